@@ -1,0 +1,85 @@
+import { formula } from '../quantity/formula.ts';
+
+/** Saturation pressure of water vapor in Pa at `temperatureC`, over water from 0.01 °C up and over ice below (ASHRAE Fundamentals ch. 1, eqs 5 and 6). */
+export function saturationPressurePa(temperatureC: number): number {
+  const t = temperatureC + 273.15;
+  const ln =
+    temperatureC <= 0.01
+      ? -5.6745359e3 / t + 6.3925247 - 9.677843e-3 * t + 6.2215701e-7 * t ** 2 + 2.0747825e-9 * t ** 3 - 9.484024e-13 * t ** 4 + 4.1635019 * Math.log(t)
+      : -5.8002206e3 / t + 1.3914993 - 4.8640239e-2 * t + 4.1764768e-5 * t ** 2 - 1.4452093e-8 * t ** 3 + 6.5459673 * Math.log(t);
+  return Math.exp(ln);
+}
+
+function temperatureAtPressureC(pressurePa: number, airC: number): number {
+  let low = -100;
+  let high = airC;
+  for (let i = 0; i < 60; i++) {
+    const mid = (low + high) / 2;
+    if (saturationPressurePa(mid) > pressurePa) high = mid;
+    else low = mid;
+  }
+  return (low + high) / 2;
+}
+
+/** Dew point of moist air in °C; below freezing it is the frost point. RH of 100 % gives the air temperature. */
+export const dewPoint = formula({
+  name: 'dew-point',
+  title: 'Dew point',
+  words: 'the temperature at which the vapor in this air would be saturated; below freezing, the frost point',
+  inputs: {
+    airC: { kind: 'temperature', label: 'air temperature', min: -40, max: 60 },
+    humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 100 },
+  },
+  output: 'temperature',
+  source: 'ashrae-1',
+  compute: ({ airC, humidityPct }) => (humidityPct >= 100 ? airC : temperatureAtPressureC((saturationPressurePa(airC) * humidityPct) / 100, airC)),
+});
+
+/** How far the slab stands above the dew point, in K. */
+export const dewMargin = formula({
+  name: 'dew-margin',
+  title: 'Above the dew point',
+  words: 'temperature of the slab less the dew point',
+  inputs: {
+    slabC: { kind: 'temperature', label: 'slab temperature', min: -40, max: 80 },
+    dewPointC: { kind: 'temperature', label: 'dew point', min: -100, max: 60 },
+  },
+  output: 'temperatureDifference',
+  source: 'iso-8502-4',
+  compute: ({ slabC, dewPointC }) => slabC - dewPointC,
+});
+
+/** Lowest temperature of the slab that keeps the margin, in °C. */
+export const warmestNeeded = formula({
+  name: 'slab-temperature-needed',
+  title: 'Slab must reach',
+  words: 'the greater of the system’s least temperature and the dew point plus the margin, with the air as it is',
+  inputs: {
+    leastC: { kind: 'temperature', label: 'least temperature of the system', min: -40, max: 60 },
+    dewPointC: { kind: 'temperature', label: 'dew point', min: -100, max: 60 },
+    marginK: { kind: 'temperatureDifference', label: 'margin above the dew point', min: 0, max: 20 },
+  },
+  output: 'temperature',
+  source: 'iso-8502-4',
+  compute: ({ leastC, dewPointC, marginK }) => Math.max(leastC, dewPointC + marginK),
+});
+
+function vaporKPa(temperatureC: number): number {
+  return 0.61 * Math.exp((17.3 * temperatureC) / (237.3 + temperatureC));
+}
+
+/** Evaporation from fresh cement in kg/m²h (Menzel's equation in the metric form of Uno), not below nothing. */
+export const evaporation = formula({
+  name: 'evaporation',
+  title: 'Evaporation from fresh cement',
+  words: 'vapor pressure at the surface less that of the air, times a factor that grows with the wind',
+  inputs: {
+    surfaceC: { kind: 'temperature', label: 'surface temperature', min: -5, max: 60 },
+    airC: { kind: 'temperature', label: 'air temperature', min: -20, max: 60 },
+    humidityPct: { kind: 'percent', label: 'relative humidity', min: 0, max: 100 },
+    windKmh: { kind: 'speed', label: 'wind', min: 0, max: 100 },
+  },
+  output: 'evaporation',
+  source: 'menzel-1954',
+  compute: ({ surfaceC, airC, humidityPct, windKmh }) => Math.max(0, 0.315 * (vaporKPa(surfaceC) - (humidityPct / 100) * vaporKPa(airC)) * (0.253 + 0.06 * windKmh)),
+});

@@ -1,0 +1,23 @@
+import * as humidAir from './climate/humidAir.ts';
+import * as reaction from './cure/reaction.ts';
+import * as crackSize from './geometry/crackSize.ts';
+import * as groove from './geometry/groove.ts';
+import * as gravity from './injection/gravityDepth.ts';
+import * as cartridges from './mixing/cartridges.ts';
+import * as sandPacking from './mixing/sandPacking.ts';
+import * as workPace from './mixing/workPace.ts';
+import type { Formula } from './quantity/formula.ts';
+
+function isFormula(value: unknown): value is Formula {
+  return typeof value === 'object' && value !== null && 'compute' in value && 'inputs' in value;
+}
+
+/** Every formula of the core: whatever the rooms of knowledge export. */
+export const formulas: readonly Formula[] = [crackSize, groove, humidAir, reaction, gravity, sandPacking, cartridges, workPace].flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula));
+
+const byName = new Map(formulas.map((f) => [f.name, f]));
+
+/** The formula of that name, if there is one. */
+export function formulaNamed(name: string): Formula | undefined {
+  return byName.get(name);
+}

@@ -1,0 +1,52 @@
+import { formula } from '../quantity/formula.ts';
+
+const stationInputs = {
+  stationMm: { kind: 'length', label: 'place of each width along the crack', min: 0, max: 1e6, list: true },
+  widthMm: { kind: 'crackWidth', label: 'width at each place', min: 0, max: 100, list: true },
+  lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6 },
+} as const;
+
+/** ∫w dx in mm² over the length by the trapezoid rule; the first and last width hold to the ends. */
+function openingMm2(stationMm: readonly number[], widthMm: readonly number[], lengthMm: number): number {
+  const points = stationMm.map((x, i) => [Math.min(x, lengthMm), widthMm[i] ?? 0] as const).sort((a, b) => a[0] - b[0]);
+  let area = 0;
+  let previous: readonly [number, number] = [0, points[0]?.[1] ?? 0];
+  for (const point of [...points, [lengthMm, points[points.length - 1]?.[1] ?? 0] as const]) {
+    area += ((point[0] - previous[0]) * (point[1] + previous[1])) / 2;
+    previous = point;
+  }
+  return area;
+}
+
+/** Widest of the measured widths, in mm. */
+export const widestWidth = formula({
+  name: 'widest-width',
+  title: 'Widest place',
+  words: 'the largest of the measured widths',
+  inputs: { widthMm: { kind: 'crackWidth', label: 'width at each place', min: 0, max: 100, list: true } },
+  output: 'crackWidth',
+  source: 'geometry',
+  compute: ({ widthMm }) => Math.max(...widthMm),
+});
+
+/** Mean width over the length, in mm: trapezoid rule between the stations. */
+export const meanWidth = formula({
+  name: 'mean-width',
+  title: 'Mean width',
+  words: 'opening seen from above, by trapezoids between the measured places, divided by the length',
+  inputs: stationInputs,
+  output: 'crackWidth',
+  source: 'geometry',
+  compute: ({ stationMm, widthMm, lengthMm }) => openingMm2(stationMm, widthMm, lengthMm) / lengthMm,
+});
+
+/** Volume of the open crack as found, in mL: parallel faces of the stated depth. */
+export const crackVolume = formula({
+  name: 'crack-volume',
+  title: 'Crack as found',
+  words: 'opening seen from above, by trapezoids between the measured places, times the depth',
+  inputs: { ...stationInputs, depthMm: { kind: 'depth', label: 'depth of the crack', min: 0, max: 5000 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ stationMm, widthMm, lengthMm, depthMm }) => (openingMm2(stationMm, widthMm, lengthMm) * depthMm) / 1000,
+});

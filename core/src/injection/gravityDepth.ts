@@ -1,0 +1,42 @@
+import { formula } from '../quantity/formula.ts';
+
+/** Share of a pot life that counts at starting viscosity when the viscosity doubles over it: 1/(2 ln 2). */
+const effectiveShare = 1 / (2 * Math.LN2);
+const gravity = 9.80665;
+
+/**
+ * How deep a thin resin runs down a crack by gravity and capillarity within its pot life, in mm: smooth
+ * parallel faces, clean and dry, so an upper bound. Washburn between plates with gravity downward.
+ */
+export const gravityDepth = formula({
+  name: 'gravity-depth',
+  title: 'Resin gets down',
+  words: 'flow between parallel faces driven by its weight and by capillarity, for the pot life at a viscosity that doubles within it; smooth clean faces, so the most it can be',
+  inputs: {
+    widthMm: { kind: 'crackWidth', label: 'width of the crack', min: 0.01, max: 20 },
+    viscosityMpas: { kind: 'viscosity', label: 'viscosity of the resin', min: 1, max: 100000 },
+    potLifeMin: { kind: 'duration', label: 'pot life', min: 0.1, max: 1000 },
+    tensionMnm: { kind: 'surfaceTension', label: 'surface tension', min: 10, max: 80 },
+    contactDeg: { kind: 'angle', label: 'contact angle', min: 0, max: 89 },
+    densityKgL: { kind: 'density', label: 'density of the resin', min: 0.5, max: 3 },
+  },
+  output: 'depth',
+  source: 'washburn',
+  compute: ({ widthMm, viscosityMpas, potLifeMin, tensionMnm, contactDeg, densityKgL }) => {
+    const w = widthMm / 1000;
+    const weight = densityKgL * 1000 * gravity;
+    const suction = (2 * tensionMnm * 1e-3 * Math.cos((contactDeg * Math.PI) / 180)) / w;
+    const reach = (w ** 2 * potLifeMin * 60 * effectiveShare) / (12 * viscosityMpas * 1e-3);
+    // L/G − (C/G²)·ln(1 + G·L/C) = w²·t/(12·µ), solved for L
+    const spent = (l: number) => l / weight - (suction / weight ** 2) * Math.log1p((weight * l) / suction);
+    let low = 0;
+    let high = 1;
+    while (spent(high) < reach) high *= 2;
+    for (let i = 0; i < 70; i++) {
+      const mid = (low + high) / 2;
+      if (spent(mid) < reach) low = mid;
+      else high = mid;
+    }
+    return low * 1000;
+  },
+});

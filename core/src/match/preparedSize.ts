@@ -1,0 +1,84 @@
+import { chaseVolume, cutAllowed, grooveWidth, routWidth, sealantDepth } from '../geometry/groove.ts';
+import type { Figure } from '../quantity/figure.ts';
+import type { Ledger } from '../quantity/ledger.ts';
+import { atMost } from '../quantity/round.ts';
+import { say, type Saying } from '../quantity/saying.ts';
+import type { ChaseSchool } from '../schools/chaseDepth.ts';
+import { chaseDepth } from '../schools/chaseDepth.ts';
+import { chasingTools } from '../shelf/chasingTools.ts';
+import type { PatchSystem, Preparation } from '../shelf/patchSystem.ts';
+import type { CrackSubject } from '../survey/crackSubject.ts';
+
+/** The size a system is judged on, and what was assumed to get there. */
+export interface PreparedSize {
+  readonly preparation: Preparation;
+  readonly width: Figure;
+  readonly depth: Figure;
+  /** volume to fill */
+  readonly void: Figure;
+  /** the preparation that was assumed, as a clause */
+  readonly assumed: Saying;
+  /** why the system's own preparation is not allowed, and the found size is judged instead */
+  readonly refusedBecause?: Saying;
+  /** why the cut stays shallower than the school wants */
+  readonly limitedBecause?: Saying;
+}
+
+/** How deep the slab may be cut: not at all before it is scanned, less than the cover where something was found. */
+export function depthAllowed(ledger: Ledger, subject: CrackSubject): Figure | undefined {
+  switch (subject.choices.located) {
+    case 'no':
+      return ledger.assumed('Deepest cut allowed', 'depth', 0, 'judgement', 'no cut before bars, tubing and cables are located');
+    case 'clear':
+      return undefined;
+    case 'found':
+      return subject.cover && ledger.compute(cutAllowed, { coverMm: subject.cover, keepMm: ledger.sourced(chasingTools.keep) });
+  }
+}
+
+function asFound(ledger: Ledger, subject: CrackSubject, refusedBecause?: Saying): PreparedSize {
+  return {
+    preparation: 'as-found',
+    width: subject.widest,
+    depth: subject.depth,
+    void: subject.volume,
+    assumed: say`as found, not cut`,
+    ...(refusedBecause && { refusedBecause }),
+  };
+}
+
+function refusal(subject: CrackSubject, allowed: Figure): Saying {
+  return subject.choices.located === 'no' ? say`no cut before bars, tubing and cables are located` : say`what was found leaves only ${allowed} to cut`;
+}
+
+/**
+ * The prepared size for a system: chased by the school, routed for its movement, or as found. Falls back
+ * to the found size where the cut is not allowed.
+ */
+export function preparedSize(ledger: Ledger, subject: CrackSubject, system: PatchSystem, school: ChaseSchool): PreparedSize {
+  if (system.preparation === 'as-found') return asFound(ledger, subject);
+  const allowed = depthAllowed(ledger, subject);
+  const trimMm = ledger.sourced(chasingTools.trim);
+  if (system.preparation === 'rout' && system.sealant) {
+    const { sealant } = system;
+    const movementMm = subject.movementToCome ?? ledger.assumed('Movement still to come', 'crackWidth', 0, 'judgement', 'none measured');
+    const width = ledger.compute(routWidth, { movementMm, capability: ledger.sourced(sealant.capability), leastMm: ledger.sourced(sealant.leastWidth), widestMm: subject.widest, trimMm });
+    const depth = ledger.compute(sealantDepth, { widthMm: width, leastMm: ledger.sourced(sealant.leastDepth), mostMm: ledger.sourced(sealant.mostDepth) });
+    if (allowed && !atMost(depth.value, allowed.value)) return asFound(ledger, subject, refusal(subject, allowed));
+    return { preparation: 'rout', width, depth, void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }), assumed: say`routed ${width} wide and ${depth} deep` };
+  }
+  const width = ledger.compute(grooveWidth, { wheelMm: ledger.sourced(chasingTools.wheel), widestMm: subject.widest, trimMm });
+  const wanted = ledger.sourced(school.depth);
+  const shallow = ledger.sourced(chaseDepth.schools.shallow.depth);
+  if (allowed && !atMost(shallow.value, allowed.value)) return asFound(ledger, subject, refusal(subject, allowed));
+  const limited = allowed !== undefined && !atMost(wanted.value, allowed.value);
+  const depth = limited ? shallow : wanted;
+  return {
+    preparation: 'chase',
+    width,
+    depth,
+    void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }),
+    assumed: say`chased ${width} wide and ${depth} deep`,
+    ...(limited && { limitedBecause: refusal(subject, allowed) }),
+  };
+}

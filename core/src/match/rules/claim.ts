@@ -1,0 +1,9 @@
+import { fromRemark } from '../judging.ts';
+import type { Rule } from '../verdict.ts';
+
+/** Asked only where the repair must carry load again. */
+export const claimRule: Rule = {
+  id: 'claim',
+  title: 'Strength asked for',
+  judge: ({ system, subject }) => (subject.choices.claim === 'restore-strength' ? fromRemark(claimRule, system.claim['restore-strength'], 'it bonds the crack') : undefined),
+};

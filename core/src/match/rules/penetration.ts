@@ -1,0 +1,32 @@
+import { gelTime } from '../../cure/reaction.ts';
+import { gravityDepth } from '../../injection/gravityDepth.ts';
+import { atLeast } from '../../quantity/round.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Rule } from '../verdict.ts';
+
+/** Whether a thin resin gets down the crack within its pot life at this temperature. */
+export const penetrationRule: Rule = {
+  id: 'penetration',
+  title: 'Gets down the crack',
+  judge: ({ ledger, system, subject }) => {
+    const thin = system.penetration;
+    if (!thin) return undefined;
+    const potLifeMin = ledger.compute(gelTime, { gelAt23Min: ledger.sourced(thin.potLife), temperatureC: subject.slabC }, 'Pot life at this temperature');
+    const narrowest = subject.widths.reduce((a, b) => (b.value < a.value ? b : a));
+    if (narrowest.value > 20) return undefined;
+    const reach = ledger.compute(gravityDepth, {
+      widthMm: narrowest,
+      viscosityMpas: ledger.sourced(thin.viscosity),
+      potLifeMin,
+      tensionMnm: ledger.sourced(thin.tension),
+      contactDeg: ledger.sourced(thin.contact),
+      densityKgL: ledger.sourced(thin.density),
+    });
+    const least = ledger.sourced(thin.leastReach);
+    const base = { rule: penetrationRule.id, title: penetrationRule.title, value: reach, min: least, source: 'washburn' } as const;
+    const whole = atLeast(reach.value, subject.depth.value);
+    if (whole) return { ...base, grade: 'fits', excess: 0, reason: () => say`It can run down the whole ${subject.depth}, at most ${reach} within its pot life.` };
+    if (atLeast(reach.value, least.value)) return { ...base, grade: 'care', excess: 0.2, reason: () => say`it gets ${reach} down at the most, the crack is ${subject.depth} deep` };
+    return { ...base, grade: 'out', excess: 1 - reach.value / least.value, reason: () => say`it gets only ${reach} down within its pot life, ${least} is the least worth filling` };
+  },
+};

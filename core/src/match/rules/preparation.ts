@@ -1,0 +1,18 @@
+import { say } from '../../quantity/saying.ts';
+import type { Rule } from '../verdict.ts';
+
+/** The system's own preparation is refused, or has to stay shallower than the school wants. */
+export const preparationRule: Rule = {
+  id: 'preparation',
+  title: 'Preparation',
+  judge: ({ size, system }) => {
+    if (system.preparation === 'as-found') return undefined;
+    const { refusedBecause, limitedBecause } = size;
+    const base = { rule: preparationRule.id, title: preparationRule.title, source: 'judgement' } as const;
+    if (refusedBecause) {
+      return { ...base, grade: 'care', excess: 1, reason: () => say`it should be cut first, but ${refusedBecause}`, change: () => say`locate what is in the slab first` };
+    }
+    if (limitedBecause) return { ...base, grade: 'care', excess: 0.5, reason: () => say`chased shallow only: ${limitedBecause}` };
+    return { ...base, grade: 'fits', excess: 0, reason: () => say`It can be ${size.assumed}.` };
+  },
+};

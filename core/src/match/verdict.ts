@@ -1,0 +1,39 @@
+import type { Figure } from '../quantity/figure.ts';
+import type { Ledger } from '../quantity/ledger.ts';
+import type { Saying } from '../quantity/saying.ts';
+import type { Grade, PatchSystem } from '../shelf/patchSystem.ts';
+import type { SourceId } from '../sources/register.ts';
+import type { CrackSubject } from '../survey/crackSubject.ts';
+import type { PreparedSize } from './preparedSize.ts';
+
+/** What one rule makes of one system on one crack. The sentences are made when someone looks. */
+export interface Verdict {
+  readonly rule: string;
+  readonly title: string;
+  readonly grade: Grade;
+  /** the measured value and the limits it is held against, where the rule has figures */
+  readonly value?: Figure;
+  readonly min?: Figure;
+  readonly max?: Figure;
+  readonly source: SourceId;
+  /** how far outside the limit, as a share of it; 1 where there is no measure */
+  readonly excess: number;
+  readonly reason: () => Saying;
+  readonly change?: () => Saying;
+}
+
+/** What a rule looks at. */
+export interface Matter {
+  readonly ledger: Ledger;
+  readonly system: PatchSystem;
+  readonly subject: CrackSubject;
+  readonly size: PreparedSize;
+  readonly people: 1 | 2;
+}
+
+/** A rule of Match: one file each. It says nothing where the system has no such limit. */
+export interface Rule {
+  readonly id: string;
+  readonly title: string;
+  readonly judge: (matter: Matter) => Verdict | undefined;
+}

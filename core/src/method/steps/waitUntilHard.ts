@@ -1,0 +1,18 @@
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Step } from '../step.ts';
+
+/** The wait before grinding: a condition first, the time says when to look. */
+export function waitUntilHard(wait: Figure, slabC: Figure): Step {
+  return {
+    id: 'hard',
+    builder: 'wait-until-hard',
+    kind: 'wait',
+    title: say`Wait until hard, ${wait}`,
+    detail: say`at ${slabC}; look then, and not before`,
+    look: say`Hard and dry, does not smear or dent, back to room temperature.`,
+    tools: [],
+    stuff: [],
+    minutes: wait,
+  };
+}

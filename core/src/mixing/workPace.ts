@@ -1,0 +1,70 @@
+import { formula } from '../quantity/formula.ts';
+import { wholeAbove } from '../quantity/round.ts';
+
+const reserve = { kind: 'ratio', label: 'share of the gel time kept in reserve', min: 0, max: 0.9 } as const;
+
+/** Length of crack that can be wetted, sanded and soaked within the gel time, in mm. */
+export const sectionPerPerson = formula({
+  name: 'section-per-person',
+  title: 'Longest section within the gel time',
+  words: 'gel time less the reserve, divided by the pace of one person; a pair, one wetting and one sanding, goes as many times as fast',
+  inputs: {
+    gelMin: { kind: 'duration', label: 'gel time to work within', min: 0.1, max: 10000 },
+    reserve,
+    paceMinM: { kind: 'pace', label: 'pace of one person', min: 0.05, max: 60 },
+    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4 },
+  },
+  output: 'length',
+  source: 'practice',
+  compute: ({ gelMin, reserve: kept, paceMinM, hands }) => ((gelMin * (1 - kept)) / paceMinM) * hands * 1000,
+});
+
+/** Sections that a crack is worked in. */
+export const sectionCount = formula({
+  name: 'section-count',
+  title: 'Sections',
+  words: 'length divided by the longest section, rounded up',
+  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6 }, sectionMm: { kind: 'length', label: 'longest section', min: 1, max: 1e7 } },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ lengthMm, sectionMm }) => wholeAbove(lengthMm / sectionMm),
+});
+
+/** Length of one of several equal sections, in mm. */
+export const sectionLength = formula({
+  name: 'section-length',
+  title: 'Length of a section',
+  words: 'length divided by the number of sections',
+  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6 }, sections: { kind: 'count', label: 'sections', min: 1, max: 1e6 } },
+  output: 'length',
+  source: 'geometry',
+  compute: ({ lengthMm, sections }) => lengthMm / sections,
+});
+
+/** Hands-on time of a step, in min: setting up, and a pace over the length for each pass. */
+export const handsOn = formula({
+  name: 'hands-on',
+  title: 'Hands-on time',
+  words: 'time to set up, plus pace times length times passes, divided by how many times as fast the crew is as one person',
+  inputs: {
+    setUpMin: { kind: 'duration', label: 'setting up', min: 0, max: 1000 },
+    paceMinM: { kind: 'pace', label: 'pace of one person', min: 0, max: 1000 },
+    lengthMm: { kind: 'length', label: 'length worked', min: 0, max: 1e6 },
+    passes: { kind: 'count', label: 'passes', min: 0, max: 1000 },
+    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4 },
+  },
+  output: 'duration',
+  source: 'assumed-rate',
+  compute: ({ setUpMin, paceMinM, lengthMm, passes, hands }) => setUpMin + (paceMinM * (lengthMm / 1000) * passes) / hands,
+});
+
+/** Sum of durations, in min. */
+export const durationSum = formula({
+  name: 'duration-sum',
+  title: 'Time in all',
+  words: 'the times added up',
+  inputs: { durationMin: { kind: 'duration', label: 'each time', min: 0, max: 1e6, list: true } },
+  output: 'duration',
+  source: 'geometry',
+  compute: ({ durationMin }) => durationMin.reduce((a, b) => a + b, 0),
+});

@@ -1,0 +1,51 @@
+import { recipeOf } from '../method/recipes.ts';
+import type { Verdict } from '../match/verdict.ts';
+import type { JudgedPlan, RepairPlan } from './repairPlan.ts';
+
+function verdictRecord(v: Verdict) {
+  const { reason, change, ...rest } = v;
+  return { ...rest, reason: reason(), ...(change && { change: change() }) };
+}
+
+function judgedRecord(plan: JudgedPlan) {
+  const { ledger, candidates, planned, school, repair, defect, area, ...rest } = plan;
+  const steps = repair?.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times }));
+  const body = {
+    defect: { id: defect.id, mark: defect.mark, kind: defect.kind },
+    area: { id: area.id, name: area.name },
+    ...rest,
+    candidates: candidates.map(({ system, verdicts, against, ...c }) => ({ system: system.id, title: system.title, method: recipeOf(system.id) !== undefined, ...c, against: against.map((v) => v.rule), verdicts: verdicts.map(verdictRecord) })),
+    ...(planned && { planned: { system: planned.candidate.system.id, by: planned.by, ...(planned.reason !== undefined && { reason: planned.reason }) } }),
+    school: { question: school.question, because: school.because, options: school.effects.map((e) => ({ id: e.school.id, taken: e.taken, ...(e.repair && { resin: e.repair.batch.resinPlaced, total: e.repair.schedule.total }) })) },
+    ...(repair && {
+      repair: {
+        lifts: repair.method.lifts,
+        sections: repair.method.sections,
+        packing: repair.method.packing,
+        links: repair.method.links,
+        steps,
+        batch: repair.batch,
+        total: repair.schedule.total,
+        handsOn: repair.schedule.handsOn,
+        doneAt: repair.schedule.doneAt,
+        openAt: repair.schedule.openAt,
+        cautions: repair.cautions,
+      },
+    }),
+  };
+  // the reasons above may still have made figures: the table is read last
+  return { ...body, figures: ledger.rows() };
+}
+
+/** A plan as plain data with all its workings: figures stand as references into one flat table. */
+export function planRecord(plan: RepairPlan): unknown {
+  if (plan.state === 'incomplete') {
+    return { state: plan.state, defect: { id: plan.defect.id, mark: plan.defect.mark }, refused: [...plan.sense.area.refused, ...plan.sense.defect.refused], missing: [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.field) };
+  }
+  return judgedRecord(plan);
+}
+
+/** A plan as JSON text: the same input gives the same bytes, in Node and in a browser. */
+export function planText(plan: RepairPlan): string {
+  return JSON.stringify(planRecord(plan));
+}

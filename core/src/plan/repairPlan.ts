@@ -1,0 +1,168 @@
+import { cartridgeBatch, type Batch } from '../batch/batch.ts';
+import { constantClimate } from '../climate/series.ts';
+import { candidates, type Candidate } from '../match/candidates.ts';
+import { preparedSize, type PreparedSize } from '../match/preparedSize.ts';
+import type { Method } from '../method/method.ts';
+import { recipeOf } from '../method/recipes.ts';
+import { OutOfRange } from '../quantity/formula.ts';
+import { Ledger } from '../quantity/ledger.ts';
+import { say, type Saying } from '../quantity/saying.ts';
+import { withDecisions, type HeldStop } from '../record/decided.ts';
+import { noAdvice, stopsOf } from '../safety/stops.ts';
+import { isocyanateCautions } from '../safety/resinCautions.ts';
+import { silicaCaution, type Caution } from '../safety/silica.ts';
+import { schedule, type Schedule } from '../schedule/schedule.ts';
+import { chaseDepth, chaseSchool, type ChaseSchool } from '../schools/chaseDepth.ts';
+import { genericShelf } from '../shelf/shelf.ts';
+import type { PatchSystem } from '../shelf/patchSystem.ts';
+import { crackSubject, type CrackSubject } from '../survey/crackSubject.ts';
+import { usualHouseRules, type Area, type ChaseChoice, type Defect, type HouseRules, type Job } from '../survey/job.ts';
+import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
+import { foundSection, repairSection, type Section } from './section.ts';
+
+/** The method of the chosen or proposed system, with its quantities and clock times. */
+export interface Repair {
+  readonly method: Method;
+  readonly batch: Batch;
+  readonly schedule: Schedule;
+  readonly cautions: readonly Caution[];
+}
+
+/** What one side of the chase question comes to on this crack. */
+export interface SchoolEffect {
+  readonly school: ChaseSchool;
+  readonly taken: boolean;
+  readonly repair?: Repair;
+}
+
+export interface JudgedPlan {
+  readonly state: 'judged';
+  readonly defect: Defect;
+  readonly area: Area;
+  readonly ledger: Ledger;
+  readonly sense: { readonly defect: Sense; readonly area: Sense };
+  readonly subject: CrackSubject;
+  readonly candidates: readonly Candidate[];
+  readonly stops: readonly HeldStop[];
+  /** a stop is open: nothing after it is planned */
+  readonly held: boolean;
+  /** what is planned: the person's choice, else the best that fits and has a method */
+  readonly planned?: { readonly candidate: Candidate; readonly by: 'choice' | 'proposal'; readonly reason?: string };
+  readonly repair?: Repair;
+  readonly school: { readonly question: string; readonly because: 'repair' | 'firm' | 'context'; readonly effects: readonly SchoolEffect[] };
+  readonly section: Section;
+  readonly advice: string;
+  /** why no method could be made though one is chosen */
+  readonly problem?: Saying;
+}
+
+export interface IncompletePlan {
+  readonly state: 'incomplete';
+  readonly defect: Defect;
+  readonly area: Area;
+  readonly sense: { readonly defect: Sense; readonly area: Sense };
+}
+
+/** The plan of one repair: a pure function of its inputs. The same input gives the same plan. */
+export type RepairPlan = JudgedPlan | IncompletePlan;
+
+export interface PlanInput {
+  readonly job: Job;
+  readonly area: Area;
+  readonly defect: Defect;
+  readonly rules?: HouseRules;
+  readonly shelf?: readonly PatchSystem[];
+}
+
+function hasMethod(c: Candidate): boolean {
+  return recipeOf(c.system.id) !== undefined;
+}
+
+function repairBy(ledger: Ledger, subject: CrackSubject, system: PatchSystem, size: PreparedSize, school: ChaseSchool, input: PlanInput): Repair | undefined {
+  const recipe = recipeOf(system.id);
+  const { working } = system;
+  if (!recipe || !working || size.preparation !== 'chase') return undefined;
+  const { job, defect } = input;
+  const method = recipe({ ledger, subject, system, school, size, sand: defect.sand ?? 'one', people: job.people });
+  const batch = cartridgeBatch(ledger, working, method);
+  const climate = constantClimate(subject.airC.value, subject.slabC.value, subject.humidity.value);
+  const indoors = subject.choices.place === 'inside';
+  return {
+    method,
+    batch,
+    schedule: schedule(ledger, method, climate, job.startAt),
+    cautions: [
+      silicaCaution(ledger, 'crack-wheel', indoors, method.chaseMinutes, ['chase']),
+      silicaCaution(ledger, 'grinder-cup', indoors, method.grindMinutes, ['grind-flush']),
+      ...isocyanateCautions,
+    ],
+  };
+}
+
+/**
+ * Plans one repair: senses its facts, judges every system, stops where it must, and makes method,
+ * quantities, clock times and drawing of the chosen or proposed system.
+ */
+export function planRepair(input: PlanInput): RepairPlan {
+  const { area, defect, job } = input;
+  const rules = input.rules ?? usualHouseRules;
+  const shelf = input.shelf ?? genericShelf;
+  const sense = { defect: senseDefect(defect.kind, defect.facts), area: senseArea(area.facts) };
+  const stuck = (s: Sense) => s.refused.length > 0 || s.missing.length > 0;
+  if (stuck(sense.defect) || stuck(sense.area)) return { state: 'incomplete', defect, area, sense };
+
+  const ledger = new Ledger();
+  const subject = crackSubject(ledger, area, defect);
+  const { school, because } = chaseSchool(defect.chase, rules, subject.choices.traffic);
+  const judged = candidates(ledger, subject, shelf, school, job.people);
+  const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system && hasMethod(c));
+  const proposed = judged.find((c) => c.grade !== 'out' && hasMethod(c));
+  const candidate = chosen ?? proposed;
+  const cutting = shelf.some((s) => s.id === (candidate ?? judged.find(hasMethod))?.system.id && s.preparation !== 'as-found');
+  const stops = withDecisions(stopsOf(ledger, subject, cutting), defect.decisions);
+  const held = stops.some((s) => s.open);
+
+  let repair: Repair | undefined;
+  let problem: Saying | undefined;
+  const effects: SchoolEffect[] = [];
+  if (candidate && !held) {
+    try {
+      repair = repairBy(ledger, subject, candidate.system, candidate.size, school, input);
+      if (!repair) problem = say`The slab may not be cut deep enough for this system here: ${candidate.size.refusedBecause ?? 'no groove can be cut'}.`;
+      for (const id of Object.keys(chaseDepth.schools) as ChaseChoice[]) {
+        const side = chaseDepth.schools[id];
+        if (id === school.id) effects.push({ school: side, taken: true, ...(repair && { repair }) });
+        else {
+          const effect = repairBy(ledger, subject, candidate.system, preparedSize(ledger, subject, candidate.system, side), side, input);
+          effects.push({ school: side, taken: false, ...(effect && { repair: effect }) });
+        }
+      }
+    } catch (error) {
+      if (!(error instanceof OutOfRange)) throw error;
+      repair = undefined;
+      problem = say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.`;
+    }
+  }
+  return {
+    state: 'judged',
+    defect,
+    area,
+    ledger,
+    sense,
+    subject,
+    candidates: judged,
+    stops,
+    held,
+    ...(candidate && { planned: { candidate, by: chosen ? 'choice' : 'proposal', ...(chosen && defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }),
+    ...(repair && { repair }),
+    school: { question: chaseDepth.question, because, effects },
+    section: repair ? repairSection(subject, repair.method, repair.schedule) : foundSection(subject),
+    advice: noAdvice,
+    ...(problem && { problem }),
+  };
+}
+
+/** The plans of all repairs of a job, in order. */
+export function planJob(job: Job, rules?: HouseRules): RepairPlan[] {
+  return job.areas.flatMap((area) => area.defects.map((defect) => planRepair({ job, area, defect, ...(rules && { rules }) })));
+}

@@ -1,0 +1,45 @@
+import type { SourceId } from '../sources/register.ts';
+import type { QuantityKind } from './kind.ts';
+import { round12 } from './round.ts';
+
+/** Where a figure comes from. Inputs of a formula are named by the ids of other figures. */
+export type Origin =
+  | { readonly by: 'formula'; readonly formula: string; readonly inputs: Readonly<Record<string, string | readonly string[]>> }
+  | { readonly by: 'entered' | 'measured' | 'log'; readonly at: string; readonly text?: string }
+  | { readonly by: 'assumed'; readonly source: SourceId; readonly why?: string }
+  | { readonly by: 'sheet'; readonly source: SourceId };
+
+/**
+ * A number with its quantity kind and its origin. It is only ever made by a Ledger, so that no
+ * figure stands without one.
+ */
+export class Figure {
+  readonly id: string;
+  readonly label: string;
+  readonly value: number;
+  readonly kind: QuantityKind;
+  readonly origin: Origin;
+
+  /** For the Ledger alone. */
+  constructor(id: string, label: string, value: number, kind: QuantityKind, origin: Origin) {
+    this.id = id;
+    this.label = label;
+    this.value = round12(value);
+    this.kind = kind;
+    this.origin = origin;
+  }
+
+  /** In a saying or a step a figure stands as a reference into the plan's flat table. */
+  toJSON(): { figure: string } {
+    return { figure: this.id };
+  }
+}
+
+/** One row of a plan's flat table of figures. */
+export interface FigureRow {
+  readonly id: string;
+  readonly label: string;
+  readonly value: number;
+  readonly kind: QuantityKind;
+  readonly origin: Origin;
+}

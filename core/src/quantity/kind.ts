@@ -1,0 +1,43 @@
+/**
+ * The quantity kinds. A kind decides the base unit a value is kept in, and how it is rounded and
+ * shown. Values are always kept in the base unit named here.
+ */
+export const baseUnits = {
+  /** a run along a surface */
+  length: 'mm',
+  /** a thickness, depth or width of a cut */
+  depth: 'mm',
+  /** the opening of a crack */
+  crackWidth: 'mm',
+  /** a thin layer */
+  film: 'mm',
+  /** a grain or wheel size */
+  grain: 'mm',
+  volume: 'mL',
+  mass: 'g',
+  temperature: '°C',
+  temperatureDifference: 'K',
+  duration: 'min',
+  /** an age in days */
+  age: 'd',
+  /** a dimensionless share or factor */
+  ratio: '',
+  /** relative humidity or moisture content */
+  percent: '%',
+  count: '',
+  evaporation: 'kg/m²h',
+  speed: 'km/h',
+  density: 'kg/L',
+  viscosity: 'mPa·s',
+  surfaceTension: 'mN/m',
+  angle: '°',
+  activationEnergy: 'kJ/mol',
+  /** activation energy divided by the gas constant */
+  activationTemperature: 'K',
+  /** hands-on time per run of length */
+  pace: 'min/m',
+} as const;
+
+export type QuantityKind = keyof typeof baseUnits;
+
+export type UnitSystem = 'metric' | 'us';

@@ -1,0 +1,78 @@
+import type { SourceId } from '../sources/register.ts';
+import { Figure, type FigureRow, type Origin } from './figure.ts';
+import { evaluate, type Formula, type InputSpecs, type InputValues } from './formula.ts';
+import type { QuantityKind } from './kind.ts';
+
+export type FigureInputs<S extends InputSpecs> = {
+  readonly [K in keyof S]: S[K] extends { list: true } ? readonly Figure[] : Figure;
+};
+
+/** A number of the shelf, the rates or a school, with its source. */
+export interface Sourced {
+  readonly value: number;
+  readonly kind: QuantityKind;
+  readonly source: SourceId;
+  readonly label: string;
+  /** a default that the firm should replace by its own figure */
+  readonly assumed?: true;
+}
+
+/** Makes figures and keeps the flat table of them. Ids follow the order in which they were made. */
+export class Ledger {
+  readonly #figures: Figure[] = [];
+  readonly #sourced = new Map<Sourced, Figure>();
+
+  #add(label: string, value: number, kind: QuantityKind, origin: Origin): Figure {
+    const figure = new Figure(`f${String(this.#figures.length + 1)}`, label, value, kind, origin);
+    this.#figures.push(figure);
+    return figure;
+  }
+
+  /** A figure that a person typed, or read off an instrument. */
+  given(label: string, kind: QuantityKind, value: number, how: 'entered' | 'measured' | 'log', at: string, text?: string): Figure {
+    return this.#add(label, value, kind, text === undefined ? { by: how, at } : { by: how, at, text });
+  }
+
+  /** A figure nobody gave, taken on the safe side or as usual; `why` says so in words. */
+  assumed(label: string, kind: QuantityKind, value: number, source: SourceId, why?: string): Figure {
+    return this.#add(label, value, kind, why === undefined ? { by: 'assumed', source } : { by: 'assumed', source, why });
+  }
+
+  /** A figure of the shelf, the rates or a school. The same one is taken once. */
+  sourced(s: Sourced): Figure {
+    const known = this.#sourced.get(s);
+    if (known) return known;
+    const figure = this.#add(s.label, s.value, s.kind, s.assumed === true ? { by: 'assumed', source: s.source } : { by: 'sheet', source: s.source });
+    this.#sourced.set(s, figure);
+    return figure;
+  }
+
+  /**
+   * A computed figure.
+   * @throws OutOfRange where an input lies outside the formula's range
+   */
+  compute<S extends InputSpecs>(f: Formula<S>, inputs: FigureInputs<S>, label?: string): Figure {
+    const values: Record<string, number | number[]> = {};
+    const ids: Record<string, string | string[]> = {};
+    for (const name in inputs) {
+      const input = inputs[name] as Figure | readonly Figure[];
+      if (input instanceof Figure) {
+        values[name] = input.value;
+        ids[name] = input.id;
+      } else {
+        values[name] = input.map((figure) => figure.value);
+        ids[name] = input.map((figure) => figure.id);
+      }
+    }
+    const value = evaluate(f, values as unknown as InputValues<S>);
+    return this.#add(label ?? f.title, value, f.output, { by: 'formula', formula: f.name, inputs: ids });
+  }
+
+  find(id: string): Figure | undefined {
+    return this.#figures[Number(id.slice(1)) - 1];
+  }
+
+  rows(): FigureRow[] {
+    return this.#figures.map(({ id, label, value, kind, origin }) => ({ id, label, value, kind, origin }));
+  }
+}

@@ -1,0 +1,90 @@
+import type { QuantityKind, UnitSystem } from './kind.ts';
+
+export type Parsed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly why: string };
+
+type Unit = readonly [factor: number, offset?: number];
+
+const lengths: Readonly<Record<string, Unit>> = {
+  mm: [1], cm: [10], m: [1000], in: [25.4], '"': [25.4], inch: [25.4], inches: [25.4], ft: [304.8], "'": [304.8], feet: [304.8], mil: [0.0254], mils: [0.0254],
+};
+
+const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> = {
+  length: lengths,
+  depth: lengths,
+  crackWidth: lengths,
+  film: lengths,
+  grain: lengths,
+  volume: { ml: [1], l: [1000], 'fl oz': [29.5735295625], oz: [29.5735295625], gal: [3785.411784] },
+  mass: { g: [1], kg: [1000], lb: [453.59237], oz: [28.349523125] },
+  temperature: { c: [1], '°c': [1], f: [5 / 9, -32], '°f': [5 / 9, -32] },
+  temperatureDifference: { k: [1], c: [1], '°c': [1], f: [5 / 9], '°f': [5 / 9] },
+  duration: { min: [1], h: [60], d: [1440], s: [1 / 60] },
+  age: { d: [1], days: [1], day: [1], weeks: [7], week: [7], months: [30.4375], month: [30.4375], years: [365.25], year: [365.25], yr: [365.25] },
+  percent: { '%': [1] },
+  speed: { 'km/h': [1], mph: [1.609344], 'm/s': [3.6] },
+};
+
+const bareUnits: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
+  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h' },
+  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph' },
+};
+
+/** The unit a bare number is taken in, as it is written beside a field. */
+export function bareUnit(kind: QuantityKind, units: UnitSystem): string {
+  const unit = bareUnits[units][kind] ?? '';
+  if (kind === 'temperature') return `°${unit.toUpperCase()}`;
+  if (kind === 'age') return 'days';
+  return unit === 'ml' ? 'mL' : unit;
+}
+
+const number = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;
+const term = new RegExp(String.raw`^\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${number}))\s*([a-z%°"'][a-z/°%]*(?:\s(?=oz)oz)?)?\s*-?\s*`, 'i');
+
+function termValue(match: RegExpExecArray): number {
+  const [, whole, top, bottom, plain] = match;
+  if (plain !== undefined) return Number(plain.replace(',', '.'));
+  return Number(whole ?? 0) + Number(top) / Number(bottom);
+}
+
+/**
+ * Reads a measure as people write it: `3/16`, `1' 3-1/2"`, `4.2 m`, `0.4 mm`, `60 °F`, `4,2`.
+ * A bare number is taken in the field's own unit (`bareUnit`). The value comes out in the kind's base unit.
+ */
+export function parseMeasure(text: string, kind: QuantityKind, units: UnitSystem): Parsed {
+  const table = unitTables[kind] ?? {};
+  const bare = bareUnits[units][kind];
+  const clean = text.trim().replace(/[′’]/g, "'").replace(/[″”]/g, '"').replace(/−/g, '-').replace(/''/g, '"');
+  if (clean === '') return { ok: false, why: 'Nothing is written here yet.' };
+  const negative = clean.startsWith('-');
+  let rest = negative ? clean.slice(1) : clean;
+  let total = 0;
+  let terms = 0;
+  while (rest.trim() !== '') {
+    const match = term.exec(rest);
+    if (!match || match[0] === '') return { ok: false, why: `'${text.trim()}' is not a measure. ${exampleOf(kind, units)}` };
+    const named = match[5]?.toLowerCase();
+    const unit = named ?? (terms === 0 ? bare : undefined);
+    const scale = unit === undefined ? (terms === 0 ? ([1] as Unit) : undefined) : table[unit];
+    if (!scale) {
+      const known = Object.keys(table).filter((name) => name.length > 1 || !['"', "'"].includes(name));
+      return { ok: false, why: named === undefined ? `'${text.trim()}' has a part without a unit. ${exampleOf(kind, units)}` : `'${named}' is not a unit for this. It can be ${known.join(', ')}.` };
+    }
+    const value = termValue(match) * (negative ? -1 : 1);
+    if (!Number.isFinite(value)) return { ok: false, why: `'${text.trim()}' divides by zero. ${exampleOf(kind, units)}` };
+    total += (value + (scale[1] ?? 0)) * scale[0];
+    rest = rest.slice(match[0].length);
+    terms += 1;
+    if (terms > 3 || (terms > 1 && kind === 'temperature')) return { ok: false, why: `'${text.trim()}' is not one measure. ${exampleOf(kind, units)}` };
+  }
+  return { ok: true, value: Number(total.toPrecision(12)) };
+}
+
+const examples: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
+  metric: { length: '4.2 m', depth: '60', crackWidth: '0.4', temperature: '15', percent: '62' },
+  us: { length: `13' 9-1/2"`, depth: '3/4', crackWidth: '0.016 or 3/16', temperature: '59', percent: '62' },
+};
+
+function exampleOf(kind: QuantityKind, units: UnitSystem): string {
+  const example = examples[units][kind];
+  return example === undefined ? 'Write a number.' : `Write it like ${example}.`;
+}

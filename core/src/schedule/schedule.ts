@@ -1,0 +1,116 @@
+import type { ClimateSeries } from '../climate/series.ts';
+import { progressEndMin } from '../cure/progress.ts';
+import { arrheniusMultiplier, equivalentAgeFactor } from '../cure/reaction.ts';
+import type { Lag, Link, Network, Step } from '../method/step.ts';
+import { durationSum } from '../mixing/workPace.ts';
+import type { Figure } from '../quantity/figure.ts';
+import type { Ledger } from '../quantity/ledger.ts';
+import { round12 } from '../quantity/round.ts';
+import type { Saying } from '../quantity/saying.ts';
+
+/** When a step is done. Times in min after the start of the work, and as instants. */
+export interface Timed {
+  readonly step: Step;
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly start: string;
+  readonly end: string;
+  /** the step must have begun by then, or `ifMissed` */
+  readonly latest?: { readonly at: string; readonly ifMissed: Saying };
+}
+
+export interface Schedule {
+  readonly rows: readonly Timed[];
+  /** from the start of the work to the end of the last hands-on step */
+  readonly total: Figure;
+  readonly handsOn: Figure;
+  readonly startAt: string;
+  /** end of the last hands-on step */
+  readonly doneAt: string;
+  /** when the floor is open again */
+  readonly openAt: string;
+}
+
+function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
+  if (lag.by === 'fixed') return fromMin + lag.minutes.value;
+  if (lag.at23.value === 0) return fromMin;
+  const { cure, at23 } = lag;
+  return progressEndMin(fromMin, climate, ({ slabC }) =>
+    cure.by === 'arrhenius' ? 1 / (at23.value * arrheniusMultiplier(slabC, cure.activation.value)) : equivalentAgeFactor(slabC, cure.activation.value) / at23.value,
+  );
+}
+
+const minuteMs = 60_000;
+
+/** A moment of the schedule, and the times that add up to it along the longest path. */
+interface Reached {
+  readonly min: number;
+  readonly chain: readonly Figure[];
+}
+
+/** The instant so many minutes after a start, to the second. */
+export function instantAfter(startAt: string, minutes: number): string {
+  return new Date(Math.round((Date.parse(startAt) + minutes * minuteMs) / 1000) * 1000).toISOString();
+}
+
+/**
+ * Places the steps of a network on the clock: one crew, steps in their order, each no earlier than its
+ * links allow in this climate. The climate's first stretch begins at the start of the work.
+ */
+export function schedule(ledger: Ledger, network: Network, climate: ClimateSeries, startAt: string): Schedule {
+  const starts = new Map<string, Reached>();
+  const ends = new Map<string, Reached>();
+  const into = new Map<string, Link[]>();
+  for (const link of network.links) into.set(link.to, [...(into.get(link.to) ?? []), link]);
+  const moments = new Map<number, string>();
+  const moment = (min: number) => {
+    const known = moments.get(min) ?? instantAfter(startAt, min);
+    moments.set(min, known);
+    return known;
+  };
+  const nothing: Reached = { min: 0, chain: [] };
+  const anchor = (link: Link) => (link.after === 'start' ? starts : ends).get(link.from) ?? nothing;
+  const rows: Timed[] = [];
+  let free = nothing;
+  const waits: number[] = [];
+  for (const step of network.steps) {
+    let start = free;
+    let latest: Timed['latest'];
+    let latestMin = Number.POSITIVE_INFINITY;
+    for (const link of into.get(step.id) ?? []) {
+      const from = anchor(link);
+      if (link.least) {
+        const min = round12(lagEnd(link.least, from.min, climate));
+        if (min > start.min) start = { min, chain: [...from.chain, link.least.minutes] };
+      }
+      if (link.most && from.min + link.most.minutes.value < latestMin) {
+        latestMin = from.min + link.most.minutes.value;
+        latest = { at: moment(latestMin), ifMissed: link.most.ifMissed };
+      }
+    }
+    const end: Reached = step.kind === 'work' ? { min: round12(start.min + step.minutes.value), chain: [...start.chain, step.minutes] } : start;
+    // a wait lasts until the next step may begin: its end is filled in by that step
+    if (step.kind === 'wait') waits.push(rows.length);
+    else {
+      for (const i of waits) {
+        const row = rows[i];
+        if (row) rows[i] = { ...row, endMin: start.min, end: moment(start.min) };
+      }
+      waits.length = 0;
+    }
+    starts.set(step.id, start);
+    ends.set(step.id, end);
+    rows.push({ step, startMin: start.min, endMin: end.min, start: moment(start.min), end: moment(end.min), ...(latest && { latest }) });
+    if (step.kind === 'work') free = end;
+  }
+  const work = rows.filter((r) => r.step.kind === 'work');
+  const openRow = rows.find((r) => r.step.builder === 'open-to-traffic');
+  return {
+    rows,
+    total: ledger.compute(durationSum, { durationMin: free.chain.length > 0 ? free.chain : [ledger.assumed('No work', 'duration', 0, 'geometry')] }, 'From start to finish'),
+    handsOn: ledger.compute(durationSum, { durationMin: work.map((r) => r.step.minutes) }, 'By hand'),
+    startAt,
+    doneAt: moment(free.min),
+    openAt: openRow?.start ?? moment(free.min),
+  };
+}

@@ -1,0 +1,32 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { days, dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const epoxyInjectionResin = {
+  id: 'epoxy-injection-resin',
+  title: 'Epoxy injection',
+  family: 'epoxy',
+  chemistry: 'low-viscosity structural epoxy, injected through ports under a surface seal',
+  preparation: 'as-found',
+  width: { min: of(0.05, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(6, 'crackWidth', 'practice', 'Widest crack') },
+  depth: {},
+  sizeWhy: { narrow: 'finer than it can be injected', wide: 'it runs out of a crack this wide' },
+  slabC: { min: of(4.5, 'temperature', 'astm-c881', 'Coldest concrete, class B'), max: of(35, 'temperature', 'generic-sheet', 'Warmest concrete') },
+  dewMargin: dewMarginForResins,
+  leastAge: of(28, 'age', 'practice', 'Least age of the slab'),
+  moisture: {
+    damp: { grade: 'out', why: 'it bonds to dry faces only', source: 'practice', change: 'dry the crack; never flush it with water' },
+    running: { grade: 'out', why: 'water runs in the crack', source: 'practice', change: 'stop the water first, then dry the crack through' },
+  },
+  movement: {
+    moving: { grade: 'out', why: 'it locks the crack, which opens again beside', source: 'practice', change: 'treat it as a joint' },
+    unknown: { grade: 'care', why: 'if it moves, it opens again beside', source: 'practice', change: 'gauge the crack through a season' },
+  },
+  traffic: {},
+  finish: { stain: { grade: 'care', why: 'the seal leaves a mark beside the crack', source: 'practice' } },
+  member: { 'slab-on-ground': { grade: 'care', why: 'it drains into the base and takes hours; only where a structural bond is asked for', source: 'practice' } },
+  place: {},
+  claim: {},
+  cure: resinCure,
+  ready: { ...readyHours(24, 72, 72), 'hard-wheels': of(days(7), 'duration', 'practice', 'Full load after, at the reference temperature') },
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

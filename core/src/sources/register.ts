@@ -1,0 +1,41 @@
+/** How well a source is known: read in its text, recalled from memory, or not a published text at all. */
+export type Standing = 'read' | 'recalled' | 'practice' | 'judgement' | 'physics' | 'assumed' | 'generic';
+
+export interface Source {
+  readonly name: string;
+  readonly standing: Standing;
+}
+
+const registered = {
+  'aci-224-1r': { name: 'ACI 224.1R, routing, sealing and injecting cracks', standing: 'recalled' },
+  'aci-224r': { name: 'ACI 224R, guide widths for reinforced members', standing: 'recalled' },
+  'ada-303': { name: '2010 ADA Standards, section 303, changes in level', standing: 'recalled' },
+  'ashrae-1': { name: 'ASHRAE Handbook Fundamentals, chapter 1, psychrometrics', standing: 'recalled' },
+  'astm-c881': { name: 'ASTM C881, epoxy bonding systems for concrete', standing: 'recalled' },
+  'astm-c1074': { name: 'ASTM C1074, maturity of concrete', standing: 'recalled' },
+  'astm-c1193': { name: 'ASTM C1193, use of joint sealants', standing: 'recalled' },
+  'de-larrard': { name: 'linear packing model with the interaction functions of de Larrard', standing: 'recalled' },
+  'icri-310-1r': { name: 'ICRI 310.1R, surface preparation for repair', standing: 'recalled' },
+  'iso-8502-4': { name: 'ISO 8502-4, condensation before painting', standing: 'recalled' },
+  'menzel-1954': { name: 'Menzel (1954), evaporation from fresh concrete, in the metric form of Uno (1998)', standing: 'recalled' },
+  'osha-1926-1153': { name: '29 CFR 1926.1153 Table 1 (USA), respirable crystalline silica', standing: 'recalled' },
+  'washburn': { name: 'Washburn (1921), penetration between parallel faces, with gravity added', standing: 'physics' },
+  geometry: { name: 'geometry', standing: 'physics' },
+  arrhenius: { name: 'Arrhenius rate law, activation energy on the safe side for waiting times', standing: 'physics' },
+  'gel-rule': { name: 'rate doubling with ten kelvin below the reference and Arrhenius above it, the shorter time', standing: 'judgement' },
+  practice: { name: 'common practice', standing: 'practice' },
+  judgement: { name: 'judgement on the safe side', standing: 'judgement' },
+  'assumed-rate': { name: 'assumed rate, to be replaced by the firm’s own', standing: 'assumed' },
+  'assumed-pack': { name: 'assumed pack, to be replaced by the product’s own', standing: 'assumed' },
+  'generic-sheet': { name: 'usual data-sheet value of this class of product; the product’s own sheet goes first', standing: 'generic' },
+} as const satisfies Record<string, Source>;
+
+export type SourceId = keyof typeof registered;
+
+export const sources: Readonly<Record<SourceId, Source>> = registered;
+
+/** A source as it is cited on screen and sheet; one known from memory says so. */
+export function cite(id: SourceId): string {
+  const source = sources[id];
+  return source.standing === 'recalled' ? `${source.name}; as recalled, check the current text` : source.name;
+}

@@ -1,0 +1,94 @@
+import type { QuantityKind } from '../quantity/kind.ts';
+
+/** How a fact came to be known. */
+export type Knowing = 'entered' | 'measured' | 'assumed' | 'log';
+export const knowings = ['entered', 'measured', 'assumed', 'log'] as const satisfies readonly Knowing[];
+
+/** One fact of a defect or an area: its value, how it is known, since when, and the text as typed. */
+export interface Fact<V> {
+  readonly value: V;
+  readonly how: Knowing;
+  /** ISO instant */
+  readonly at: string;
+  readonly text?: string;
+}
+
+/** A width measured at a place along a line, both in mm. */
+export interface Station {
+  readonly atMm: number;
+  readonly widthMm: number;
+  readonly text?: string;
+}
+
+interface AskBase {
+  readonly field: string;
+  /** a group of questions that belong together, in the order a person looks */
+  readonly group: string;
+  readonly question: string;
+  readonly hint?: string;
+  readonly required: boolean;
+}
+
+export interface MeasureAsk extends AskBase {
+  readonly ask: 'measure';
+  readonly kind: QuantityKind;
+  /** range in the kind's base unit */
+  readonly min: number;
+  readonly max: number;
+}
+
+export interface ChoiceAsk extends AskBase {
+  readonly ask: 'choice';
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+}
+
+export interface StationsAsk extends AskBase {
+  readonly ask: 'stations';
+  /** range of each width, in mm */
+  readonly min: number;
+  readonly max: number;
+}
+
+/** One question about a defect or an area. The table of asks gives type, form, validation and schema. */
+export type Ask = MeasureAsk | ChoiceAsk | StationsAsk;
+
+export type ValueOf<A extends Ask> = A extends MeasureAsk
+  ? number
+  : A extends StationsAsk
+    ? readonly Station[]
+    : A extends { options: readonly { value: infer V }[] }
+      ? V
+      : never;
+
+/** The facts that a table of asks asks for, each of them possibly not known yet. */
+export type FactsOf<T extends readonly Ask[]> = {
+  readonly [A in T[number] as A['field']]?: Fact<ValueOf<A>>;
+};
+
+/** Facts of any kind, as they lie in the job file and the database. */
+export type LooseFacts = Readonly<Record<string, Fact<unknown> | undefined>>;
+
+/** A kind of place or defect: its asks, and which of them are relevant given what is answered. */
+export interface AskTable<T extends readonly Ask[] = readonly Ask[]> {
+  readonly id: string;
+  readonly title: string;
+  readonly asks: T;
+  readonly relevant: (field: string, facts: LooseFacts) => boolean;
+}
+
+/** The plain value of a fact, if it is known. */
+export function valueOf<V>(fact: Fact<V> | undefined): V | undefined {
+  return fact?.value;
+}
+
+/** The asks that are relevant given the facts, in order. */
+export function relevantAsks(table: AskTable, facts: LooseFacts): readonly Ask[] {
+  return table.asks.filter((ask) => table.relevant(ask.field, facts));
+}
+
+/** The words of a choice, such as 'slab on ground'. */
+export function choiceLabel(table: AskTable, field: string, value: unknown): string {
+  const ask = table.asks.find((a) => a.field === field);
+  if (ask?.ask !== 'choice') return String(value);
+  return ask.options.find((o) => o.value === value)?.label ?? String(value);
+}
