@@ -104,7 +104,7 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
   const proud = lifts.proud.value;
   const belowDrawn = Math.min(method.below.value, Math.max(d * 0.55, 6));
   const bottom = Math.min(subject.slab.value, d + Math.max(d * 0.45, belowDrawn, 4) + 1);
-  const half = Math.max(w * 4.2, bottom * 0.85);
+  const half = Math.max(w * 4, (bottom + proud) * 0.58);
   const lap = proud * 0.75;
   const step = d / lifts.count.value;
   const regions: Region[] = [{ id: 'slab', material: 'concrete', outline: rectangle(-half, 0, half, bottom) }];
@@ -124,7 +124,7 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
       id: 'below',
       at: [subject.widest.value / 2, d + (to - d) * 0.5],
       title: say`crack goes on, ${method.below}`,
-      detail: method.choke ? say`choked with dry sand, not filled` : say`not filled`,
+      detail: method.choke ? say`choked with sand, not filled` : say`not filled`,
     });
   }
   for (const lift of lifts.lifts) {
@@ -136,16 +136,16 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
     regions.push({ id: `lift-${String(lift.n)}`, material: 'resin-sand', layer: lift.n, outline, volume: lift.volume });
   }
   lines.push({ id: 'film', line: 'film', points: [[-w, 0], [-w, d], [w, d], [w, 0]] });
-  lines.push({ id: 'grind', line: 'grind', points: [[-w * 2.4, 0], [w * 2.4, 0]] });
+  lines.push({ id: 'grind', line: 'grind', points: [[-w - lap * 3, 0], [w + lap * 3, 0]] });
   const grind = times.rows.find((r) => r.step.builder === 'grind-flush');
   notes.unshift(
     { id: 'proud', at: [w * 0.6, -proud], title: say`${lifts.proud} proud, dusted`, ...(grind && { detail: say`ground flush from ${instant(grind.start)}` }), tone: 'grind' },
-    { id: 'film', at: [w, d * 0.3], title: say`resin on both faces`, detail: say`${lifts.wetting}, wet when lift 1 goes in` },
-    { id: 'lift', at: [w * 0.5, d - step * 0.5], title: say`lift 1, sand soaked`, detail: say`left rough` },
+    { id: 'film', at: [w, d * 0.3], title: say`resin on both faces`, detail: say`${lifts.wetting}, still wet for lift 1` },
+    { id: 'lift', at: [w * 0.7, d - step * 0.5], title: say`lift 1, sand soaked`, detail: say`left rough` },
   );
   const dimensions: Dimension[] = [
     { id: 'width', along: 'x', from: [-w, d], to: [w, d], figure: size.width, side: 'below' },
-    { id: 'depth', along: 'y', from: [w, 0], to: [w, d], figure: size.depth, side: 'right' },
+    { id: 'depth', along: 'y', from: [-w, 0], to: [-w, d], figure: size.depth, side: 'left' },
     ...lifts.lifts.map((lift): Dimension => ({ id: `lift-${String(lift.n)}`, along: 'y', from: [-w, d - lift.n * step], to: [-w, d - (lift.n - 1) * step], figure: lift.thickness, side: 'left' })),
   ];
   return {

@@ -1,0 +1,48 @@
+import type { Area, Defect, HouseRules, Job } from '@oddment/core';
+import type { Problem } from './check.ts';
+
+/** What the server answers: the core's own shapes with version. */
+export type DefectRecord = Defect & { readonly version: number };
+export type AreaRecord = Omit<Area, 'defects'> & { readonly version: number; readonly defects: readonly DefectRecord[] };
+export type JobRecord = Omit<Job, 'areas'> & { readonly version: number; readonly areas: readonly AreaRecord[] };
+
+export interface JobSummary {
+  readonly id: string;
+  readonly version: number;
+  readonly site: string;
+  readonly client: string;
+  readonly timeZone: string;
+  readonly startAt: string;
+  readonly areas: number;
+  readonly defects: number;
+  readonly chosen: number;
+}
+
+export interface FirmRecord {
+  readonly name: string;
+  readonly demo: boolean;
+  readonly rules: HouseRules;
+  readonly version: number;
+}
+
+/** Who is signed in, and what the page needs to start. */
+export interface SessionRecord {
+  readonly state: 'signed-in' | 'signed-out' | 'no-account';
+  readonly demo: boolean;
+  /** the server's time, and whether it stands still */
+  readonly now: string;
+  readonly frozen: boolean;
+  readonly account?: { readonly name: string; readonly role: string };
+  readonly firm?: FirmRecord;
+}
+
+/** An error as application/problem+json (RFC 9457). */
+export interface ProblemDocument {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly problems?: readonly Problem[];
+  /** with 409: the record as it now stands */
+  readonly current?: unknown;
+}

@@ -1,0 +1,3 @@
+export { night, paper, print, type Palette } from './palette.ts';
+export { sectionDrawing, sectionIcon, type DrawingOptions } from './sectionDrawing.ts';
+export { svgText, type SvgNode } from './svg.ts';

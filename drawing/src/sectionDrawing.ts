@@ -1,0 +1,178 @@
+import { show, tell, type Dimension, type Line, type Note, type Point, type Region, type Section, type Telling } from '@oddment/core';
+import { hatchings } from './hatching.ts';
+import type { Palette } from './palette.ts';
+import { scaleBar } from './scaleBar.ts';
+import { node, type SvgNode } from './svg.ts';
+
+export interface DrawingOptions extends Telling {
+  readonly width: number;
+  readonly height: number;
+  readonly palette: Palette;
+  /** keeps the ids of two drawings on one page apart */
+  readonly prefix: string;
+}
+
+interface Frame {
+  readonly scale: number;
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+}
+
+const noteColumn = 212;
+const margin = { left: 14, top: 34, bottom: 46 };
+const tick = 5;
+
+function pathOf(points: readonly Point[], f: Frame, closed: boolean): string {
+  return points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${f.x(x).toFixed(2)} ${f.y(y).toFixed(2)}`).join('') + (closed ? 'Z' : '');
+}
+
+function fillOf(region: Region, o: { prefix: string; palette: Palette }, flat: boolean): string {
+  switch (region.material) {
+    case 'concrete':
+      return flat ? o.palette.concrete : `url(#${o.prefix}-concrete)`;
+    case 'crack':
+      return o.palette.crack;
+    case 'choke-sand':
+      return flat ? o.palette.grain : `url(#${o.prefix}-choke)`;
+    case 'resin-sand': {
+      const odd = (region.layer ?? 1) % 2 === 1;
+      if (flat) return odd ? o.palette.lift : o.palette.liftAlternate;
+      return `url(#${o.prefix}-lift-${odd ? 'odd' : 'even'})`;
+    }
+  }
+}
+
+function regionNode(region: Region, f: Frame, o: { prefix: string; palette: Palette }, flat: boolean): SvgNode {
+  const edge = region.material === 'resin-sand' ? o.palette.liftEdge : region.material === 'concrete' ? undefined : o.palette.ink;
+  return node('path', {
+    d: pathOf(region.outline, f, true),
+    fill: fillOf(region, o, flat),
+    stroke: edge,
+    'stroke-width': edge === undefined ? undefined : region.material === 'resin-sand' ? 1 : 1.4,
+    'stroke-linejoin': 'round',
+    'data-region': region.id,
+  });
+}
+
+/** The faces of the slab: top and sides as ink, the bottom broken where the slab goes on. */
+function slabEdges(section: Section, f: Frame, colors: Palette): SvgNode[] {
+  const { left, right, bottom } = section.extent;
+  const [x0, x1, y0, y1] = [f.x(left), f.x(right), f.y(0), f.y(bottom)];
+  const edges = [node('path', { d: `M${x0.toFixed(1)} ${y1.toFixed(1)}V${y0.toFixed(1)}H${x1.toFixed(1)}V${y1.toFixed(1)}${section.brokenBelow ? '' : 'Z'}`, fill: 'none', stroke: colors.ink, 'stroke-width': 2 })];
+  if (section.brokenBelow) {
+    const teeth = 12;
+    const step = (x1 - x0) / teeth;
+    const zig = Array.from({ length: teeth + 1 }, (_, i) => `${i === 0 ? 'M' : 'L'}${(x0 + i * step).toFixed(1)} ${(y1 + (i % 2 === 0 ? 0 : 3)).toFixed(1)}`).join('');
+    edges.push(node('path', { d: zig, fill: 'none', stroke: colors.ink, 'stroke-width': 1.2 }));
+  }
+  return edges;
+}
+
+function lineNode(line: Line, f: Frame, colors: Palette): SvgNode {
+  const d = pathOf(line.points, f, false);
+  switch (line.line) {
+    case 'film':
+      return node('path', { d, fill: 'none', stroke: colors.resin, 'stroke-width': 4, 'stroke-linejoin': 'round', 'data-line': line.id });
+    case 'grind':
+      return node('path', { d, fill: 'none', stroke: colors.grind, 'stroke-width': 2, 'stroke-dasharray': '9 5', 'data-line': line.id });
+    case 'crack':
+      return node('path', { d, fill: 'none', stroke: colors.crack, 'stroke-width': 2, 'data-line': line.id });
+  }
+}
+
+function slash(x: number, y: number, colors: Palette): SvgNode {
+  return node('path', { d: `M${(x - tick).toFixed(1)} ${(y + tick).toFixed(1)}L${(x + tick).toFixed(1)} ${(y - tick).toFixed(1)}`, stroke: colors.ink, 'stroke-width': 2 });
+}
+
+/** A dimension with its figure as text: extension lines, a line with slashes, the number with a halo. */
+function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number): SvgNode {
+  const { palette: colors } = o;
+  const label = show(d.figure, o.units).text;
+  const [x0, y0, x1, y1] = [f.x(d.from[0]), f.y(d.from[1]), f.x(d.to[0]), f.y(d.to[1])];
+  const text = (x: number, y: number, anchor: string) =>
+    node('text', { x, y, 'text-anchor': anchor, 'font-size': 16, 'font-weight': 700, fill: colors.ink, stroke: colors.concrete, 'stroke-width': 5, 'paint-order': 'stroke', 'stroke-linejoin': 'round', 'data-figure': d.figure.id, 'data-dimension': d.id }, label);
+  const thin = { stroke: colors.ink, 'stroke-width': 1, fill: 'none' };
+  if (d.along === 'x') {
+    const y = Math.max(y0, y1) + offset;
+    return node('g', {},
+      node('path', { d: `M${x0.toFixed(1)} ${(y0 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x1.toFixed(1)} ${(y1 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x0.toFixed(1)} ${y.toFixed(1)}H${x1.toFixed(1)}`, ...thin }),
+      slash(x0, y, colors), slash(x1, y, colors),
+      text(Math.max(x0, x1) + 14, y + 5, 'start'),
+    );
+  }
+  const left = d.side === 'left';
+  const x = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
+  return node('g', {},
+    node('path', { d: `M${(x0 + (left ? -4 : 4)).toFixed(1)} ${y0.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${(x1 + (left ? -4 : 4)).toFixed(1)} ${y1.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${x.toFixed(1)} ${y0.toFixed(1)}V${y1.toFixed(1)}`, ...thin }),
+    slash(x, y0, colors), slash(x, y1, colors),
+    text(x + (left ? -9 : 9), (y0 + y1) / 2 + 5, left ? 'end' : 'start'),
+  );
+}
+
+function noteNodes(notes: readonly Note[], f: Frame, o: DrawingOptions, columnX: number): SvgNode[] {
+  const gap = 46;
+  let free = 20;
+  const ordered = [...notes].sort((a, b) => a.at[1] - b.at[1]);
+  return ordered.map((n) => {
+    const target = { x: f.x(n.at[0]), y: f.y(n.at[1]) };
+    const y = Math.min(Math.max(target.y, free), o.height - margin.bottom - 10 - gap * (ordered.length - 1 - ordered.indexOf(n)));
+    free = y + gap;
+    const color = n.tone === 'grind' ? o.palette.grind : o.palette.ink;
+    return node('g', { 'data-note': n.id },
+      node('path', { d: `M${target.x.toFixed(1)} ${target.y.toFixed(1)}L${(columnX - 8).toFixed(1)} ${(y - 4).toFixed(1)}h4`, fill: 'none', stroke: o.palette.ink2, 'stroke-width': 1 }),
+      node('circle', { cx: target.x, cy: target.y, r: 2.4, fill: o.palette.ink }),
+      node('text', { x: columnX, y, 'font-size': 14, 'font-weight': 700, fill: color }, tell(n.title, o)),
+      ...(n.detail ? [node('text', { x: columnX, y: y + 17, 'font-size': 14, fill: o.palette.ink2 }, tell(n.detail, o))] : []),
+    );
+  });
+}
+
+function liftNumber(region: Region, f: Frame, colors: Palette): SvgNode {
+  const ys = region.outline.map(([, y]) => y).filter((y) => y >= 0);
+  const y = f.y((Math.min(...ys) + Math.max(...ys)) / 2);
+  return node('g', { 'font-weight': 700, 'font-size': 15 },
+    node('circle', { cx: f.x(0), cy: y, r: 12, fill: colors.sheet, stroke: colors.ink, 'stroke-width': 1.5 }),
+    node('text', { x: f.x(0), y: y + 5.5, 'text-anchor': 'middle', fill: colors.ink }, String(region.layer)),
+  );
+}
+
+function frameOf(section: Section, left: number, top: number, width: number, height: number): Frame {
+  const { extent } = section;
+  const scale = Math.min(width / (extent.right - extent.left), height / (extent.bottom - extent.top));
+  const x0 = left + (width - scale * (extent.right - extent.left)) / 2;
+  const y0 = top + (height - scale * (extent.bottom - extent.top)) / 2;
+  return { scale, x: (mm) => x0 + (mm - extent.left) * scale, y: (mm) => y0 + (mm - extent.top) * scale };
+}
+
+/**
+ * A section to scale: hatched materials, numbered lifts, dimensions whose text is their figure, notes,
+ * the grind line and a scale bar.
+ */
+export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
+  const { palette: colors } = o;
+  const f = frameOf(section, margin.left, margin.top, o.width - noteColumn - margin.left - 14, o.height - margin.top - margin.bottom);
+  const layered = section.regions.filter((r) => r.layer !== undefined);
+  return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, role: 'img', 'font-family': "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif" },
+    node('title', {}, tell(section.caption, o)),
+    hatchings(o.prefix, colors),
+    node('text', { x: margin.left, y: 16, 'font-size': 14, fill: colors.ink2 }, tell(section.caption, o)),
+    ...section.regions.map((r) => regionNode(r, f, o, false)),
+    ...slabEdges(section, f, colors),
+    ...section.lines.map((l) => lineNode(l, f, colors)),
+    ...layered.map((r) => liftNumber(r, f, colors)),
+    ...noteNodes(section.notes, f, o, o.width - noteColumn + 8),
+    ...section.dimensions.map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' ? 118 : 28)),
+    scaleBar(f.scale, o.units, margin.left + 6, o.height - 30, colors),
+    node('text', { x: o.width - 8, y: o.height - 12, 'font-size': 13, fill: colors.ink2, 'text-anchor': 'end' }, tell(section.footnote, o)),
+  );
+}
+
+/** The same section as a small picture for lists: no words, no hatching. */
+export function sectionIcon(section: Section, o: { width: number; height: number; palette: Palette; prefix: string }): SvgNode {
+  const f = frameOf(section, 1, 1, o.width - 2, o.height - 2);
+  return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, 'aria-hidden': 'true' },
+    ...section.regions.map((r) => regionNode(r, f, o, true)),
+    ...slabEdges({ ...section, brokenBelow: false }, f, { ...o.palette, ink: o.palette.ink2 }).map((e) => ({ ...e, attrs: { ...e.attrs, 'stroke-width': 1 } })),
+    ...section.lines.filter((l) => l.line === 'grind').map((l) => node('path', { d: pathOf(l.points, f, false), stroke: o.palette.grind, 'stroke-width': 1.5, fill: 'none' })),
+  );
+}
