@@ -5,6 +5,7 @@ export { Ledger } from './quantity/ledger.ts';
 export { baseUnits, type QuantityKind, type UnitSystem } from './quantity/kind.ts';
 export { bareUnit, parseMeasure } from './quantity/parse.ts';
 export { clockTime, instant, say, tell, type Instant, type Part, type Saying, type Telling } from './quantity/saying.ts';
+export { siteDateTime, siteInstant } from './quantity/siteTime.ts';
 export { show, showValue, type Shown } from './quantity/show.ts';
 export { formulaNamed, formulas } from './formulas.ts';
 export { workingOf, type Working } from './working.ts';

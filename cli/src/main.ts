@@ -1,0 +1,48 @@
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { readJobFile } from '@oddment/contracts';
+import { figureCommand } from './figure.ts';
+import { figuresText } from './figures.ts';
+import { planOutput } from './plan.ts';
+import { BadInput } from './badInput.ts';
+
+const [name, ...args] = process.argv.slice(2);
+
+function planCommand(): string {
+  const { values, positionals } = parseArgs({ args, allowPositionals: true, options: { json: { type: 'boolean' }, svg: { type: 'boolean' }, units: { type: 'string' }, mark: { type: 'string' } } });
+  const [file] = positionals;
+  if (file === undefined || positionals.length > 1) throw new BadInput(['Name one job file: ./oddment plan FILE']);
+  if (values.units !== undefined && values.units !== 'metric' && values.units !== 'us') throw new BadInput([`--units is '${values.units}'. It must be metric or us.`]);
+  let text: string;
+  try {
+    text = readFileSync(file, 'utf8');
+  } catch (error) {
+    throw new BadInput([`${file} cannot be read: ${error instanceof Error ? error.message : 'no reason given'}`]);
+  }
+  const read = readJobFile(text);
+  if (!read.ok) throw new BadInput(read.problems.map((p) => `${p.path === '' ? '(the file)' : p.path}: ${p.message}`));
+  return planOutput(read.value, { form: values.json === true ? 'json' : values.svg === true ? 'svg' : 'text', ...(values.units && { units: values.units }), ...(values.mark !== undefined && { mark: values.mark }) });
+}
+
+function output(): string {
+  switch (name) {
+    case 'plan':
+      return planCommand();
+    case 'figures':
+      return figuresText(args.includes('--json'));
+    case 'figure':
+      return figureCommand(args);
+    default:
+      throw new BadInput([`There is no command '${name ?? ''}'.`]);
+  }
+}
+
+try {
+  process.stdout.write(output());
+} catch (error) {
+  const known = error instanceof BadInput || (error instanceof TypeError && 'code' in error && String(error.code).startsWith('ERR_PARSE_ARGS'));
+  if (!known) throw error;
+  const problems = error instanceof BadInput ? error.problems : [error.message];
+  for (const problem of problems) console.error(problem);
+  process.exitCode = 2;
+}

@@ -1,0 +1,39 @@
+import { cite, clockTime, show, type RepairPlan, type Saying, type Telling } from '@oddment/core';
+
+const rule = '-'.repeat(72);
+
+/** One repair as readable text: what was found, which systems, stops, steps, quantities, cautions. */
+export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => string): string {
+  const head = `${rule}\n${plan.defect.mark}, ${plan.area.name}`;
+  if (plan.state === 'incomplete') {
+    const missing = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => `  still to answer: ${a.question}`);
+    const refused = [...plan.sense.area.refused, ...plan.sense.defect.refused].map((r) => `  ${text(r.sentence)}`);
+    return [head, ...refused, ...missing].join('\n');
+  }
+  const fig = (f: { value: number; kind: Parameters<typeof show>[0]['kind'] }) => show(f, how.units).text;
+  const { subject } = plan;
+  const lines = [head, `Crack ${fig(subject.length)}, ${fig(subject.widest)} at the widest, ${fig(subject.depth)} deep, slab ${fig(subject.slab)}; slab at ${fig(subject.slabC)}, ${fig(subject.dewMargin)} above the dew point`, '', 'Systems'];
+  for (const c of plan.candidates) {
+    const why = c.against.map((v) => text(v.reason())).join('; ');
+    lines.push(`  ${c.grade === 'out' ? 'ruled out' : c.grade === 'care' ? 'with care' : 'fits'}  ${c.system.title}${why === '' ? '' : `: ${why}`}`);
+  }
+  for (const stop of plan.stops) {
+    lines.push('', `${stop.open ? 'STOP' : 'Stop, decided'}: ${stop.title}. ${text(stop.why)}`, `  ${stop.decision ? `${stop.decision.who}, ${stop.decision.capacity}, ${stop.decision.on}: ${stop.decision.what}` : `Who decides: ${stop.who}.`}`, `  (${cite(stop.source)})`);
+  }
+  if (plan.problem) lines.push('', text(plan.problem));
+  const { repair, planned } = plan;
+  if (repair && planned) {
+    const { schedule, batch, method } = repair;
+    lines.push('', `${planned.candidate.system.title}, ${planned.by === 'choice' ? 'chosen' : 'proposed'}, ${method.school.title} chase: ${fig(schedule.total)}, ${fig(schedule.handsOn)} by hand`);
+    for (const { step, start, latest } of schedule.rows) {
+      lines.push(`  ${clockTime(start, how)}  ${text(step.title)}: ${text(step.detail)}`);
+      lines.push(`         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`);
+    }
+    lines.push('', 'Quantities');
+    for (const f of [method.size.void, method.lifts.filled, batch.resinPlaced, batch.sandPlaced, batch.waste, batch.cartridges, batch.mixers, batch.left, method.sections.count, batch.purgeEvery]) lines.push(`  ${f.label}: ${fig(f)}`);
+    lines.push('', 'Cautions');
+    for (const c of repair.cautions) lines.push(`  ${c.title}: ${text(c.text)} (${cite(c.source)})`);
+  }
+  lines.push('', plan.advice);
+  return lines.join('\n');
+}

@@ -1,0 +1,77 @@
+import { siteInstant, siteDateTime, type Fact } from '@oddment/core';
+
+/** The demo: the Quarry Street Bathhouse, a made-up municipal bathhouse of the thirties being reopened. */
+export interface DemoDefect {
+  readonly kind: 'slab-crack';
+  readonly mark: string;
+  readonly facts: Readonly<Record<string, Fact<unknown>>>;
+  readonly confirmed?: readonly string[];
+  readonly choice?: { readonly system: string; readonly reason?: string };
+  readonly decisions?: readonly { stop: string; who: string; capacity: string; what: string; on: string; document?: string }[];
+  readonly note?: string;
+}
+
+const timeZone = 'America/Chicago';
+const dayMs = 86_400_000;
+
+interface Answers {
+  readonly length: number;
+  readonly widths: readonly (readonly [atMm: number, widthMm: number])[];
+  readonly depth?: number;
+  readonly slab?: number;
+  readonly more: Readonly<Record<string, string | number>>;
+}
+
+const usual = { member: 'slab-on-ground', reinforcement: 'plain', faces: 'level', ground: 'steady', movement: 'still', moisture: 'dry', located: 'clear', traffic: 'foot', finish: 'none' } as const;
+
+/** The demo job, with dates counted from the day it is loaded. */
+export function bathhouse(now: Date) {
+  const tomorrow = siteDateTime(new Date(now.getTime() + dayMs).toISOString(), timeZone).date;
+  const measuredAt = new Date(now.getTime() - 2 * 3_600_000).toISOString();
+  const decidedOn = siteDateTime(new Date(now.getTime() - 5 * dayMs).toISOString(), timeZone).date;
+  const measured = <V>(value: V): Fact<V> => ({ value, how: 'measured', at: measuredAt });
+  const entered = <V>(value: V): Fact<V> => ({ value, how: 'entered', at: measuredAt });
+  const crack = (a: Answers): DemoDefect['facts'] => ({
+    lengthMm: measured(a.length),
+    widths: measured(a.widths.map(([atMm, widthMm]) => ({ atMm, widthMm }))),
+    ...(a.depth !== undefined && { depthMm: measured(a.depth) }),
+    ...(a.slab !== undefined && { slabMm: measured(a.slab) }),
+    ...Object.fromEntries(Object.entries({ ...usual, ...a.more }).map(([field, value]) => [field, typeof value === 'number' ? measured(value) : entered(value)])),
+  });
+  const place = (where: 'inside' | 'outside-salt', airC: number, slabC: number, humidityPct: number) => ({ place: entered(where), airC: measured(airC), slabC: measured(slabC), humidityPct: measured(humidityPct) });
+  const defect = (mark: string, answers: Answers, more: Omit<DemoDefect, 'kind' | 'mark' | 'facts'> = {}): DemoDefect => ({ kind: 'slab-crack', mark, facts: crack(answers), ...more });
+
+  return {
+    job: { site: 'Quarry Street Bathhouse', client: 'Wash-house trust', timeZone, units: 'metric' as const, startAt: siteInstant(tomorrow, '07:10', timeZone), people: 2 as const },
+    areas: [
+      {
+        name: 'Pool surround',
+        facts: place('inside', 17, 15, 62),
+        defects: [
+          defect('PS-01', { length: 4200, widths: [[0, 2], [2100, 5], [4200, 3]], depth: 80, slab: 120, more: { traffic: 'hard-wheels', finish: 'thin-coating' } }, { choice: { system: 'rapid-crack-resin' } }),
+          defect('PS-02', { length: 1100, widths: [[0, 0.2], [600, 0.3]], depth: 40, slab: 120, more: {} }, { note: 'Hairline beside the old diving step.' }),
+          defect('PS-03', { length: 2600, widths: [[0, 1.2], [1300, 1.8]], slab: 120, more: { moisture: 'damp', traffic: 'soft-tires' } }, { note: 'Dark edge comes back after wiping; the light well is behind.' }),
+          defect('PS-04', { length: 3100, widths: [[0, 4], [1500, 6], [3100, 4.5]], depth: 100, slab: 120, more: { faces: 'stepped', stepMm: 9, traffic: 'hard-wheels' } }),
+        ],
+      },
+      {
+        name: 'Wash hall',
+        facts: place('inside', 19, 18, 55),
+        defects: [
+          defect('WH-01', { length: 7400, widths: [[0, 1.5], [3700, 2.2], [7400, 1.8]], slab: 150, more: { movement: 'moving', movementMm: 1.5 } }),
+          defect('WH-02', { length: 12000, widths: [[0, 1.5], [6000, 2], [12000, 1.6]], depth: 50, slab: 150, more: { located: 'found', coverMm: 32, traffic: 'hard-wheels', finish: 'covering' } }, { choice: { system: 'rapid-crack-resin' }, note: 'Heating pipes of the new floor run across.' }),
+          defect(
+            'WH-03',
+            { length: 1900, widths: [[0, 0.5], [950, 0.8]], depth: 60, slab: 140, more: { member: 'suspended', reinforcement: 'reinforced', alongBar: 'no' } },
+            { decisions: [{ stop: 'structural', who: 'Rosalind Achterberg', capacity: 'licensed structural engineer', what: 'Old shrinkage, bars sound; may be filled as cosmetic.', on: decidedOn, document: 'letter 14 of the survey' }] },
+          ),
+        ],
+      },
+      {
+        name: 'Coal yard ramp',
+        facts: place('outside-salt', 4, 2, 85),
+        defects: [defect('CY-01', { length: 5200, widths: [[0, 2.5], [2600, 3.5], [5200, 3]], depth: 70, slab: 150, more: { located: 'no', traffic: 'hard-wheels' } })],
+      },
+    ],
+  };
+}

@@ -1,0 +1,38 @@
+import { createServer } from 'node:http';
+import { pino } from 'pino';
+import { makeApp } from './app.ts';
+import { clockAt } from './clock.ts';
+import { loadDemo } from './demo/loadDemo.ts';
+import { settingsFrom } from './settings.ts';
+import { accountCount } from './store/accountStore.ts';
+import { openDatabase } from './store/database.ts';
+
+const settings = settingsFrom(process.env);
+const log = pino({ level: settings.logLevel });
+const clock = clockAt(settings.clock);
+const database = await openDatabase(settings.databaseUrl, settings.migrationsDir);
+if (settings.demo && (await accountCount(database.db)) === 0) await loadDemo(database.db, clock);
+const server = createServer(makeApp({ database, clock, demo: settings.demo, log, webDir: settings.webDir }));
+
+let ending = false;
+function end(): void {
+  if (ending) return;
+  ending = true;
+  server.close(() => {
+    void database.close().then(() => process.exit(0));
+  });
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), 3000).unref();
+}
+process.on('SIGTERM', end);
+process.on('SIGINT', end);
+// the start command is gone, however it ended: nothing should be left running behind it
+process.on('disconnect', end);
+
+server.listen(settings.port, '127.0.0.1', () => {
+  process.send?.({ ready: settings.port });
+});
+server.on('error', (error) => {
+  process.send?.({ failed: error.message });
+  process.exit(1);
+});

@@ -1,0 +1,78 @@
+import type { AreaRecord, DefectRecord, JobRecord, Problem } from '@oddment/contracts';
+import { senseArea, senseDefect, tell, type AreaFacts, type DefectKind, type LooseFacts } from '@oddment/core';
+import type { AreaFields, DefectFields, JobFields } from '@oddment/contracts';
+import { HttpProblem, notFound } from '../problem.ts';
+import type { Database, Transaction } from '../store/database.ts';
+import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type Entity, type Scope } from '../store/jobStore.ts';
+
+const words: Record<Entity, string> = { job: 'This job', area: 'This area', defect: 'This defect' };
+const telling = { units: 'metric', timeZone: 'UTC' } as const;
+
+export type AnyRecord = JobRecord | AreaRecord | DefectRecord;
+export interface Answer {
+  readonly record: AnyRecord;
+  /** the same change was made before, and is only answered again */
+  readonly repeated: boolean;
+}
+
+function refuse(refused: readonly { field: string; sentence: Parameters<typeof tell>[0] }[]): void {
+  if (refused.length === 0) return;
+  const problems: Problem[] = refused.map((r) => ({ path: `facts/${r.field}`, message: tell(r.sentence, telling) }));
+  throw new HttpProblem(422, problems[0]?.message ?? 'The facts cannot be.', { problems });
+}
+
+export function jobValues(b: JobFields) {
+  const { site, client, timeZone, units, startAt, people } = b;
+  return { site, client, timeZone, units, startAt, people };
+}
+
+export function areaValues(b: AreaFields) {
+  const facts = { ...(b.facts as object) } as AreaFacts;
+  refuse(senseArea(facts).refused);
+  return { name: b.name, facts };
+}
+
+export function defectValues(b: DefectFields) {
+  const facts = { ...(b.facts as object) } as LooseFacts;
+  refuse(senseDefect(b.kind as DefectKind, facts).refused);
+  const decisions = b.decisions.map((d) => ({ stop: d.stop, who: d.who, capacity: d.capacity, what: d.what, on: d.on, ...(d.document !== undefined && { document: d.document }) }));
+  const choice = b.choice && { system: b.choice.system, ...(b.choice.reason !== undefined && { reason: b.choice.reason }) };
+  return { kind: b.kind, mark: b.mark, facts, confirmed: b.confirmed, choice: choice ?? null, chase: b.chase ?? null, sand: b.sand ?? null, decisions, note: b.note ?? null };
+}
+
+async function current(tx: Transaction, scope: Scope, entity: Entity, id: string): Promise<AnyRecord> {
+  const record = await readOne(tx, scope, entity, id);
+  if (!record) throw notFound(words[entity]);
+  return record;
+}
+
+/**
+ * Makes a record. A repeat of the same change is answered with the record as it stands.
+ * @throws HttpProblem 404 where what it belongs to is not there, 409 where the id is taken
+ */
+export function createRecord(db: Database | Transaction, scope: Scope, entity: Entity, made: { id: string; change: string }, values: Readonly<Record<string, unknown>>, parent?: { entity: 'job' | 'area'; id: string }): Promise<Answer> {
+  return db.transaction(async (tx) => {
+    if (parent && !(await isThere(tx, scope, parent.entity, parent.id))) throw notFound(words[parent.entity]);
+    if (!(await noteChange(tx, scope, made.change, entity, made.id, 'create'))) return { record: await current(tx, scope, entity, made.id), repeated: true };
+    const place = parent && (entity === 'area' || entity === 'defect') ? { position: await nextPosition(tx, scope, entity, parent.id), [entity === 'area' ? 'jobId' : 'areaId']: parent.id } : {};
+    const row = { ...values, ...place, id: made.id, firmId: scope.firmId, createdAt: scope.at };
+    if (!(await insertRow(tx, entity, row as never))) throw new HttpProblem(409, 'This id is taken. Make a new one.');
+    return { record: await current(tx, scope, entity, made.id), repeated: false };
+  });
+}
+
+/**
+ * Changes a record made against a version; deleting and bringing back are changes too.
+ * @throws HttpProblem 404 where it is not there, 409 with the current record where the version is stale
+ */
+export function changeRecord(db: Database | Transaction, scope: Scope, entity: Entity, id: string, made: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>): Promise<Answer> {
+  return db.transaction(async (tx) => {
+    const before = await current(tx, scope, entity, id);
+    if (!(await noteChange(tx, scope, made.change, entity, id, action))) return { record: before, repeated: true };
+    if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
+    if (!(await updateRow(tx, scope, entity, id, made.version, values))) {
+      throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(before.version)}.`, { current: before });
+    }
+    return { record: await current(tx, scope, entity, id), repeated: false };
+  });
+}

@@ -1,0 +1,130 @@
+import type { AreaRecord, DefectRecord, JobRecord, JobSummary } from '@oddment/contracts';
+import { isDefectKind } from '@oddment/core';
+import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm';
+import type { Database, Transaction } from './database.ts';
+import { areas, changes, defects, jobs } from './schema.ts';
+
+/** Who is asking: every query is scoped by the firm. */
+export interface Scope {
+  readonly firmId: string;
+  readonly accountId: string;
+  readonly at: string;
+}
+
+export const tables = { job: jobs, area: areas, defect: defects } as const;
+export type Entity = keyof typeof tables;
+export type Row<E extends Entity> = (typeof tables)[E]['$inferSelect'];
+
+type Db = Database | Transaction;
+
+function defectRecord(row: Row<'defect'>): DefectRecord {
+  if (!isDefectKind(row.kind)) throw new Error(`a stored defect is of no known kind: ${row.kind}`);
+  return {
+    id: row.id,
+    version: row.version,
+    kind: row.kind,
+    mark: row.mark,
+    facts: row.facts,
+    confirmed: row.confirmed,
+    decisions: row.decisions,
+    ...(row.choice && { choice: row.choice }),
+    ...(row.chase && { chase: row.chase }),
+    ...(row.sand && { sand: row.sand }),
+    ...(row.note !== null && { note: row.note }),
+  };
+}
+
+function areaRecord(row: Row<'area'>, own: readonly Row<'defect'>[]): AreaRecord {
+  return { id: row.id, version: row.version, name: row.name, facts: row.facts, defects: own.map(defectRecord) };
+}
+
+function jobRecord(row: Row<'job'>, ownAreas: readonly AreaRecord[]): JobRecord {
+  const { id, version, site, client, timeZone, units, startAt, people } = row;
+  return { id, version, site, client, timeZone, units, startAt, people, areas: ownAreas };
+}
+
+/** A job with its areas and defects, without what is deleted. */
+export async function readJob(db: Db, { firmId }: Scope, id: string): Promise<JobRecord | undefined> {
+  const [job] = await db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id), isNull(jobs.deletedAt)));
+  if (!job) return undefined;
+  const areaRows = await db.select().from(areas).where(and(eq(areas.firmId, firmId), eq(areas.jobId, id), isNull(areas.deletedAt))).orderBy(asc(areas.position), asc(areas.createdAt), asc(areas.id));
+  const ids = areaRows.map((a) => a.id);
+  const defectRows = ids.length === 0 ? [] : await db.select().from(defects).where(and(eq(defects.firmId, firmId), inArray(defects.areaId, ids), isNull(defects.deletedAt))).orderBy(asc(defects.position), asc(defects.createdAt), asc(defects.id));
+  return jobRecord(job, areaRows.map((a) => areaRecord(a, defectRows.filter((d) => d.areaId === a.id))));
+}
+
+/** The jobs of a firm with their counts. */
+export async function listJobs(db: Db, { firmId }: Scope): Promise<JobSummary[]> {
+  const rows = await db
+    .select({
+      id: jobs.id, version: jobs.version, site: jobs.site, client: jobs.client, timeZone: jobs.timeZone, startAt: jobs.startAt,
+      areas: sql<number>`count(distinct ${areas.id})::int`,
+      defects: sql<number>`count(distinct ${defects.id})::int`,
+      chosen: sql<number>`count(distinct ${defects.id}) filter (where ${defects.choice} is not null)::int`,
+    })
+    .from(jobs)
+    .leftJoin(areas, and(eq(areas.jobId, jobs.id), eq(areas.firmId, firmId), isNull(areas.deletedAt)))
+    .leftJoin(defects, and(eq(defects.areaId, areas.id), eq(defects.firmId, firmId), isNull(defects.deletedAt)))
+    .where(and(eq(jobs.firmId, firmId), isNull(jobs.deletedAt)))
+    .groupBy(jobs.id)
+    .orderBy(asc(jobs.startAt), asc(jobs.site));
+  return rows;
+}
+
+/** One record as the wire shows it, deleted or not. */
+export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: string): Promise<JobRecord | AreaRecord | DefectRecord | undefined> {
+  switch (entity) {
+    case 'job': {
+      const [row] = await db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id)));
+      return row && jobRecord(row, []);
+    }
+    case 'area': {
+      const [row] = await db.select().from(areas).where(and(eq(areas.firmId, firmId), eq(areas.id, id)));
+      return row && areaRecord(row, []);
+    }
+    case 'defect': {
+      const [row] = await db.select().from(defects).where(and(eq(defects.firmId, firmId), eq(defects.id, id)));
+      return row && defectRecord(row);
+    }
+  }
+}
+
+/** Whether a record is there for the firm and not deleted. */
+export async function isThere(db: Db, { firmId }: Scope, entity: Entity, id: string): Promise<boolean> {
+  const table = tables[entity];
+  const [row] = await db.select({ n: count() }).from(table).where(and(eq(table.firmId, firmId), eq(table.id, id), isNull(table.deletedAt)));
+  return (row?.n ?? 0) > 0;
+}
+
+/** Notes a change; false where the same change was made before. */
+export async function noteChange(tx: Transaction, scope: Scope, id: string, entity: Entity, entityId: string, action: string): Promise<boolean> {
+  const rows = await tx.insert(changes).values({ firmId: scope.firmId, id, accountId: scope.accountId, at: scope.at, entity, entityId, action }).onConflictDoNothing().returning({ id: changes.id });
+  return rows.length > 0;
+}
+
+/** Inserts a row; false where the id is taken. */
+export async function insertRow<E extends Entity>(tx: Transaction, entity: E, values: (typeof tables)[E]['$inferInsert']): Promise<boolean> {
+  const table: (typeof tables)[Entity] = tables[entity];
+  const rows = await tx.insert(table).values(values as never).onConflictDoNothing().returning({ id: table.id });
+  return rows.length > 0;
+}
+
+/** Changes a row of a version; false where that version is not the current one. */
+export async function updateRow(tx: Transaction, { firmId }: Scope, entity: Entity, id: string, version: number, values: Readonly<Record<string, unknown>>): Promise<boolean> {
+  const table = tables[entity];
+  const rows = await tx
+    .update(table)
+    .set({ ...values, version: sql`${table.version} + 1` } as never)
+    .where(and(eq(table.firmId, firmId), eq(table.id, id), eq(table.version, version)))
+    .returning({ id: table.id });
+  return rows.length > 0;
+}
+
+/** The next free place at the end of a list. */
+export async function nextPosition(tx: Transaction, { firmId }: Scope, entity: 'area' | 'defect', parentId: string): Promise<number> {
+  const [row] =
+    entity === 'area'
+      ? await tx.select({ n: sql<number>`coalesce(max(${areas.position}), 0) + 1` }).from(areas).where(and(eq(areas.firmId, firmId), eq(areas.jobId, parentId)))
+      : await tx.select({ n: sql<number>`coalesce(max(${defects.position}), 0) + 1` }).from(defects).where(and(eq(defects.firmId, firmId), eq(defects.areaId, parentId)));
+  return Number(row?.n ?? 1);
+}

@@ -1,0 +1,104 @@
+import type { AreaFacts, Choice, Decision, HouseRules, LooseFacts } from '@oddment/core';
+import { sql } from 'drizzle-orm';
+import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+
+const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
+
+export const firms = pgTable('firms', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  demo: boolean('demo').notNull().default(false),
+  rules: jsonb('rules').$type<HouseRules>().notNull(),
+  version: integer('version').notNull().default(1),
+  createdAt: moment('created_at').notNull(),
+});
+
+export const accounts = pgTable(
+  'accounts',
+  {
+    id: uuid('id').primaryKey(),
+    firmId: uuid('firm_id').notNull().references(() => firms.id),
+    login: text('login').notNull(),
+    name: text('name').notNull(),
+    role: text('role').notNull(),
+    passwordHash: text('password_hash').notNull(),
+    createdAt: moment('created_at').notNull(),
+  },
+  (t) => [unique('accounts_login').on(t.login)],
+);
+
+export const sessions = pgTable('sessions', {
+  /** SHA-256 of the token in the cookie: the table alone signs nobody in */
+  tokenHash: text('token_hash').primaryKey(),
+  accountId: uuid('account_id').notNull().references(() => accounts.id),
+  createdAt: moment('created_at').notNull(),
+  expiresAt: moment('expires_at').notNull(),
+});
+
+/** Every change, only ever appended: who, when, what; a repeat is known by its id. */
+export const changes = pgTable(
+  'changes',
+  {
+    firmId: uuid('firm_id').notNull().references(() => firms.id),
+    id: uuid('id').notNull(),
+    accountId: uuid('account_id').notNull(),
+    at: moment('at').notNull(),
+    entity: text('entity').notNull(),
+    entityId: uuid('entity_id').notNull(),
+    action: text('action').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.firmId, t.id] })],
+);
+
+const record = {
+  firmId: uuid('firm_id').notNull(),
+  id: uuid('id').primaryKey(),
+  version: integer('version').notNull().default(1),
+  createdAt: moment('created_at').notNull(),
+  deletedAt: moment('deleted_at'),
+};
+
+export const jobs = pgTable(
+  'jobs',
+  {
+    ...record,
+    site: text('site').notNull(),
+    client: text('client').notNull(),
+    timeZone: text('time_zone').notNull(),
+    units: text('units').$type<'metric' | 'us'>().notNull(),
+    startAt: text('start_at').notNull(),
+    people: smallint('people').$type<1 | 2>().notNull(),
+  },
+  (t) => [unique('jobs_firm_id').on(t.firmId, t.id), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
+);
+
+export const areas = pgTable(
+  'areas',
+  {
+    ...record,
+    jobId: uuid('job_id').notNull(),
+    position: integer('position').notNull().default(sql`0`),
+    name: text('name').notNull(),
+    facts: jsonb('facts').$type<AreaFacts>().notNull(),
+  },
+  (t) => [unique('areas_firm_id').on(t.firmId, t.id), index('areas_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] })],
+);
+
+export const defects = pgTable(
+  'defects',
+  {
+    ...record,
+    areaId: uuid('area_id').notNull(),
+    position: integer('position').notNull().default(sql`0`),
+    kind: text('kind').notNull(),
+    mark: text('mark').notNull(),
+    facts: jsonb('facts').$type<LooseFacts>().notNull(),
+    confirmed: jsonb('confirmed').$type<readonly string[]>().notNull(),
+    choice: jsonb('choice').$type<Choice>(),
+    chase: text('chase').$type<'shallow' | 'deep'>(),
+    sand: text('sand').$type<'one' | 'two'>(),
+    decisions: jsonb('decisions').$type<readonly Decision[]>().notNull(),
+    note: text('note'),
+  },
+  (t) => [index('defects_of_area').on(t.firmId, t.areaId), foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] })],
+);

@@ -1,0 +1,31 @@
+import { join, resolve } from 'node:path';
+
+/** The project's root folder. */
+export const root = resolve(import.meta.dirname, '..');
+
+/** A file given on the command line, from where the person stands. */
+export function fromHere(path: string): string {
+  return resolve(process.env['ODDMENT_HERE'] ?? process.cwd(), path);
+}
+
+export const stateDir = join(root, '.oddment');
+
+/** Ends the command with a sentence. */
+export class Failure extends Error {
+  readonly exitCode: number;
+  constructor(sentence: string, exitCode = 1) {
+    super(sentence);
+    this.exitCode = exitCode;
+  }
+}
+
+/** Runs a command's main and turns what goes wrong into words. */
+export async function command(main: () => Promise<number | undefined>): Promise<void> {
+  try {
+    process.exitCode = (await main()) ?? 0;
+  } catch (error) {
+    const known = error instanceof Failure;
+    console.error(`oddment: ${known ? error.message : `unexpected: ${error instanceof Error ? (error.stack ?? error.message) : String(error)}`}`);
+    process.exitCode = known ? error.exitCode : 1;
+  }
+}

@@ -1,0 +1,90 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { built } from './build.ts';
+import { portIsFree } from './freePort.ts';
+import { command, Failure, root } from './place.ts';
+import { startPostgres } from './postgres.ts';
+import { startOptions } from './startOptions.ts';
+
+/** The start that runs on this data directory, if it still does. */
+function running(runFile: string): { pid: number; address: string } | undefined {
+  if (!existsSync(runFile)) return undefined;
+  try {
+    const { pid, address } = JSON.parse(readFileSync(runFile, 'utf8')) as { pid: number; address: string };
+    return readFileSync(`/proc/${String(pid)}/cmdline`, 'utf8').includes('tools/start.ts') ? { pid, address } : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+async function portFrom(wanted: number): Promise<number> {
+  for (let port = wanted; port < wanted + 50; port++) {
+    if (await portIsFree(port)) {
+      if (port !== wanted) console.error(`oddment: port ${String(wanted)} is taken, using ${String(port)}`);
+      return port;
+    }
+  }
+  throw new Failure(`No free port from ${String(wanted)} on. Give another with --port.`);
+}
+
+function startServer(env: NodeJS.ProcessEnv): Promise<ChildProcess> {
+  return new Promise((done, failed) => {
+    const child = spawn(process.execPath, ['--enable-source-maps', join(root, 'server/dist/main.js')], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+    child.on('message', (message) => {
+      const { ready, failed: why } = message as { ready?: number; failed?: string };
+      if (ready !== undefined) done(child);
+      if (why !== undefined) failed(new Failure(`The server does not start: ${why}`));
+    });
+    child.once('exit', (code) => {
+      failed(new Failure(`The server ended with code ${String(code)} before it was ready: see above.`));
+    });
+  });
+}
+
+await command(async () => {
+  const options = startOptions(process.argv.slice(2));
+  mkdirSync(options.dataDir, { recursive: true });
+  const runFile = join(options.dataDir, 'running.json');
+  const other = running(runFile);
+  if (other) throw new Failure(`Oddment already runs on this data: ${other.address} (process ${String(other.pid)}).`);
+  await built('server', 'web');
+  const postgres = await startPostgres(join(options.dataDir, 'database'));
+  let server: ChildProcess;
+  let address: string;
+  try {
+    const port = await portFrom(options.port);
+    address = `http://127.0.0.1:${String(port)}`;
+    server = await startServer({
+      ODDMENT_DATABASE: postgres.url,
+      ODDMENT_PORT: String(port),
+      ODDMENT_WEB: join(root, 'web/dist'),
+      ODDMENT_MIGRATIONS: join(root, 'server/drizzle'),
+      ODDMENT_DEMO: options.demo ? '1' : '0',
+      ODDMENT_CLOCK: options.clock ?? '',
+    });
+  } catch (error) {
+    await postgres.stop();
+    throw error;
+  }
+  writeFileSync(runFile, JSON.stringify({ pid: process.pid, address }));
+  console.log(`Oddment runs at ${address}   (Ctrl-C ends it)`);
+  const code = await new Promise<number>((ended) => {
+    let asked = false;
+    const ask = () => {
+      if (!asked) console.error('oddment: ending');
+      asked = true;
+      server.kill('SIGTERM');
+    };
+    process.on('SIGINT', ask);
+    process.on('SIGTERM', ask);
+    process.on('SIGHUP', ask);
+    server.once('exit', (exitCode) => {
+      ended(asked ? 0 : (exitCode ?? 1));
+    });
+  });
+  rmSync(runFile, { force: true });
+  await postgres.stop();
+  if (code !== 0) throw new Failure(`The server ended by itself with code ${String(code)}: see above.`);
+  process.exit(0);
+});
