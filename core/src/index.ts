@@ -33,4 +33,5 @@ export type { HeldStop } from './record/decided.ts';
 export type { Caution } from './safety/silica.ts';
 export { planJob, planRepair, type IncompletePlan, type JudgedPlan, type PlanInput, type Repair, type RepairPlan, type SchoolEffect } from './plan/repairPlan.ts';
 export { planRecord, planText } from './plan/planRecord.ts';
+export { judgedSection } from './plan/section.ts';
 export type { Dimension, Line, Material, Note, Point, Region, Section } from './plan/section.ts';

@@ -10,6 +10,8 @@ export interface DrawingOptions extends Telling {
   readonly palette: Palette;
   /** keeps the ids of two drawings on one page apart */
   readonly prefix: string;
+  /** leaves the notes beside the drawing out */
+  readonly bare?: boolean;
 }
 
 interface Frame {
@@ -150,20 +152,20 @@ function frameOf(section: Section, left: number, top: number, width: number, hei
  */
 export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
   const { palette: colors } = o;
-  const f = frameOf(section, margin.left, margin.top, o.width - noteColumn - margin.left - 14, o.height - margin.top - margin.bottom);
+  const f = frameOf(section, margin.left, margin.top, o.width - (o.bare === true ? 0 : noteColumn) - margin.left - 14, o.height - margin.top - margin.bottom);
   const layered = section.regions.filter((r) => r.layer !== undefined);
   return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, role: 'img', 'font-family': "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif" },
     node('title', {}, tell(section.caption, o)),
     hatchings(o.prefix, colors),
-    node('text', { x: margin.left, y: 16, 'font-size': 14, fill: colors.ink2 }, tell(section.caption, o)),
+    node('text', { x: margin.left, y: 16, 'font-size': 14, fill: colors.ink2 }, o.bare === true ? '' : tell(section.caption, o)),
     ...section.regions.map((r) => regionNode(r, f, o, false)),
     ...slabEdges(section, f, colors),
     ...section.lines.map((l) => lineNode(l, f, colors)),
     ...layered.map((r) => liftNumber(r, f, colors)),
-    ...noteNodes(section.notes, f, o, o.width - noteColumn + 8),
-    ...section.dimensions.map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' ? 118 : 28)),
+    ...(o.bare === true ? [] : noteNodes(section.notes, f, o, o.width - noteColumn + 8)),
+    ...section.dimensions.filter((d) => o.bare !== true || !d.id.startsWith('lift')).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 118 : 28)),
     scaleBar(f.scale, o.units, margin.left + 6, o.height - 30, colors),
-    node('text', { x: o.width - 8, y: o.height - 12, 'font-size': 13, fill: colors.ink2, 'text-anchor': 'end' }, tell(section.footnote, o)),
+    node('text', { x: o.bare === true ? margin.left + 150 : o.width - 8, y: o.height - 12, 'font-size': 13, fill: colors.ink2, 'text-anchor': o.bare === true ? 'start' : 'end' }, o.bare === true ? '' : tell(section.footnote, o)),
   );
 }
 

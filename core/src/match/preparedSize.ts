@@ -42,7 +42,7 @@ function asFound(ledger: Ledger, subject: CrackSubject, refusedBecause?: Saying)
     width: subject.widest,
     depth: subject.depth,
     void: subject.volume,
-    assumed: say`as found, not cut`,
+    assumed: say`${subject.widest} wide as found`,
     ...(refusedBecause && { refusedBecause }),
   };
 }

@@ -1,5 +1,6 @@
 import type { Figure } from '../quantity/figure.ts';
 import { instant, say, type Saying } from '../quantity/saying.ts';
+import type { PreparedSize } from '../match/preparedSize.ts';
 import type { Method } from '../method/method.ts';
 import type { Schedule } from '../schedule/schedule.ts';
 import type { CrackSubject } from '../survey/crackSubject.ts';
@@ -96,6 +97,20 @@ export function foundSection(subject: CrackSubject): Section {
   };
 }
 
+/** The place a system would fill, as judged: cut, or the crack as found. */
+export function judgedSection(subject: CrackSubject, size: PreparedSize): Section {
+  const found = foundSection(subject);
+  if (size.preparation === 'as-found') return found;
+  const w = size.width.value / 2;
+  const d = size.depth.value;
+  const bottom = Math.min(subject.slab.value, d * 1.9 + 2);
+  const half = Math.max(w * 3, bottom * 0.75);
+  const regions: Region[] = [{ id: 'slab', material: 'concrete', outline: rectangle(-half, 0, half, bottom) }];
+  if (subject.depth.value > d) regions.push({ id: 'crack', material: 'crack', outline: ribbon(wander(d, bottom, w * 0.3), Math.min(subject.widest.value, w)) });
+  regions.push({ id: 'fill', material: 'resin-sand', outline: rectangle(-w, 0, w, d), volume: size.void });
+  return { ...found, extent: { left: -half, right: half, top: 0, bottom }, regions, lines: [], dimensions: [], notes: [] };
+}
+
 /** The repair as planned: groove, numbered lifts, what stands proud, the line to grind to, the crack going on below. */
 export function repairSection(subject: CrackSubject, method: Method, times: Schedule): Section {
   const { lifts, size } = method;
@@ -104,10 +119,13 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
   const proud = lifts.proud.value;
   const belowDrawn = Math.min(method.below.value, Math.max(d * 0.55, 6));
   const bottom = Math.min(subject.slab.value, d + Math.max(d * 0.45, belowDrawn, 4) + 1);
-  const half = Math.max(w * 4, (bottom + proud) * 0.58);
+  const half = Math.max(w * 4.2, (bottom + proud) * 0.62);
+  // the dimensions stand left of the groove and want the room
+  const left = -half * 1.3;
+  const right = half * 0.7;
   const lap = proud * 0.75;
   const step = d / lifts.count.value;
-  const regions: Region[] = [{ id: 'slab', material: 'concrete', outline: rectangle(-half, 0, half, bottom) }];
+  const regions: Region[] = [{ id: 'slab', material: 'concrete', outline: rectangle(left, 0, right, bottom) }];
   const lines: Line[] = [];
   const notes: Note[] = [];
   const goesOn = method.below.value > 0;
@@ -152,7 +170,7 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
     view: 'section',
     caption: say`Cut through at the widest place, ${subject.widest} as found`,
     footnote: bottom < subject.slab.value ? say`slab ${subject.slab}, drawn in part; film of resin drawn thicker than it is` : say`slab ${subject.slab}; film of resin drawn thicker than it is`,
-    extent: { left: -half, right: half, top: -proud, bottom },
+    extent: { left, right, top: -proud, bottom },
     brokenBelow: bottom < subject.slab.value,
     regions,
     lines,

@@ -12,7 +12,8 @@ function shown(number: string, unit: string, glue = ' '): Shown {
 }
 
 function fixed(value: number, decimals: number): string {
-  const text = value.toFixed(decimals);
+  // a half goes up, though its binary form may lie a hair below
+  const text = (value + Math.abs(value) * 1e-9).toFixed(decimals);
   return Number(text) === 0 ? (0).toFixed(decimals) : text;
 }
 

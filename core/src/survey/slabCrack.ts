@@ -8,9 +8,9 @@ export const slabCrackAsks = [
   { field: 'slabMm', group: 'Size', ask: 'measure', kind: 'depth', min: 30, max: 2000, required: false, question: 'Thickness of the slab', hint: 'at an edge or a hole; blank if not known' },
   { field: 'member', group: 'Member', ask: 'choice', required: true, question: 'What is it part of?', options: [
     { value: 'slab-on-ground', label: 'slab on ground' },
-    { value: 'suspended', label: 'suspended slab' },
+    { value: 'suspended', label: 'suspended' },
     { value: 'stair', label: 'stair' },
-    { value: 'other', label: 'other member' },
+    { value: 'other', label: 'other' },
   ] },
   { field: 'reinforcement', group: 'Member', ask: 'choice', required: true, question: 'Reinforced?', options: [
     { value: 'plain', label: 'plain' },
@@ -29,9 +29,9 @@ export const slabCrackAsks = [
   { field: 'stepMm', group: 'Member', ask: 'measure', kind: 'depth', min: 0.1, max: 200, required: true, question: 'Height of the step', hint: 'straightedge over the crack' },
   { field: 'ground', group: 'Member', ask: 'choice', required: true, question: 'Is it steady?', hint: 'stand on both sides; look at old marks', options: [
     { value: 'steady', label: 'steady' },
-    { value: 'rocks', label: 'rocks underfoot' },
-    { value: 'grows', label: 'still growing' },
-    { value: 'settled', label: 'ground has settled' },
+    { value: 'rocks', label: 'rocks' },
+    { value: 'grows', label: 'grows' },
+    { value: 'settled', label: 'has settled' },
   ] },
   { field: 'movement', group: 'Ground', ask: 'choice', required: true, question: 'Does it move with the seasons?', options: [
     { value: 'still', label: 'still' },
@@ -46,8 +46,8 @@ export const slabCrackAsks = [
   ] },
   { field: 'located', group: 'Ground', ask: 'choice', required: true, question: 'Bars, tubing, cables located?', options: [
     { value: 'no', label: 'not yet' },
-    { value: 'clear', label: 'scanned: nothing near' },
-    { value: 'found', label: 'scanned: something there' },
+    { value: 'clear', label: 'scanned, clear' },
+    { value: 'found', label: 'found some' },
   ] },
   { field: 'coverMm', group: 'Ground', ask: 'measure', kind: 'depth', min: 0, max: 1000, required: true, question: 'Cover over what was found', hint: 'least reading of the scan' },
   { field: 'slabAgeDays', group: 'Ground', ask: 'measure', kind: 'age', min: 0, max: 100_000, required: false, question: 'Age of the slab', hint: 'only if young' },

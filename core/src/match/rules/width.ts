@@ -10,9 +10,9 @@ export const widthRule: Rule = {
     const why = system.sizeWhy;
     const uncut = size.refusedBecause ? say` (${size.refusedBecause})` : [];
     return fromRange(matter, widthRule, size.width, system.width, {
-      below: (value, min) => say`${value} wide ${size.assumed}${uncut}, it needs ${min}: ${why.narrow ?? 'too narrow'}`,
-      above: (value, max) => say`${value} wide ${size.assumed}${uncut}, it holds up to ${max}: ${why.wide ?? 'too wide'}`,
-      within: (value) => say`${value} wide, ${size.assumed}${uncut}.`,
+      below: (_value, min) => say`${size.assumed}${uncut}; it needs ${min} of width: ${why.narrow ?? 'too narrow'}`,
+      above: (_value, max) => say`${size.assumed}${uncut}; it holds up to ${max}: ${why.wide ?? 'too wide'}`,
+      within: () => say`Width suits it: ${size.assumed}${uncut}.`,
       ...(system.preparation === 'chase' && { changeBelow: (min) => (size.refusedBecause ? say`locate what is in the slab, then chase` : say`chase ${min} wide`) }),
     });
   },

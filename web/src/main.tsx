@@ -1,0 +1,52 @@
+import 'reflect-metadata';
+import '@fontsource-variable/archivo/standard.css';
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import './look.css';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { createBrowserRouter, Navigate } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
+import { App } from './App.tsx';
+import { loaded, storedDrafts } from './state/saver.ts';
+import { store } from './state/store.ts';
+
+const screen = (path: string, load: () => Promise<React.ComponentType>) => ({ path, lazy: async () => ({ Component: await load() }) });
+
+const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: App,
+    HydrateFallback: () => null,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('./screens/Jobs.tsx')).Jobs }) },
+      {
+        path: 'jobs/:jobId',
+        lazy: async () => ({ Component: (await import('./screens/JobFrame.tsx')).JobFrame }),
+        children: [
+          { index: true, element: <Navigate to="walk" replace /> },
+          screen('walk/area/:areaId', async () => (await import('./screens/Walk.tsx')).Walk),
+          screen('walk/:defectId?', async () => (await import('./screens/Walk.tsx')).Walk),
+          screen('match/:defectId?', async () => (await import('./screens/Match.tsx')).Match),
+          screen('method/:defectId?', async () => (await import('./screens/Method.tsx')).Method),
+          screen('mix/:defectId?', async () => (await import('./screens/Mix.tsx')).Mix),
+          screen('sheet/:defectId?', async () => (await import('./screens/Sheet.tsx')).Sheet),
+        ],
+      },
+      { path: '*', element: <Navigate to="/" replace /> },
+    ],
+  },
+]);
+
+const place = document.getElementById('page');
+if (place) {
+  const kept = await storedDrafts();
+  if (kept) store.dispatch(loaded(kept));
+  createRoot(place).render(
+    <StrictMode>
+      <Provider store={store}>
+        <RouterProvider router={router} />
+      </Provider>
+    </StrictMode>,
+  );
+}

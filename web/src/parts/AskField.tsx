@@ -1,0 +1,53 @@
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import type { Ask, Fact, Station, UnitSystem } from '@oddment/core';
+import { MeasureField } from './MeasureField.tsx';
+import { StationsField } from './StationsField.tsx';
+
+export interface AskFieldProps {
+  readonly ask: Ask;
+  readonly fact: Fact<unknown> | undefined;
+  readonly fieldKey: string;
+  readonly units: UnitSystem;
+  /** length of the line that stations stand on, in mm */
+  readonly runMm: number | undefined;
+  readonly problem: string | undefined;
+  readonly onAnswer: (value: unknown, text?: string) => void;
+  readonly onEmpty: () => void;
+}
+
+/** The editor of one question, by what kind of answer it wants. It knows no kind of defect. */
+export function AskField(props: AskFieldProps) {
+  const { ask, fact, fieldKey, units, problem, onAnswer, onEmpty } = props;
+  const open = ask.required && fact === undefined ? ' open' : '';
+  const hint = ask.hint === undefined || fact !== undefined ? null : <span className="hint"> {ask.hint}</span>;
+  switch (ask.ask) {
+    case 'measure':
+      return (
+        <div className={`ask${open}`}>
+          <span className="q" aria-hidden="true">{ask.question}{hint}</span>
+          <MeasureField fieldKey={fieldKey} label={ask.question} hiddenLabel kind={ask.kind} units={units} value={fact?.value as number | undefined} text={fact?.text} problem={problem} onValue={onAnswer} onEmpty={onEmpty} />
+        </div>
+      );
+    case 'choice':
+      return (
+        <fieldset className={`ask${open}`}>
+          <legend className="q">{ask.question}{hint}</legend>
+          <ToggleButtonGroup exclusive size="small" value={fact?.value ?? null} aria-label={ask.question} onChange={(_event, value: string | null) => { if (value !== null) onAnswer(value); }}>
+            {ask.options.map((o) => (
+              <ToggleButton key={o.value} value={o.value}>{o.label}</ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+          {problem === undefined ? null : <p className="wrong">{problem}</p>}
+        </fieldset>
+      );
+    case 'stations':
+      return (
+        <fieldset className={`ask${open}`}>
+          <legend className="q">{ask.question}{hint}</legend>
+          <StationsField fieldKey={fieldKey} units={units} stations={(fact?.value ?? []) as readonly Station[]} runMm={props.runMm} onStations={onAnswer} onEmpty={onEmpty} />
+          {problem === undefined ? null : <p className="wrong" role="alert">{problem}</p>}
+        </fieldset>
+      );
+  }
+}

@@ -1,0 +1,57 @@
+import type { JobRecord } from '@oddment/contracts';
+import type { RepairPlan } from '@oddment/core';
+import { Plus } from 'lucide-react';
+import { Link } from 'react-router';
+import { listItem } from '../views/listItem.ts';
+import { SectionIcon } from './Drawing.tsx';
+import { useTelling } from './telling.tsx';
+
+interface DefectListProps {
+  readonly job: JobRecord;
+  readonly plans: ReadonlyMap<string, RepairPlan>;
+  readonly stage: string;
+  readonly current: string | undefined;
+  readonly currentArea?: string | undefined;
+  readonly onAdd?: (areaId: string) => void;
+  readonly onAddArea?: () => void;
+}
+
+/** Areas and their defects, each with its own small section. */
+export function DefectList({ job, plans, stage, current, currentArea, onAdd, onAddArea }: DefectListProps) {
+  const how = useTelling();
+  return (
+    <nav className="list" aria-label="Areas and defects">
+      {job.areas.map((area) => (
+        <section key={area.id} aria-label={area.name}>
+          <h3>
+            <Link to={`/jobs/${job.id}/walk/area/${area.id}`} aria-current={currentArea === area.id ? 'page' : undefined}>{area.name}</Link>
+            {onAdd ? (
+              <button type="button" className="plain" aria-label={`Add a crack in ${area.name}`} onClick={() => { onAdd(area.id); }}><Plus size={15} aria-hidden="true" /></button>
+            ) : (
+              <span>{area.defects.length}</span>
+            )}
+          </h3>
+          {area.defects.map((defect) => {
+            const plan = plans.get(defect.id);
+            if (!plan) return null;
+            const item = listItem(plan, how);
+            return (
+              <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stage}/${defect.id}`} aria-current={defect.id === current ? 'page' : undefined}>
+                {plan.state === 'judged' ? <SectionIcon section={plan.section} /> : <svg width={40} height={30} aria-hidden="true"><rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" /></svg>}
+                <span>
+                  <b>{defect.mark}</b> {item.size}
+                  <small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small>
+                </span>
+              </Link>
+            );
+          })}
+        </section>
+      ))}
+      {onAddArea ? (
+        <div style={{ padding: '8px 12px' }}>
+          <button type="button" className="link" onClick={onAddArea}>Add an area</button>
+        </div>
+      ) : null}
+    </nav>
+  );
+}

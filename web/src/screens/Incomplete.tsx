@@ -1,0 +1,21 @@
+import { Link } from 'react-router';
+import { DefectList } from '../parts/DefectList.tsx';
+import { usePlace } from './JobFrame.tsx';
+
+/** A stage whose repair still has questions open: which, and where to answer them. */
+export function Incomplete({ stage }: { stage: string }) {
+  const { job, plans, defect } = usePlace();
+  const plan = defect && plans.get(defect.id);
+  const open = plan ? [...plan.sense.area.missing, ...plan.sense.defect.missing] : [];
+  return (
+    <div className={`work ${stage}`}>
+      <DefectList job={job} plans={plans} stage={stage} current={defect?.id} />
+      <main className="pane sheet">
+        <h1>{defect ? `${defect.mark}: answer first` : 'Nothing to show yet'}</h1>
+        <p>{defect ? 'These questions decide which system fits:' : 'Begin in Walk with an area and its cracks.'}</p>
+        <ul>{open.map((a) => <li key={a.field}>{a.question}</li>)}</ul>
+        <Link to={`/jobs/${job.id}/walk${defect ? `/${defect.id}` : ''}`}>Go to Walk</Link>
+      </main>
+    </div>
+  );
+}

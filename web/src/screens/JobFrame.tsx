@@ -1,0 +1,105 @@
+import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
+import type { RepairPlan, UnitSystem } from '@oddment/core';
+import { useMemo } from 'react';
+import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
+import { Bar } from '../parts/Bar.tsx';
+import { Conflicts } from '../parts/Conflicts.tsx';
+import { useKeys } from '../parts/keys.ts';
+import { TellingProvider } from '../parts/telling.tsx';
+import { UndoBar } from '../parts/UndoBar.tsx';
+import { planOf, useEdit, useHouseRules, useJob } from '../state/editing.ts';
+import { useStore } from '../state/store.ts';
+import { corridorCounts } from '../views/corridorCounts.ts';
+import { nextMark } from '../views/nextMark.ts';
+
+export interface Place {
+  readonly job: JobRecord;
+  readonly plans: ReadonlyMap<string, RepairPlan>;
+  readonly units: UnitSystem;
+  readonly edit: ReturnType<typeof useEdit>;
+  readonly addDefect: (areaId: string) => void;
+  readonly addArea: () => void;
+  readonly area: AreaRecord | undefined;
+  readonly defect: DefectRecord | undefined;
+}
+
+export const usePlace = () => useOutletContext<Place>();
+
+const stages = [['walk', 'Walk'], ['match', 'Match'], ['method', 'Method'], ['mix', 'Mix']] as const;
+
+function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap<string, RepairPlan>; defectId: string | undefined }) {
+  const counts = corridorCounts([...plans.values()]);
+  return (
+    <nav className="corridor" aria-label="Stages of the work">
+      {stages.map(([stage, name]) => (
+        <NavLink key={stage} to={defectId === undefined ? `/jobs/${job.id}/${stage}` : `/jobs/${job.id}/${stage}/${defectId}`}>
+          {name}<i aria-hidden="true" /><small>{counts[stage]}</small>
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
+
+/** What stands around every screen of a job: the bar, the corridor, and the job itself with its plans. */
+export function JobFrame() {
+  const { jobId = '', defectId, areaId } = useParams();
+  const { job, error } = useJob(jobId);
+  const rules = useHouseRules();
+  const chosenUnits = useStore((s) => s.view.units);
+  const edit = useEdit(jobId);
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const stage = pathname.split('/')[3] ?? 'walk';
+  const plans = useMemo(() => new Map(job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, rules)] as const)) ?? []), [job, rules]);
+  const order = job?.areas.flatMap((a) => a.defects.map((d) => d.id)) ?? [];
+  const current = defectId ?? (areaId === undefined ? order[0] : undefined);
+  const area = job?.areas.find((a) => a.id === areaId || a.defects.some((d) => d.id === current)) ?? job?.areas[0];
+  const defect = area?.defects.find((d) => d.id === current);
+  const units = chosenUnits ?? job?.units ?? 'metric';
+  const telling = useMemo(() => ({ units, timeZone: job?.timeZone ?? 'UTC', ...(job && { day: job.startAt }) }), [units, job]);
+  const goTo = (to: string, id = current) => { void navigate(id === undefined ? `/jobs/${jobId}/${to}` : `/jobs/${jobId}/${to}/${id}`); };
+  const step = (by: number) => {
+    const next = order[(order.indexOf(current ?? '') + by + order.length) % order.length];
+    if (next !== undefined) goTo(stage, next);
+  };
+  const addDefect = (inArea: string) => {
+    const host = job?.areas.find((a) => a.id === inArea);
+    if (!host) return;
+    const id = edit.newDefect(inArea, { kind: 'slab-crack', mark: nextMark(host), facts: {}, confirmed: [], decisions: [] });
+    void navigate(`/jobs/${jobId}/walk/${id}`);
+  };
+  const addArea = () => {
+    const id = edit.newArea({ name: `Area ${String((job?.areas.length ?? 0) + 1)}`, facts: {} });
+    void navigate(`/jobs/${jobId}/walk/area/${id}`);
+  };
+  useKeys({
+    1: () => { goTo('walk'); }, 2: () => { goTo('match'); }, 3: () => { goTo('method'); }, 4: () => { goTo('mix'); },
+    n: () => { step(1); }, p: () => { step(-1); }, o: () => { goTo('sheet'); },
+    a: () => { if (area) addDefect(area.id); },
+  });
+  if (!job) {
+    return (
+      <div className="frame">
+        <Bar units={units} />
+        <main className="pane" style={{ gridRow: '2 / 4' }}><h1>{error === undefined ? 'Opening the job' : 'This job cannot be opened'}</h1>{error === undefined ? null : <p>It is not here, not yours, or the server does not answer. <a href="/">All jobs</a></p>}</main>
+      </div>
+    );
+  }
+  const place: Place = { job, plans, units, edit, addDefect, addArea, area, defect };
+  if (stage === 'sheet') {
+    return <TellingProvider value={telling}><Outlet context={place} /></TellingProvider>;
+  }
+  return (
+    <TellingProvider value={telling}>
+      <div className="frame">
+        <div>
+          <Bar site={job.site} units={units} />
+          <Conflicts jobId={job.id} />
+        </div>
+        <Corridor job={job} plans={plans} defectId={defect?.id} />
+        <Outlet context={place} />
+      </div>
+      <UndoBar />
+    </TellingProvider>
+  );
+}

@@ -1,0 +1,134 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { JobFields, type Problem, type ProblemDocument } from '@oddment/contracts';
+import { clockTime, siteDateTime, siteInstant } from '@oddment/core';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { useState } from 'react';
+import { Controller, useForm } from 'react-hook-form';
+import { Link, useNavigate } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { Bar } from '../parts/Bar.tsx';
+import { UndoBar } from '../parts/UndoBar.tsx';
+import { api } from '../state/api.ts';
+import { useSend, useStore } from '../state/store.ts';
+import { deleted } from '../state/view.ts';
+
+const zones = Intl.supportedValuesOf('timeZone');
+
+function NewJob() {
+  const navigate = useNavigate();
+  const [create] = api.useCreateJobMutation();
+  const [failed, setFailed] = useState('');
+  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const { data: session } = api.useSessionQuery(undefined);
+  const now = session?.now ?? new Date().toISOString();
+  const tomorrow = siteDateTime(new Date(Date.parse(now) + 86_400_000).toISOString(), here).date;
+  const form = useForm<JobFields>({ resolver: classValidatorResolver(JobFields), defaultValues: { site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) } });
+  const { errors } = form.formState;
+  const keep = form.handleSubmit(async ({ site, client, timeZone, units, startAt, people }) => {
+    setFailed('');
+    const made = await create({ id: uuid(), change: uuid(), site, client, timeZone, units, startAt, people });
+    if (made.data) await navigate(`/jobs/${made.data.id}/walk`);
+    else setFailed('The server did not take it. What you typed is still here: try again.');
+  });
+  return (
+    <form onSubmit={(event) => { void keep(event); }} style={{ display: 'grid', gap: 12 }} noValidate>
+      <h2 style={{ fontSize: 18 }}>New job</h2>
+      <TextField label="Site" error={errors.site !== undefined} helperText={errors.site?.message} {...form.register('site')} />
+      <TextField label="Client" error={errors.client !== undefined} helperText={errors.client?.message} {...form.register('client')} />
+      <Controller name="timeZone" control={form.control} render={({ field }) => (
+        <TextField select label="Time zone of the site" {...field} slotProps={{ select: { native: true } }}>
+          {[...new Set([field.value, ...zones])].map((z) => <option key={z} value={z}>{z}</option>)}
+        </TextField>
+      )} />
+      <Controller name="startAt" control={form.control} render={({ field }) => {
+        const zone = form.watch('timeZone');
+        const { date, time } = siteDateTime(field.value, zone);
+        return <TextField type="datetime-local" label="Work starts, site time" value={`${date}T${time}`} onChange={(event) => { const [d, t] = event.target.value.split('T'); if (d && t) field.onChange(siteInstant(d, t, zone)); }} slotProps={{ inputLabel: { shrink: true } }} />;
+      }} />
+      <Controller name="people" control={form.control} render={({ field }) => (
+        <TextField select label="Crew" {...field} onChange={(event) => { field.onChange(Number(event.target.value)); }}>
+          <MenuItem value={1}>one person</MenuItem>
+          <MenuItem value={2}>a pair</MenuItem>
+        </TextField>
+      )} />
+      <Controller name="units" control={form.control} render={({ field }) => (
+        <TextField select label="Units" {...field}>
+          <MenuItem value="metric">metric</MenuItem>
+          <MenuItem value="us">US customary</MenuItem>
+        </TextField>
+      )} />
+      {failed === '' ? null : <p role="alert" style={{ color: 'var(--stop)', margin: 0 }}>{failed}</p>}
+      <Button type="submit" variant="contained">Begin the walk</Button>
+    </form>
+  );
+}
+
+function ImportJob() {
+  const [take] = api.useImportJobMutation();
+  const navigate = useNavigate();
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  const read = async (file: File) => {
+    setProblems([]);
+    let input: unknown;
+    try {
+      input = JSON.parse(await file.text());
+    } catch {
+      setProblems([{ path: '', message: `${file.name} is not JSON.` }]);
+      return;
+    }
+    const done = await take(input);
+    if (done.data) await navigate(`/jobs/${done.data.id}/walk`);
+    else {
+      const document = done.error && 'data' in done.error ? (done.error.data as ProblemDocument | undefined) : undefined;
+      setProblems(document?.problems ?? [{ path: '', message: document?.detail ?? 'The server does not answer.' }]);
+    }
+  };
+  return (
+    <section style={{ marginTop: 18, borderTop: '1px solid var(--rule)', paddingTop: 10 }} aria-label="Job file">
+      <h2 style={{ fontSize: 18 }}>From a job file</h2>
+      <Button component="label" variant="outlined">Choose a file<input type="file" accept="application/json,.json" className="clip" onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void read(file); }} /></Button>
+      {problems.length === 0 ? null : <ul role="alert">{problems.slice(0, 12).map((p) => <li key={`${p.path}${p.message}`}><b>{p.path === '' ? 'the file' : p.path}</b>: {p.message}</li>)}</ul>}
+    </section>
+  );
+}
+
+/** Jobs: every job of the firm, and how a new one begins. */
+export function Jobs() {
+  const { data: jobs, error } = api.useJobsQuery(undefined);
+  const units = useStore((s) => s.view.units ?? 'metric');
+  const send = useSend();
+  const [remove] = api.useRemoveMutation();
+  return (
+    <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+      <Bar units={units} />
+      <div className="work jobs">
+        <main className="pane sheet" style={{ padding: '18px 22px' }}>
+          <h1 style={{ fontSize: 24 }}>Jobs</h1>
+          {error === undefined ? null : <p role="alert">The server does not answer. Is it still running?</p>}
+          {jobs?.length === 0 ? <p>No job yet. Begin one on the right: site and client, then walk the building with it.</p> : null}
+          {jobs?.map((job) => (
+            <div className="jobrow" key={job.id}>
+              <div>
+                <Link to={`/jobs/${job.id}/walk`}>{job.site}</Link>
+                <div className="quiet">{job.client === '' ? 'no client named' : job.client}</div>
+              </div>
+              <div>{siteDateTime(job.startAt, job.timeZone).date}<div className="quiet">starts {clockTime(job.startAt, { timeZone: job.timeZone })}, site time</div></div>
+              <div>{job.defects === 1 ? 'one crack' : `${String(job.defects)} cracks`} in {job.areas === 1 ? 'one area' : `${String(job.areas)} areas`}<div className="quiet">{job.chosen} chosen, {job.defects - job.chosen} still to choose</div></div>
+              <div style={{ display: 'grid', justifyItems: 'end' }}>
+                <a href={`/api/jobs/${job.id}/file`} download>Job file</a>
+                <button type="button" className="link" aria-label={`Delete ${job.site}`} onClick={() => { void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => { if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site })); }); }}>Delete</button>
+              </div>
+            </div>
+          ))}
+        </main>
+        <aside className="pane left-rule" style={{ padding: '18px 22px' }} aria-label="Begin a job">
+          <NewJob />
+          <ImportJob />
+        </aside>
+      </div>
+      <UndoBar />
+    </div>
+  );
+}

@@ -1,0 +1,234 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import TextField from '@mui/material/TextField';
+import type { DefectRecord } from '@oddment/contracts';
+import { choiceLabel, cite, defectKinds, judgedSection, matchRules, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Verdict } from '@oddment/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { DefectList } from '../parts/DefectList.tsx';
+import { SectionIcon } from '../parts/Drawing.tsx';
+import { Fig, Say } from '../parts/Fig.tsx';
+import { useKeys } from '../parts/keys.ts';
+import { Stops } from '../parts/Stops.tsx';
+import { useTelling } from '../parts/telling.tsx';
+import { LedgerContext } from '../parts/Working.tsx';
+import { api } from '../state/api.ts';
+import { limitLine } from '../views/limitLine.ts';
+import { Incomplete } from './Incomplete.tsx';
+import { usePlace } from './JobFrame.tsx';
+
+const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
+const gradeSigns = { fits: '✓', care: '△', out: '✕' } as const;
+
+function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: JudgedPlan; on: boolean; chosen: boolean; onLook: () => void }) {
+  const checked = c.verdicts.length;
+  const planned = plan.planned?.candidate.system.id === c.system.id ? plan.repair : undefined;
+  const first = c.against[0];
+  return (
+    <div className={`cand${on ? ' on' : ''}`} onClick={onLook}>
+      <SectionIcon section={planned ? plan.section : judgedSection(plan.subject, c.size)} width={62} height={44} />
+      <div>
+        <h3><button type="button" className="link" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h3>
+        <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{recipeOf(c.system.id) ? '' : ', judged only'}</span>
+        <p>{first ? <Say saying={first.reason()} /> : <Say saying={c.verdicts.find((v) => v.rule === 'working-time')?.reason() ?? c.verdicts[0]?.reason() ?? []} />}</p>
+      </div>
+      <div className="cost">
+        {planned ? <Fig figure={planned.schedule.total} /> : c.ready ? <Fig figure={c.ready} /> : null}
+        <small>{planned ? <>to finish, <Fig figure={planned.batch.resinPlaced} /> resin</> : <>until in use, <Fig figure={c.size.void} /> to fill</>}</small>
+        <small>{c.visits.value === 1 ? 'one visit' : <><Fig figure={c.visits} /> visits</>}</small>
+      </div>
+    </div>
+  );
+}
+
+function Limit({ verdict }: { verdict: Verdict }) {
+  const { units } = useTelling();
+  const line = limitLine(verdict, units);
+  if (!line) return null;
+  const w = 300;
+  const x = (at: number) => 8 + at * (w - 16);
+  return (
+    <svg viewBox={`0 0 ${String(w)} 66`} width="100%" role="img" aria-label={`${line.valueText} measured${line.minText === undefined ? '' : `, at least ${line.minText}`}${line.maxText === undefined ? '' : `, at most ${line.maxText}`}`}>
+      <path d={`M0 36H${String(w)}`} stroke="var(--rule)" strokeWidth="8" />
+      <path d={`M${String(x(line.from))} 36H${String(x(line.to))}`} stroke="var(--ink2)" strokeWidth="8" />
+      <path d={`M${String(x(line.value))} 20v32`} stroke="var(--ink)" strokeWidth="3" />
+      <text x={Math.min(Math.max(x(line.value), 40), w - 40)} y="14" textAnchor="middle" fontSize="15" fontWeight="700" fill="var(--ink)">{line.valueText} here</text>
+      {line.minText === undefined ? null : <text x={Math.max(x(line.from), 22)} y="64" textAnchor="middle" fontSize="14" fill="var(--ink2)">{line.minText}</text>}
+      {line.maxText === undefined ? null : <text x={Math.min(x(line.to), w - 22)} y="64" textAnchor="middle" fontSize="14" fill="var(--ink2)">{line.maxText}</text>}
+    </svg>
+  );
+}
+
+function WholeTable({ plan, onCell }: { plan: JudgedPlan; onCell: (system: string, rule: string) => void }) {
+  return (
+    <div className="table-wrap">
+      <table className="table">
+        <thead><tr><th scope="col">System</th>{matchRules.map((r) => <th scope="col" key={r.id}>{r.title}</th>)}</tr></thead>
+        <tbody>
+          {plan.candidates.map((c) => (
+            <tr key={c.system.id}>
+              <th scope="row">{c.system.title}</th>
+              {matchRules.map((r) => {
+                const v = c.verdicts.find((one) => one.rule === r.id);
+                return <td key={r.id}>{v ? <button type="button" className={`cell ${v.grade}`} aria-label={`${c.system.title}, ${r.title}: ${gradeWords[v.grade]}`} onClick={() => { onCell(c.system.id, r.id); }}>{gradeSigns[v.grade]}</button> : <span className="quiet" aria-label="not asked">·</span>}</td>;
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function School({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
+  const { edit } = usePlace();
+  const { data: session } = api.useSessionQuery(undefined);
+  const [setRules] = api.useSetRulesMutation();
+  const firm = session?.firm;
+  const { effects, because, question } = plan.school;
+  if (effects.length === 0) return null;
+  const taken = effects.find((e) => e.taken);
+  const because2 = { repair: 'chosen for this repair', firm: 'our house rule', context: 'by what goes over it' }[because];
+  return (
+    <section style={{ borderTop: '2px solid var(--ink)', marginTop: 10, paddingTop: 6 }} aria-label={question}>
+      <h2 style={{ fontSize: 16 }}>{question}</h2>
+      {effects.map((e) => (
+        <div key={e.school.id} style={{ display: 'flex', gap: 8, alignItems: 'baseline', padding: '3px 0' }}>
+          <button type="button" className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => { edit.defect(defect, { chase: e.school.id }); }}>{e.school.title}</button>
+          {e.repair ? <Fig figure={e.repair.method.size.depth} /> : null}
+          <span className="push" />
+          {e.repair ? <span><Fig figure={e.repair.batch.resinPlaced} />, <Fig figure={e.repair.schedule.total} /></span> : null}
+        </div>
+      ))}
+      <p style={{ margin: '4px 0' }}>{taken?.school.reason} <span className="quiet">({because2})</span></p>
+      {firm && taken ? (
+        <div className="quiet">
+          House rule: {firm.rules.chase === 'by-traffic' ? 'by what goes over it' : firm.rules.chase}.{' '}
+          {because === 'repair' ? <button type="button" className="link" onClick={() => { edit.defect(defect, { chase: undefined } as never); }}>Follow it here</button> : null}{' '}
+          {firm.rules.chase === taken.school.id ? <button type="button" className="link" onClick={() => { void setRules({ change: uuid(), version: firm.version, chase: 'by-traffic' }); }}>Back to ‘by what goes over it’</button> : <button type="button" className="link" onClick={() => { void setRules({ change: uuid(), version: firm.version, chase: taken.school.id }); }}>Make {taken.school.title} our house rule</button>}
+        </div>
+      ) : null}
+    </section>
+  );
+}
+
+function Facts({ plan }: { plan: JudgedPlan }) {
+  const table = defectKinds[plan.defect.kind];
+  const { subject } = plan;
+  const figures = [['Widest, as found', subject.widest], ['Slab', subject.slabC], ['Above the dew point', subject.dewMargin]] as const;
+  return (
+    <dl className="facts facts-two">
+      {figures.map(([label, figure]) => <div key={label}><dt>{label}</dt><dd><Fig figure={figure} /></dd></div>)}
+      {relevantAsks(table, plan.defect.facts).filter((a) => a.ask === 'choice' && ['member', 'movement', 'moisture', 'located', 'traffic', 'finish'].includes(a.field)).map((a) => (
+        <div key={a.field}><dt>{a.question}</dt><dd>{choiceLabel(table, a.field, plan.defect.facts[a.field]?.value)}</dd></div>
+      ))}
+    </dl>
+  );
+}
+
+function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
+  const { job, plans, edit } = usePlace();
+  const navigate = useNavigate();
+  const [looking, setLooking] = useState<{ system: string; rule?: string }>();
+  const [table, setTable] = useState(false);
+  const [reasoning, setReasoning] = useState<Candidate>();
+  const [reason, setReason] = useState('');
+  const fit = plan.candidates.filter((c) => c.grade !== 'out');
+  const out = plan.candidates.filter((c) => c.grade === 'out');
+  const inView = plan.candidates.find((c) => c.system.id === (looking?.system ?? plan.planned?.candidate.system.id)) ?? plan.candidates[0];
+  const verdict = inView && (inView.verdicts.find((v) => v.rule === looking?.rule) ?? inView.against[0] ?? inView.verdicts[0]);
+  const canChoose = inView !== undefined && recipeOf(inView.system.id) !== undefined;
+  const choose = () => {
+    if (!inView || !canChoose) return;
+    if (inView.grade === 'fits') {
+      edit.defect(defect, { choice: { system: inView.system.id } });
+      void navigate(`/jobs/${job.id}/method/${defect.id}`);
+    } else {
+      setReason('');
+      setReasoning(inView);
+    }
+  };
+  useKeys({ t: () => { setTable(!table); }, c: choose });
+  const today = siteDateTime(new Date().toISOString(), job.timeZone).date;
+  return (
+    <LedgerContext.Provider value={plan.ledger}>
+      <div className="work match">
+        <DefectList job={job} plans={plans} stage="match" current={defect.id} />
+        <main className="pane sheet">
+          <div className="title"><h1>{defect.mark}: which system</h1><span className="quiet"><Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest</span><span className="push" /><button type="button" className="link" aria-pressed={table} onClick={() => { setTable(!table); }}>{table ? 'The answer' : 'Whole table'}<kbd>T</kbd></button></div>
+          <Stops stops={plan.stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
+          {table ? (
+            <WholeTable plan={plan} onCell={(system, rule) => { setLooking({ system, rule }); }} />
+          ) : (
+            <>
+              {fit.length === 0 ? <p><b>No system fits as it is.</b> What would have to change stands beside each one below.</p> : null}
+              {fit.map((c) => <CandidateRow key={c.system.id} c={c} plan={plan} on={c === inView} chosen={defect.choice?.system === c.system.id} onLook={() => { setLooking({ system: c.system.id }); }} />)}
+              {out.length === 0 ? null : <h2 style={{ fontSize: 14, color: 'var(--ink2)', margin: '8px 0 2px' }}>Ruled out, nearest first</h2>}
+              {out.map((c) => {
+                const [first] = c.against;
+                return (
+                  <div className={`out-row${c === inView ? ' on' : ''}`} key={c.system.id} onClick={() => { setLooking({ system: c.system.id }); }}>
+                    <button type="button" className="link" style={{ color: 'inherit', textDecoration: 'none' }} onClick={() => { setLooking({ system: c.system.id }); }}>{c.system.title}</button>
+                    <span>{first ? <Say saying={first.reason()} /> : null}{defect.choice?.system === c.system.id ? ' (chosen against this)' : ''}</span>
+                    <span className="change">{first?.change ? <Say saying={first.change()} plain /> : null}</span>
+                  </div>
+                );
+              })}
+            </>
+          )}
+          <h2 style={{ fontSize: 14, color: 'var(--ink2)', margin: '16px 0 2px' }}>What it is judged on</h2>
+          <Facts plan={plan} />
+        </main>
+        <aside className="pane left-rule" aria-label="Why">
+          {inView && verdict ? (
+            <>
+              <h2 style={{ fontSize: 17 }}>{inView.system.title}: {verdict.title.toLowerCase()}</h2>
+              <p style={{ margin: '4px 0' }}><span className={`grade ${verdict.grade}`}>{gradeSigns[verdict.grade]} {gradeWords[verdict.grade]}.</span> <Say saying={verdict.reason()} /></p>
+              <Limit verdict={verdict} />
+              {verdict.change ? <p style={{ margin: '4px 0' }}>What would change it: <b><Say saying={verdict.change()} /></b>.</p> : null}
+              {inView.against.length > 1 ? (
+                <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{inView.against.filter((v) => v !== verdict).map((v) => <li key={v.rule}><button type="button" className="link" style={{ font: 'inherit' }} onClick={() => { setLooking({ system: inView.system.id, rule: v.rule }); }}>{v.title}</button>: <Say saying={v.reason()} plain /></li>)}</ul>
+              ) : null}
+              <div className="src">{inView.system.chemistry}. Judged {<Say saying={inView.size.assumed} />}. Source: {cite(verdict.source)}.</div>
+              <div style={{ margin: '10px 0' }}>
+                {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{defect.choice?.system === inView.system.id ? 'Chosen: go to Method' : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">Judged only: Oddment has no method for it yet.</p>}
+                {plan.planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {plan.planned.reason}</p>}
+                {defect.choice ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
+              </div>
+            </>
+          ) : null}
+          <School plan={plan} defect={defect} />
+        </aside>
+      </div>
+      <Dialog open={reasoning !== undefined} onClose={() => { setReasoning(undefined); }} aria-labelledby="reason-title" fullWidth maxWidth="sm">
+        <form
+          style={{ padding: '18px 20px', display: 'grid', gap: 12 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (!reasoning || reason.trim().length < 3) return;
+            edit.defect(defect, { choice: { system: reasoning.system.id, reason: reason.trim() } });
+            setReasoning(undefined);
+            void navigate(`/jobs/${job.id}/method/${defect.id}`);
+          }}
+        >
+          <h2 id="reason-title" style={{ fontSize: 18 }}>Choose {reasoning?.system.title} all the same</h2>
+          <p style={{ margin: 0 }}>{reasoning?.against.map((v) => <span key={v.rule}><b>{v.title}:</b> <Say saying={v.reason()} plain />. </span>)} The reason is kept with the repair and printed on its sheet. Stops still hold.</p>
+          <TextField label="Reason" value={reason} onChange={(event) => { setReason(event.target.value.slice(0, 500)); }} helperText="A few words: why it is right here." autoFocus multiline />
+          <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
+            <Button variant="outlined" onClick={() => { setReasoning(undefined); }}>Cancel</Button>
+            <Button variant="contained" type="submit" disabled={reason.trim().length < 3}>Choose</Button>
+          </div>
+        </form>
+      </Dialog>
+    </LedgerContext.Provider>
+  );
+}
+
+/** Match: every system against this crack, the answer first. */
+export function Match() {
+  const { plans, defect } = usePlace();
+  const plan = defect && plans.get(defect.id);
+  if (!defect || plan?.state !== 'judged') return <Incomplete stage="match" />;
+  return <Judged plan={plan} defect={defect} key={defect.id} />;
+}

@@ -1,0 +1,99 @@
+import type { Figure, JudgedPlan, Repair } from '@oddment/core';
+import { Link } from 'react-router';
+import { DefectList } from '../parts/DefectList.tsx';
+import { SectionPicture } from '../parts/Drawing.tsx';
+import { Fig } from '../parts/Fig.tsx';
+import { LedgerContext } from '../parts/Working.tsx';
+import type { DefectRecord } from '@oddment/contracts';
+import { Incomplete } from './Incomplete.tsx';
+import { usePlace } from './JobFrame.tsx';
+
+function Amount({ figure, label }: { figure: Figure; label: string }) {
+  return <div className="amount"><span className="label">{label}</span><span className="big"><Fig figure={figure} /></span></div>;
+}
+
+function Mixed({ plan, repair, defect }: { plan: JudgedPlan; repair: Repair; defect: DefectRecord }) {
+  const { job, plans, edit } = usePlace();
+  const { batch, method } = repair;
+  const { sections } = method;
+  const many = sections.count.value > 1;
+  return (
+    <LedgerContext.Provider value={plan.ledger}>
+      <div className="work mix">
+        <DefectList job={job} plans={plans} stage="mix" current={defect.id} />
+        <main className="pane sheet">
+          <div className="title"><h1>{defect.mark}: {many ? <>each of <Fig figure={sections.count} /> sections of <Fig figure={sections.length} /></> : 'the whole crack in one section'}</h1></div>
+          <p style={{ margin: '0 0 8px' }}>The slab gives <Fig figure={method.gel} /> until gel. {job.people === 2 ? 'A pair, one wetting and one sanding, can' : 'One person can'} do up to <Fig figure={sections.longest} /> in that, with a reserve.</p>
+          <table className="mixtable">
+            <thead><tr><th scope="col">Lift</th><th scope="col">Thickness</th><th scope="col">Wet the faces</th><th scope="col">Sand in</th><th scope="col">Resin on it</th></tr></thead>
+            <tbody>
+              {method.lifts.lifts.map((lift) => (
+                <tr key={lift.n}>
+                  <th scope="row">{lift.n}</th>
+                  <td><Fig figure={lift.thickness} />{lift.n === method.lifts.count.value ? <> + <Fig figure={method.lifts.proud} /> proud</> : null}</td>
+                  <td>{lift.n === 1 ? <Fig figure={method.lifts.wettingPerSection} /> : '–'}</td>
+                  <td><Fig figure={lift.sandPerSection} /></td>
+                  <td><Fig figure={lift.resinPerSection} /></td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <div className="amounts">
+            <Amount figure={batch.resinPlaced} label="Resin placed, in all" />
+            <Amount figure={batch.sandPlaced} label={method.choke ? 'Dry sand, with the choke' : 'Dry sand, in all'} />
+            <Amount figure={method.size.void} label="Void as prepared" />
+            <Amount figure={method.lifts.filled} label="Filled, with what stands proud" />
+          </div>
+          <h2 style={{ fontSize: 16, marginTop: 10 }}>Sand</h2>
+          <div style={{ display: 'flex', gap: 8, alignItems: 'baseline', flexWrap: 'wrap' }}>
+            {(['one', 'two'] as const).map((s) => <button type="button" key={s} className={`plain${(defect.sand ?? 'one') === s ? ' on' : ''}`} aria-pressed={(defect.sand ?? 'one') === s} onClick={() => { edit.defect(defect, { sand: s }); }}>{s === 'one' ? 'one size' : 'two sizes, blended'}</button>)}
+            <span>fills <Fig figure={method.packing} /> of the volume{method.fineShare ? <>; fine sand <Fig figure={method.fineShare} /> of it</> : null}. {method.premixed ? 'Wide groove: premix resin and sand in a pail.' : 'Narrow groove: sprinkle into wet resin in layers.'}</span>
+          </div>
+          <div className="drawn" style={{ marginTop: 10 }}><SectionPicture section={plan.section} width={656} height={310} /></div>
+        </main>
+        <aside className="pane left-rule" aria-label="To take along">
+          <h2 style={{ fontSize: 18 }}>Take along</h2>
+          <div className="amounts" style={{ gridTemplateColumns: '1fr 1fr' }}>
+            <Amount figure={batch.cartridges} label="Cartridges" />
+            <Amount figure={batch.mixers} label="Static mixers" />
+          </div>
+          <dl className="facts">
+            <dt>Content of a cartridge</dt><dd><Fig figure={batch.cartridge} /></dd>
+            <dt>Bought</dt><dd><Fig figure={batch.bought} /></dd>
+            <dt>Placed</dt><dd><Fig figure={batch.resinPlaced} /></dd>
+            <dt>Purged to waste</dt><dd><Fig figure={batch.waste} /></dd>
+            <dt>Left in the last</dt><dd><Fig figure={batch.left} /></dd>
+          </dl>
+          <h2 style={{ fontSize: 18, marginTop: 14 }}>While it runs</h2>
+          <dl className="facts">
+            <dt>Purge half a mixer every</dt><dd><Fig figure={batch.purgeEvery} /></dd>
+            <dt>Standing still longer: new mixer</dt><dd><Fig figure={batch.idleLimit} /></dd>
+            <dt>Purges in all</dt><dd><Fig figure={batch.purges} /></dd>
+          </dl>
+          <p>Bleed both sides level before each mixer. One mixer to waste and one even color, every cartridge. Tip down always.</p>
+          <Link to={`/jobs/${job.id}/sheet/${defect.id}`}>Sheet for print</Link>
+        </aside>
+      </div>
+    </LedgerContext.Provider>
+  );
+}
+
+/** Mix: what goes into each section, what is bought, what the mixers take. */
+export function Mix() {
+  const { job, plans, defect } = usePlace();
+  const plan = defect && plans.get(defect.id);
+  if (!defect || plan?.state !== 'judged') return <Incomplete stage="mix" />;
+  if (!plan.repair) {
+    return (
+      <div className="work mix">
+        <DefectList job={job} plans={plans} stage="mix" current={defect.id} />
+        <main className="pane sheet">
+          <h1>{defect.mark}: nothing to mix</h1>
+          <p>{plan.held ? 'A stop is open: quantities come when it is lifted.' : 'No system with a method fits this crack as it is.'}</p>
+          <Link to={`/jobs/${job.id}/match/${defect.id}`}>Go to Match</Link>
+        </main>
+      </div>
+    );
+  }
+  return <Mixed plan={plan} repair={plan.repair} defect={defect} key={defect.id} />;
+}

@@ -1,0 +1,32 @@
+import type { AreaRecord, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
+import type { HouseRules } from '@oddment/core';
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+
+export type Entity = 'job' | 'area' | 'defect';
+export const paths: Record<Entity, string> = { job: 'jobs', area: 'areas', defect: 'defects' };
+
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api/', credentials: 'same-origin' }),
+  tagTypes: ['session', 'jobs', 'job'],
+  endpoints: (build) => ({
+    session: build.query<SessionRecord, undefined>({ query: () => 'session', providesTags: ['session'] }),
+    demoSignIn: build.mutation<SessionRecord, undefined>({ query: () => ({ url: 'demo-session', method: 'POST', body: {} }), invalidatesTags: ['session', 'jobs', 'job'] }),
+    signIn: build.mutation<SessionRecord, { login: string; password: string }>({ query: (body) => ({ url: 'session', method: 'POST', body }), invalidatesTags: ['session', 'jobs', 'job'] }),
+    firstAccount: build.mutation<SessionRecord, { firm: string; name: string; login: string; password: string }>({ query: (body) => ({ url: 'first-account', method: 'POST', body }), invalidatesTags: ['session', 'jobs'] }),
+    signOut: build.mutation<undefined, undefined>({ query: () => ({ url: 'session', method: 'DELETE' }), invalidatesTags: ['session', 'jobs', 'job'] }),
+    setRules: build.mutation<FirmRecord, { change: string; version: number } & HouseRules>({ query: (body) => ({ url: 'firm', method: 'PUT', body }), invalidatesTags: ['session'] }),
+    jobs: build.query<JobSummary[], undefined>({ query: () => 'jobs', providesTags: ['jobs'] }),
+    job: build.query<JobRecord, string>({ query: (id) => `jobs/${id}`, providesTags: ['job'] }),
+    createJob: build.mutation<JobRecord, Omit<JobRecord, 'areas' | 'version'> & { change: string }>({ query: (body) => ({ url: 'jobs', method: 'POST', body }), invalidatesTags: ['jobs'] }),
+    importJob: build.mutation<JobRecord, unknown>({ query: (body) => ({ url: 'job-files', method: 'POST', body }), invalidatesTags: ['jobs'] }),
+    remove: build.mutation<JobRecord | AreaRecord | DefectRecord, { entity: Entity; id: string; version: number; change: string }>({
+      query: ({ entity, id, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body }),
+      invalidatesTags: ['jobs', 'job'],
+    }),
+    restore: build.mutation<JobRecord | AreaRecord | DefectRecord, { entity: Entity; id: string; version: number; change: string }>({
+      query: ({ entity, id, ...body }) => ({ url: `${paths[entity]}/${id}/restore`, method: 'POST', body }),
+      invalidatesTags: ['jobs', 'job'],
+    }),
+  }),
+});

@@ -1,0 +1,76 @@
+import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, JobRecord } from '@oddment/contracts';
+import { planRepair, usualHouseRules, type HouseRules, type RepairPlan } from '@oddment/core';
+import { useMemo } from 'react';
+import { v4 as uuid } from 'uuid';
+import { api } from './api.ts';
+import { edited } from './drafts.ts';
+import { mergeDrafts } from './mergeDrafts.ts';
+import { useSend, useStore } from './store.ts';
+import type { WhatIf } from './view.ts';
+
+/** The job as the person sees it, drafts on top. */
+export function useJob(jobId: string): { job: JobRecord | undefined; error: unknown } {
+  const { data, error } = api.useJobQuery(jobId);
+  const drafts = useStore((s) => s.drafts.drafts);
+  return { job: useMemo(() => data && mergeDrafts(data, drafts), [data, drafts]), error };
+}
+
+export function useHouseRules(): HouseRules {
+  const { data } = api.useSessionQuery(undefined);
+  return data?.firm?.rules ?? usualHouseRules;
+}
+
+const plans = new WeakMap<object, { key: string; plan: RepairPlan }>();
+
+/** The plan of a defect, computed once for the same facts. */
+export function planOf(job: JobRecord, area: AreaRecord, defect: DefectRecord, rules: HouseRules): RepairPlan {
+  const key = JSON.stringify([job.people, job.startAt, job.timeZone, area.facts, area.name, rules]);
+  const known = plans.get(defect);
+  if (known?.key === key) return known.plan;
+  const plan = planRepair({ job, area, defect, rules });
+  plans.set(defect, { key, plan });
+  return plan;
+}
+
+/** The plan with what is tried out in Method. */
+export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord, rules: HouseRules, trial: WhatIf | undefined): RepairPlan {
+  if (!trial) return planOf(job, area, defect, rules);
+  const at = job.startAt;
+  const facts = {
+    ...area.facts,
+    ...(trial.slabC !== undefined && { slabC: { value: trial.slabC, how: 'assumed' as const, at } }),
+    ...(trial.humidityPct !== undefined && { humidityPct: { value: trial.humidityPct, how: 'assumed' as const, at } }),
+  };
+  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, ...(trial.chase && { chase: trial.chase }) }, rules });
+}
+
+function defectBody({ kind, mark, facts, confirmed, choice, chase, sand, decisions, note }: DefectRecord): DefectFields {
+  return { kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(chase && { chase }), ...(sand && { sand }), ...(note !== undefined && { note }) } as DefectFields;
+}
+
+/** Changes what a person sets: kept as a draft at once, saved as soon as it can be. */
+export function useEdit(jobId: string) {
+  const send = useSend();
+  return useMemo(() => {
+    const of = (entity: 'job' | 'area' | 'defect', id: string, version: number, body: JobFields | AreaFields | DefectFields, parentId?: string) =>
+      send(edited({ entity, id, jobId, body, change: uuid(), ...(version > 0 && { version }), ...(parentId !== undefined && { parentId }) }));
+    return {
+      defect: (defect: DefectRecord, patch: Partial<DefectFields>) => {
+        const body = { ...defectBody(defect), ...patch };
+        of('defect', defect.id, defect.version, Object.fromEntries(Object.entries(body).filter(([, v]) => v !== undefined)) as unknown as DefectFields);
+      },
+      area: (area: AreaRecord, patch: Partial<AreaFields>) => of('area', area.id, area.version, { name: area.name, facts: area.facts, ...patch }),
+      job: (job: JobRecord, patch: Partial<JobFields>) => of('job', job.id, job.version, { site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people, ...patch }),
+      newArea: (body: AreaFields) => {
+        const id = uuid();
+        of('area', id, 0, body, jobId);
+        return id;
+      },
+      newDefect: (areaId: string, body: DefectFields) => {
+        const id = uuid();
+        of('defect', id, 0, body, areaId);
+        return id;
+      },
+    };
+  }, [send, jobId]);
+}

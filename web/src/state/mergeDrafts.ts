@@ -1,0 +1,28 @@
+import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, JobRecord } from '@oddment/contracts';
+import type { Draft } from './drafts.ts';
+
+function defectOf(draft: Draft, version: number): DefectRecord {
+  return { ...(draft.body as DefectFields), id: draft.id, version } as DefectRecord;
+}
+
+/** A job as the person sees it: what the server has, with what is typed and not saved yet on top. */
+export function mergeDrafts(job: JobRecord, drafts: Readonly<Record<string, Draft>>): JobRecord {
+  const own = Object.values(drafts).filter((d) => d.jobId === job.id);
+  if (own.length === 0) return job;
+  const of = (entity: Draft['entity'], id: string) => own.find((d) => d.entity === entity && d.id === id);
+  const known = new Set(job.areas.flatMap((a) => [a.id, ...a.defects.map((d) => d.id)]));
+  const made = (entity: Draft['entity'], parentId: string) => own.filter((d) => d.entity === entity && d.parentId === parentId && !known.has(d.id));
+  const withDefects = (area: Omit<AreaRecord, 'defects'>, defects: readonly DefectRecord[]): AreaRecord => ({
+    ...area,
+    defects: [...defects.map((d) => { const draft = of('defect', d.id); return draft ? defectOf(draft, d.version) : d; }), ...made('defect', area.id).map((d) => defectOf(d, 0))],
+  });
+  const jobDraft = of('job', job.id);
+  return {
+    ...job,
+    ...(jobDraft && (jobDraft.body as JobFields)),
+    areas: [
+      ...job.areas.map((a) => { const draft = of('area', a.id); return withDefects(draft ? { ...a, ...(draft.body as AreaFields) } : a, a.defects); }),
+      ...made('area', job.id).map((d) => withDefects({ ...(d.body as AreaFields), id: d.id, version: 0 }, [])),
+    ],
+  };
+}

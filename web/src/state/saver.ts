@@ -1,0 +1,80 @@
+import type { ProblemDocument } from '@oddment/contracts';
+import { createListenerMiddleware } from '@reduxjs/toolkit';
+import { get, set } from 'idb-keyval';
+import { api, paths } from './api.ts';
+import { draftsSlice, draftKey, edited, mineAgain, type Draft, type DraftsState } from './drafts.ts';
+
+const storeKey = 'oddment-drafts';
+const settleMs = 500;
+const retryMs = 4000;
+const { loaded, sending, kept, failed, dropped, typed } = draftsSlice.actions;
+
+interface Holding {
+  readonly drafts: DraftsState;
+}
+
+export const saver = createListenerMiddleware<Holding>();
+
+/** What was typed in an earlier visit and never reached the server. */
+export async function storedDrafts(): Promise<DraftsState | undefined> {
+  try {
+    return await get<DraftsState>(storeKey);
+  } catch {
+    return undefined;
+  }
+}
+
+// every change of the drafts is kept in the browser before anything else happens to it
+saver.startListening({
+  predicate: (_action, now, before) => now.drafts !== before.drafts,
+  effect: async (_action, { getState }) => {
+    await set(storeKey, getState().drafts).catch(() => undefined);
+  },
+});
+
+async function send(draft: Draft): Promise<{ ok: true; version: number } | { ok: false; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }> {
+  const isNew = draft.version === undefined;
+  const address = !isNew ? `${paths[draft.entity]}/${draft.id}` : draft.entity === 'area' ? `jobs/${draft.parentId ?? ''}/areas` : `areas/${draft.parentId ?? ''}/defects`;
+  const body = isNew ? { ...draft.body, id: draft.id, change: draft.change } : { ...draft.body, version: draft.version, change: draft.change };
+  let response: Response;
+  try {
+    response = await fetch(`/api/${address}`, { method: isNew ? 'POST' : 'PUT', credentials: 'same-origin', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+  } catch {
+    return { ok: false, state: 'offline', message: 'The server does not answer.' };
+  }
+  if (response.ok) return { ok: true, version: ((await response.json()) as { version: number }).version };
+  if (response.status >= 500 || response.status === 401) return { ok: false, state: 'offline', message: response.status === 401 ? 'Sign in again.' : 'The server cannot take it now.' };
+  const problem = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
+  const current = problem?.current as { version?: number } | undefined;
+  if (response.status === 409 && current?.version !== undefined) return { ok: false, state: 'conflict', message: problem?.detail ?? 'Changed meanwhile.', standing: current.version };
+  return { ok: false, state: 'refused', message: problem?.problems?.map((p) => p.message).join(' ') ?? problem?.detail ?? 'The server refused it.' };
+}
+
+saver.startListening({
+  matcher: (action): action is ReturnType<typeof edited> | ReturnType<typeof mineAgain> | ReturnType<typeof loaded> | ReturnType<typeof kept> | ReturnType<typeof failed> =>
+    edited.match(action) || mineAgain.match(action) || loaded.match(action) || kept.match(action) || failed.match(action),
+  effect: async (action, { getState, dispatch, delay, cancelActiveListeners }) => {
+    cancelActiveListeners();
+    await delay(failed.match(action) ? retryMs : settleMs);
+    for (;;) {
+      const { drafts } = getState().drafts;
+      // a record that is still to be made goes before what belongs to it
+      const next = Object.values(drafts).filter((d) => d.state === 'waiting' || d.state === 'offline').sort((a, b) => Number(a.entity === 'defect') - Number(b.entity === 'defect'))[0];
+      if (!next) return;
+      const key = draftKey(next.entity, next.id);
+      dispatch(sending(key));
+      const answer = await send(next);
+      if (answer.ok) {
+        await dispatch(api.endpoints.job.initiate(next.jobId, { forceRefetch: true, subscribe: false }) as never);
+        dispatch(kept({ key, change: next.change, version: answer.version }));
+        if (next.entity === 'defect') dispatch(api.util.invalidateTags(['jobs']) as never);
+        return;
+      }
+      const { ok: _ok, ...rest } = answer;
+      dispatch(failed({ key, change: next.change, ...rest }));
+      return;
+    }
+  },
+});
+
+export { dropped, loaded, typed };

@@ -1,0 +1,22 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { api } from './api.ts';
+import { draftsSlice } from './drafts.ts';
+import { saver } from './saver.ts';
+import { remember, viewSlice } from './view.ts';
+
+export const store = configureStore({
+  reducer: { [api.reducerPath]: api.reducer, drafts: draftsSlice.reducer, view: viewSlice.reducer },
+  middleware: (usual) => usual().prepend(saver.middleware).concat(api.middleware),
+});
+
+let last = store.getState().view;
+store.subscribe(() => {
+  const { view } = store.getState();
+  if (view !== last) remember(view);
+  last = view;
+});
+
+export type RootState = ReturnType<typeof store.getState>;
+export const useStore = useSelector.withTypes<RootState>();
+export const useSend = useDispatch.withTypes<typeof store.dispatch>();

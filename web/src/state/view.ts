@@ -1,0 +1,62 @@
+import type { UnitSystem } from '@oddment/core';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** What is changed on trial in Method, without being kept. */
+export interface WhatIf {
+  readonly slabC?: number;
+  readonly humidityPct?: number;
+  readonly people?: 1 | 2;
+  readonly chase?: 'shallow' | 'deep';
+}
+
+export interface ViewState {
+  /** set by the person; else the job's own */
+  readonly units?: UnitSystem;
+  readonly dark: boolean;
+  readonly singleKeys: boolean;
+  readonly whatIf: Readonly<Record<string, WhatIf>>;
+  readonly deleted?: { readonly entity: 'job' | 'area' | 'defect'; readonly id: string; readonly version: number; readonly name: string };
+}
+
+const memory = 'oddment-view';
+
+function remembered(): ViewState {
+  const plain: ViewState = { dark: globalThis.matchMedia('(prefers-color-scheme: dark)').matches, singleKeys: true, whatIf: {} };
+  try {
+    const { units, dark, singleKeys } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
+    return { ...plain, ...(units && { units }), ...(dark !== undefined && { dark }), ...(singleKeys !== undefined && { singleKeys }) };
+  } catch {
+    return plain;
+  }
+}
+
+/** Keeps what the person set for the next visit. */
+export function remember({ units, dark, singleKeys }: ViewState): void {
+  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys }));
+}
+
+export const viewSlice = createSlice({
+  name: 'view',
+  initialState: remembered,
+  reducers: {
+    unitsSet: (state, { payload }: PayloadAction<UnitSystem>) => {
+      state.units = payload;
+    },
+    darkSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.dark = payload;
+    },
+    singleKeysSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.singleKeys = payload;
+    },
+    tried: (state, { payload }: PayloadAction<{ id: string; what: WhatIf | undefined }>) => {
+      if (payload.what) state.whatIf[payload.id] = payload.what;
+      else state.whatIf = Object.fromEntries(Object.entries(state.whatIf).filter(([id]) => id !== payload.id));
+    },
+    deleted: (state, { payload }: PayloadAction<ViewState['deleted']>) => {
+      if (payload) state.deleted = payload;
+      else delete state.deleted;
+    },
+  },
+});
+
+export const { unitsSet, darkSet, singleKeysSet, tried, deleted } = viewSlice.actions;

@@ -1,0 +1,25 @@
+import type { RepairPlan } from '@oddment/core';
+
+export interface CorridorCounts {
+  readonly walk: string;
+  readonly match: string;
+  readonly method: string;
+  readonly mix: string;
+}
+
+const plural = (n: number, one: string, many: string) => `${String(n)} ${n === 1 ? one : many}`;
+
+/** How many repairs have reached each stage. */
+export function corridorCounts(plans: readonly RepairPlan[]): CorridorCounts {
+  const judged = plans.filter((p) => p.state === 'judged');
+  const chosen = judged.filter((p) => p.planned?.by === 'choice').length;
+  const stops = judged.filter((p) => p.held).length;
+  const planned = judged.filter((p) => p.repair).length;
+  const cartridges = judged.reduce((sum, p) => sum + (p.planned?.by === 'choice' ? (p.repair?.batch.cartridges.value ?? 0) : 0), 0);
+  return {
+    walk: `${String(plans.length)} found`,
+    match: `${String(chosen)} chosen${stops === 0 ? '' : `, ${plural(stops, 'stop', 'stops')}`}`,
+    method: `${String(planned)} planned`,
+    mix: plural(cartridges, 'cartridge', 'cartridges'),
+  };
+}

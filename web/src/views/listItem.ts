@@ -1,0 +1,24 @@
+import { say, tell, type RepairPlan, type Telling, choiceLabel, defectKinds } from '@oddment/core';
+
+export interface ListItem {
+  readonly size: string;
+  readonly line: string;
+  readonly tone: 'plain' | 'halt' | 'todo';
+}
+
+/** What a list says of a repair in two short lines. */
+export function listItem(plan: RepairPlan, how: Telling): ListItem {
+  const table = defectKinds[plan.defect.kind];
+  if (plan.state === 'incomplete') {
+    const open = plan.sense.defect.missing.length + plan.sense.area.missing.length;
+    if (plan.sense.defect.refused.length + plan.sense.area.refused.length > 0) return { size: table.title, line: 'something cannot be', tone: 'halt' };
+    return { size: table.title, line: open === 1 ? 'one question open' : `${String(open)} questions open`, tone: 'todo' };
+  }
+  const { subject } = plan;
+  const size = tell(say`${subject.length}, ${subject.widest}`, how);
+  const open = plan.stops.find((s) => s.open);
+  if (open) return { size, line: `Stop: ${open.title.toLowerCase()}`, tone: 'halt' };
+  if (!plan.planned) return { size, line: 'nothing fits yet', tone: 'todo' };
+  if (plan.planned.by === 'proposal') return { size, line: 'still to choose', tone: 'todo' };
+  return { size, line: `${choiceLabel(table, 'movement', subject.choices.movement)}, ${choiceLabel(table, 'traffic', subject.choices.traffic)}, chosen`, tone: 'plain' };
+}
