@@ -48,7 +48,7 @@ function defectSchema(kind: string, table: AskTable): Schema {
 /** The JSON Schema of the job file, made from the tables of asks. */
 export function jobFileSchema(): Schema {
   const defects = Object.entries(defectKinds).map(([kind, table]) => defectSchema(kind, table));
-  const area = object({ id: uuid, name: text(1, 80), facts: factsSchema(areaTable), defects: { type: 'array', maxItems: 2000, items: defects.length === 1 ? defects[0] : { oneOf: defects } } as Schema });
+  const area = object({ id: uuid, name: text(1, 80), facts: factsSchema(areaTable), defects: { type: 'array', maxItems: 2000, items: defects.length === 1 ? defects[0] : { oneOf: defects } } });
   const job = object({
     id: uuid,
     site: text(1, 120),

@@ -163,7 +163,7 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
     ...section.lines.map((l) => lineNode(l, f, colors)),
     ...layered.map((r) => liftNumber(r, f, colors)),
     ...(o.bare === true ? [] : noteNodes(section.notes, f, o, o.width - noteColumn + 8)),
-    ...section.dimensions.filter((d) => o.bare !== true || !d.id.startsWith('lift')).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 118 : 28)),
+    ...section.dimensions.filter((d) => o.bare !== true || !d.id.startsWith('lift')).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 106 : 28)),
     scaleBar(f.scale, o.units, margin.left + 6, o.height - 30, colors),
     node('text', { x: o.bare === true ? margin.left + 150 : o.width - 8, y: o.height - 12, 'font-size': 13, fill: colors.ink2, 'text-anchor': o.bare === true ? 'start' : 'end' }, o.bare === true ? '' : tell(section.footnote, o)),
   );

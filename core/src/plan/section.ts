@@ -121,8 +121,8 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
   const bottom = Math.min(subject.slab.value, d + Math.max(d * 0.45, belowDrawn, 4) + 1);
   const half = Math.max(w * 4.2, (bottom + proud) * 0.62);
   // the dimensions stand left of the groove and want the room
-  const left = -half * 1.3;
-  const right = half * 0.7;
+  const left = -half * 1.4;
+  const right = half * 0.65;
   const lap = proud * 0.75;
   const step = d / lifts.count.value;
   const regions: Region[] = [{ id: 'slab', material: 'concrete', outline: rectangle(left, 0, right, bottom) }];

@@ -55,7 +55,7 @@ export class Ledger {
     const values: Record<string, number | number[]> = {};
     const ids: Record<string, string | string[]> = {};
     for (const name in inputs) {
-      const input = inputs[name] as Figure | readonly Figure[];
+      const input = inputs[name];
       if (input instanceof Figure) {
         values[name] = input.value;
         ids[name] = input.id;

@@ -61,7 +61,7 @@ function factFigure(ledger: Ledger, label: string, kind: QuantityKind, fact: Fac
  */
 export function crackSubject(ledger: Ledger, area: Area, defect: Defect): CrackSubject {
   const loose: LooseFacts = { ...defect.facts, ...area.facts };
-  const asked = new Set([...relevantAsks(slabCrackTable, defect.facts), ...areaTable.asks].map((ask) => ask.field as string));
+  const asked = new Set([...relevantAsks(slabCrackTable, defect.facts), ...areaTable.asks].map((ask) => ask.field));
   const facts = defect.facts as SlabCrackFacts;
   const measures = [...slabCrackTable.asks, ...areaTable.asks];
   const optional = (field: string): Figure | undefined => {

@@ -87,7 +87,7 @@ export function senseDefect(kind: DefectKind, facts: LooseFacts): Sense {
   if (single.length > 0) return { refused: single, doubts: [], missing };
   switch (kind) {
     case 'slab-crack':
-      return { ...slabCrackSense(facts as SlabCrackFacts), missing };
+      return { ...slabCrackSense(facts), missing };
   }
 }
 

@@ -114,7 +114,7 @@ export async function updateRow(tx: Transaction, { firmId }: Scope, entity: Enti
   const table = tables[entity];
   const rows = await tx
     .update(table)
-    .set({ ...values, version: sql`${table.version} + 1` } as never)
+    .set({ ...values, version: sql`${table.version} + 1` })
     .where(and(eq(table.firmId, firmId), eq(table.id, id), eq(table.version, version)))
     .returning({ id: table.id });
   return rows.length > 0;

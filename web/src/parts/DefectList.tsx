@@ -1,6 +1,7 @@
 import type { JobRecord } from '@oddment/contracts';
 import type { RepairPlan } from '@oddment/core';
 import { Plus } from 'lucide-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { listItem } from '../views/listItem.ts';
 import { SectionIcon } from './Drawing.tsx';
@@ -19,8 +20,11 @@ interface DefectListProps {
 /** Areas and their defects, each with its own small section. */
 export function DefectList({ job, plans, stage, current, currentArea, onAdd, onAddArea }: DefectListProps) {
   const how = useTelling();
+  const [unfolded, setUnfolded] = useState(false);
+  const mark = job.areas.flatMap((a) => a.defects).find((d) => d.id === current)?.mark ?? 'none yet';
   return (
-    <nav className="list" aria-label="Areas and defects">
+    <nav className={`list${unfolded ? '' : ' folded'}`} aria-label="Areas and defects">
+      <button type="button" className="only-phone plain" aria-expanded={unfolded} onClick={() => { setUnfolded(!unfolded); }}>{unfolded ? 'Close the list' : `Repairs: ${mark}`}</button>
       {job.areas.map((area) => (
         <section key={area.id} aria-label={area.name}>
           <h3>
@@ -36,7 +40,7 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
             if (!plan) return null;
             const item = listItem(plan, how);
             return (
-              <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stage}/${defect.id}`} aria-current={defect.id === current ? 'page' : undefined}>
+              <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stage}/${defect.id}`} onClick={() => { setUnfolded(false); }} aria-current={defect.id === current ? 'page' : undefined}>
                 {plan.state === 'judged' ? <SectionIcon section={plan.section} /> : <svg width={40} height={30} aria-hidden="true"><rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" /></svg>}
                 <span>
                   <b>{defect.mark}</b> {item.size}

@@ -36,7 +36,7 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
           ))}
         </dl>
         <FormControlLabel control={<Switch checked={on} onChange={(_e, next) => send(singleKeysSet(next))} />} label="Single keys act (all but ?)" />
-        <div style={{ textAlign: 'right' }}><Button variant="contained" onClick={onClose} autoFocus>Close</Button></div>
+        <div style={{ textAlign: 'right' }}><Button variant="contained" onClick={onClose}>Close</Button></div>
       </div>
     </Dialog>
   );

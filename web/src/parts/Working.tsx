@@ -74,7 +74,7 @@ export function WorkingHost({ children }: { children: ReactNode }) {
             <div style={{ display: 'flex', gap: 8, marginTop: 14 }}>
               {opened.trail.length > 1 ? <Button variant="outlined" onClick={() => { setOpened({ ...opened, trail: opened.trail.slice(0, -1) }); }}>Back</Button> : null}
               <span className="push" />
-              <Button variant="contained" onClick={close} autoFocus>Close</Button>
+              <Button variant="contained" onClick={close}>Close</Button>
             </div>
           </div>
         ) : null}

@@ -5,7 +5,7 @@ import { JobFields, type Problem, type ProblemDocument } from '@oddment/contract
 import { clockTime, siteDateTime, siteInstant } from '@oddment/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
@@ -25,6 +25,7 @@ function NewJob() {
   const now = session?.now ?? new Date().toISOString();
   const tomorrow = siteDateTime(new Date(Date.parse(now) + 86_400_000).toISOString(), here).date;
   const form = useForm<JobFields>({ resolver: classValidatorResolver(JobFields), defaultValues: { site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) } });
+  const zoneNow = useWatch({ control: form.control, name: 'timeZone' });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ site, client, timeZone, units, startAt, people }) => {
     setFailed('');
@@ -43,7 +44,7 @@ function NewJob() {
         </TextField>
       )} />
       <Controller name="startAt" control={form.control} render={({ field }) => {
-        const zone = form.watch('timeZone');
+        const zone = zoneNow;
         const { date, time } = siteDateTime(field.value, zone);
         return <TextField type="datetime-local" label="Work starts, site time" value={`${date}T${time}`} onChange={(event) => { const [d, t] = event.target.value.split('T'); if (d && t) field.onChange(siteInstant(d, t, zone)); }} slotProps={{ inputLabel: { shrink: true } }} />;
       }} />

@@ -26,10 +26,10 @@ function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Jud
   const planned = plan.planned?.candidate.system.id === c.system.id ? plan.repair : undefined;
   const first = c.against[0];
   return (
-    <div className={`cand${on ? ' on' : ''}`} onClick={onLook}>
+    <div className={`cand${on ? ' on' : ''}`}>
       <SectionIcon section={planned ? plan.section : judgedSection(plan.subject, c.size)} width={62} height={44} />
       <div>
-        <h3><button type="button" className="link" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h3>
+        <h3><button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h3>
         <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{recipeOf(c.system.id) ? '' : ', judged only'}</span>
         <p>{first ? <Say saying={first.reason()} /> : <Say saying={c.verdicts.find((v) => v.rule === 'working-time')?.reason() ?? c.verdicts[0]?.reason() ?? []} />}</p>
       </div>
@@ -168,8 +168,8 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
               {out.map((c) => {
                 const [first] = c.against;
                 return (
-                  <div className={`out-row${c === inView ? ' on' : ''}`} key={c.system.id} onClick={() => { setLooking({ system: c.system.id }); }}>
-                    <button type="button" className="link" style={{ color: 'inherit', textDecoration: 'none' }} onClick={() => { setLooking({ system: c.system.id }); }}>{c.system.title}</button>
+                  <div className={`out-row${c === inView ? ' on' : ''}`} key={c.system.id}>
+                    <button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none' }} onClick={() => { setLooking({ system: c.system.id }); }}>{c.system.title}</button>
                     <span>{first ? <Say saying={first.reason()} /> : null}{defect.choice?.system === c.system.id ? ' (chosen against this)' : ''}</span>
                     <span className="change">{first?.change ? <Say saying={first.change()} plain /> : null}</span>
                   </div>
@@ -214,7 +214,7 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
         >
           <h2 id="reason-title" style={{ fontSize: 18 }}>Choose {reasoning?.system.title} all the same</h2>
           <p style={{ margin: 0 }}>{reasoning?.against.map((v) => <span key={v.rule}><b>{v.title}:</b> <Say saying={v.reason()} plain />. </span>)} The reason is kept with the repair and printed on its sheet. Stops still hold.</p>
-          <TextField label="Reason" value={reason} onChange={(event) => { setReason(event.target.value.slice(0, 500)); }} helperText="A few words: why it is right here." autoFocus multiline />
+          <TextField label="Reason" value={reason} onChange={(event) => { setReason(event.target.value.slice(0, 500)); }} helperText="A few words: why it is right here." multiline />
           <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
             <Button variant="outlined" onClick={() => { setReasoning(undefined); }}>Cancel</Button>
             <Button variant="contained" type="submit" disabled={reason.trim().length < 3}>Choose</Button>

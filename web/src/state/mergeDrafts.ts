@@ -2,7 +2,7 @@ import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, Job
 import type { Draft } from './drafts.ts';
 
 function defectOf(draft: Draft, version: number): DefectRecord {
-  return { ...(draft.body as DefectFields), id: draft.id, version } as DefectRecord;
+  return { ...(draft.body as DefectFields), id: draft.id, version };
 }
 
 /** A job as the person sees it: what the server has, with what is typed and not saved yet on top. */

@@ -27,8 +27,8 @@ export async function storedDrafts(): Promise<DraftsState | undefined> {
 // every change of the drafts is kept in the browser before anything else happens to it
 saver.startListening({
   predicate: (_action, now, before) => now.drafts !== before.drafts,
-  effect: async (_action, { getState }) => {
-    await set(storeKey, getState().drafts).catch(() => undefined);
+  effect: async (_action, listener) => {
+    await set(storeKey, listener.getState().drafts).catch(() => undefined);
   },
 });
 
@@ -53,11 +53,12 @@ async function send(draft: Draft): Promise<{ ok: true; version: number } | { ok:
 saver.startListening({
   matcher: (action): action is ReturnType<typeof edited> | ReturnType<typeof mineAgain> | ReturnType<typeof loaded> | ReturnType<typeof kept> | ReturnType<typeof failed> =>
     edited.match(action) || mineAgain.match(action) || loaded.match(action) || kept.match(action) || failed.match(action),
-  effect: async (action, { getState, dispatch, delay, cancelActiveListeners }) => {
-    cancelActiveListeners();
-    await delay(failed.match(action) ? retryMs : settleMs);
+  effect: async (action, listener) => {
+    const { dispatch } = listener;
+    listener.cancelActiveListeners();
+    await listener.delay(failed.match(action) ? retryMs : settleMs);
     for (;;) {
-      const { drafts } = getState().drafts;
+      const { drafts } = listener.getState().drafts;
       // a record that is still to be made goes before what belongs to it
       const next = Object.values(drafts).filter((d) => d.state === 'waiting' || d.state === 'offline').sort((a, b) => Number(a.entity === 'defect') - Number(b.entity === 'defect'))[0];
       if (!next) return;
