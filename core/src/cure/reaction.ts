@@ -18,7 +18,7 @@ export function equivalentAgeFactor(temperatureC: number, activationK: number): 
   return Math.exp(-activationK * (1 / (temperatureC + 273.15) - 1 / (referenceC + 273.15)));
 }
 
-const temperature = { kind: 'temperature', label: 'temperature', min: -30, max: 60 } as const;
+const temperature = { kind: 'temperature', label: 'temperature', min: -30, max: 80 } as const;
 
 /** Gel time to work within, in min, at a temperature: on the short side. */
 export const gelTime = formula({

@@ -15,6 +15,8 @@ function bestBlend(ratio: number, alone: number): { fineShare: number; packing: 
   // 1/density is linear in the fine share y on both sides; the best blend stands where they cross
   const coarseSlope = 1 - loosening;
   const fineSlope = 1 - alone + wall * (alone - 1);
+  // grains of one size pack the same in any blend
+  if (coarseSlope + fineSlope < 1e-12) return { fineShare: 0.5, packing: alone };
   const fineShare = fineSlope / (coarseSlope + fineSlope);
   return { fineShare, packing: alone / (1 - coarseSlope * fineShare) };
 }

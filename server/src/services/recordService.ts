@@ -1,5 +1,5 @@
 import type { AreaRecord, DefectRecord, JobRecord, Problem } from '@oddment/contracts';
-import { senseArea, senseDefect, tell, type AreaFacts, type DefectKind, type LooseFacts } from '@oddment/core';
+import { senseArea, senseDefect, tell, type AreaFacts, type LooseFacts } from '@oddment/core';
 import type { AreaFields, DefectFields, JobFields } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';

@@ -1,5 +1,5 @@
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
-import type { RepairPlan, UnitSystem } from '@oddment/core';
+import { defectKindIds, type RepairPlan, type UnitSystem } from '@oddment/core';
 import { useMemo } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { Bar } from '../parts/Bar.tsx';
@@ -64,8 +64,9 @@ export function JobFrame() {
   };
   const addDefect = (inArea: string) => {
     const host = job?.areas.find((a) => a.id === inArea);
-    if (!host) return;
-    const id = edit.newDefect(inArea, { kind: 'slab-crack', mark: nextMark(host), facts: {}, confirmed: [], decisions: [] });
+    const [kind] = defectKindIds;
+    if (!host || !kind) return;
+    const id = edit.newDefect(inArea, { kind, mark: nextMark(host), facts: {}, confirmed: [], decisions: [] });
     void navigate(`/jobs/${jobId}/walk/${id}`);
   };
   const addArea = () => {

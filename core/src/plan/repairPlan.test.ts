@@ -1,0 +1,178 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { crackSettings, fact, judged, planInput, repaired, type Setting } from '../../test/cracks.ts';
+import { formulaNamed } from '../formulas.ts';
+import { evaluate } from '../quantity/formula.ts';
+import { show } from '../quantity/show.ts';
+import { round12 } from '../quantity/round.ts';
+import { planRecord, planText } from './planRecord.ts';
+import { planRepair, type JudgedPlan } from './repairPlan.ts';
+import { judgedSection, type Region } from './section.ts';
+
+/** Every computed figure of a plan, computed again from the inputs its origin names. */
+export function recomputed(plan: JudgedPlan): number {
+  planRecord(plan);
+  const rows = new Map(plan.ledger.rows().map((r) => [r.id, r]));
+  let count = 0;
+  for (const row of rows.values()) {
+    if (row.origin.by !== 'formula') continue;
+    const formula = formulaNamed(row.origin.formula);
+    if (!formula) throw new Error(`${row.origin.formula} is not registered`);
+    const value = (id: string) => rows.get(id)?.value ?? Number.NaN;
+    const values = Object.fromEntries(Object.entries(row.origin.inputs).map(([name, ids]) => [name, typeof ids === 'string' ? value(ids) : ids.map(value)]));
+    expect(evaluate(formula, values as never), `${row.label} (${formula.name})`).toBe(row.value);
+    expect(row.kind).toBe(formula.output);
+    count += 1;
+  }
+  return count;
+}
+
+const area = (points: Region['outline']) => Math.abs(points.reduce((sum, [x, y], i) => { const [nx, ny] = points[(i + 1) % points.length] ?? [0, 0]; return sum + x * ny - nx * y; }, 0)) / 2;
+
+describe('planRepair', () => {
+  it('computes every figure from what its working shows', () => {
+    fc.assert(fc.property(crackSettings, (setting) => { expect(recomputed(judged(setting))).toBeGreaterThan(60); }), { numRuns: 40 });
+  });
+
+  it('gives the same bytes for the same input', () => {
+    fc.assert(fc.property(crackSettings, (setting) => { expect(planText(planRepair(planInput(setting)))).toBe(planText(planRepair(planInput(setting)))); }), { numRuns: 20 });
+  });
+
+  it('never fails on facts that were let stand', () => {
+    const anything: fc.Arbitrary<Setting> = fc
+      .record({
+        widthMm: fc.double({ min: 0.02, max: 60, noNaN: true }), lengthMm: fc.integer({ min: 50, max: 60_000 }), depthMm: fc.integer({ min: 1, max: 500 }),
+        slabC: fc.integer({ min: -20, max: 70 }), airC: fc.integer({ min: -20, max: 50 }), humidityPct: fc.integer({ min: 1, max: 100 }),
+        member: fc.constantFrom('slab-on-ground', 'suspended', 'stair', 'other'), moisture: fc.constantFrom('dry', 'damp', 'running'), located: fc.constantFrom('no', 'clear', 'found'),
+        movement: fc.constantFrom('still', 'moving', 'unknown'), finish: fc.constantFrom('none', 'thin-coating', 'stain', 'covering'), place: fc.constantFrom('inside', 'outside', 'outside-salt'), people: fc.constantFrom<1 | 2>(1, 2),
+      })
+      .map((r) => ({
+        answers: { lengthMm: r.lengthMm, widths: [{ atMm: 0, widthMm: r.widthMm }], depthMm: r.depthMm, slabMm: 500, member: r.member, moisture: r.moisture, located: r.located, coverMm: 30, movement: r.movement, movementMm: 1, finish: r.finish },
+        area: { slabC: r.slabC, airC: r.airC, humidityPct: r.humidityPct, place: r.place },
+        job: { people: r.people },
+        defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } },
+      }));
+    fc.assert(fc.property(anything, (setting) => {
+      const plan = planRepair(planInput(setting));
+      expect(plan.state).toBe('judged');
+      expect(planText(plan)).toContain('"figures"');
+    }), { numRuns: 150 });
+  });
+
+  it('waits for the facts it needs, naming them', () => {
+    const plan = planRepair(planInput({ answers: { traffic: undefined } }));
+    expect(plan.state).toBe('incomplete');
+    expect(plan.sense.defect.missing.map((a) => a.field)).toEqual(['traffic']);
+    expect(planText(plan)).toContain('"missing":["traffic"]');
+  });
+
+  it('takes an unknown slab and depth on the safe side, and says that it assumed them', () => {
+    const { subject, ledger } = judged({ answers: { slabMm: undefined, depthMm: undefined } });
+    expect(subject.depth.value).toBe(subject.slab.value);
+    expect(ledger.find(subject.slab.id)?.origin.by).toBe('assumed');
+  });
+
+  it('tells entered, measured and assumed facts apart', () => {
+    const input = planInput();
+    const facts = { ...input.defect.facts, lengthMm: fact(4200, 'entered'), slabMm: fact(120, 'assumed') };
+    const plan = planRepair({ ...input, defect: { ...input.defect, facts } });
+    if (plan.state !== 'judged') throw new Error('incomplete');
+    expect([plan.subject.length, plan.subject.slab, plan.subject.depth].map((f) => f.origin.by)).toEqual(['entered', 'assumed', 'measured']);
+  });
+});
+
+describe('choice and proposal', () => {
+  it('proposes the best that fits and has a method', () => {
+    expect(judged().planned).toMatchObject({ by: 'proposal', candidate: { system: { id: 'rapid-crack-resin' } } });
+  });
+
+  it('proposes nothing where what has a method is ruled out, and plans it all the same when a person chooses it with a reason', () => {
+    const damp = { answers: { moisture: 'damp' } };
+    expect(judged(damp).planned).toBeUndefined();
+    const chosen = judged({ ...damp, defect: { choice: { system: 'rapid-crack-resin', reason: 'dried with warm air since' } } });
+    expect(chosen.planned).toMatchObject({ by: 'choice', reason: 'dried with warm air since' });
+    expect(chosen.repair).toBeDefined();
+  });
+
+  it('does not plan a system that has no method', () => {
+    expect(judged({ defect: { choice: { system: 'epoxy-mortar', reason: 'liked' } } }).planned?.by).toBe('proposal');
+  });
+});
+
+describe('schools', () => {
+  it('follow the traffic, the house rule, and the repair, in that order of weight', () => {
+    const taken = (setting: Setting, rules?: { chase: 'by-traffic' | 'shallow' | 'deep' }) => {
+      const plan = planRepair({ ...planInput(setting), ...(rules && { rules }) });
+      return plan.state === 'judged' ? [plan.school.because, plan.repair?.method.school.id] : [];
+    };
+    expect(taken({})).toEqual(['context', 'shallow']);
+    expect(taken({ answers: { traffic: 'hard-wheels' } })).toEqual(['context', 'deep']);
+    expect(taken({}, { chase: 'deep' })).toEqual(['firm', 'deep']);
+    expect(taken({ defect: { chase: 'shallow' } }, { chase: 'deep' })).toEqual(['repair', 'shallow']);
+  });
+
+  it('show what the other side comes to: two to three times the groove', () => {
+    const { effects } = judged().school;
+    const volume = (id: string) => effects.find((e) => e.school.id === id)?.repair?.method.size.void.value ?? 0;
+    expect(volume('deep') / volume('shallow')).toBeCloseTo(3, 6);
+  });
+});
+
+describe('the section', () => {
+  it('has lifts whose area times length is their placed volume, and dimensions that are figures of the plan, over 200 cracks', () => {
+    fc.assert(
+      fc.property(crackSettings, (setting) => {
+        const { plan, method } = repaired(setting);
+        const lifts = plan.section.regions.filter((r) => r.layer !== undefined);
+        expect(lifts).toHaveLength(method.lifts.count.value);
+        for (const region of lifts) {
+          const volume = (area(region.outline) * plan.subject.length.value) / 1000;
+          expect(Math.abs(volume - (region.volume?.value ?? 0)) / volume).toBeLessThan(0.005);
+        }
+        for (const d of plan.section.dimensions) {
+          const drawn = d.along === 'x' ? Math.abs(d.to[0] - d.from[0]) : Math.abs(d.to[1] - d.from[1]);
+          expect(drawn).toBeCloseTo(d.figure.value, 6);
+          expect(plan.ledger.find(d.figure.id)).toBe(d.figure);
+          expect(show(d.figure, 'metric').text).toMatch(/ mm$/);
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('keeps everything it draws within its extent', () => {
+    fc.assert(
+      fc.property(crackSettings, (setting) => {
+        const { section, subject, candidates } = judged(setting);
+        for (const s of [section, ...candidates.map((c) => judgedSection(subject, c.size))]) {
+          for (const [x, y] of s.regions.filter((r) => r.id !== 'crack').flatMap((r) => r.outline)) {
+            expect(x).toBeGreaterThanOrEqual(s.extent.left - 1e-6);
+            expect(x).toBeLessThanOrEqual(s.extent.right + 1e-6);
+            expect(y).toBeGreaterThanOrEqual(s.extent.top - 1e-6);
+            expect(y).toBeLessThanOrEqual(s.extent.bottom + 1e-6);
+          }
+        }
+      }),
+      { numRuns: 50 },
+    );
+  });
+
+  it('numbers the lifts from the bottom up', () => {
+    const lifts = judged({ answers: { traffic: 'hard-wheels' } }).section.regions.filter((r) => r.layer !== undefined);
+    expect(lifts.map((r) => r.layer)).toEqual([1, 2]);
+    const low = (r: Region | undefined) => Math.max(...(r?.outline.map(([, y]) => y) ?? []));
+    expect(low(lifts[0])).toBeGreaterThan(low(lifts[1]));
+  });
+});
+
+describe('planRecord', () => {
+  it('is plain data with one flat table of figures that every reference is in', () => {
+    const text = planText(judged({ answers: { finish: 'thin-coating' } }));
+    const record = JSON.parse(text) as { figures: { id: string; value: number }[] };
+    const ids = new Set(record.figures.map((f) => f.id));
+    const references = [...text.matchAll(/\{"figure":"(f\d+)"\}/g)].map((m) => m[1] ?? '');
+    expect(references.length).toBeGreaterThan(50);
+    expect(references.every((id) => ids.has(id))).toBe(true);
+    expect(record.figures.every((f) => f.value === round12(f.value))).toBe(true);
+  });
+});

@@ -1,0 +1,97 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { QuantityKind, UnitSystem } from './kind.ts';
+import { inches, showValue } from './show.ts';
+
+const cases: readonly (readonly [number, QuantityKind, UnitSystem, string])[] = [
+  [4200, 'length', 'metric', '4.20 m'],
+  [250, 'length', 'metric', '250 mm'],
+  [4200, 'length', 'us', `13' 9 3/8"`],
+  [304.8, 'length', 'us', "1'"],
+  [100, 'length', 'us', '3 15/16 in'],
+  [19.05, 'depth', 'metric', '19.1 mm'],
+  [6.35, 'depth', 'metric', '6.4 mm'],
+  [6.35, 'depth', 'us', '1/4 in'],
+  [19.05, 'depth', 'us', '3/4 in'],
+  [1.5, 'depth', 'us', '1/16 in'],
+  [120, 'depth', 'us', '4 3/4 in'],
+  [0.4, 'crackWidth', 'metric', '0.4 mm'],
+  [0.05, 'crackWidth', 'metric', '0.05 mm'],
+  [0.4, 'crackWidth', 'us', '0.016 in'],
+  [1.59, 'crackWidth', 'us', '0.063 in'],
+  [5, 'crackWidth', 'us', '3/16 in'],
+  [0.25, 'film', 'metric', '0.25 mm'],
+  [0.25, 'film', 'us', '9.8 mil'],
+  [271.4, 'volume', 'metric', '271 mL'],
+  [1475, 'volume', 'metric', '1.48 L'],
+  [4.25, 'volume', 'metric', '4.3 mL'],
+  [29.5735, 'volume', 'us', '1.0 fl oz'],
+  [3785.5, 'volume', 'us', '1.00 gal'],
+  [444.9, 'mass', 'metric', '445 g'],
+  [1340, 'mass', 'metric', '1.34 kg'],
+  [453.6, 'mass', 'us', '1.00 lb'],
+  [15, 'temperature', 'metric', '15 °C'],
+  [15, 'temperature', 'us', '59 °F'],
+  [-40, 'temperature', 'us', '-40 °F'],
+  [3, 'temperatureDifference', 'metric', '3 K'],
+  [3, 'temperatureDifference', 'us', '5.4 °F'],
+  [0.5, 'duration', 'metric', '30 s'],
+  [8.7, 'duration', 'metric', '8.7 min'],
+  [9, 'duration', 'metric', '9 min'],
+  [60, 'duration', 'us', '1 h'],
+  [112, 'duration', 'metric', '1 h 52 min'],
+  [2677, 'duration', 'metric', '45 h'],
+  [4320, 'duration', 'metric', '3 days'],
+  [8040, 'duration', 'metric', '5 d 14 h'],
+  [28, 'age', 'us', '28 days'],
+  [0.6, 'ratio', 'metric', '0.6'],
+  [62, 'percent', 'us', '62 %'],
+  [3, 'count', 'us', '3'],
+  [0.5, 'evaporation', 'metric', '0.50 kg/m²h'],
+  [0.5, 'evaporation', 'us', '0.10 lb/ft²h'],
+  [16, 'speed', 'us', '10 mph'],
+  [2, 'pace', 'metric', '2 min/m'],
+  [40, 'angle', 'us', '40°'],
+];
+
+describe('showValue', () => {
+  it.each(cases)('shows %d as %s in %s: %s', (value, kind, units, wanted) => {
+    expect(showValue(value, kind, units).text).toBe(wanted);
+  });
+
+  it('never shows a negative nothing', () => {
+    expect(showValue(-0.001, 'depth', 'metric').text).toBe('0 mm');
+    expect(showValue(-0.001, 'temperature', 'metric').text).toBe('0 °C');
+  });
+
+  it('converts a temperature and a difference of temperatures differently', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -40, max: 50 }), fc.integer({ min: 0, max: 40 }), (t, rise) => {
+        const asTemperature = Number(showValue(t + rise, 'temperature', 'us').number) - Number(showValue(t, 'temperature', 'us').number);
+        const asDifference = Number(showValue(rise, 'temperatureDifference', 'us').number);
+        expect(Math.abs(asTemperature - asDifference)).toBeLessThanOrEqual(1);
+      }),
+    );
+  });
+});
+
+describe('inches', () => {
+  it('stays within half a part of the true length', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.5, max: 600, noNaN: true }), (mm) => {
+        const [whole = '0', fraction] = inches(mm).includes('/') && !inches(mm).includes(' ') ? ['0', inches(mm)] : inches(mm).split(' ');
+        const [top = '0', bottom = '1'] = (fraction ?? '0/1').split('/');
+        const back = (Number(whole) + Number(top) / Number(bottom)) * 25.4;
+        expect(Math.abs(back - mm)).toBeLessThanOrEqual(25.4 / 32 + 1e-9);
+      }),
+    );
+  });
+
+  it('writes fractions in lowest terms, to the thirty-second under half an inch', () => {
+    expect(inches(12.7)).toBe('1/2');
+    expect(inches(7.14375)).toBe('9/32');
+    expect(inches(31.75)).toBe('1 1/4');
+    expect(inches(25.4)).toBe('1');
+    expect(inches(-6.35)).toBe('-1/4');
+  });
+});

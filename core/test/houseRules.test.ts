@@ -1,0 +1,94 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join, relative, resolve } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { formulas } from '../src/formulas.ts';
+import { recipeOf } from '../src/method/recipes.ts';
+import { genericShelf } from '../src/shelf/shelf.ts';
+import { sources } from '../src/sources/register.ts';
+import { defectKindIds } from '../src/survey/kinds.ts';
+
+const src = resolve(import.meta.dirname, '../src');
+const project = resolve(src, '../..');
+
+function filesIn(dir: string): string[] {
+  return readdirSync(dir, { withFileTypes: true }).flatMap((e) => (e.isDirectory() ? (['node_modules', 'dist'].includes(e.name) ? [] : filesIn(join(dir, e.name))) : [join(dir, e.name)]));
+}
+const sourceFiles = filesIn(src).filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts'));
+const withoutComments = (text: string) => text.replaceAll(/\/\*[\s\S]*?\*\//g, '').replaceAll(/^\s*\/\/.*$/gm, '');
+const literals = (text: string) => [...text.matchAll(/'((?:[^'\\\n]|\\.)*)'|`((?:[^`\\]|\\.)*)`/g)].map((m) => m[1] ?? m[2] ?? '');
+
+describe('text of the core', () => {
+  const unit = /\d\s?(mm|cm|m|mL|ml|L|g|kg|°C|°F|K|min|h|s|in|ft|fl oz|oz|lb|mil|psi|MPa|%|days?|hours?)\b/;
+
+  it('has no digit followed by a unit: figures carry theirs', () => {
+    const found = sourceFiles
+      .filter((f) => !relative(src, f).startsWith('quantity'))
+      .flatMap((f) => literals(withoutComments(readFileSync(f, 'utf8'))).filter((t) => unit.test(t)).map((t) => `${relative(src, f)}: ${t}`));
+    expect(found).toEqual([]);
+  });
+
+  it('would be caught', () => {
+    expect(unit.test('wait 5 min')).toBe(true);
+    expect(unit.test('chase to 6 mm')).toBe(true);
+    expect(unit.test('lift 1: sand')).toBe(false);
+  });
+});
+
+describe('formula registry', () => {
+  it('has names of its own for all, and a known source for each', () => {
+    expect(new Set(formulas.map((f) => f.name)).size).toBe(formulas.length);
+    for (const f of formulas) expect(sources[f.source]).toBeDefined();
+  });
+
+  it('holds every formula that is declared anywhere', () => {
+    const declared = sourceFiles.flatMap((f) => [...readFileSync(f, 'utf8').matchAll(/= formula\(\{\s*name: '([^']+)'/g)].map((m) => m[1] ?? ''));
+    expect(declared.sort()).toEqual(formulas.map((f) => f.name).sort());
+  });
+
+  it('says in words what it does, without figures', () => {
+    for (const f of formulas) expect(f.words).toMatch(/^[^\d]{10,}$/);
+  });
+
+  it('names inputs with their unit', () => {
+    const bare = new Set(['ratio', 'count']);
+    for (const f of formulas) for (const [name, input] of Object.entries(f.inputs)) if (!bare.has(input.kind)) expect(name, `${f.name} ${name}`).toMatch(/(Mm|Ml|G|C|Pct|Min|MinM|K|KjMol|Kmh|KgL|Mpas|Mnm|Deg)$/);
+  });
+
+  it.each(['crack-volume', 'chase-volume', 'sand-packing-one', 'sand-packing-two', 'resin-for-sand', 'gel-time', 'section-per-person', 'dew-point', 'dew-margin', 'evaporation'])('has %s', (name) => {
+    expect(formulas.map((f) => f.name)).toContain(name);
+  });
+});
+
+describe('house', () => {
+  const steps = sourceFiles.filter((f) => f.includes('/method/steps/'));
+
+  it('keeps every recipe within 120 lines', () => {
+    const recipe = readFileSync(join(src, 'method/sandFilledGroove.ts'), 'utf8');
+    const body = recipe.slice(recipe.indexOf('export function'));
+    expect(body.split('\n').length).toBeLessThanOrEqual(120);
+    expect(recipeOf('rapid-crack-resin')).toBeDefined();
+  });
+
+  it('writes no step title in two files', () => {
+    const titles = steps.flatMap((f) => [...readFileSync(f, 'utf8').matchAll(/title: (?:[^\n]*?)say`([^`$]{6,})/g)].map((m) => m[1]?.trim() ?? ''));
+    expect(titles.length).toBeGreaterThan(6);
+    expect(new Set(titles).size).toBe(titles.length);
+  });
+
+  it('lets recipes read a school’s parameters, never its name', () => {
+    for (const f of sourceFiles.filter((one) => one.includes('/method/'))) expect(readFileSync(f, 'utf8')).not.toMatch(/'shallow'|'deep'/);
+  });
+
+  it('names no kind of defect in web, but where a new one is begun', () => {
+    const naming = filesIn(join(project, 'web/src')).filter((f) => /\.tsx?$/.test(f) && !f.includes('.test.')).filter((f) => defectKindIds.some((id) => readFileSync(f, 'utf8').includes(`'${id}'`)));
+    expect(naming.map((f) => relative(project, f))).toEqual([]);
+  });
+
+  it('keeps one file a system, each with its own id, and a source for every figure', () => {
+    for (const system of genericShelf) {
+      const text = JSON.stringify(system);
+      for (const [, source] of text.matchAll(/"source":"([^"]+)"/g)) expect(Object.hasOwn(sources, source ?? '')).toBe(true);
+    }
+    expect(filesIn(join(src, 'shelf')).filter((f) => readFileSync(f, 'utf8').includes('satisfies PatchSystem')).length).toBe(genericShelf.length);
+  });
+});
