@@ -1,9 +1,10 @@
 import InputAdornment from '@mui/material/InputAdornment';
 import TextField from '@mui/material/TextField';
-import { bareUnit, parseMeasure, showValue, type QuantityKind, type UnitSystem } from '@oddment/core';
+import { bareUnit, parseMeasure, type QuantityKind, type UnitSystem } from '@oddment/core';
 import { useState } from 'react';
 import { typed } from '../state/drafts.ts';
 import { useSend, useStore } from '../state/store.ts';
+import { fieldText } from './fieldText.ts';
 
 export interface MeasureFieldProps {
   /** keeps what is typed apart from other fields, through reloads */
@@ -20,18 +21,6 @@ export interface MeasureFieldProps {
   readonly onEmpty?: () => void;
   /** takes the value only when the field is left or Enter is pressed */
   readonly whenLeft?: boolean;
-}
-
-/** The text of a field: as typed while it still means the value, else the value in these units. */
-export function fieldText(value: number | undefined, text: string | undefined, kind: QuantityKind, units: UnitSystem): string {
-  if (value === undefined) return '';
-  if (text !== undefined) {
-    const again = parseMeasure(text, kind, units);
-    if (again.ok && Math.abs(again.value - value) <= Math.abs(value) * 1e-9) return text;
-  }
-  const shown = showValue(value, kind, units);
-  if (kind === 'length' && units === 'metric') return String(Number((value / 1000).toFixed(3)));
-  return shown.unit === bareUnit(kind, units) ? shown.number : shown.text;
 }
 
 /** One field for every measure: takes `3/16`, `1' 3-1/2"`, `4.2 m`, keeps the text and shows it back unchanged. */

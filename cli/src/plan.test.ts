@@ -1,0 +1,102 @@
+import { JobFile, readJobFile, writeJobFile } from '@oddment/contracts';
+import { formulas } from '@oddment/core';
+import { describe, expect, it } from 'vitest';
+import { planInput, type Setting } from '../../core/test/cracks.ts';
+import { BadInput } from './badInput.ts';
+import { figureCommand } from './figure.ts';
+import { figuresText } from './figures.ts';
+import { planOutput } from './plan.ts';
+
+const id = (n: number) => `3f0f9d6e-1111-4222-8333-44445555666${String(n)}`;
+
+function file(...settings: readonly Setting[]): JobFile {
+  const { job, area } = planInput();
+  const defects = settings.map((s, i) => ({ ...planInput(s).defect, id: id(i + 2), mark: `T-0${String(i + 1)}` }));
+  const read = readJobFile(writeJobFile({ ...job, id: id(0), areas: [{ ...area, id: id(1), defects }] }));
+  if (!read.ok) throw new Error(JSON.stringify(read.problems));
+  return read.value;
+}
+
+function refusal(act: () => string): readonly string[] {
+  try {
+    act();
+  } catch (error) {
+    if (error instanceof BadInput) return error.problems;
+    throw error;
+  }
+  return [];
+}
+
+describe('plan as text', () => {
+  const text = planOutput(file({ answers: { traffic: 'hard-wheels' } }, { answers: { ground: 'rocks' } }, { answers: { traffic: undefined } }), { form: 'text' });
+
+  it('can be worked from: sizes, systems, steps with clock times, quantities, cautions', () => {
+    for (const wanted of ['Crack 4.20 m, 5 mm at the widest', 'fits  Rapid crack resin with sand', 'ruled out  Injection foam', '07:00  Chase 7 mm wide, 19.1 mm deep', 'Resin placed: 271 mL', 'Cartridges: 1', 'Silica dust', 'gives no structural, medical or legal advice']) expect(text).toContain(wanted);
+  });
+
+  it('stops where it must, and names what is open', () => {
+    expect(text).toContain('STOP: It rocks');
+    expect(text).toContain('still to answer: What goes over it?');
+  });
+
+  it('marks what is recalled', () => {
+    expect(text).toContain('as recalled, check the current text');
+  });
+
+  it('comes in other units', () => {
+    const us = planOutput(file({ answers: { traffic: 'hard-wheels' } }), { form: 'text', units: 'us' });
+    expect(us).toContain('Chase 9/32 in wide, 3/4 in deep');
+    expect(us).toContain('Resin placed: 9.2 fl oz');
+  });
+});
+
+describe('plan in other forms', () => {
+  it('is JSON with every working', () => {
+    const { plans } = JSON.parse(planOutput(file({}), { form: 'json' })) as { plans: { figures: unknown[]; candidates: { verdicts: unknown[] }[] }[] };
+    expect(plans[0]?.figures.length).toBeGreaterThan(100);
+    expect(plans[0]?.candidates[0]?.verdicts.length).toBeGreaterThan(9);
+  });
+
+  it('is one drawing at a time', () => {
+    expect(planOutput(file({}), { form: 'svg' })).toMatch(/^<svg [\s\S]*<\/svg>\n$/);
+    expect(planOutput(file({}, {}), { form: 'svg', mark: 'T-02' })).toMatch(/^<svg /);
+    expect(refusal(() => planOutput(file({}, {}), { form: 'svg' }))[0]).toContain('T-01, T-02');
+    expect(refusal(() => planOutput(file({ answers: { traffic: undefined } }), { form: 'svg' }))[0]).toContain('not complete');
+  });
+
+  it('knows its marks', () => {
+    expect(refusal(() => planOutput(file({}), { form: 'text', mark: 'X-9' }))).toEqual(['There is no repair marked X-9. There are: T-01']);
+  });
+});
+
+describe('figures', () => {
+  it('lists every formula with inputs, ranges and source', () => {
+    const rows = JSON.parse(figuresText(true)) as { name: string; inputs: { min: number; max: number; unit: string }[]; source: string }[];
+    expect(rows.map((r) => r.name)).toEqual(formulas.map((f) => f.name));
+    for (const row of rows) for (const input of row.inputs) expect(input.min).toBeLessThan(input.max);
+    expect(figuresText(false)).toContain('resin-for-sand: Resin for the sand, in mL');
+  });
+
+  it('runs one and shows its working', () => {
+    const text = figureCommand(['chase-volume', 'lengthMm=4000', 'widthMm=6.35', 'depthMm=6.35']);
+    expect(text).toContain('Groove as prepared: 161.29 mL   (161 mL, 5.5 fl oz)');
+    expect(text).toContain('length times width times depth');
+    expect(text).toContain('source: geometry');
+  });
+
+  it('takes lists', () => {
+    expect(figureCommand(['widest-width', 'widthMm=2,5,3'])).toContain('Widest place: 5 mm');
+  });
+
+  it.each([
+    [[], /There is no figure ''/],
+    [['nothing'], /There are: widest-width/],
+    [['chase-volume', 'lengthMm=4000'], /Missing: widthMm, depthMm/],
+    [['chase-volume', 'length=4000'], /'length' is not an input of chase-volume/],
+    [['chase-volume', 'lengthMm=long'], /lengthMm is 'long'. It must be a number/],
+    [['gel-time', 'gelAt23Min=6', 'temperatureC=99'], /temperatureC is 99: temperature must lie between -30 and 80 °C/],
+    [['widest-width', 'widthMm='], /It must be a number/],
+  ])('refuses %j in words', (args, words) => {
+    expect(refusal(() => figureCommand(args)).join(' ')).toMatch(words);
+  });
+});

@@ -1,0 +1,32 @@
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { createServer } from 'node:net';
+import { freePort, portIsFree } from './freePort.ts';
+import { Failure, stateDir } from './place.ts';
+import { startOptions } from './startOptions.ts';
+
+describe('startOptions', () => {
+  it('has its own data directory, its own port, and the demo', () => {
+    expect(startOptions([])).toEqual({ port: 4717, dataDir: join(stateDir, 'data'), demo: true });
+  });
+
+  it('takes port, data, clock and no demo', () => {
+    expect(startOptions(['--port', '5000', '--data', '/tmp/x', '--no-demo', '--clock', '2026-06-02T12:00:00Z'])).toEqual({ port: 5000, dataDir: '/tmp/x', demo: false, clock: '2026-06-02T12:00:00.000Z' });
+  });
+
+  it.each([[['--port', 'high'], /--port is 'high'/], [['--port', '70000'], /1 to 65535/], [['--clock', 'noon'], /--clock is 'noon'/], [['--speed'], /--speed/], [['here'], /here/]])('refuses %j in words', (args, words) => {
+    expect(() => startOptions(args)).toThrow(Failure);
+    expect(() => startOptions(args)).toThrow(words);
+  });
+});
+
+describe('ports', () => {
+  it('are found free, and found taken', async () => {
+    const port = await freePort();
+    expect(await portIsFree(port)).toBe(true);
+    const server = createServer();
+    await new Promise<void>((ready) => server.listen(port, '127.0.0.1', ready));
+    expect(await portIsFree(port)).toBe(false);
+    await new Promise((done) => server.close(done));
+  });
+});
