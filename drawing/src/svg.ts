@@ -7,17 +7,29 @@ export interface SvgNode {
 
 export function node(tag: string, attrs: Readonly<Record<string, string | number | undefined>> = {}, ...children: readonly (SvgNode | string)[]): SvgNode {
   const given: Record<string, string | number> = {};
-  for (const [name, value] of Object.entries(attrs)) if (value !== undefined) given[name] = typeof value === 'number' ? Number(value.toFixed(3)) : value;
+  for (const name in attrs) {
+    const value = attrs[name];
+    if (value !== undefined) given[name] = typeof value === 'number' ? Math.round(value * 1000) / 1000 : value;
+  }
   return { tag, attrs: given, children };
 }
 
+const special = /[&<>"]/;
+
 function escaped(text: string): string {
+  if (!special.test(text)) return text;
   return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 }
 
 /** An SVG tree as text. */
 export function svgText(root: SvgNode): string {
-  const attrs = Object.entries(root.attrs).map(([name, value]) => ` ${name}="${escaped(String(value))}"`).join('');
-  if (root.children.length === 0) return `<${root.tag}${attrs}/>`;
-  return `<${root.tag}${attrs}>${root.children.map((c) => (typeof c === 'string' ? escaped(c) : svgText(c))).join('')}</${root.tag}>`;
+  let text = `<${root.tag}`;
+  for (const name in root.attrs) {
+    const value = root.attrs[name];
+    text += ` ${name}="${typeof value === 'number' ? String(value) : escaped(value ?? '')}"`;
+  }
+  if (root.children.length === 0) return `${text}/>`;
+  text += '>';
+  for (const child of root.children) text += typeof child === 'string' ? escaped(child) : svgText(child);
+  return `${text}</${root.tag}>`;
 }

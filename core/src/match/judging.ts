@@ -30,19 +30,26 @@ export interface RangeWords {
 
 /** A verdict from a value held against a range. */
 export function fromRange(matter: Matter, rule: Rule, value: Figure, range: Range, words: RangeWords): Verdict | undefined {
-  if (!range.min && !range.max) return undefined;
-  const min = range.min && matter.ledger.sourced(range.min);
-  const max = range.max && matter.ledger.sourced(range.max);
-  const base = { rule: rule.id, title: rule.title, value, ...(min && { min }), ...(max && { max }) };
+  const { min: low, max: high } = range;
+  if (!low && !high) return undefined;
+  const min = low && matter.ledger.sourced(low);
+  const max = high && matter.ledger.sourced(high);
+  const side = min && !atLeast(value.value, min.value) ? 'below' : max && !atMost(value.value, max.value) ? 'above' : 'within';
+  const limit = side === 'below' ? min : side === 'above' ? max : undefined;
   const scale = Math.max(Math.abs(min?.value ?? 0), Math.abs(max?.value ?? 0), 1e-9);
-  const source = (side: Range['min']): SourceId => side?.source ?? 'practice';
-  if (min && !atLeast(value.value, min.value)) {
-    const change = words.changeBelow;
-    return { ...base, grade: 'out', source: source(range.min), excess: (min.value - value.value) / scale, reason: () => words.below(value, min), ...(change && { change: () => change(min) }) };
-  }
-  if (max && !atMost(value.value, max.value)) {
-    const change = words.changeAbove;
-    return { ...base, grade: 'out', source: source(range.max), excess: (value.value - max.value) / scale, reason: () => words.above(value, max), ...(change && { change: () => change(max) }) };
-  }
-  return { ...base, grade: 'fits', source: source(range.min ?? range.max), excess: 0, reason: () => words.within(value) };
+  const change = side === 'below' ? words.changeBelow : side === 'above' ? words.changeAbove : undefined;
+  const source: SourceId = (side === 'above' ? high : (low ?? high))?.source ?? 'practice';
+  const verdict: { -readonly [K in keyof Verdict]: Verdict[K] } = {
+    rule: rule.id,
+    title: rule.title,
+    grade: side === 'within' ? 'fits' : 'out',
+    value,
+    source,
+    excess: limit ? Math.abs(value.value - limit.value) / scale : 0,
+    reason: () => (side === 'within' || !limit ? words.within(value) : words[side](value, limit)),
+  };
+  if (min) verdict.min = min;
+  if (max) verdict.max = max;
+  if (change && limit) verdict.change = () => change(limit);
+  return verdict;
 }

@@ -1,10 +1,15 @@
 import { recipeOf } from '../method/recipes.ts';
 import type { Verdict } from '../match/verdict.ts';
-import type { JudgedPlan, RepairPlan } from './repairPlan.ts';
+import type { JudgedPlan, RepairPlan, SchoolEffect } from './repairPlan.ts';
 
 function verdictRecord(v: Verdict) {
   const { reason, change, ...rest } = v;
   return { ...rest, reason: reason(), ...(change && { change: change() }) };
+}
+
+function schoolRecord({ school, taken, repair }: SchoolEffect) {
+  const effect = repair();
+  return { id: school.id, taken, ...(effect && { resin: effect.batch.resinPlaced, total: effect.schedule.total }) };
 }
 
 function judgedRecord(plan: JudgedPlan) {
@@ -16,7 +21,7 @@ function judgedRecord(plan: JudgedPlan) {
     ...rest,
     candidates: candidates.map(({ system, verdicts, against, ...c }) => ({ system: system.id, title: system.title, method: recipeOf(system.id) !== undefined, ...c, against: against.map((v) => v.rule), verdicts: verdicts.map(verdictRecord) })),
     ...(planned && { planned: { system: planned.candidate.system.id, by: planned.by, ...(planned.reason !== undefined && { reason: planned.reason }) } }),
-    school: { question: school.question, because: school.because, options: school.effects.map((e) => ({ id: e.school.id, taken: e.taken, ...(e.repair && { resin: e.repair.batch.resinPlaced, total: e.repair.schedule.total }) })) },
+    school: { question: school.question, because: school.because, options: school.effects.map(schoolRecord) },
     ...(repair && {
       repair: {
         lifts: repair.method.lifts,

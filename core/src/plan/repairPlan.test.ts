@@ -94,7 +94,7 @@ describe('schools', () => {
 
   it('show what the other side comes to: two to three times the groove', () => {
     const { effects } = judged().school;
-    const volume = (id: string) => effects.find((e) => e.school.id === id)?.repair?.method.size.void.value ?? 0;
+    const volume = (id: string) => effects.find((e) => e.school.id === id)?.repair()?.method.size.void.value ?? 0;
     expect(volume('deep') / volume('shallow')).toBeCloseTo(3, 6);
   });
 });

@@ -32,7 +32,8 @@ export interface Repair {
 export interface SchoolEffect {
   readonly school: ChaseSchool;
   readonly taken: boolean;
-  readonly repair?: Repair;
+  /** made when someone looks; nothing where this side cannot be done here */
+  readonly repair: () => Repair | undefined;
 }
 
 export interface JudgedPlan {
@@ -74,6 +75,11 @@ export interface PlanInput {
   readonly shelf?: readonly PatchSystem[];
 }
 
+function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | undefined;
+  return () => (made ??= { value: make() }).value;
+}
+
 function hasMethod(c: Candidate): boolean {
   return recipeOf(c.system.id) !== undefined;
 }
@@ -97,6 +103,15 @@ function repairBy(ledger: Ledger, subject: CrackSubject, system: PatchSystem, si
       ...isocyanateCautions,
     ],
   };
+}
+
+function otherSide(ledger: Ledger, subject: CrackSubject, system: PatchSystem, side: ChaseSchool, input: PlanInput): Repair | undefined {
+  try {
+    return repairBy(ledger, subject, system, preparedSize(ledger, subject, system, side), side, input);
+  } catch (error) {
+    if (error instanceof OutOfRange) return undefined;
+    throw error;
+  }
 }
 
 /**
@@ -131,11 +146,8 @@ export function planRepair(input: PlanInput): RepairPlan {
       if (!repair) problem = say`The slab may not be cut deep enough for this system here: ${candidate.size.refusedBecause ?? 'no groove can be cut'}.`;
       for (const id of Object.keys(chaseDepth.schools) as ChaseChoice[]) {
         const side = chaseDepth.schools[id];
-        if (id === school.id) effects.push({ school: side, taken: true, ...(repair && { repair }) });
-        else {
-          const effect = repairBy(ledger, subject, candidate.system, preparedSize(ledger, subject, candidate.system, side), side, input);
-          effects.push({ school: side, taken: false, ...(effect && { repair: effect }) });
-        }
+        const own = repair;
+        effects.push({ school: side, taken: id === school.id, repair: id === school.id ? () => own : once(() => otherSide(ledger, subject, candidate.system, side, input)) });
       }
     } catch (error) {
       if (!(error instanceof OutOfRange)) throw error;

@@ -48,9 +48,10 @@ interface Reached {
   readonly chain: readonly Figure[];
 }
 
-/** The instant so many minutes after a start, to the second. */
-export function instantAfter(startAt: string, minutes: number): string {
-  return new Date(Math.round((Date.parse(startAt) + minutes * minuteMs) / 1000) * 1000).toISOString();
+/** The instant so many minutes after a start (an instant, or its milliseconds), to the second. */
+export function instantAfter(startAt: string | number, minutes: number): string {
+  const startMs = typeof startAt === 'number' ? startAt : Date.parse(startAt);
+  return new Date(Math.round((startMs + minutes * minuteMs) / 1000) * 1000).toISOString();
 }
 
 /**
@@ -62,9 +63,10 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
   const ends = new Map<string, Reached>();
   const into = new Map<string, Link[]>();
   for (const link of network.links) into.set(link.to, [...(into.get(link.to) ?? []), link]);
+  const startMs = Date.parse(startAt);
   const moments = new Map<number, string>();
   const moment = (min: number) => {
-    const known = moments.get(min) ?? instantAfter(startAt, min);
+    const known = moments.get(min) ?? instantAfter(startMs, min);
     moments.set(min, known);
     return known;
   };

@@ -4,13 +4,14 @@ import TextField from '@mui/material/TextField';
 import { JobFields, type Problem, type ProblemDocument } from '@oddment/contracts';
 import { clockTime, siteDateTime, siteInstant } from '@oddment/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
+import { pageNow } from '../state/clock.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { deleted } from '../state/view.ts';
 
@@ -21,9 +22,7 @@ function NewJob() {
   const [create] = api.useCreateJobMutation();
   const [failed, setFailed] = useState('');
   const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const { data: session } = api.useSessionQuery(undefined);
-  const now = session?.now ?? new Date().toISOString();
-  const tomorrow = siteDateTime(new Date(Date.parse(now) + 86_400_000).toISOString(), here).date;
+  const tomorrow = siteDateTime(new Date(Date.parse(pageNow()) + 86_400_000).toISOString(), here).date;
   const form = useForm<JobFields>({ resolver: classValidatorResolver(JobFields), defaultValues: { site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) } });
   const zoneNow = useWatch({ control: form.control, name: 'timeZone' });
   const { errors } = form.formState;
@@ -69,6 +68,7 @@ function NewJob() {
 function ImportJob() {
   const [take] = api.useImportJobMutation();
   const navigate = useNavigate();
+  const picker = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const read = async (file: File) => {
     setProblems([]);
@@ -89,7 +89,8 @@ function ImportJob() {
   return (
     <section style={{ marginTop: 18, borderTop: '1px solid var(--rule)', paddingTop: 10 }} aria-label="Job file">
       <h2 style={{ fontSize: 18 }}>From a job file</h2>
-      <Button component="label" variant="outlined">Choose a file<input type="file" accept="application/json,.json" className="clip" onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void read(file); }} /></Button>
+      <input ref={picker} type="file" accept="application/json,.json" hidden aria-label="Job file" onChange={(event) => { const file = event.target.files?.[0]; if (file) void read(file); event.target.value = ''; }} />
+      <Button variant="outlined" onClick={() => { picker.current?.click(); }}>Choose a file</Button>
       {problems.length === 0 ? null : <ul role="alert">{problems.slice(0, 12).map((p) => <li key={`${p.path}${p.message}`}><b>{p.path === '' ? 'the file' : p.path}</b>: {p.message}</li>)}</ul>}
     </section>
   );

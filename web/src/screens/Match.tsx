@@ -14,6 +14,7 @@ import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { api } from '../state/api.ts';
+import { pageNow } from '../state/clock.ts';
 import { limitLine } from '../views/limitLine.ts';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
@@ -29,7 +30,7 @@ function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Jud
     <div className={`cand${on ? ' on' : ''}`}>
       <SectionIcon section={planned ? plan.section : judgedSection(plan.subject, c.size)} width={62} height={44} />
       <div>
-        <h3><button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h3>
+        <h2><button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h2>
         <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{recipeOf(c.system.id) ? '' : ', judged only'}</span>
         <p>{first ? <Say saying={first.reason()} /> : <Say saying={c.verdicts.find((v) => v.rule === 'working-time')?.reason() ?? c.verdicts[0]?.reason() ?? []} />}</p>
       </div>
@@ -93,12 +94,12 @@ function School({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
   return (
     <section style={{ borderTop: '2px solid var(--ink)', marginTop: 10, paddingTop: 6 }} aria-label={question}>
       <h2 style={{ fontSize: 16 }}>{question}</h2>
-      {effects.map((e) => (
+      {effects.map((e) => ({ ...e, made: e.repair() })).map((e) => (
         <div key={e.school.id} style={{ display: 'flex', gap: 8, alignItems: 'baseline', padding: '3px 0' }}>
           <button type="button" className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => { edit.defect(defect, { chase: e.school.id }); }}>{e.school.title}</button>
-          {e.repair ? <Fig figure={e.repair.method.size.depth} /> : null}
+          {e.made ? <Fig figure={e.made.method.size.depth} /> : null}
           <span className="push" />
-          {e.repair ? <span><Fig figure={e.repair.batch.resinPlaced} />, <Fig figure={e.repair.schedule.total} /></span> : null}
+          {e.made ? <span><Fig figure={e.made.batch.resinPlaced} />, <Fig figure={e.made.schedule.total} /></span> : null}
         </div>
       ))}
       <p style={{ margin: '4px 0' }}>{taken?.school.reason} <span className="quiet">({because2})</span></p>
@@ -150,7 +151,7 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
     }
   };
   useKeys({ t: () => { setTable(!table); }, c: choose });
-  const today = siteDateTime(new Date().toISOString(), job.timeZone).date;
+  const today = siteDateTime(pageNow(), job.timeZone).date;
   return (
     <LedgerContext.Provider value={plan.ledger}>
       <div className="work match">

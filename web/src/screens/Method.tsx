@@ -11,6 +11,7 @@ import { Steps } from '../parts/Steps.tsx';
 import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
+import { pageNow } from '../state/clock.ts';
 import { trialPlan, useHouseRules } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { tried, type WhatIf } from '../state/view.ts';
@@ -49,7 +50,7 @@ function Trials({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlanne
   const was = asPlanned.repair;
   const people = trial?.people ?? job.people;
   const taken = plan.school.effects.find((e) => e.taken);
-  const other = plan.school.effects.find((e) => !e.taken)?.repair;
+  const other = plan.school.effects.find((e) => !e.taken)?.repair();
   return (
     <div className="trials">
       <div className="trial">
@@ -93,7 +94,7 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
   const { job, plans, edit } = usePlace();
   const navigate = useNavigate();
   const { repair, planned, stops } = plan;
-  const today = siteDateTime(new Date().toISOString(), job.timeZone).date;
+  const today = siteDateTime(pageNow(), job.timeZone).date;
   return (
     <LedgerContext.Provider value={plan.ledger}>
       <div className="work method">

@@ -11,6 +11,7 @@ import { Fig, Say } from '../parts/Fig.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { api } from '../state/api.ts';
+import { pageNow } from '../state/clock.ts';
 import { useSend } from '../state/store.ts';
 import { deleted } from '../state/view.ts';
 import { usePlace } from './JobFrame.tsx';
@@ -31,7 +32,7 @@ function Questions({ id, table, facts, sense, onFacts }: QuestionsProps) {
   const lengthFact = facts['lengthMm']?.value;
   const answer = (ask: Ask) => (value: unknown, text?: string) => {
     const before = facts[ask.field];
-    onFacts({ ...facts, [ask.field]: { value, how: ask.ask === 'choice' ? 'entered' : before?.how === 'entered' ? 'entered' : 'measured', at: new Date().toISOString(), ...(text !== undefined && { text: text.slice(0, 60) }) } });
+    onFacts({ ...facts, [ask.field]: { value, how: ask.ask === 'choice' ? 'entered' : before?.how === 'entered' ? 'entered' : 'measured', at: pageNow(), ...(text !== undefined && { text: text.slice(0, 60) }) } });
   };
   const empty = (ask: Ask) => () => { onFacts(Object.fromEntries(Object.entries(facts).filter(([field]) => field !== ask.field))); };
   return (

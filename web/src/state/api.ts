@@ -1,5 +1,6 @@
 import type { AreaRecord, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
 import type { HouseRules } from '@oddment/core';
+import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export type Entity = 'job' | 'area' | 'defect';
@@ -10,7 +11,7 @@ export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', credentials: 'same-origin' }),
   tagTypes: ['session', 'jobs', 'job'],
   endpoints: (build) => ({
-    session: build.query<SessionRecord, undefined>({ query: () => 'session', providesTags: ['session'] }),
+    session: build.query<SessionRecord, undefined>({ query: () => 'session', transformResponse: followClock, providesTags: ['session'] }),
     demoSignIn: build.mutation<SessionRecord, undefined>({ query: () => ({ url: 'demo-session', method: 'POST', body: {} }), invalidatesTags: ['session', 'jobs', 'job'] }),
     signIn: build.mutation<SessionRecord, { login: string; password: string }>({ query: (body) => ({ url: 'session', method: 'POST', body }), invalidatesTags: ['session', 'jobs', 'job'] }),
     firstAccount: build.mutation<SessionRecord, { firm: string; name: string; login: string; password: string }>({ query: (body) => ({ url: 'first-account', method: 'POST', body }), invalidatesTags: ['session', 'jobs'] }),

@@ -1,0 +1,51 @@
+import { planRepair, planRecord, type JudgedPlan } from '@oddment/core';
+import { paper, sectionDrawing, svgText } from '@oddment/drawing';
+import { benchJob } from './benchJob.ts';
+
+const rounds = 7;
+const many = 1000;
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.floor(sorted.length / 2)] ?? 0;
+}
+
+function timed(act: () => void): number {
+  const start = performance.now();
+  act();
+  return performance.now() - start;
+}
+
+function row(words: string, times: readonly number[], aim?: number): string {
+  const ms = (n: number) => `${n.toFixed(n < 10 ? 2 : 0)} ms`;
+  return `${words.padEnd(64)}${ms(median(times)).padStart(9)}   (${ms(Math.min(...times))} to ${ms(Math.max(...times))})${aim === undefined ? '' : `   aim ${ms(aim)}`}`;
+}
+
+const inputs = Array.from({ length: many }, (_, i) => benchJob(i));
+
+function whole(input: ReturnType<typeof benchJob>): number {
+  const plan = planRepair(input);
+  if (plan.state !== 'judged') throw new Error('a plan of the bench is not complete');
+  return svgText(sectionDrawing(plan.section, { units: 'metric', timeZone: 'UTC', width: 640, height: 440, palette: paper, prefix: 'b' })).length;
+}
+
+// one before the measured rounds, so that the code is compiled
+for (const input of inputs) whole(input);
+
+const one: number[] = [];
+const thousand: number[] = [];
+const roundTrip: number[] = [];
+for (let round = 0; round < rounds; round++) {
+  for (const input of inputs.slice(round * 20, round * 20 + 20)) one.push(timed(() => whole(input)));
+  thousand.push(timed(() => { for (const input of inputs) whole(input); }));
+  // made one by one and outside the clock, so that a thousand records are not kept at once
+  roundTrip.push(inputs.reduce((sum, input) => {
+    const record = planRecord(planRepair(input));
+    return sum + timed(() => { JSON.parse(JSON.stringify(record)); });
+  }, 0));
+}
+const example = planRepair(benchJob(0)) as JudgedPlan;
+console.log(`Plans of slab cracks: Match over ${String(example.candidates.length)} systems, method, mix, schedule and drawing. Node ${process.version}, median of ${String(rounds)} rounds (least to most).`);
+console.log(row('one plan with Match and drawing', one, 2));
+console.log(row(`${String(many)} plans with Match and drawing`, thousand, 800));
+console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));

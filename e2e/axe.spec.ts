@@ -1,0 +1,46 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { demoJob, screenOf } from './job.ts';
+
+const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+async function clean(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(tags).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+}
+
+for (const [stage, mark] of [['walk', 'PS-01'], ['match', 'PS-01'], ['method', 'PS-01'], ['mix', 'PS-01'], ['sheet', 'PS-01'], ['method', 'CY-01']] as const) {
+  test(`${stage} of ${mark} is without violations, light and dark`, async ({ page }) => {
+    await page.goto(await screenOf(page, mark, stage));
+    await expect(page.locator('h1')).toBeVisible();
+    await clean(page);
+    if (stage === 'sheet') return;
+    await page.getByRole('button', { name: 'Dark', exact: true }).click();
+    await clean(page);
+  });
+}
+
+test('jobs, area, table, working and keys are without violations', async ({ page }) => {
+  const job = await demoJob(page);
+  await clean(page);
+  await page.goto(`/jobs/${job.id}/walk/area/${job.areas[0]?.id ?? ''}`);
+  await expect(page.getByRole('heading', { name: 'Pool surround', level: 1 })).toBeVisible();
+  await clean(page);
+  await page.goto(await screenOf(page, 'PS-01', 'match'));
+  await page.getByRole('button', { name: /Whole table/ }).click();
+  await clean(page);
+  await page.getByRole('button', { name: 'Keys' }).click();
+  await clean(page);
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.goto(await screenOf(page, 'PS-01', 'mix'));
+  await page.locator('.amount .fig').first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await clean(page);
+});
+
+test('the door is without violations', async ({ page }) => {
+  await page.goto('http://127.0.0.1:4791/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await clean(page);
+});

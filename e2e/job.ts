@@ -1,0 +1,32 @@
+import type { Page } from '@playwright/test';
+
+export interface JobTree {
+  readonly id: string;
+  readonly areas: readonly { readonly id: string; readonly name: string; readonly defects: readonly { readonly id: string; readonly mark: string }[] }[];
+}
+
+/** Opens the demo, which signs in by itself, and reads its job. */
+export async function demoJob(page: Page): Promise<JobTree> {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Quarry Street Bathhouse' }).waitFor();
+  const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; site: string }[];
+  const id = jobs.find((j) => j.site === 'Quarry Street Bathhouse')?.id ?? '';
+  return (await (await page.request.get(`/api/jobs/${id}`)).json()) as JobTree;
+}
+
+/** The address of a screen of one repair of the demo. */
+export async function screenOf(page: Page, mark: string, stage: string): Promise<string> {
+  const job = await demoJob(page);
+  const defect = job.areas.flatMap((a) => a.defects).find((d) => d.mark === mark);
+  return `/jobs/${job.id}/${stage}/${defect?.id ?? ''}`;
+}
+
+/** Answers a question that has buttons. */
+export async function answer(page: Page, question: string, choice: string): Promise<void> {
+  await page.getByRole('group', { name: question, exact: true }).first().getByRole('button', { name: choice, exact: true }).click();
+}
+
+/** Waits until everything typed has reached the server. */
+export async function allSaved(page: Page): Promise<void> {
+  await page.getByText('all saved').waitFor({ timeout: 15_000 });
+}

@@ -1,0 +1,20 @@
+import { expect, test } from '@playwright/test';
+import { screenOf } from './job.ts';
+
+test('every screen can be used with a thumb: nothing to the side, targets of 48 px where one acts', async ({ page }) => {
+  for (const stage of ['walk', 'match', 'method', 'mix']) {
+    await page.goto(await screenOf(page, 'PS-01', stage));
+    await expect(page.locator('.fig').first()).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const small = await page.locator('.corridor a, .plain:visible, .foot button, .MuiToggleButton-root').evaluateAll((all) => all.map((e) => e.getBoundingClientRect()).filter((r) => r.width > 0 && r.height < 47.5).length);
+    expect(small, stage).toBe(0);
+  }
+});
+
+test('the list of repairs folds away and comes when asked for', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'method'));
+  await page.getByRole('button', { name: 'Repairs: PS-01' }).click();
+  await page.getByRole('link', { name: /WH-02/ }).click();
+  await expect(page.getByRole('heading', { name: 'WH-02', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: /PS-01/ })).toBeHidden();
+});

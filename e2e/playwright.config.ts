@@ -1,0 +1,36 @@
+import { defineConfig } from '@playwright/test';
+import { join } from 'node:path';
+
+const root = join(import.meta.dirname, '..');
+const clock = '2026-06-02T12:00:00Z';
+const server = (port: number, data: string, more: string) => ({
+  command: `./oddment start --port ${String(port)} --data ${join(root, '.oddment', data)} --clock ${clock} ${more}`,
+  cwd: root,
+  url: `http://127.0.0.1:${String(port)}/healthz`,
+  reuseExistingServer: false,
+  timeout: 120_000,
+  stdout: 'ignore' as const,
+  stderr: 'pipe' as const,
+  gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 10_000 },
+});
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: join(root, 'test-results'),
+  timeout: 60_000,
+  workers: 1,
+  reporter: [['list'], ['json', { outputFile: join(root, '.oddment/e2e.json') }]],
+  use: {
+    baseURL: 'http://127.0.0.1:4790',
+    browserName: 'chromium',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: [server(4790, 'e2e-demo', ''), server(4791, 'e2e-empty', '--no-demo')],
+  projects: [
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: /phone\.spec/ },
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }, testMatch: /(axe|phone)\.spec/ },
+  ],
+});

@@ -1,0 +1,131 @@
+import { expect, test } from '@playwright/test';
+import { allSaved, screenOf } from './job.ts';
+
+test('a figure opens its working by click and by Enter, down to what was measured', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'mix'));
+  const placed = page.locator('.amount').filter({ hasText: 'Resin placed, in all' }).locator('.fig');
+  await placed.focus();
+  await page.keyboard.press('Enter');
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByRole('heading', { name: 'Resin placed' })).toBeVisible();
+  await expect(sheet.getByText('the volumes added up')).toBeVisible();
+  await sheet.getByRole('button', { name: '47 mL' }).click();
+  await expect(sheet.getByRole('heading', { name: 'Resin to wet both faces' })).toBeVisible();
+  await expect(sheet.getByText('Source: judgement on the safe side')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Back' }).click();
+  await sheet.getByRole('button', { name: 'Close' }).click();
+  await expect(sheet).toHaveCount(0);
+  await page.goto(await screenOf(page, 'PS-01', 'method'));
+  await page.locator('svg [data-dimension=width]').click();
+  await expect(sheet.getByText('the wheel, or the widest place plus the trim')).toBeVisible();
+});
+
+test('metric and US customary switch everywhere at once', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'method'));
+  const body = page.locator('body');
+  await expect(body).toContainText('19.1 mm');
+  await page.keyboard.press('u');
+  await expect(page.locator('svg [data-dimension=depth]')).toHaveText('3/4 in');
+  await expect(body).not.toContainText(/\d (mm|m|mL|g|kg|°C|K)\b/);
+  for (const stage of ['walk', 'match', 'mix', 'sheet']) {
+    await page.goto(await screenOf(page, 'PS-01', stage));
+    await expect(page.locator('.fig').first()).toBeVisible();
+    await expect(body).not.toContainText(/\d (mm|m|mL|g|kg|°C|K)\b/);
+  }
+});
+
+test('the drawing and the steps follow what is tried out, and go back to as measured', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'method'));
+  const gel = page.locator('.trial').filter({ hasText: 'gel' }).locator('.fig').first();
+  const before = await gel.textContent();
+  await page.getByRole('slider', { name: 'Slab' }).focus();
+  for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
+  await expect(gel).not.toHaveText(before ?? '');
+  await expect(page.getByText('Trying out.')).toBeVisible();
+  await page.getByRole('group', { name: 'Chase' }).getByRole('button', { name: 'shallow' }).click();
+  await expect(page.locator('svg [data-dimension=depth]')).toHaveText('6.4 mm');
+  await page.getByRole('button', { name: 'Back to as measured' }).click();
+  await expect(gel).toHaveText(before ?? '');
+  await expect(page.locator('svg [data-dimension=depth]')).toHaveText('19.1 mm');
+});
+
+test('a stop holds the plan until a decision is recorded', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-04', 'method'));
+  await expect(page.getByRole('heading', { name: 'The plan stops here' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Steps' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Record the decision' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByRole('button', { name: 'Record' }).click();
+  await expect(form.getByText('Who decided needs 2 to 120 characters.')).toBeVisible();
+  await form.getByLabel('Who decided').fill('Rosalind Achterberg');
+  await form.getByLabel(/In what capacity/).fill('licensed structural engineer');
+  await form.getByLabel('What was decided').fill('Ground the high side; may be filled.');
+  await expect(form.getByLabel(/When/)).toHaveValue('2026-06-02');
+  await form.getByRole('button', { name: 'Record' }).click();
+  await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
+  await expect(page.getByText('One side stands higher, decided.')).toBeVisible();
+  await allSaved(page);
+});
+
+test('a system ruled out can be chosen with a reason that is kept', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-03', 'match'));
+  await expect(page.getByText('No system fits as it is.')).toBeVisible();
+  await page.getByRole('button', { name: 'Rapid crack resin with sand' }).click();
+  await page.getByRole('button', { name: /Choose all the same/ }).click();
+  const form = page.getByRole('dialog');
+  await expect(form.getByRole('button', { name: 'Choose' })).toBeDisabled();
+  await form.getByLabel('Reason').fill('Warm air on it for two days since.');
+  await form.getByRole('button', { name: 'Choose' }).click();
+  await expect(page.getByText('(against the verdict)')).toBeVisible();
+  await allSaved(page);
+  await page.goto(await screenOf(page, 'PS-03', 'sheet'));
+  await expect(page.getByText('Chosen against the verdict, because: Warm air on it for two days since.')).toBeVisible();
+  await page.goto(await screenOf(page, 'PS-03', 'match'));
+  await page.getByRole('button', { name: 'Take the choice back' }).click();
+  await allSaved(page);
+});
+
+test('systems without a method are judged, not offered', async ({ page }) => {
+  await page.goto(await screenOf(page, 'WH-01', 'match'));
+  await page.getByRole('button', { name: 'Flexible sealant, routed' }).click();
+  await expect(page.getByText('Judged only: Oddment has no method for it yet.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Choose/ })).toHaveCount(0);
+});
+
+test('the whole table opens on demand, each cell its reason', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'match'));
+  await expect(page.getByRole('heading', { name: 'PS-01: which system' })).toBeVisible();
+  await page.keyboard.press('t');
+  await page.getByRole('button', { name: 'Epoxy mortar, primed, Temperature: fits' }).click();
+  await expect(page.getByRole('heading', { name: 'Epoxy mortar, primed: temperature' })).toBeVisible();
+  await expect(page.getByRole('img', { name: '15 °C measured, at least 10 °C, at most 30 °C' })).toBeVisible();
+});
+
+test('keys go through the work, and rest when they are switched off', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'walk'));
+  await expect(page.getByRole('heading', { name: /^PS-01/ })).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page.getByRole('heading', { name: /^PS-02/ })).toBeVisible();
+  await page.keyboard.press('p');
+  await page.keyboard.press('3');
+  await expect(page.getByRole('link', { name: 'Method' })).toHaveAttribute('aria-current', 'page');
+  await page.keyboard.press('?');
+  await page.getByRole('switch', { name: /Single keys/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.keyboard.press('1');
+  await expect(page.getByRole('link', { name: 'Method' })).toHaveAttribute('aria-current', 'page');
+});
+
+test('the house rule of the firm changes what is proposed', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-02', 'match'));
+  const school = page.getByRole('region', { name: 'How deep to chase?' });
+  await expect(school.getByText('by what goes over it').first()).toBeVisible();
+  await school.getByRole('button', { name: 'deep', exact: true }).click();
+  await expect(school.getByText('(chosen for this repair)')).toBeVisible();
+  await school.getByRole('button', { name: 'Make deep our house rule' }).click();
+  await school.getByRole('button', { name: 'Follow it here' }).click();
+  await expect(school.getByText('(our house rule)')).toBeVisible();
+  await school.getByRole('button', { name: /Back to/ }).click();
+  await expect(school.getByText('(by what goes over it)')).toBeVisible();
+  await allSaved(page);
+});

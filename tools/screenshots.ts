@@ -1,0 +1,79 @@
+import { chromium, type Page } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { command, Failure, root, stateDir } from './place.ts';
+
+const args = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const port = 4798;
+
+function startDemo(data: string): Promise<{ address: string; end: () => Promise<void> }> {
+  return new Promise((ready, failed) => {
+    const child = spawn(join(root, 'oddment'), ['start', '--port', String(port), '--data', data, '--clock', '2026-06-02T12:00:00Z'], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
+    const ended = new Promise<void>((done) => child.once('exit', () => { done(); }));
+    child.stdout.on('data', (chunk: Buffer) => {
+      const address = /runs at (http:\S+)/.exec(chunk.toString())?.[1];
+      if (address === undefined) return;
+      ready({ address, end: async () => { child.kill('SIGTERM'); await ended; } });
+    });
+    void ended.then(() => { failed(new Failure('The start command ended before the pictures were made.')); });
+  });
+}
+
+interface Shot {
+  readonly file: string;
+  readonly stage: string;
+  readonly mark?: string;
+  readonly phone?: true;
+  readonly dark?: true;
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+const shots: readonly Shot[] = [
+  { file: 'jobs', stage: '' },
+  { file: 'walk', stage: 'walk', mark: 'PS-01' },
+  { file: 'match', stage: 'match', mark: 'PS-01' },
+  { file: 'match-table', stage: 'match', mark: 'CY-01', act: (page) => page.getByRole('button', { name: /Whole table/ }).click() },
+  { file: 'method', stage: 'method', mark: 'PS-01' },
+  { file: 'method-dark', stage: 'method', mark: 'WH-02', dark: true },
+  { file: 'method-stop', stage: 'method', mark: 'PS-04' },
+  { file: 'mix', stage: 'mix', mark: 'PS-01' },
+  { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.amount .fig').first().click() },
+  { file: 'sheet', stage: 'sheet', mark: 'PS-01' },
+  { file: 'walk-phone', stage: 'walk', mark: 'PS-01', phone: true },
+  { file: 'method-phone', stage: 'method', mark: 'PS-01', phone: true },
+];
+
+await command(async () => {
+  const data = join(stateDir, 'screenshots-data');
+  rmSync(data, { recursive: true, force: true });
+  const demo = await startDemo(data);
+  const out = join(root, 'docs/screenshots');
+  mkdirSync(out, { recursive: true });
+  const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args });
+  try {
+    for (const shot of shots) {
+      const page = await browser.newPage({ baseURL: demo.address, viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, isMobile: shot.phone === true, hasTouch: shot.phone === true, colorScheme: shot.dark ? 'dark' : 'light' });
+      await page.goto('/');
+      await page.getByRole('link', { name: 'Quarry Street Bathhouse' }).waitFor();
+      if (shot.mark !== undefined) {
+        const [job] = (await (await page.request.get('/api/jobs')).json()) as { id: string }[];
+        const tree = (await (await page.request.get(`/api/jobs/${job?.id ?? ''}`)).json()) as { areas: { defects: { id: string; mark: string }[] }[] };
+        const defect = tree.areas.flatMap((a) => a.defects).find((d) => d.mark === shot.mark);
+        await page.goto(`/jobs/${job?.id ?? ''}/${shot.stage}/${defect?.id ?? ''}`);
+        await page.locator('.fig').first().waitFor();
+      }
+      await page.evaluate(() => document.fonts.ready);
+      if (shot.act) await shot.act(page);
+      await page.waitForTimeout(300);
+      await page.screenshot({ path: join(out, `${shot.file}.png`) });
+      await page.close();
+      console.error(`oddment: docs/screenshots/${shot.file}.png`);
+    }
+  } finally {
+    await browser.close();
+    await demo.end();
+    rmSync(data, { recursive: true, force: true });
+  }
+  return 0;
+});
