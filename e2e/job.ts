@@ -8,7 +8,7 @@ export interface JobTree {
 /** Opens the demo, which signs in by itself, and reads its job. */
 export async function demoJob(page: Page): Promise<JobTree> {
   await page.goto('/');
-  await page.getByRole('link', { name: 'Quarry Street Bathhouse' }).waitFor();
+  await page.getByRole('link', { name: 'Quarry Street Bathhouse', exact: true }).waitFor();
   const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; site: string }[];
   const id = jobs.find((j) => j.site === 'Quarry Street Bathhouse')?.id ?? '';
   return (await (await page.request.get(`/api/jobs/${id}`)).json()) as JobTree;

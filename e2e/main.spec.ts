@@ -48,7 +48,7 @@ test('the main job: a new crack, from the walk to the printed sheet', async ({ p
   // worked by hand: the groove is 5 mm and 1 mm of trim on each face wide, 3/4 in deep, 1.5 mm proud;
   // sand of one size leaves 0.4 of it to resin, with 12 % surplus for wetting
   const resinMl = (4200 * (5 + 2 * 1) * (0.75 * 25.4 + 1.5) * 0.4 * 1.12) / 1000;
-  const placed = page.locator('.amount').filter({ hasText: 'Resin placed, in all' }).locator('.fig');
+  const placed = page.locator('.amount').filter({ hasText: 'Resin placed' }).locator('.fig');
   await expect(placed).toHaveText(`${resinMl.toFixed(0)} mL`);
   await expect(page.locator('.amount').filter({ hasText: 'Cartridges' }).locator('.fig')).toHaveText('1');
 

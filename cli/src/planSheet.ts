@@ -24,7 +24,7 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
   const { repair, planned } = plan;
   if (repair && planned) {
     const { schedule, batch, method } = repair;
-    lines.push('', `${planned.candidate.system.title}, ${planned.by === 'choice' ? 'chosen' : 'proposed'}, ${method.school.title} chase: ${fig(schedule.total)}, ${fig(schedule.handsOn)} by hand`);
+    lines.push('', `${planned.candidate.system.title}, ${planned.by === 'choice' ? 'chosen' : 'proposed'}, ${method.size.named}: ${fig(schedule.total)}, ${fig(schedule.handsOn)} by hand`);
     for (const { step, start, latest } of schedule.rows) {
       lines.push(`  ${clockTime(start, how)}  ${text(step.title)}: ${text(step.detail)}`);
       lines.push(`         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`);

@@ -18,7 +18,8 @@ export function themeOf(dark: boolean): Theme {
       MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { outlined: { borderWidth: 2, borderColor: 'currentColor', color: 'var(--ink)' } } },
       MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
       MuiToggleButton: { defaultProps: { size: 'small' }, styleOverrides: { root: { padding: '4px 9px', fontSize: 14, lineHeight: 1.3, whiteSpace: 'nowrap', fontWeight: 550, borderColor: 'var(--edge)', color: 'var(--ink)', '&.Mui-selected, &.Mui-selected:hover': { backgroundColor: 'var(--chalk)', color: 'var(--on-chalk)' } } } },
-      MuiOutlinedInput: { styleOverrides: { notchedOutline: { borderColor: 'var(--edge)' }, root: { backgroundColor: 'var(--sheet)' } } },
+      MuiOutlinedInput: { styleOverrides: { notchedOutline: { borderColor: 'var(--edge)', '& legend': { fontSize: 14 } }, root: { backgroundColor: 'var(--sheet)' } } },
+      MuiInputLabel: { styleOverrides: { root: { fontSize: 15, '&.MuiInputLabel-shrink': { fontSize: 14, transform: 'translate(14px, -10px) scale(1)' } } } },
       MuiFormHelperText: { styleOverrides: { root: { marginLeft: 0, fontSize: 14, lineHeight: 1.25 } } },
     },
   });

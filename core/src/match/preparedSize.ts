@@ -16,6 +16,8 @@ export interface PreparedSize {
   readonly depth: Figure;
   /** volume to fill */
   readonly void: Figure;
+  /** the preparation in two or three words, for titles */
+  readonly named: string;
   /** the preparation that was assumed, as a clause */
   readonly assumed: Saying;
   /** why the system's own preparation is not allowed, and the found size is judged instead */
@@ -42,6 +44,7 @@ function asFound(ledger: Ledger, subject: CrackSubject, refusedBecause?: Saying)
     width: subject.widest,
     depth: subject.depth,
     void: subject.volume,
+    named: 'as found',
     assumed: say`${subject.widest} wide as found`,
     ...(refusedBecause && { refusedBecause }),
   };
@@ -65,7 +68,7 @@ export function preparedSize(ledger: Ledger, subject: CrackSubject, system: Patc
     const width = ledger.compute(routWidth, { movementMm, capability: ledger.sourced(sealant.capability), leastMm: ledger.sourced(sealant.leastWidth), widestMm: subject.widest, trimMm });
     const depth = ledger.compute(sealantDepth, { widthMm: width, leastMm: ledger.sourced(sealant.leastDepth), mostMm: ledger.sourced(sealant.mostDepth) });
     if (allowed && !atMost(depth.value, allowed.value)) return asFound(ledger, subject, refusal(subject, allowed));
-    return { preparation: 'rout', width, depth, void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }), assumed: say`routed ${width} wide and ${depth} deep` };
+    return { preparation: 'rout', width, depth, void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }), named: 'routed', assumed: say`routed ${width} wide and ${depth} deep` };
   }
   const width = ledger.compute(grooveWidth, { wheelMm: ledger.sourced(chasingTools.wheel), widestMm: subject.widest, trimMm });
   const wanted = ledger.sourced(school.depth);
@@ -78,6 +81,7 @@ export function preparedSize(ledger: Ledger, subject: CrackSubject, system: Patc
     width,
     depth,
     void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }),
+    named: limited ? `${chaseDepth.schools.shallow.title} chase only` : `${school.title} chase`,
     assumed: say`chased ${width} wide and ${depth} deep`,
     ...(limited && { limitedBecause: refusal(subject, allowed) }),
   };

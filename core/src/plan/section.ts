@@ -118,8 +118,8 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
   const d = size.depth.value;
   const proud = lifts.proud.value;
   const belowDrawn = Math.min(method.below.value, Math.max(d * 0.55, 6));
-  const bottom = Math.min(subject.slab.value, d + Math.max(d * 0.45, belowDrawn, 4) + 1);
-  const half = Math.max(w * 4.2, (bottom + proud) * 0.62);
+  const bottom = Math.min(subject.slab.value, Math.max(d + Math.max(d * 0.45, belowDrawn, 4) + 1, w * 5));
+  const half = Math.max(w * 4, (bottom + proud) * 0.52);
   // the dimensions stand left of the groove and want the room
   const left = -half * 1.4;
   const right = half * 0.65;

@@ -9,11 +9,14 @@ import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
+import { SectionIcon } from '../parts/Drawing.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
+import { planOf, useHouseRules, useJob } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { deleted } from '../state/view.ts';
+import { listItem } from '../views/listItem.ts';
 
 const zones = Intl.supportedValuesOf('timeZone');
 
@@ -96,6 +99,31 @@ function ImportJob() {
   );
 }
 
+/** What waits in a job: its repairs, each with its own section, and what holds it up. */
+function Waiting({ jobId }: { jobId: string }) {
+  const { job } = useJob(jobId);
+  const rules = useHouseRules();
+  const units = useStore((s) => s.view.units) ?? job?.units ?? 'metric';
+  if (!job) return null;
+  const how = { units, timeZone: job.timeZone, day: job.startAt };
+  return (
+    <div className="strip">
+      {job.areas.flatMap((area) => area.defects.map((defect) => {
+        const plan = planOf(job, area, defect, rules);
+        const item = listItem(plan, how);
+        return (
+          <Link key={defect.id} className="item" to={`/jobs/${job.id}/${plan.state === 'incomplete' ? 'walk' : plan.planned?.by === 'choice' ? 'method' : 'match'}/${defect.id}`}>
+            {plan.state === 'judged' ? <SectionIcon section={plan.section} width={84} height={60} /> : <span />}
+            <span><b>{defect.mark}</b> {item.size}<small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small></span>
+          </Link>
+        );
+      }))}
+    </div>
+  );
+}
+
+const shownWhole = 6;
+
 /** Jobs: every job of the firm, and how a new one begins. */
 export function Jobs() {
   const { data: jobs, error } = api.useJobsQuery(undefined);
@@ -110,10 +138,11 @@ export function Jobs() {
           <h1 style={{ fontSize: 24 }}>Jobs</h1>
           {error === undefined ? null : <p role="alert">The server does not answer. Is it still running?</p>}
           {jobs?.length === 0 ? <p>No job yet. Begin one on the right: site and client, then walk the building with it.</p> : null}
-          {jobs?.map((job) => (
-            <div className="jobrow" key={job.id}>
+          {jobs?.map((job, i) => (
+            <section key={job.id} aria-label={job.site}>
+            <div className="jobrow">
               <div>
-                <Link to={`/jobs/${job.id}/walk`}>{job.site}</Link>
+                <Link className="job" to={`/jobs/${job.id}/walk`}>{job.site}</Link>
                 <div className="quiet">{job.client === '' ? 'no client named' : job.client}</div>
               </div>
               <div>{siteDateTime(job.startAt, job.timeZone).date}<div className="quiet">starts {clockTime(job.startAt, { timeZone: job.timeZone })}, site time</div></div>
@@ -123,6 +152,8 @@ export function Jobs() {
                 <button type="button" className="link" aria-label={`Delete ${job.site}`} onClick={() => { void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => { if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site })); }); }}>Delete</button>
               </div>
             </div>
+            {i < shownWhole ? <Waiting jobId={job.id} /> : null}
+            </section>
           ))}
         </main>
         <aside className="pane left-rule" style={{ padding: '18px 22px' }} aria-label="Begin a job">

@@ -102,7 +102,7 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
         <main className="method-mid sheet">
           <div className="title" style={{ margin: 0 }}>
             <h1>{defect.mark}</h1>
-            <span className="quiet">{planned ? `${planned.candidate.system.title}${repair ? `, ${repair.method.school.title} chase` : ''}` : 'no system with a method fits'}{planned?.by === 'proposal' ? ', proposed' : ''}{planned && planned.candidate.grade !== 'fits' ? ` (${planned.candidate.grade === 'care' ? 'with care' : 'against the verdict'})` : ''}</span>
+            <span className="quiet">{planned ? `${planned.candidate.system.title}${repair ? `, ${repair.method.size.named}` : ''}` : 'no system with a method fits'}{planned?.by === 'proposal' ? ', proposed' : ''}{planned && planned.candidate.grade !== 'fits' ? ` (${planned.candidate.grade === 'care' ? 'with care' : 'against the verdict'})` : ''}</span>
             <span className="push" />
             <Link to={`/jobs/${job.id}/match/${defect.id}`}>{planned?.by === 'choice' ? 'why this one' : 'choose'}</Link>
           </div>

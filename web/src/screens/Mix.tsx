@@ -39,17 +39,17 @@ function Mixed({ plan, repair, defect }: { plan: JudgedPlan; repair: Repair; def
             </tbody>
           </table>
           <div className="amounts">
-            <Amount figure={batch.resinPlaced} label="Resin placed, in all" />
-            <Amount figure={batch.sandPlaced} label={method.choke ? 'Dry sand, with the choke' : 'Dry sand, in all'} />
+            <Amount figure={batch.resinPlaced} label="Resin placed" />
+            <Amount figure={batch.sandPlaced} label={method.choke ? 'Dry sand, with choke' : 'Dry sand'} />
             <Amount figure={method.size.void} label="Void as prepared" />
-            <Amount figure={method.lifts.filled} label="Filled, with what stands proud" />
+            <Amount figure={method.lifts.filled} label="As filled" />
           </div>
           <h2 style={{ fontSize: 16, marginTop: 10 }}>Sand</h2>
           <div style={{ display: 'flex', gap: 8, alignItems: 'baseline', flexWrap: 'wrap' }}>
             {(['one', 'two'] as const).map((s) => <button type="button" key={s} className={`plain${(defect.sand ?? 'one') === s ? ' on' : ''}`} aria-pressed={(defect.sand ?? 'one') === s} onClick={() => { edit.defect(defect, { sand: s }); }}>{s === 'one' ? 'one size' : 'two sizes, blended'}</button>)}
             <span>fills <Fig figure={method.packing} /> of the volume{method.fineShare ? <>; fine sand <Fig figure={method.fineShare} /> of it</> : null}. {method.premixed ? 'Wide groove: premix resin and sand in a pail.' : 'Narrow groove: sprinkle into wet resin in layers.'}</span>
           </div>
-          <div className="drawn" style={{ marginTop: 10 }}><SectionPicture section={plan.section} width={656} height={310} /></div>
+          <div className="drawn" style={{ marginTop: 10 }}><SectionPicture section={plan.section} width={656} height={290} /></div>
         </main>
         <aside className="pane left-rule" aria-label="To take along">
           <h2 style={{ fontSize: 18 }}>Take along</h2>

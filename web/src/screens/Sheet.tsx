@@ -43,7 +43,7 @@ export function Sheet() {
         <SectionPicture section={plan.section} width={780} height={330} forPrint />
         {repair && planned ? (
           <>
-            <h2>{planned.candidate.system.title}, {repair.method.school.title} chase{planned.by === 'proposal' ? ' (proposed, not chosen yet)' : ''}: <Fig figure={repair.schedule.total} />, <Fig figure={repair.schedule.handsOn} /> by hand</h2>
+            <h2>{planned.candidate.system.title}, {repair.method.size.named}{planned.by === 'proposal' ? ' (proposed, not chosen yet)' : ''}: <Fig figure={repair.schedule.total} />, <Fig figure={repair.schedule.handsOn} /> by hand</h2>
             {planned.reason === undefined ? null : <p style={{ margin: 0 }}>Chosen against the verdict, because: {planned.reason}</p>}
             {planned.candidate.against.map((v) => <p key={v.rule} style={{ margin: 0 }}><b>Care, {v.title.toLowerCase()}:</b> <Say saying={v.reason()} plain />. <span className="quiet">({cite(v.source)})</span></p>)}
             <table>

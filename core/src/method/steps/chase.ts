@@ -9,7 +9,7 @@ export function chase(width: Figure, depth: Figure, length: Figure, passes: Figu
     builder: 'chase',
     kind: 'work',
     title: say`Chase ${width} wide, ${depth} deep`,
-    detail: say`${length} along the crack, ${passes} passes of the wheel; ${located === 'clear' ? 'scan showed nothing near' : 'stay above what was found'}`,
+    detail: say`${length} along the crack, ${passes.value === 1 ? say`one pass` : say`${passes} passes`} of the wheel; ${located === 'clear' ? 'scan showed nothing near' : 'stay above what was found'}`,
     look: say`Both faces cut clean to the full depth, edges square; loose edges tapped off.`,
     tools: ['crack wheel on a grinder', 'shroud and vacuum'],
     stuff: [],
