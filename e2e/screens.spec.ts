@@ -129,3 +129,20 @@ test('the house rule of the firm changes what is proposed', async ({ page }) => 
   await expect(school.getByText('(by what goes over it)')).toBeVisible();
   await allSaved(page);
 });
+
+test('start and crew of a job are changed from its name, and every time moves', async ({ page }) => {
+  await page.goto(await screenOf(page, 'WH-02', 'method'));
+  const steps = page.getByRole('list', { name: 'Steps' });
+  await expect(steps.getByText('07:10')).toBeVisible();
+  await page.getByRole('button', { name: 'Quarry Street Bathhouse' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Work starts, site time').fill('2026-06-03T09:30');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(steps.getByText('09:30')).toBeVisible();
+  await allSaved(page);
+  await page.getByRole('button', { name: 'Quarry Street Bathhouse' }).click();
+  await form.getByLabel('Work starts, site time').fill('2026-06-03T07:10');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(steps.getByText('07:10')).toBeVisible();
+  await allSaved(page);
+});

@@ -1,5 +1,5 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import addFormats from 'ajv-formats';
+import formats from 'ajv-formats';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
@@ -20,14 +20,14 @@ function file(change: (job: Record<string, unknown>, facts: Record<string, unkno
 }
 
 const ajv = new Ajv2020({ strict: true, allErrors: true });
-addFormats.default(ajv);
+(formats as unknown as (validator: Ajv2020) => void)(ajv);
 const bySchema = ajv.compile(jobFileSchema());
 
 describe('the job file', () => {
   it('comes back as it was written', () => {
     const read = readJobFile(JSON.stringify(file()));
     if (!read.ok) throw new Error(JSON.stringify(read.problems));
-    const again = readJobFile(writeJobFile(read.value.job as Job, read.value.rules));
+    const again = readJobFile(writeJobFile(read.value.job, read.value.rules));
     expect(JSON.parse(JSON.stringify(again))).toEqual(JSON.parse(JSON.stringify(read)));
     expect(JSON.parse(JSON.stringify(read))).toMatchObject({ value: file() });
   });

@@ -40,7 +40,7 @@ function facts(answers: Readonly<Record<string, unknown>>): Record<string, Fact<
 /** The input of a plan: the usual crack, with what is given in its place; `undefined` takes an answer out. */
 export function planInput(setting: Setting = {}): PlanInput {
   const defect: Defect = { id: 'd1', kind: 'slab-crack', mark: 'T-01', confirmed: [], decisions: [], facts: facts({ ...usualAnswers, ...setting.answers }), ...setting.defect };
-  const area: Area = { id: 'a1', name: 'Test area', facts: facts({ place: 'inside', airC: 20, slabC: 18, humidityPct: 50, ...setting.area }) as Area['facts'], defects: [defect] };
+  const area: Area = { id: 'a1', name: 'Test area', facts: facts({ place: 'inside', airC: 20, slabC: 18, humidityPct: 50, ...setting.area }), defects: [defect] };
   const job: Job = { id: 'j1', site: 'Test site', client: '', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-02T05:00:00.000Z', people: 2, areas: [area], ...setting.job };
   return { job, area, defect };
 }

@@ -7,7 +7,7 @@ const { job, areas } = bathhouse(new Date('2026-06-02T12:00:00Z'));
 const whole = { ...job, id: 'j', areas: [] } as Job;
 const plans = areas.flatMap((a) => {
   const area = { ...a, id: a.name, defects: [] } as unknown as Area;
-  return a.defects.map((d) => ({ mark: d.mark, plan: planRepair({ job: whole, area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } as unknown as Defect }) as JudgedPlan }));
+  return a.defects.map((d) => ({ mark: d.mark, plan: planRepair({ job: whole, area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } }) as JudgedPlan }));
 });
 const of = (mark: string) => {
   const found = plans.find((p) => p.mark === mark);

@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@oddment/core';
 import { Keyboard, LogOut, Moon, Sun } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../state/api.ts';
 import { useSend, useStore } from '../state/store.ts';
@@ -28,7 +28,7 @@ function SaveState() {
 }
 
 /** The bar over every screen. */
-export function Bar({ site, units, middle }: { site?: string; units: UnitSystem; middle?: ReactNode }) {
+export function Bar({ site, units, onSite }: { site?: string; units: UnitSystem; onSite?: () => void }) {
   const send = useSend();
   const dark = useStore((s) => s.view.dark);
   const { data: session } = api.useSessionQuery(undefined);
@@ -42,10 +42,9 @@ export function Bar({ site, units, middle }: { site?: string; units: UnitSystem;
   return (
     <header className="bar">
       <Link to="/" className="wordmark" aria-label="Oddment, all jobs"><Mark />Oddment</Link>
-      {site === undefined ? null : <span className="site">{site}</span>}
+      {site === undefined ? null : <span className="site">{onSite ? <button type="button" className="bare" title="Start, crew, units of this job" onClick={onSite}>{site}</button> : site}</span>}
       {session?.firm?.demo ? <span className="demo">Demo data</span> : null}
       <span className="push" />
-      <span className="wide">{middle}</span>
       <SaveState />
       <span className="pair" role="group" aria-label="Units">{unit('metric', 'mm')}{unit('us', 'in')}</span>
       <button type="button" aria-label={dark ? 'Light' : 'Dark'} onClick={() => send(darkSet(!dark))}>{dark ? <Sun size={15} aria-hidden="true" /> : <Moon size={15} aria-hidden="true" />}</button>

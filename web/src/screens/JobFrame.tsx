@@ -1,9 +1,11 @@
+import Dialog from '@mui/material/Dialog';
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
 import { defectKindIds, type RepairPlan, type UnitSystem } from '@oddment/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { Bar } from '../parts/Bar.tsx';
 import { Conflicts } from '../parts/Conflicts.tsx';
+import { JobForm } from '../parts/JobForm.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
@@ -48,6 +50,7 @@ export function JobFrame() {
   const chosenUnits = useStore((s) => s.view.units);
   const edit = useEdit(jobId);
   const navigate = useNavigate();
+  const [editing, setEditing] = useState(false);
   const { pathname } = useLocation();
   const stage = pathname.split('/')[3] ?? 'walk';
   const plans = useMemo(() => new Map(job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, rules)] as const)) ?? []), [job, rules]);
@@ -94,13 +97,18 @@ export function JobFrame() {
     <TellingProvider value={telling}>
       <div className="frame">
         <div>
-          <Bar site={job.site} units={units} />
+          <Bar site={job.site} units={units} onSite={() => { setEditing(true); }} />
           <Conflicts jobId={job.id} />
         </div>
         <Corridor job={job} plans={plans} defectId={defect?.id} />
         <Outlet context={place} />
       </div>
       <UndoBar />
+      <Dialog open={editing} onClose={() => { setEditing(false); }} aria-labelledby="job-title" fullWidth maxWidth="xs">
+        <div style={{ padding: '18px 20px' }}>
+          <JobForm heading={<h2 id="job-title" style={{ fontSize: 18 }}>This job</h2>} submit="Keep" initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people }} onSubmit={(fields) => { edit.job(job, fields); setEditing(false); }} onCancel={() => { setEditing(false); }} />
+        </div>
+      </Dialog>
     </TellingProvider>
   );
 }

@@ -1,15 +1,12 @@
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
-import { JobFields, type Problem, type ProblemDocument } from '@oddment/contracts';
+import type { JobFields, Problem, ProblemDocument } from '@oddment/contracts';
 import { clockTime, siteDateTime, siteInstant } from '@oddment/core';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useRef, useState } from 'react';
-import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
 import { SectionIcon } from '../parts/Drawing.tsx';
+import { JobForm } from '../parts/JobForm.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
@@ -18,54 +15,19 @@ import { useSend, useStore } from '../state/store.ts';
 import { deleted } from '../state/view.ts';
 import { listItem } from '../views/listItem.ts';
 
-const zones = Intl.supportedValuesOf('timeZone');
-
 function NewJob() {
   const navigate = useNavigate();
   const [create] = api.useCreateJobMutation();
   const [failed, setFailed] = useState('');
   const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const tomorrow = siteDateTime(new Date(Date.parse(pageNow()) + 86_400_000).toISOString(), here).date;
-  const form = useForm<JobFields>({ resolver: classValidatorResolver(JobFields), defaultValues: { site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) } });
-  const zoneNow = useWatch({ control: form.control, name: 'timeZone' });
-  const { errors } = form.formState;
-  const keep = form.handleSubmit(async ({ site, client, timeZone, units, startAt, people }) => {
+  const begin = async (fields: JobFields) => {
     setFailed('');
-    const made = await create({ id: uuid(), change: uuid(), site, client, timeZone, units, startAt, people });
+    const made = await create({ id: uuid(), change: uuid(), ...fields });
     if (made.data) await navigate(`/jobs/${made.data.id}/walk`);
     else setFailed('The server did not take it. What you typed is still here: try again.');
-  });
-  return (
-    <form onSubmit={(event) => { void keep(event); }} style={{ display: 'grid', gap: 12 }} noValidate>
-      <h2 style={{ fontSize: 18 }}>New job</h2>
-      <TextField label="Site" error={errors.site !== undefined} helperText={errors.site?.message} {...form.register('site')} />
-      <TextField label="Client" error={errors.client !== undefined} helperText={errors.client?.message} {...form.register('client')} />
-      <Controller name="timeZone" control={form.control} render={({ field }) => (
-        <TextField select label="Time zone of the site" {...field} slotProps={{ select: { native: true } }}>
-          {[...new Set([field.value, ...zones])].map((z) => <option key={z} value={z}>{z}</option>)}
-        </TextField>
-      )} />
-      <Controller name="startAt" control={form.control} render={({ field }) => {
-        const zone = zoneNow;
-        const { date, time } = siteDateTime(field.value, zone);
-        return <TextField type="datetime-local" label="Work starts, site time" value={`${date}T${time}`} onChange={(event) => { const [d, t] = event.target.value.split('T'); if (d && t) field.onChange(siteInstant(d, t, zone)); }} slotProps={{ inputLabel: { shrink: true } }} />;
-      }} />
-      <Controller name="people" control={form.control} render={({ field }) => (
-        <TextField select label="Crew" {...field} onChange={(event) => { field.onChange(Number(event.target.value)); }}>
-          <MenuItem value={1}>one person</MenuItem>
-          <MenuItem value={2}>a pair</MenuItem>
-        </TextField>
-      )} />
-      <Controller name="units" control={form.control} render={({ field }) => (
-        <TextField select label="Units" {...field}>
-          <MenuItem value="metric">metric</MenuItem>
-          <MenuItem value="us">US customary</MenuItem>
-        </TextField>
-      )} />
-      {failed === '' ? null : <p role="alert" style={{ color: 'var(--stop)', margin: 0 }}>{failed}</p>}
-      <Button type="submit" variant="contained">Begin the walk</Button>
-    </form>
-  );
+  };
+  return <JobForm heading={<h2 style={{ fontSize: 18 }}>New job</h2>} submit="Begin the walk" failed={failed} onSubmit={begin} initial={{ site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) }} />;
 }
 
 function ImportJob() {
