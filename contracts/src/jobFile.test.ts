@@ -5,7 +5,6 @@ import { resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { readJobFile, writeJobFile, checkJobFile } from './jobFile.ts';
 import { jobFileSchema } from './jobFileSchema.ts';
-import type { Job } from '@oddment/core';
 
 const at = '2026-06-01T12:00:00Z';
 const id = (n: number) => `3f0f9d6e-1111-4222-8333-44445555666${String(n)}`;

@@ -1,4 +1,4 @@
-import { planRepair, type Area, type Defect, type Job, type JudgedPlan } from '@oddment/core';
+import { planRepair, type Area, type Job, type JudgedPlan } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { recomputedFigures } from '../../../core/test/recompute.ts';
 import { bathhouse } from './bathhouse.ts';
