@@ -105,6 +105,7 @@ test('a first account, a first job, and an area before its cracks', async ({ pag
 test('a job file goes out and comes in; a bad one is refused with a list', async ({ page }) => {
   const job = await demoJob(page);
   const file = (await (await page.request.get(`/api/jobs/${job.id}/file`)).json()) as { job: { site: string; areas: { facts: Record<string, unknown>; defects: unknown[] }[] } };
+  await page.goto('/');
   const upload = (content: unknown) => page.locator('input[type=file]').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(content)) });
   const bad = structuredClone(file);
   const [first] = bad.job.areas;
