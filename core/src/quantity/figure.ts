@@ -9,6 +9,12 @@ export type Origin =
   | { readonly by: 'assumed'; readonly source: SourceId; readonly why?: string }
   | { readonly by: 'sheet'; readonly source: SourceId };
 
+/** A formula and the figures that went in. */
+export interface Computed {
+  readonly formula: string;
+  readonly figures: Readonly<Record<string, Figure | readonly Figure[]>>;
+}
+
 /**
  * A number with its quantity kind and its origin. It is only ever made by a Ledger, so that no
  * figure stands without one.
@@ -18,15 +24,28 @@ export class Figure {
   readonly label: string;
   readonly value: number;
   readonly kind: QuantityKind;
-  readonly origin: Origin;
+  #origin: Origin | Computed;
 
   /** For the Ledger alone. */
-  constructor(id: string, label: string, value: number, kind: QuantityKind, origin: Origin) {
+  constructor(id: string, label: string, value: number, kind: QuantityKind, origin: Origin | Computed) {
     this.id = id;
     this.label = label;
     this.value = round12(value);
     this.kind = kind;
-    this.origin = origin;
+    this.#origin = origin;
+  }
+
+  /** Where the value comes from; the ids of a computed one's inputs are written down when someone looks. */
+  get origin(): Origin {
+    if ('by' in this.#origin) return this.#origin;
+    const { formula, figures } = this.#origin;
+    const inputs: Record<string, string | readonly string[]> = {};
+    for (const name in figures) {
+      const input = figures[name] as Figure | readonly Figure[];
+      inputs[name] = input instanceof Figure ? input.id : input.map((figure) => figure.id);
+    }
+    this.#origin = { by: 'formula', formula, inputs };
+    return this.#origin;
   }
 
   /** In a saying or a step a figure stands as a reference into the plan's flat table. */

@@ -1,5 +1,5 @@
 import type { SourceId } from '../sources/register.ts';
-import { Figure, type FigureRow, type Origin } from './figure.ts';
+import { Figure, type Computed, type FigureRow, type Origin } from './figure.ts';
 import { evaluate, type Formula, type InputSpecs, type InputValues } from './formula.ts';
 import type { QuantityKind } from './kind.ts';
 
@@ -22,7 +22,7 @@ export class Ledger {
   readonly #figures: Figure[] = [];
   readonly #sourced = new Map<Sourced, Figure>();
 
-  #add(label: string, value: number, kind: QuantityKind, origin: Origin): Figure {
+  #add(label: string, value: number, kind: QuantityKind, origin: Origin | Computed): Figure {
     const figure = new Figure(`f${String(this.#figures.length + 1)}`, label, value, kind, origin);
     this.#figures.push(figure);
     return figure;
@@ -53,19 +53,12 @@ export class Ledger {
    */
   compute<S extends InputSpecs>(f: Formula<S>, inputs: FigureInputs<S>, label?: string): Figure {
     const values: Record<string, number | number[]> = {};
-    const ids: Record<string, string | string[]> = {};
     for (const name in inputs) {
-      const input = inputs[name];
-      if (input instanceof Figure) {
-        values[name] = input.value;
-        ids[name] = input.id;
-      } else {
-        values[name] = input.map((figure) => figure.value);
-        ids[name] = input.map((figure) => figure.id);
-      }
+      const input = inputs[name] as Figure | readonly Figure[];
+      values[name] = input instanceof Figure ? input.value : input.map((figure) => figure.value);
     }
     const value = evaluate(f, values as unknown as InputValues<S>);
-    return this.#add(label ?? f.title, value, f.output, { by: 'formula', formula: f.name, inputs: ids });
+    return this.#add(label ?? f.title, value, f.output, { formula: f.name, figures: inputs });
   }
 
   find(id: string): Figure | undefined {
