@@ -54,7 +54,7 @@ export class Ledger {
   compute<S extends InputSpecs>(f: Formula<S>, inputs: FigureInputs<S>, label?: string): Figure {
     const values: Record<string, number | number[]> = {};
     for (const name in inputs) {
-      const input = inputs[name] as Figure | readonly Figure[];
+      const input = inputs[name];
       values[name] = input instanceof Figure ? input.value : input.map((figure) => figure.value);
     }
     const value = evaluate(f, values as unknown as InputValues<S>);

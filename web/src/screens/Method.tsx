@@ -33,7 +33,7 @@ function FittedPicture({ plan }: { plan: JudgedPlan }) {
   }, []);
   const narrow = size.width < 520;
   return (
-    <div ref={host} style={{ minHeight: narrow ? 0 : 300, overflow: 'hidden' }}>
+    <div ref={host} className="fitted" style={{ minHeight: narrow ? 0 : 300, overflow: 'hidden' }}>
       <SectionPicture section={plan.section} width={size.width} height={narrow ? Math.round(size.width * 0.75) : size.height} bare={narrow} />
       {narrow ? <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{plan.section.notes.map((n) => <li key={n.id}><b><Say saying={n.title} plain /></b>{n.detail ? <>, <Say saying={n.detail} plain /></> : null}</li>)}</ul> : null}
     </div>
