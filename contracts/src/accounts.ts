@@ -1,7 +1,6 @@
 import 'reflect-metadata';
 import type { ChaseChoice } from '@oddment/core';
-import { Matches } from 'class-validator';
-import { Id, OneOf, Text, Version } from './fields.ts';
+import { Id, LoginName, OneOf, Text, Version, YesOrNo } from './fields.ts';
 import { chaseChoices } from './job.ts';
 
 export class SignInBody {
@@ -13,7 +12,7 @@ export class SignInBody {
 export class FirstAccountBody {
   @Text('The firm', 1, 120) firm!: string;
   @Text('Your name', 1, 120) name!: string;
-  @Text('The sign-in name', 3, 80) @Matches(/^[^\s]+$/, { message: 'The sign-in name has no spaces.' }) login!: string;
+  @LoginName() login!: string;
   @Text('The password', 10, 200) password!: string;
 }
 
@@ -21,4 +20,41 @@ export class HouseRulesBody {
   @Id() change!: string;
   @Version() version!: number;
   @OneOf('The chase', ['by-traffic', ...chaseChoices]) chase!: 'by-traffic' | ChaseChoice;
+}
+
+/** What a person of a firm may do: owner, estimator or foreman, finisher on the crew, or only look. */
+export const roles = ['owner', 'estimator', 'finisher', 'viewer'] as const;
+export type Role = (typeof roles)[number];
+
+/** A new account: it begins with a one-time link, with which its person sets the password. */
+export class NewPersonBody {
+  @Id() id!: string;
+  @Id() change!: string;
+  @Text('The name', 1, 120) name!: string;
+  @LoginName() login!: string;
+  @OneOf('The role', roles) role!: Role;
+}
+
+export class ChangePersonBody {
+  @Id() change!: string;
+  @Version() version!: number;
+  @Text('The name', 1, 120) name!: string;
+  @OneOf('The role', roles) role!: Role;
+  @YesOrNo('Whether it is disabled') disabled!: boolean;
+}
+
+/** Asking for a one-time link for somebody who lost the password. */
+export class ResetBody {
+  @Id() change!: string;
+}
+
+/** Setting a password by a one-time link. */
+export class OneTimeBody {
+  @Text('The link', 20, 100) token!: string;
+  @Text('The password', 10, 200) password!: string;
+}
+
+export class PasswordBody {
+  @Text('The present password', 1, 200) present!: string;
+  @Text('The password', 10, 200) password!: string;
 }

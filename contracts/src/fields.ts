@@ -1,36 +1,74 @@
 import 'reflect-metadata';
-import { IsIn, IsInt, IsISO8601, IsOptional, IsString, IsUUID, Length, Matches, Min, ValidateBy } from 'class-validator';
+import { Type, type TypeHelpOptions } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsOptional, IsString, IsUUID, Length, Matches, Min, ValidateBy, ValidateNested } from 'class-validator';
+import { describeField, schemaOf, type Schema } from './schema.ts';
 
 type Field = (target: object, key: string) => void;
+type Contract = new () => object;
 
-function all(...decorators: readonly PropertyDecorator[]): Field {
+/** One decorator of several, and the schema that says the same. */
+function field(schema: Schema | (() => Schema), decorators: readonly PropertyDecorator[], optional = false): Field {
   return (target, key) => {
     for (const decorator of decorators) decorator(target, key);
+    describeField(target, key, schema, optional);
   };
 }
 
 /** An id made by the client, so that a repeat is recognized. */
-export const Id = () => all(IsUUID(undefined, { message: 'An id must be a UUID.' }));
+export const Id = () => field({ type: 'string', format: 'uuid' }, [IsUUID(undefined, { message: 'An id must be a UUID.' })]);
 
 /** The version of the record that a change was made against. */
-export const Version = () => all(IsInt({ message: 'The version must be a whole number.' }), Min(1, { message: 'Versions start at 1.' }));
+export const Version = () => field({ type: 'integer', minimum: 1 }, [IsInt({ message: 'The version must be a whole number.' }), Min(1, { message: 'Versions start at 1.' })]);
 
 /** Text of a stated length, with what it is in words. */
 export const Text = (what: string, min: number, max: number) =>
-  all(IsString({ message: `${what} must be text.` }), Length(min, max, { message: `${what} needs ${String(min)} to ${String(max)} characters.` }));
+  field({ type: 'string', minLength: min, maxLength: max, description: what }, [IsString({ message: `${what} must be text.` }), Length(min, max, { message: `${what} needs ${String(min)} to ${String(max)} characters.` })]);
 
-export const OptionalText = (what: string, max: number) => all(IsOptional(), IsString({ message: `${what} must be text.` }), Length(0, max, { message: `${what} can have ${String(max)} characters at the most.` }));
+export const OptionalText = (what: string, max: number) =>
+  field({ type: 'string', maxLength: max, description: what }, [IsOptional(), IsString({ message: `${what} must be text.` }), Length(0, max, { message: `${what} can have ${String(max)} characters at the most.` })], true);
+
+/** A name to sign in with. */
+export const LoginName = () =>
+  field({ type: 'string', minLength: 3, maxLength: 80, pattern: '^[^\\s]+$', description: 'The sign-in name' }, [
+    IsString({ message: 'The sign-in name must be text.' }),
+    Length(3, 80, { message: 'The sign-in name needs 3 to 80 characters.' }),
+    Matches(/^[^\s]+$/, { message: 'The sign-in name has no spaces.' }),
+  ]);
 
 /** A moment with its zone. */
 export const Moment = (what: string) =>
-  all(
+  field({ type: 'string', format: 'date-time', description: what }, [
     IsISO8601({ strict: true }, { message: `${what} must be a date and time, such as 2026-06-02T07:00:00Z.` }),
     Matches(/(Z|[+-]\d{2}:\d{2})$/, { message: `${what} needs its time zone, such as the Z in 2026-06-02T07:00:00Z.` }),
-  );
+  ]);
 
-export const OneOf = (what: string, values: readonly (string | number)[]) => all(IsIn([...values], { message: `${what} must be one of ${values.join(', ')}.` }));
+/** A date. */
+export const DateOnly = (what: string) => field({ type: 'string', format: 'date', description: what }, [IsISO8601({ strict: true }, { message: `${what} must be a date, such as 2026-06-02.` })]);
 
-export const OptionalOneOf = (what: string, values: readonly string[]) => all(IsOptional(), IsIn([...values], { message: `${what} must be one of ${values.join(', ')}, or left out.` }));
+export const OneOf = (what: string, values: readonly (string | number)[]) => field({ enum: [...values], description: what }, [IsIn([...values], { message: `${what} must be one of ${values.join(', ')}.` })]);
+
+export const OptionalOneOf = (what: string, values: readonly string[]) =>
+  field({ enum: [...values], description: what }, [IsOptional(), IsIn([...values], { message: `${what} must be one of ${values.join(', ')}, or left out.` })], true);
+
+export const YesOrNo = (what: string) => field({ type: 'boolean', description: what }, [IsIn([true, false], { message: `${what} must be true or false.` })]);
+
+/** Short texts in a list. */
+export const Words = (what: string, most: number) =>
+  field({ type: 'array', maxItems: most, items: { type: 'string', minLength: 1, maxLength: 60 }, description: what }, [
+    IsArray({ message: `${what} must be a list.` }),
+    ArrayMaxSize(most),
+    IsString({ each: true }),
+    Length(1, 60, { each: true }),
+  ]);
+
+/** Another contract inside; `pick` chooses it from the object around it, `schema` describes what it may be. */
+export const Nested = (missing: string, pick: (around: TypeHelpOptions | undefined) => Contract, schema: () => Schema) => field(schema, [IsDefined({ message: missing }), ValidateNested(), Type(pick)]);
+
+export const OptionalNested = (contract: () => Contract) => field(() => schemaOf(contract()), [IsOptional(), ValidateNested(), Type(contract)], true);
+
+/** A list of another contract. */
+export const ListOf = (what: string, contract: () => Contract, most: number) =>
+  field(() => ({ type: 'array', maxItems: most, items: schemaOf(contract()), description: what }), [IsArray({ message: `${what} must be a list.` }), ArrayMaxSize(most), ValidateNested({ each: true }), Type(contract)]);
 
 function isTimeZone(value: unknown): boolean {
   if (typeof value !== 'string' || value.length > 60) return false;
@@ -43,4 +81,5 @@ function isTimeZone(value: unknown): boolean {
 }
 
 /** The IANA name of a time zone. */
-export const TimeZone = () => all(ValidateBy({ name: 'timeZone', validator: { validate: isTimeZone, defaultMessage: () => 'The time zone must be a name such as Europe/Paris or America/Chicago.' } }));
+export const TimeZone = () =>
+  field({ type: 'string', description: 'IANA name of the site’s time zone' }, [ValidateBy({ name: 'timeZone', validator: { validate: isTimeZone, defaultMessage: () => 'The time zone must be a name such as Europe/Paris or America/Chicago.' } })]);

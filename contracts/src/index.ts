@@ -1,6 +1,6 @@
 export { check, type Checked, type Problem } from './check.ts';
-export { FirstAccountBody, HouseRulesBody, SignInBody } from './accounts.ts';
+export { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, roles, SignInBody, type Role } from './accounts.ts';
 export { AreaFields, ChangeAreaBody, ChangeDefectBody, ChangeJobBody, DecisionBody, DefectFields, JobFields, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
-export { checkJobFile, JobFile, readJobFile, writeJobFile } from './jobFile.ts';
-export { jobFileSchema } from './jobFileSchema.ts';
+export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
+export { schemaOf, type Schema } from './schema.ts';
 export type { AreaRecord, DefectRecord, FirmRecord, JobRecord, JobSummary, ProblemDocument, SessionRecord } from './records.ts';

@@ -1,14 +1,14 @@
 import 'reflect-metadata';
 import { defectKindIds, type AreaFacts, type ChaseChoice, type DefectKind, type LooseFacts, type SandChoice, type UnitSystem } from '@oddment/core';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsDefined, IsISO8601, IsOptional, IsString, Length, ValidateNested } from 'class-validator';
-import { AreaFactsBody, defectFactsBody } from './facts.ts';
-import { Id, Moment, OneOf, OptionalOneOf, OptionalText, Text, TimeZone, Version } from './fields.ts';
+import { AreaFactsBody, defectFactsBody, defectFactsSchema } from './facts.ts';
+import { DateOnly, Id, ListOf, Moment, Nested, OneOf, OptionalNested, OptionalOneOf, OptionalText, Text, TimeZone, Version, Words } from './fields.ts';
+import { schemaOf } from './schema.ts';
 
 export const unitSystems = ['metric', 'us'] as const;
 export const chaseChoices = ['shallow', 'deep'] as const;
 export const sandChoices = ['one', 'two'] as const;
 const systemId = 'The system';
+const noFacts = 'The facts must be an object, if an empty one.';
 
 /** The fields of a job that a person sets. */
 export class JobFields {
@@ -30,29 +30,26 @@ export class DecisionBody {
   @Text('Who decided', 2, 120) who!: string;
   @Text('In what capacity', 2, 120) capacity!: string;
   @Text('What was decided', 2, 1000) what!: string;
-  @IsISO8601({ strict: true }, { message: 'When it was decided must be a date, such as 2026-06-02.' }) on!: string;
+  @DateOnly('When it was decided') on!: string;
   @OptionalText('The document', 200) document?: string;
 }
 
 /** The fields of an area that a person sets. */
 export class AreaFields {
   @Text('The area', 1, 80) name!: string;
-  @IsDefined({ message: 'The facts must be an object, if an empty one.' }) @ValidateNested() @Type(() => AreaFactsBody) facts!: AreaFacts;
+  @Nested(noFacts, () => AreaFactsBody, () => schemaOf(AreaFactsBody)) facts!: AreaFacts;
 }
 
 /** The fields of a defect that a person sets. */
 export class DefectFields {
   @OneOf('The kind', defectKindIds) kind!: DefectKind;
   @Text('The mark', 1, 20) mark!: string;
-  @IsDefined({ message: 'The facts must be an object, if an empty one.' })
-  @ValidateNested()
-  @Type((options) => defectFactsBody((options?.object as { kind?: unknown } | undefined)?.kind))
-  facts!: LooseFacts;
-  @IsArray({ message: 'The confirmed doubts must be a list.' }) @ArrayMaxSize(20) @IsString({ each: true }) @Length(1, 60, { each: true }) confirmed!: string[];
-  @IsOptional() @ValidateNested() @Type(() => ChoiceBody) choice?: ChoiceBody;
+  @Nested(noFacts, (around) => defectFactsBody((around?.object as { kind?: unknown } | undefined)?.kind), defectFactsSchema) facts!: LooseFacts;
+  @Words('The confirmed doubts', 20) confirmed!: string[];
+  @OptionalNested(() => ChoiceBody) choice?: ChoiceBody;
   @OptionalOneOf('The chase', chaseChoices) chase?: ChaseChoice;
   @OptionalOneOf('The sand', sandChoices) sand?: SandChoice;
-  @IsArray({ message: 'The decisions must be a list.' }) @ArrayMaxSize(20) @ValidateNested({ each: true }) @Type(() => DecisionBody) decisions!: DecisionBody[];
+  @ListOf('The decisions', () => DecisionBody, 20) decisions!: DecisionBody[];
   @OptionalText('The note', 2000) note?: string;
 }
 

@@ -3,8 +3,7 @@ import formats from 'ajv-formats';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { readJobFile, writeJobFile, checkJobFile } from './jobFile.ts';
-import { jobFileSchema } from './jobFileSchema.ts';
+import { checkJobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
 
 const at = '2026-06-01T12:00:00Z';
 const id = (n: number) => `3f0f9d6e-1111-4222-8333-44445555666${String(n)}`;

@@ -1,9 +1,9 @@
 import 'reflect-metadata';
 import { senseArea, senseDefect, tell, type Job } from '@oddment/core';
-import { instanceToPlain, Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsDefined, IsOptional, ValidateNested } from 'class-validator';
+import { instanceToPlain } from 'class-transformer';
 import { check, type Checked, type Problem } from './check.ts';
-import { Id, OneOf } from './fields.ts';
+import { Id, ListOf, Nested, OneOf, OptionalNested } from './fields.ts';
+import { schemaOf, type Schema } from './schema.ts';
 import { AreaFields, chaseChoices, DefectFields, JobFields } from './job.ts';
 import type { ChaseChoice } from '@oddment/core';
 
@@ -15,11 +15,11 @@ export class DefectInFile extends DefectFields {
 }
 export class AreaInFile extends AreaFields {
   @Id() id!: string;
-  @IsArray({ message: 'The defects must be a list.' }) @ArrayMaxSize(2000) @ValidateNested({ each: true }) @Type(() => DefectInFile) defects!: DefectInFile[];
+  @ListOf('The defects', () => DefectInFile, 2000) defects!: DefectInFile[];
 }
 export class JobInFile extends JobFields {
   @Id() id!: string;
-  @IsArray({ message: 'The areas must be a list.' }) @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => AreaInFile) areas!: AreaInFile[];
+  @ListOf('The areas', () => AreaInFile, 200) areas!: AreaInFile[];
 }
 export class RulesInFile {
   @OneOf('The chase', ['by-traffic', ...chaseChoices]) chase!: 'by-traffic' | ChaseChoice;
@@ -28,8 +28,18 @@ export class RulesInFile {
 export class JobFile {
   @OneOf('The format', [jobFileFormat]) format!: string;
   @OneOf('The version', [jobFileVersion]) version!: number;
-  @IsDefined({ message: 'The job is missing.' }) @ValidateNested() @Type(() => JobInFile) job!: JobInFile;
-  @IsOptional() @ValidateNested() @Type(() => RulesInFile) rules?: RulesInFile;
+  @Nested('The job is missing.', () => JobInFile, () => schemaOf(JobInFile)) job!: JobInFile;
+  @OptionalNested(() => RulesInFile) rules?: RulesInFile;
+}
+
+/** The JSON Schema of the job file. */
+export function jobFileSchema(): Schema {
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Oddment job file',
+    description: 'One job: site, areas and defects with their facts, choices and decisions. Lengths and widths in mm, temperatures in °C, humidity in percent.',
+    ...schemaOf(JobFile),
+  };
 }
 
 /** What the core refuses of the facts together, with paths into the file. */
