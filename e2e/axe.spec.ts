@@ -23,6 +23,8 @@ for (const [stage, mark] of [['walk', 'PS-01'], ['match', 'PS-01'], ['method', '
 
 test('jobs, area, table, working and keys are without violations', async ({ page }) => {
   const job = await demoJob(page);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Quarry Street Bathhouse', exact: true })).toBeVisible();
   await clean(page);
   await page.goto(`/jobs/${job.id}/walk/area/${job.areas[0]?.id ?? ''}`);
   await expect(page.getByRole('heading', { name: 'Pool surround', level: 1 })).toBeVisible();

@@ -60,7 +60,7 @@ await command(async () => {
   const postgres = await startPostgres(throwAway, { throwAway: true });
   const unitReport = join(stateDir, 'unit.json');
   rmSync(unitReport, { force: true });
-  const unit = await run(process.execPath, [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitReport}`], { env: { ODDMENT_TEST_DATABASE: postgres.url } });
+  const unit = await run(process.execPath, [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitReport}`], { env: { ODDMENT_TEST_DATABASE: postgres.url, NO_COLOR: '1' } });
   await postgres.stop();
   rmSync(throwAway, { recursive: true, force: true });
   const units = readCounts(unitReport, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({ passed: r.numPassedTests, failed: r.numFailedTests }));

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { Type, type TypeHelpOptions } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsOptional, IsString, IsUUID, Length, Matches, Min, ValidateBy, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsObject, IsOptional, IsString, IsUUID, Length, Matches, Min, ValidateBy, ValidateNested } from 'class-validator';
 import { describeField, schemaOf, type Schema } from './schema.ts';
 
 type Field = (target: object, key: string) => void;
@@ -62,9 +62,9 @@ export const Words = (what: string, most: number) =>
   ]);
 
 /** Another contract inside; `pick` chooses it from the object around it, `schema` describes what it may be. */
-export const Nested = (missing: string, pick: (around: TypeHelpOptions | undefined) => Contract, schema: () => Schema) => field(schema, [IsDefined({ message: missing }), ValidateNested(), Type(pick)]);
+export const Nested = (missing: string, pick: (around: TypeHelpOptions | undefined) => Contract, schema: () => Schema) => field(schema, [IsDefined({ message: missing }), IsObject({ message: missing }), ValidateNested(), Type(pick)]);
 
-export const OptionalNested = (contract: () => Contract) => field(() => schemaOf(contract()), [IsOptional(), ValidateNested(), Type(contract)], true);
+export const OptionalNested = (contract: () => Contract) => field(() => schemaOf(contract()), [IsOptional(), IsObject({ message: 'An object is expected here, or nothing.' }), ValidateNested(), Type(contract)], true);
 
 /** A list of another contract. */
 export const ListOf = (what: string, contract: () => Contract, most: number) =>

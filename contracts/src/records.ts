@@ -1,4 +1,5 @@
 import type { Area, Defect, HouseRules, Job } from '@oddment/core';
+import type { Role } from './accounts.ts';
 import type { Problem } from './check.ts';
 
 /** What the server answers: the core's own shapes with version. */
@@ -32,8 +33,36 @@ export interface SessionRecord {
   /** the server's time, and whether it stands still */
   readonly now: string;
   readonly frozen: boolean;
-  readonly account?: { readonly name: string; readonly role: string };
+  readonly account?: { readonly name: string; readonly role: Role };
   readonly firm?: FirmRecord;
+}
+
+/** An account of the firm. */
+export interface PersonRecord {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly login: string;
+  readonly role: Role;
+  readonly disabled: boolean;
+  /** whether its person has set a password yet */
+  readonly begun: boolean;
+}
+
+/** A link that sets a password once. It is shown when made and kept nowhere. */
+export interface OneTimeLink {
+  readonly token: string;
+  readonly until: string;
+}
+
+/** One of a person's own sessions. */
+export interface OwnSession {
+  readonly id: string;
+  readonly since: string;
+  readonly until: string;
+  readonly agent: string;
+  /** the session that asks */
+  readonly here: boolean;
 }
 
 /** An error as application/problem+json (RFC 9457). */

@@ -1,4 +1,7 @@
-import { check, checkJobFile, FirstAccountBody, HouseRulesBody, NewAreaBody, NewDefectBody, NewJobBody, SignInBody, ChangeAreaBody, ChangeDefectBody, ChangeJobBody, VersionBody, writeJobFile, type FirmRecord, type SessionRecord } from '@oddment/contracts';
+import {
+  ChangeAreaBody, ChangeDefectBody, ChangeJobBody, ChangePersonBody, check, checkJobFile, FirstAccountBody, HouseRulesBody, NewAreaBody, NewDefectBody, NewJobBody, NewPersonBody, OneTimeBody, openApi,
+  PasswordBody, ResetBody, routeNames, routeOf, SignInBody, VersionBody, writeJobFile, type FirmRecord, type RouteName, type SessionRecord,
+} from '@oddment/contracts';
 import compression from 'compression';
 import express, { type CookieOptions, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
@@ -8,10 +11,10 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Clock } from './clock.ts';
 import { HttpProblem, notFound } from './problem.ts';
-import { demoSignIn, firstAccount, sessionDays, setHouseRules, signIn, tokenHash } from './services/accountService.ts';
+import { addPerson, changePassword, changePerson, demoSignIn, firstAccount, resetPerson, sessionDays, setHouseRules, signIn, tokenHash, signInByLink } from './services/accountService.ts';
 import { importJob } from './services/jobFileService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues, type Answer } from './services/recordService.ts';
-import { accountCount, deleteSession, signedInBy, type SignedIn } from './store/accountStore.ts';
+import { accountCount, deleteSession, endSession, listPeople, listSessions, signedInBy, type SignedIn } from './store/accountStore.ts';
 import type { OpenDatabase } from './store/database.ts';
 import { listJobs, readJob, type Entity, type Scope } from './store/jobStore.ts';
 
@@ -44,6 +47,34 @@ function idOf(req: Request): string {
   const id = req.params['id'];
   if (typeof id !== 'string' || !uuidPattern.test(id)) throw notFound('That');
   return id;
+}
+
+/** One request, as the handlers see it. What is not there is refused when asked for. */
+interface Call {
+  readonly req: Request;
+  readonly res: Response;
+  readonly who: SignedIn;
+  readonly scope: Scope;
+  readonly id: string;
+  readonly body: <T extends object>(contract: new () => T) => T;
+}
+
+function callOf(req: Request, res: Response, who: SignedIn | undefined, at: string): Call {
+  return {
+    req,
+    res,
+    get who() {
+      if (!who) throw new HttpProblem(401, 'Sign in first.');
+      return who;
+    },
+    get scope() {
+      return { firmId: this.who.firm.id, accountId: this.who.account.id, at };
+    },
+    get id() {
+      return idOf(req);
+    },
+    body: (contract) => bodyOf(contract, req),
+  };
 }
 
 function firmRecord({ name, demo, rules, version }: SignedIn['firm']): FirmRecord {
@@ -101,115 +132,130 @@ export function makeApp({ database, clock, demo, log, webDir }: AppParts): expre
   });
 
   const nowText = () => clock.now().toISOString();
+  const callerOf = (req: Request) => ({ agent: req.headers['user-agent'] ?? '', address: req.socket.remoteAddress ?? '' });
   const signedIn = async (req: Request) => {
     const token = cookieToken(req);
     return token === undefined ? undefined : signedInBy(db, tokenHash(token), nowText());
   };
-  const scopeOf = (res: Response): Scope => res.locals['scope'] as Scope;
   const sessionRecord = async (who: SignedIn | undefined): Promise<SessionRecord> => {
     const base = { demo, now: nowText(), frozen: clock.frozen };
     if (who) return { ...base, state: 'signed-in', account: { name: who.account.name, role: who.account.role }, firm: firmRecord(who.firm) };
     return { ...base, state: (await accountCount(db)) === 0 ? 'no-account' : 'signed-out' };
   };
-
-  api.get('/session', async (req, res) => {
-    res.json(await sessionRecord(await signedIn(req)));
-  });
-  const begin = async (res: Response, token: string) => {
+  /** A new token for whoever signed in; the session that the browser came with ends. */
+  const begin = async ({ req, res }: Call, token: string): Promise<SessionRecord> => {
+    const old = cookieToken(req);
+    if (old !== undefined) await deleteSession(db, tokenHash(old));
     res.cookie(cookieName, token, cookieOptions);
-    res.status(201).json(await sessionRecord(await signedInBy(db, tokenHash(token), nowText())));
+    return sessionRecord(await signedInBy(db, tokenHash(token), nowText()));
   };
-  api.post('/session', async (req, res) => {
-    const { login, password } = bodyOf(SignInBody, req);
-    await begin(res, await signIn(db, clock, login, password));
-  });
-  api.post('/first-account', async (req, res) => {
-    await begin(res, await firstAccount(db, clock, bodyOf(FirstAccountBody, req)));
-  });
-  api.post('/demo-session', async (req, res) => {
-    if (!demo || !loopback.has(req.socket.remoteAddress ?? '')) throw new HttpProblem(403, 'The demo signs in by itself on this machine only.');
-    await begin(res, await demoSignIn(db, clock));
-  });
-  api.delete('/session', async (req, res) => {
-    const token = cookieToken(req);
-    if (token !== undefined) await deleteSession(db, tokenHash(token));
-    res.clearCookie(cookieName, { path: '/' });
-    res.status(204).end();
-  });
-
-  // everything below is for who is signed in, within their firm
-  api.use(async (req: Request, res: Response, next: NextFunction) => {
-    const who = await signedIn(req);
-    if (!who) throw new HttpProblem(401, 'Sign in first.');
-    res.locals['who'] = who;
-    res.locals['scope'] = { firmId: who.firm.id, accountId: who.account.id, at: nowText() } satisfies Scope;
-    next();
-  });
-  api.get('/firm', (_req, res) => {
-    res.json(firmRecord((res.locals['who'] as SignedIn).firm));
-  });
-  api.put('/firm', async (req, res) => {
-    const body = bodyOf(HouseRulesBody, req);
-    res.json(firmRecord(await setHouseRules(db, scopeOf(res).firmId, body.version, { chase: body.chase })));
-  });
-
-  const created = (res: Response, answer: Answer) => {
-    res.status(answer.repeated ? 200 : 201).json(answer.record);
-  };
-  api.get('/jobs', async (_req, res) => {
-    res.json(await listJobs(db, scopeOf(res)));
-  });
-  const wholeJob = async (req: Request, res: Response) => {
-    const job = await readJob(db, scopeOf(res), idOf(req));
+  const wholeJob = async ({ scope, id }: Call) => {
+    const job = await readJob(db, scope, id);
     if (!job) throw notFound('This job');
     return job;
   };
-  api.get('/jobs/:id', async (req, res) => {
-    res.json(await wholeJob(req, res));
-  });
-  api.get('/jobs/:id/file', async (req, res) => {
-    const job = await wholeJob(req, res);
-    res.attachment(`${job.site.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.oddment.json`).type('application/json');
-    res.send(writeJobFile(withoutVersions(job), (res.locals['who'] as SignedIn).firm.rules));
-  });
-  api.post('/job-files', async (req, res) => {
-    if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');
-    const checked = checkJobFile(req.body);
-    if (!checked.ok) throw new HttpProblem(422, `The job file has ${String(checked.problems.length)} problems.`, { problems: checked.problems });
-    res.status(201).json(await importJob(db, scopeOf(res), checked.value));
-  });
-  api.post('/jobs', async (req, res) => {
-    const body = bodyOf(NewJobBody, req);
-    created(res, await createRecord(db, scopeOf(res), 'job', body, jobValues(body)));
-  });
-  api.post('/jobs/:id/areas', async (req, res) => {
-    const body = bodyOf(NewAreaBody, req);
-    created(res, await createRecord(db, scopeOf(res), 'area', body, areaValues(body), { entity: 'job', id: idOf(req) }));
-  });
-  api.post('/areas/:id/defects', async (req, res) => {
-    const body = bodyOf(NewDefectBody, req);
-    created(res, await createRecord(db, scopeOf(res), 'defect', body, defectValues(body), { entity: 'area', id: idOf(req) }));
-  });
-  api.put('/jobs/:id', async (req, res) => {
-    const body = bodyOf(ChangeJobBody, req);
-    res.json((await changeRecord(db, scopeOf(res), 'job', idOf(req), body, 'change', jobValues(body))).record);
-  });
-  api.put('/areas/:id', async (req, res) => {
-    const body = bodyOf(ChangeAreaBody, req);
-    res.json((await changeRecord(db, scopeOf(res), 'area', idOf(req), body, 'change', areaValues(body))).record);
-  });
-  api.put('/defects/:id', async (req, res) => {
-    const body = bodyOf(ChangeDefectBody, req);
-    res.json((await changeRecord(db, scopeOf(res), 'defect', idOf(req), body, 'change', defectValues(body))).record);
-  });
-  for (const [path, entity] of [['jobs', 'job'], ['areas', 'area'], ['defects', 'defect']] as const satisfies readonly (readonly [string, Entity])[]) {
-    api.delete(`/${path}/:id`, async (req, res) => {
-      res.json((await changeRecord(db, scopeOf(res), entity, idOf(req), bodyOf(VersionBody, req), 'delete', { deletedAt: nowText() })).record);
-    });
-    api.post(`/${path}/:id/restore`, async (req, res) => {
-      res.json((await changeRecord(db, scopeOf(res), entity, idOf(req), bodyOf(VersionBody, req), 'restore', { deletedAt: null })).record);
+  const created = ({ res }: Call, answer: Answer) => {
+    if (answer.repeated) res.status(200);
+    return answer.record;
+  };
+  const changed = async (entity: Entity, { scope, id }: Call, body: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>) => (await changeRecord(db, scope, entity, id, body, action, values)).record;
+  const gone = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'delete', { deletedAt: nowText() });
+  const back = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'restore', { deletedAt: null });
+
+  const handlers: Record<RouteName, (call: Call) => Promise<unknown>> = {
+    readSession: async ({ req }) => sessionRecord(await signedIn(req)),
+    signIn: async (call) => {
+      const { login, password } = call.body(SignInBody);
+      return begin(call, await signIn(db, clock, login, password, callerOf(call.req)));
+    },
+    signOut: async ({ req, res }) => {
+      const token = cookieToken(req);
+      if (token !== undefined) await deleteSession(db, tokenHash(token));
+      res.clearCookie(cookieName, { path: '/' });
+    },
+    firstAccount: async (call) => begin(call, await firstAccount(db, clock, call.body(FirstAccountBody), callerOf(call.req))),
+    demoSignIn: async (call) => {
+      if (!demo || !loopback.has(call.req.socket.remoteAddress ?? '')) throw new HttpProblem(403, 'The demo signs in by itself on this machine only.');
+      return begin(call, await demoSignIn(db, clock, callerOf(call.req)));
+    },
+    oneTime: async (call) => begin(call, await signInByLink(db, clock, call.body(OneTimeBody), callerOf(call.req))),
+    readFirm: ({ who }) => Promise.resolve(firmRecord(who.firm)),
+    changeRules: async ({ scope, body }) => {
+      const { version, chase } = body(HouseRulesBody);
+      return firmRecord(await setHouseRules(db, scope.firmId, version, { chase }));
+    },
+    changePassword: async (call) => begin(call, await changePassword(db, clock, call.who.account.id, call.body(PasswordBody), callerOf(call.req))),
+    listSessions: ({ who }) => listSessions(db, who.account.id, nowText(), who.session),
+    endSession: async ({ who, id }) => {
+      if (!(await endSession(db, who.account.id, id))) throw notFound('This session');
+    },
+    listPeople: ({ scope }) => listPeople(db, scope.firmId),
+    addPerson: ({ scope, body }) => addPerson(db, clock, scope, body(NewPersonBody)),
+    changePerson: ({ scope, id, body }) => changePerson(db, scope, id, body(ChangePersonBody)),
+    resetPerson: ({ scope, id, body }) => resetPerson(db, clock, scope, id, body(ResetBody).change),
+    listJobs: ({ scope }) => listJobs(db, scope),
+    readJob: wholeJob,
+    exportJob: async (call) => {
+      const job = await wholeJob(call);
+      call.res.attachment(`${job.site.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.oddment.json`).type('application/json');
+      call.res.send(writeJobFile(withoutVersions(job), call.who.firm.rules));
+    },
+    importJob: ({ req, scope }) => {
+      if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');
+      const checked = checkJobFile(req.body);
+      if (!checked.ok) throw new HttpProblem(422, `The job file has ${String(checked.problems.length)} problems.`, { problems: checked.problems });
+      return importJob(db, scope, checked.value);
+    },
+    createJob: async (call) => {
+      const body = call.body(NewJobBody);
+      return created(call, await createRecord(db, call.scope, 'job', body, jobValues(body)));
+    },
+    createArea: async (call) => {
+      const body = call.body(NewAreaBody);
+      return created(call, await createRecord(db, call.scope, 'area', body, areaValues(body), { entity: 'job', id: call.id }));
+    },
+    createDefect: async (call) => {
+      const body = call.body(NewDefectBody);
+      return created(call, await createRecord(db, call.scope, 'defect', body, defectValues(body), { entity: 'area', id: call.id }));
+    },
+    changeJob: (call) => {
+      const body = call.body(ChangeJobBody);
+      return changed('job', call, body, 'change', jobValues(body));
+    },
+    changeArea: (call) => {
+      const body = call.body(ChangeAreaBody);
+      return changed('area', call, body, 'change', areaValues(body));
+    },
+    changeDefect: (call) => {
+      const body = call.body(ChangeDefectBody);
+      return changed('defect', call, body, 'change', defectValues(body));
+    },
+    deleteJob: gone('job'),
+    deleteArea: gone('area'),
+    deleteDefect: gone('defect'),
+    restoreJob: back('job'),
+    restoreArea: back('area'),
+    restoreDefect: back('defect'),
+  };
+
+  for (const name of routeNames) {
+    const { method, path, access, status } = routeOf(name);
+    api[method](path.replaceAll(/\{(\w+)\}/g, ':$1'), async (req, res) => {
+      const who = access === 'open' ? undefined : await signedIn(req);
+      if (access !== 'open') {
+        if (!who) throw new HttpProblem(401, 'Sign in first.');
+        if (!access.includes(who.account.role)) throw new HttpProblem(403, `This is not for the role of ${who.account.role}. Ask an owner of the firm.`);
+      }
+      res.status(status);
+      const answer = await handlers[name](callOf(req, res, who, nowText()));
+      if (res.headersSent) return;
+      if (answer === undefined) res.end();
+      else res.json(answer);
     });
   }
+  api.get('/openapi.json', (_req, res) => {
+    res.json(openApi());
+  });
   api.use(() => {
     throw notFound('That address');
   });

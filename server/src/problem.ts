@@ -9,6 +9,7 @@ const titles: Readonly<Record<number, string>> = {
   413: 'Too large',
   415: 'JSON is expected',
   422: 'Something is not right',
+  429: 'Too many tries',
   500: 'Something went wrong on our side',
 };
 

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import { resolve } from 'node:path';
+import type { Role } from '@oddment/contracts';
 import pg from 'pg';
 import { pino } from 'pino';
 import { makeApp } from '../src/app.ts';
@@ -52,6 +53,8 @@ export interface Stage {
   readonly person: () => Person;
   /** a firm of its own with an owner signed in */
   readonly owner: (firm: string) => Promise<Person>;
+  /** another account of a firm, by its owner, with its password set and signed in */
+  readonly member: (owner: Person, login: string, role: Role) => Promise<Person>;
   readonly close: () => Promise<void>;
 }
 
@@ -83,6 +86,12 @@ export async function stage(options: { demo?: boolean } = {}): Promise<Stage> {
       await makeFirm(database.db, clock, { firm, name: `Owner of ${firm}`, login: firm, password }, false);
       const person = new Person(base);
       await person.post('/api/session', { login: firm, password });
+      return person;
+    },
+    member: async (owner, login, role) => {
+      const made = await owner.post('/api/people', { id: uuid(), change: uuid(), name: login, login, role });
+      const person = new Person(base);
+      await person.post('/api/one-time', { token: (made.body['link'] as { token: string }).token, password: 'a long password' });
       return person;
     },
     close: async () => {

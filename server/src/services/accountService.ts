@@ -1,11 +1,13 @@
 import { hash, verify } from '@node-rs/argon2';
-import type { FirstAccountBody } from '@oddment/contracts';
+import type { ChangePersonBody, FirstAccountBody, NewPersonBody, OneTimeBody, OneTimeLink, PasswordBody, PersonRecord } from '@oddment/contracts';
 import { usualHouseRules, type HouseRules } from '@oddment/core';
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import type { Clock } from '../clock.ts';
 import { HttpProblem } from '../problem.ts';
-import { accountByLogin, accountCount, demoAccountId, insertFirmAndOwner, insertSession, readFirm, updateRules, type SignedIn } from '../store/accountStore.ts';
-import type { Database } from '../store/database.ts';
+import { accountByLogin, accountCount, demoAccountId, endSessions, failuresSince, insertFirmAndOwner, insertPerson, insertSession, noteFailure, ownerCount, readFirm, readPasswordHash, readPerson, replaceLink, setPasswordHash, takeLink, updatePerson, updateRules, type SignedIn } from '../store/accountStore.ts';
+import type { Database, Transaction } from '../store/database.ts';
+import type { Scope } from '../store/jobStore.ts';
+import { isNewChange } from './recordService.ts';
 
 /** argon2id with the memory and rounds of the OWASP password storage guidance (19 MiB, 2 rounds). */
 const argon = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
@@ -18,23 +20,55 @@ export function tokenHash(token: string): string {
 
 const decoy = hash('no such account', argon);
 
-async function openSession(db: Database, clock: Clock, accountId: string): Promise<string> {
-  const token = randomBytes(32).toString('base64url');
+const linkHours = 24;
+const mostFailures = 10;
+const failureMinutes = 15;
+const minuteMs = 60_000;
+
+const newToken = () => randomBytes(32).toString('base64url');
+
+/** Who is asking from where: for the list of sessions and the limit on failed tries. */
+export interface Caller {
+  readonly agent: string;
+  readonly address: string;
+}
+
+async function openSession(db: Database | Transaction, clock: Clock, accountId: string, { agent }: Pick<Caller, 'agent'>): Promise<string> {
+  const token = newToken();
   const now = clock.now();
-  await insertSession(db, { tokenHash: tokenHash(token), accountId, createdAt: now.toISOString(), expiresAt: new Date(now.getTime() + sessionDays * dayMs).toISOString() });
+  await insertSession(db, { tokenHash: tokenHash(token), accountId, createdAt: now.toISOString(), expiresAt: new Date(now.getTime() + sessionDays * dayMs).toISOString(), agent: agent.slice(0, 200) });
   return token;
+}
+
+const before = (clock: Clock, minutes: number) => new Date(clock.now().getTime() - minutes * minuteMs).toISOString();
+
+/**
+ * Lets a try go on unless too many failed for its key, and notes it where it fails. The count lies in the
+ * database, so that it holds over all servers.
+ */
+async function limited<T>(db: Database, clock: Clock, keys: readonly string[], attempt: () => Promise<T | undefined>, refusal: string): Promise<T> {
+  for (const key of keys) {
+    if ((await failuresSince(db, key, before(clock, failureMinutes))) >= mostFailures) throw new HttpProblem(429, 'Too many tries failed. Wait a quarter of an hour.');
+  }
+  const done = await attempt();
+  if (done !== undefined) return done;
+  for (const key of keys) await noteFailure(db, key, clock.now().toISOString(), before(clock, failureMinutes));
+  throw new HttpProblem(401, refusal);
 }
 
 /**
  * Signs in by name and password.
  * @returns the session's token
- * @throws HttpProblem 401, the same for an unknown name and a wrong password
+ * @throws HttpProblem 401, the same for an unknown name and a wrong password; 429 after too many
  */
-export async function signIn(db: Database, clock: Clock, login: string, password: string): Promise<string> {
-  const account = await accountByLogin(db, login);
-  const right = await verify(account?.passwordHash ?? (await decoy), password);
-  if (!account || !right) throw new HttpProblem(401, 'Name and password do not belong together.');
-  return openSession(db, clock, account.id);
+export function signIn(db: Database, clock: Clock, login: string, password: string, caller: Caller): Promise<string> {
+  const attempt = async () => {
+    const account = await accountByLogin(db, login);
+    // an unknown name takes as long as a wrong password
+    const right = await verify(account?.passwordHash ?? (await decoy), password);
+    return account?.passwordHash != null && right ? openSession(db, clock, account.id, caller) : undefined;
+  };
+  return limited(db, clock, [`login ${tokenHash(login.toLowerCase())}`, `from ${caller.address}`], attempt, 'Name and password do not belong together.');
 }
 
 /** Makes a firm with its owner. */
@@ -53,20 +87,20 @@ export async function makeFirm(db: Database, clock: Clock, body: Pick<FirstAccou
  * Makes the first account of an installation and signs it in.
  * @throws HttpProblem 409 where there is an account already
  */
-export async function firstAccount(db: Database, clock: Clock, body: FirstAccountBody): Promise<string> {
+export async function firstAccount(db: Database, clock: Clock, body: FirstAccountBody, caller: Caller): Promise<string> {
   if ((await accountCount(db)) > 0) throw new HttpProblem(409, 'The first account is made already. Sign in.');
   const { accountId } = await makeFirm(db, clock, body, false);
-  return openSession(db, clock, accountId);
+  return openSession(db, clock, accountId, caller);
 }
 
 /**
  * Signs in to the demo firm without a password.
  * @throws HttpProblem 403 where there is no demo firm
  */
-export async function demoSignIn(db: Database, clock: Clock): Promise<string> {
+export async function demoSignIn(db: Database, clock: Clock, caller: Caller): Promise<string> {
   const accountId = await demoAccountId(db);
   if (accountId === undefined) throw new HttpProblem(403, 'There is no demo firm here. Sign in with an account.');
-  return openSession(db, clock, accountId);
+  return openSession(db, clock, accountId, caller);
 }
 
 /**
@@ -79,4 +113,88 @@ export async function setHouseRules(db: Database, firmId: string, version: numbe
   if (!firm) throw new HttpProblem(404, 'The firm is not here.');
   if (!done) throw new HttpProblem(409, 'The house rules were changed meanwhile.', { current: firm });
   return firm;
+}
+
+async function makeLink(tx: Transaction, clock: Clock, accountId: string): Promise<OneTimeLink> {
+  const token = newToken();
+  const until = new Date(clock.now().getTime() + linkHours * 60 * minuteMs).toISOString();
+  await replaceLink(tx, { tokenHash: tokenHash(token), accountId, expiresAt: until });
+  return { token, until };
+}
+
+async function person(tx: Transaction, scope: Scope, id: string): Promise<PersonRecord> {
+  const found = await readPerson(tx, scope.firmId, id);
+  if (!found) throw new HttpProblem(404, 'This account is not here, or not yours.');
+  return found;
+}
+
+/**
+ * Adds an account that begins with a one-time link. A repeat is answered without a new link.
+ * @throws HttpProblem 409 where the sign-in name is taken
+ */
+export function addPerson(db: Database, clock: Clock, scope: Scope, body: NewPersonBody): Promise<{ person: PersonRecord; link?: OneTimeLink }> {
+  return db.transaction(async (tx) => {
+    if (!(await isNewChange(tx, scope, body.change, 'person', body.id, 'create'))) return { person: await person(tx, scope, body.id) };
+    const { id, name, login, role } = body;
+    if (!(await insertPerson(tx, { id, firmId: scope.firmId, name, login, role, createdAt: scope.at }))) throw new HttpProblem(409, 'This sign-in name is taken. Choose another.');
+    return { person: await person(tx, scope, id), link: await makeLink(tx, clock, id) };
+  });
+}
+
+/**
+ * Changes name and role of an account, or disables it; a disabled one is signed out everywhere.
+ * @throws HttpProblem 409 where the version is stale, or no owner would be left
+ */
+export function changePerson(db: Database, scope: Scope, id: string, body: ChangePersonBody): Promise<PersonRecord> {
+  return db.transaction(async (tx) => {
+    const current = await person(tx, scope, id);
+    if (!(await isNewChange(tx, scope, body.change, 'person', id, 'change'))) return current;
+    const values = { name: body.name, role: body.role, disabledAt: body.disabled ? scope.at : null };
+    if (!(await updatePerson(tx, scope.firmId, id, body.version, values))) throw new HttpProblem(409, 'This account was changed meanwhile.', { current });
+    if ((await ownerCount(tx, scope.firmId)) === 0) throw new HttpProblem(409, 'A firm keeps at least one owner who can sign in. Make another owner first.');
+    if (body.disabled) await endSessions(tx, id);
+    return person(tx, scope, id);
+  });
+}
+
+/** Makes a new one-time link for an account; the one before no longer counts. */
+export function resetPerson(db: Database, clock: Clock, scope: Scope, id: string, change: string): Promise<OneTimeLink> {
+  return db.transaction(async (tx) => {
+    await person(tx, scope, id);
+    await isNewChange(tx, scope, change, 'person', id, 'reset');
+    return makeLink(tx, clock, id);
+  });
+}
+
+/**
+ * Sets a password by a one-time link and signs in; every session before ends.
+ * @throws HttpProblem 401 where the link does not count any more
+ */
+export function signInByLink(db: Database, clock: Clock, body: OneTimeBody, caller: Caller): Promise<string> {
+  const attempt = async () => {
+    const passwordHash = await hash(body.password, argon);
+    return db.transaction(async (tx) => {
+      const accountId = await takeLink(tx, tokenHash(body.token), clock.now().toISOString());
+      if (accountId === undefined) return undefined;
+      await setPasswordHash(tx, accountId, passwordHash);
+      await endSessions(tx, accountId);
+      return openSession(tx, clock, accountId, caller);
+    });
+  };
+  return limited(db, clock, [`from ${caller.address}`], attempt, 'This link does not count any more. Ask for a new one.');
+}
+
+/**
+ * Sets one's own password and opens a new session; every other one ends.
+ * @throws HttpProblem 401 where the present password is wrong
+ */
+export async function changePassword(db: Database, clock: Clock, accountId: string, body: PasswordBody, caller: Caller): Promise<string> {
+  const attempt = async () => ((await verify((await readPasswordHash(db, accountId)) ?? (await decoy), body.present)) ? true : undefined);
+  await limited(db, clock, [`account ${accountId}`], attempt, 'The present password is not right.');
+  const passwordHash = await hash(body.password, argon);
+  return db.transaction(async (tx) => {
+    await setPasswordHash(tx, accountId, passwordHash);
+    await endSessions(tx, accountId);
+    return openSession(tx, clock, accountId, caller);
+  });
 }

@@ -47,13 +47,23 @@ async function current(tx: Transaction, scope: Scope, entity: Entity, id: string
 }
 
 /**
+ * Whether a change is new; a repeat is not, and is answered again.
+ * @throws HttpProblem 409 where its id was used for another change
+ */
+export async function isNewChange(tx: Transaction, scope: Scope, id: string, entity: Entity | 'person', entityId: string, action: string): Promise<boolean> {
+  const noted = await noteChange(tx, scope, id, entity, entityId, action);
+  if (noted === 'other') throw new HttpProblem(409, 'The id of this change was used for another one. Make a new one.');
+  return noted === 'new';
+}
+
+/**
  * Makes a record. A repeat of the same change is answered with the record as it stands.
  * @throws HttpProblem 404 where what it belongs to is not there, 409 where the id is taken
  */
 export function createRecord(db: Database | Transaction, scope: Scope, entity: Entity, made: { id: string; change: string }, values: Readonly<Record<string, unknown>>, parent?: { entity: 'job' | 'area'; id: string }): Promise<Answer> {
   return db.transaction(async (tx) => {
     if (parent && !(await isThere(tx, scope, parent.entity, parent.id))) throw notFound(words[parent.entity]);
-    if (!(await noteChange(tx, scope, made.change, entity, made.id, 'create'))) return { record: await current(tx, scope, entity, made.id), repeated: true };
+    if (!(await isNewChange(tx, scope, made.change, entity, made.id, 'create'))) return { record: await current(tx, scope, entity, made.id), repeated: true };
     const place = parent && (entity === 'area' || entity === 'defect') ? { position: await nextPosition(tx, scope, entity, parent.id), [entity === 'area' ? 'jobId' : 'areaId']: parent.id } : {};
     const row = { ...values, ...place, id: made.id, firmId: scope.firmId, createdAt: scope.at };
     if (!(await insertRow(tx, entity, row as never))) throw new HttpProblem(409, 'This id is taken. Make a new one.');
@@ -68,7 +78,7 @@ export function createRecord(db: Database | Transaction, scope: Scope, entity: E
 export function changeRecord(db: Database | Transaction, scope: Scope, entity: Entity, id: string, made: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>): Promise<Answer> {
   return db.transaction(async (tx) => {
     const before = await current(tx, scope, entity, id);
-    if (!(await noteChange(tx, scope, made.change, entity, id, action))) return { record: before, repeated: true };
+    if (!(await isNewChange(tx, scope, made.change, entity, id, action))) return { record: before, repeated: true };
     if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
     if (!(await updateRow(tx, scope, entity, id, made.version, values))) {
       throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(before.version)}.`, { current: before });

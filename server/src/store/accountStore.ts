@@ -1,16 +1,19 @@
+import type { OwnSession, PersonRecord, Role } from '@oddment/contracts';
 import type { HouseRules } from '@oddment/core';
-import { and, count, eq, gt, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, gt, isNull, lt, ne, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { accounts, firms, sessions } from './schema.ts';
+import { accounts, firms, oneTimeLinks, sessions, signInFailures } from './schema.ts';
 
 type Db = Database | Transaction;
 
 export interface SignedIn {
-  readonly account: { readonly id: string; readonly name: string; readonly role: string };
+  readonly account: { readonly id: string; readonly name: string; readonly role: Role };
+  readonly session: string;
   readonly firm: { readonly id: string; readonly name: string; readonly demo: boolean; readonly rules: HouseRules; readonly version: number };
 }
 
 const shape = {
+  session: sessions.id,
   account: { id: accounts.id, name: accounts.name, role: accounts.role },
   firm: { id: firms.id, name: firms.name, demo: firms.demo, rules: firms.rules, version: firms.version },
 };
@@ -20,8 +23,9 @@ export async function accountCount(db: Db): Promise<number> {
   return row?.n ?? 0;
 }
 
-export async function accountByLogin(db: Db, login: string): Promise<{ id: string; passwordHash: string } | undefined> {
-  const [row] = await db.select({ id: accounts.id, passwordHash: accounts.passwordHash }).from(accounts).where(eq(accounts.login, login));
+/** The account of a sign-in name, unless it is disabled. */
+export async function accountByLogin(db: Db, login: string): Promise<{ id: string; passwordHash: string | null } | undefined> {
+  const [row] = await db.select({ id: accounts.id, passwordHash: accounts.passwordHash }).from(accounts).where(and(eq(accounts.login, login), isNull(accounts.disabledAt)));
   return row;
 }
 
@@ -51,7 +55,7 @@ export async function signedInBy(db: Db, tokenHash: string, now: string): Promis
     .from(sessions)
     .innerJoin(accounts, eq(accounts.id, sessions.accountId))
     .innerJoin(firms, eq(firms.id, accounts.firmId))
-    .where(and(eq(sessions.tokenHash, tokenHash), gt(sessions.expiresAt, now)));
+    .where(and(eq(sessions.tokenHash, tokenHash), gt(sessions.expiresAt, now), isNull(accounts.disabledAt)));
   return row;
 }
 
@@ -64,4 +68,88 @@ export async function updateRules(tx: Transaction, firmId: string, version: numb
 export async function readFirm(db: Db, firmId: string): Promise<SignedIn['firm'] | undefined> {
   const [row] = await db.select(shape.firm).from(firms).where(eq(firms.id, firmId));
   return row;
+}
+
+const personShape = { id: accounts.id, version: accounts.version, name: accounts.name, login: accounts.login, role: accounts.role, disabledAt: accounts.disabledAt, passwordHash: accounts.passwordHash };
+
+function personRecord({ disabledAt, passwordHash, ...row }: { id: string; version: number; name: string; login: string; role: Role; disabledAt: string | null; passwordHash: string | null }): PersonRecord {
+  return { ...row, disabled: disabledAt !== null, begun: passwordHash !== null };
+}
+
+/** The accounts of a firm. */
+export async function listPeople(db: Db, firmId: string): Promise<PersonRecord[]> {
+  return (await db.select(personShape).from(accounts).where(eq(accounts.firmId, firmId)).orderBy(asc(accounts.createdAt), asc(accounts.id))).map(personRecord);
+}
+
+export async function readPerson(db: Db, firmId: string, id: string): Promise<PersonRecord | undefined> {
+  const [row] = await db.select(personShape).from(accounts).where(and(eq(accounts.firmId, firmId), eq(accounts.id, id)));
+  return row && personRecord(row);
+}
+
+/** Inserts an account without a password; false where id or sign-in name is taken. */
+export async function insertPerson(tx: Transaction, person: typeof accounts.$inferInsert): Promise<boolean> {
+  return (await tx.insert(accounts).values(person).onConflictDoNothing().returning({ id: accounts.id })).length > 0;
+}
+
+/** Changes an account at a version; false where that version is not the current one. */
+export async function updatePerson(tx: Transaction, firmId: string, id: string, version: number, values: { name: string; role: Role; disabledAt: string | null }): Promise<boolean> {
+  const rows = await tx.update(accounts).set({ ...values, version: sql`${accounts.version} + 1` }).where(and(eq(accounts.firmId, firmId), eq(accounts.id, id), eq(accounts.version, version))).returning({ id: accounts.id });
+  return rows.length > 0;
+}
+
+/** How many owners of a firm can sign in. */
+export async function ownerCount(tx: Transaction, firmId: string): Promise<number> {
+  const [row] = await tx.select({ n: count() }).from(accounts).where(and(eq(accounts.firmId, firmId), eq(accounts.role, 'owner'), isNull(accounts.disabledAt)));
+  return row?.n ?? 0;
+}
+
+export async function readPasswordHash(db: Db, accountId: string): Promise<string | undefined> {
+  const [row] = await db.select({ hash: accounts.passwordHash }).from(accounts).where(eq(accounts.id, accountId));
+  return row?.hash ?? undefined;
+}
+
+export async function setPasswordHash(tx: Transaction, accountId: string, passwordHash: string): Promise<void> {
+  await tx.update(accounts).set({ passwordHash }).where(eq(accounts.id, accountId));
+}
+
+/** A person's own sessions, the newest first. */
+export async function listSessions(db: Db, accountId: string, now: string, here: string): Promise<OwnSession[]> {
+  const rows = await db.select().from(sessions).where(and(eq(sessions.accountId, accountId), gt(sessions.expiresAt, now))).orderBy(desc(sessions.createdAt));
+  return rows.map((r) => ({ id: r.id, since: new Date(r.createdAt).toISOString(), until: new Date(r.expiresAt).toISOString(), agent: r.agent, here: r.id === here }));
+}
+
+/** Ends one session of a person; false where it is not theirs. */
+export async function endSession(db: Db, accountId: string, id: string): Promise<boolean> {
+  return (await db.delete(sessions).where(and(eq(sessions.accountId, accountId), eq(sessions.id, id))).returning({ id: sessions.id })).length > 0;
+}
+
+/** Ends every session of an account, but one if named. */
+export async function endSessions(tx: Transaction, accountId: string, except?: string): Promise<void> {
+  await tx.delete(sessions).where(and(eq(sessions.accountId, accountId), ...(except === undefined ? [] : [ne(sessions.id, except)])));
+}
+
+/** Keeps the one link of an account that counts. */
+export async function replaceLink(tx: Transaction, link: typeof oneTimeLinks.$inferInsert): Promise<void> {
+  await tx.delete(oneTimeLinks).where(eq(oneTimeLinks.accountId, link.accountId));
+  await tx.insert(oneTimeLinks).values(link);
+}
+
+/** Takes a link away and says whose it was, unless it has run out or the account is disabled. */
+export async function takeLink(tx: Transaction, tokenHash: string, now: string): Promise<string | undefined> {
+  const [row] = await tx.delete(oneTimeLinks).where(and(eq(oneTimeLinks.tokenHash, tokenHash), gt(oneTimeLinks.expiresAt, now))).returning({ accountId: oneTimeLinks.accountId });
+  if (!row) return undefined;
+  const [account] = await tx.select({ id: accounts.id }).from(accounts).where(and(eq(accounts.id, row.accountId), isNull(accounts.disabledAt)));
+  return account?.id;
+}
+
+/** Failed tries for a key since a moment. */
+export async function failuresSince(db: Db, key: string, since: string): Promise<number> {
+  const [row] = await db.select({ n: count() }).from(signInFailures).where(and(eq(signInFailures.key, key), gt(signInFailures.at, since)));
+  return row?.n ?? 0;
+}
+
+/** Notes a failed try, and forgets those before a moment. */
+export async function noteFailure(db: Db, key: string, at: string, forgetBefore: string): Promise<void> {
+  await db.delete(signInFailures).where(lt(signInFailures.at, forgetBefore));
+  await db.insert(signInFailures).values({ key, at });
 }

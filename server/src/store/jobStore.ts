@@ -96,10 +96,12 @@ export async function isThere(db: Db, { firmId }: Scope, entity: Entity, id: str
   return (row?.n ?? 0) > 0;
 }
 
-/** Notes a change; false where the same change was made before. */
-export async function noteChange(tx: Transaction, scope: Scope, id: string, entity: Entity, entityId: string, action: string): Promise<boolean> {
+/** Notes a change: new, the same one again, or an id that was used for something else. */
+export async function noteChange(tx: Transaction, scope: Scope, id: string, entity: Entity | 'person' | 'firm', entityId: string, action: string): Promise<'new' | 'repeated' | 'other'> {
   const rows = await tx.insert(changes).values({ firmId: scope.firmId, id, accountId: scope.accountId, at: scope.at, entity, entityId, action }).onConflictDoNothing().returning({ id: changes.id });
-  return rows.length > 0;
+  if (rows.length > 0) return 'new';
+  const [known] = await tx.select().from(changes).where(and(eq(changes.firmId, scope.firmId), eq(changes.id, id)));
+  return known?.entity === entity && known.entityId === entityId && known.action === action ? 'repeated' : 'other';
 }
 
 /** Inserts a row; false where the id is taken. */

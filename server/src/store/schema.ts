@@ -1,3 +1,4 @@
+import type { Role } from '@oddment/contracts';
 import type { AreaFacts, Choice, Decision, HouseRules, LooseFacts } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
@@ -20,8 +21,11 @@ export const accounts = pgTable(
     firmId: uuid('firm_id').notNull().references(() => firms.id),
     login: text('login').notNull(),
     name: text('name').notNull(),
-    role: text('role').notNull(),
-    passwordHash: text('password_hash').notNull(),
+    role: text('role').$type<Role>().notNull(),
+    /** nothing until its person has set one by the one-time link */
+    passwordHash: text('password_hash'),
+    version: integer('version').notNull().default(1),
+    disabledAt: moment('disabled_at'),
     createdAt: moment('created_at').notNull(),
   },
   (t) => [unique('accounts_login').on(t.login)],
@@ -30,10 +34,22 @@ export const accounts = pgTable(
 export const sessions = pgTable('sessions', {
   /** SHA-256 of the token in the cookie: the table alone signs nobody in */
   tokenHash: text('token_hash').primaryKey(),
+  id: uuid('id').notNull().defaultRandom(),
   accountId: uuid('account_id').notNull().references(() => accounts.id),
   createdAt: moment('created_at').notNull(),
   expiresAt: moment('expires_at').notNull(),
+  agent: text('agent').notNull().default(''),
 });
+
+/** Links that set a password once; only their SHA-256 is kept. */
+export const oneTimeLinks = pgTable('one_time_links', {
+  tokenHash: text('token_hash').primaryKey(),
+  accountId: uuid('account_id').notNull().references(() => accounts.id),
+  expiresAt: moment('expires_at').notNull(),
+});
+
+/** Failed sign-ins, by what was tried: shared by every server on this database. */
+export const signInFailures = pgTable('sign_in_failures', { key: text('key').notNull(), at: moment('at').notNull() }, (t) => [index('sign_in_failures_key').on(t.key, t.at)]);
 
 /** Every change, only ever appended: who, when, what; a repeat is known by its id. */
 export const changes = pgTable(

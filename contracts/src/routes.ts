@@ -1,0 +1,83 @@
+import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, roles, SignInBody, type Role } from './accounts.ts';
+import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
+import { JobFile } from './jobFile.ts';
+
+type Contract = new () => object;
+
+/** One operation of the API: what it is, who may do it, what it takes, and an example that works. */
+export interface RouteDescription {
+  readonly method: 'get' | 'post' | 'put' | 'delete';
+  /** below /api, with {id} where a record is named */
+  readonly path: string;
+  readonly summary: string;
+  /** anybody, who is signed in, or only some roles */
+  readonly access: 'open' | readonly Role[];
+  readonly body?: Contract;
+  readonly example?: object;
+  /** the status of success */
+  readonly status: 200 | 201 | 204;
+  readonly answer: string;
+}
+
+const everyone = roles;
+const planners = ['owner', 'estimator'] as const satisfies readonly Role[];
+const owners = ['owner'] as const satisfies readonly Role[];
+
+const exampleId = '3f0f9d6e-1111-4222-8333-444455556666';
+let changes = 0;
+/** an id of its own for each example: a change is known by it */
+const nextChange = () => `3f0f9d6e-2222-4222-8333-44445555${String(1000 + (changes += 1))}`;
+const at = '2026-06-01T12:00:00Z';
+const job = { site: 'Mill Lane 4', client: 'Housing trust', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-03T06:00:00Z', people: 2 };
+const area = { name: 'Hall', facts: { place: { value: 'inside', how: 'entered', at }, slabC: { value: 15, how: 'measured', at, text: '15 °C' } } };
+const defect = { kind: 'slab-crack', mark: 'H-01', facts: { lengthMm: { value: 4200, how: 'measured', at, text: '4.2 m' } }, confirmed: [], decisions: [] };
+const versioned = () => ({ change: nextChange(), version: 1 });
+
+const describe = <const T extends Record<string, RouteDescription>>(table: T): T => table;
+
+/** Every operation of the API. The server mounts these and no others; the OpenAPI document lists them. */
+export const routes = describe({
+  readSession: { method: 'get', path: '/session', summary: 'Who is signed in, and the time of the server', access: 'open', status: 200, answer: 'the session' },
+  signIn: { method: 'post', path: '/session', summary: 'Sign in', access: 'open', body: SignInBody, example: { login: 'owner', password: 'a long password' }, status: 201, answer: 'the session; its cookie is set' },
+  signOut: { method: 'delete', path: '/session', summary: 'Sign out', access: 'open', status: 204, answer: 'nothing' },
+  firstAccount: { method: 'post', path: '/first-account', summary: 'Make the first account of an installation', access: 'open', body: FirstAccountBody, example: { firm: 'Rook & Son', name: 'A. Rook', login: 'rook', password: 'a long password' }, status: 201, answer: 'the session' },
+  demoSignIn: { method: 'post', path: '/demo-session', summary: 'Sign in to the demo, on this machine only', access: 'open', status: 201, answer: 'the session' },
+  oneTime: { method: 'post', path: '/one-time', summary: 'Set a password by a one-time link', access: 'open', body: OneTimeBody, example: { token: 'x'.repeat(43), password: 'a long password' }, status: 201, answer: 'the session' },
+
+  readFirm: { method: 'get', path: '/firm', summary: 'The firm and its house rules', access: everyone, status: 200, answer: 'the firm' },
+  changeRules: { method: 'put', path: '/firm', summary: 'Set the house rules', access: planners, body: HouseRulesBody, example: { ...versioned(), chase: 'by-traffic' }, status: 200, answer: 'the firm' },
+
+  changePassword: { method: 'put', path: '/me/password', summary: 'Set one’s own password; every other session ends', access: everyone, body: PasswordBody, example: { present: 'a long password', password: 'another long password' }, status: 200, answer: 'the session, with a new cookie' },
+  listSessions: { method: 'get', path: '/me/sessions', summary: 'One’s own sessions', access: everyone, status: 200, answer: 'the sessions' },
+  endSession: { method: 'delete', path: '/me/sessions/{id}', summary: 'End one of one’s own sessions', access: everyone, status: 204, answer: 'nothing' },
+
+  listPeople: { method: 'get', path: '/people', summary: 'The accounts of the firm', access: owners, status: 200, answer: 'the accounts' },
+  addPerson: { method: 'post', path: '/people', summary: 'Add an account', access: owners, body: NewPersonBody, example: { id: exampleId, change: nextChange(), name: 'Teo', login: 'teo', role: 'finisher' }, status: 201, answer: 'the account, and its one-time link' },
+  changePerson: { method: 'put', path: '/people/{id}', summary: 'Change the role of an account, or disable it', access: owners, body: ChangePersonBody, example: { ...versioned(), name: 'Teo', role: 'viewer', disabled: false }, status: 200, answer: 'the account' },
+  resetPerson: { method: 'post', path: '/people/{id}/reset', summary: 'Make a one-time link for an account', access: owners, body: ResetBody, example: { change: nextChange() }, status: 201, answer: 'the one-time link' },
+
+  listJobs: { method: 'get', path: '/jobs', summary: 'The jobs of the firm with their counts', access: everyone, status: 200, answer: 'the jobs' },
+  readJob: { method: 'get', path: '/jobs/{id}', summary: 'A job with its areas and defects', access: everyone, status: 200, answer: 'the job' },
+  exportJob: { method: 'get', path: '/jobs/{id}/file', summary: 'A job as a job file', access: everyone, status: 200, answer: 'the job file' },
+  importJob: { method: 'post', path: '/job-files', summary: 'Take a job file in as a new job', access: planners, body: JobFile, example: { format: 'oddment-job', version: 1, job: { ...job, id: exampleId, areas: [] } }, status: 201, answer: 'the job' },
+  createJob: { method: 'post', path: '/jobs', summary: 'Make a job', access: planners, body: NewJobBody, example: { ...job, id: exampleId, change: nextChange() }, status: 201, answer: 'the job' },
+  createArea: { method: 'post', path: '/jobs/{id}/areas', summary: 'Make an area in a job', access: planners, body: NewAreaBody, example: { ...area, id: exampleId, change: nextChange() }, status: 201, answer: 'the area' },
+  createDefect: { method: 'post', path: '/areas/{id}/defects', summary: 'Make a defect in an area', access: planners, body: NewDefectBody, example: { ...defect, id: exampleId, change: nextChange() }, status: 201, answer: 'the defect' },
+  changeJob: { method: 'put', path: '/jobs/{id}', summary: 'Change a job', access: planners, body: ChangeJobBody, example: { ...job, ...versioned() }, status: 200, answer: 'the job' },
+  changeArea: { method: 'put', path: '/areas/{id}', summary: 'Change an area', access: planners, body: ChangeAreaBody, example: { ...area, ...versioned() }, status: 200, answer: 'the area' },
+  changeDefect: { method: 'put', path: '/defects/{id}', summary: 'Change a defect', access: planners, body: ChangeDefectBody, example: { ...defect, ...versioned() }, status: 200, answer: 'the defect' },
+  deleteJob: { method: 'delete', path: '/jobs/{id}', summary: 'Delete a job', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the job' },
+  deleteArea: { method: 'delete', path: '/areas/{id}', summary: 'Delete an area', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the area' },
+  deleteDefect: { method: 'delete', path: '/defects/{id}', summary: 'Delete a defect', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the defect' },
+  restoreJob: { method: 'post', path: '/jobs/{id}/restore', summary: 'Bring a deleted job back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the job' },
+  restoreArea: { method: 'post', path: '/areas/{id}/restore', summary: 'Bring a deleted area back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the area' },
+  restoreDefect: { method: 'post', path: '/defects/{id}/restore', summary: 'Bring a deleted defect back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the defect' },
+});
+
+export type RouteName = keyof typeof routes;
+export const routeNames = Object.keys(routes) as readonly RouteName[];
+
+/** The description of an operation, as every one of them is shaped. */
+export function routeOf(name: RouteName): RouteDescription {
+  return routes[name];
+}
