@@ -33,7 +33,7 @@ export interface SessionRecord {
   /** the server's time, and whether it stands still */
   readonly now: string;
   readonly frozen: boolean;
-  readonly account?: { readonly name: string; readonly role: Role };
+  readonly account?: { readonly id: string; readonly name: string; readonly role: Role };
   readonly firm?: FirmRecord;
 }
 

@@ -139,7 +139,7 @@ export function makeApp({ database, clock, demo, log, webDir }: AppParts): expre
   };
   const sessionRecord = async (who: SignedIn | undefined): Promise<SessionRecord> => {
     const base = { demo, now: nowText(), frozen: clock.frozen };
-    if (who) return { ...base, state: 'signed-in', account: { name: who.account.name, role: who.account.role }, firm: firmRecord(who.firm) };
+    if (who) return { ...base, state: 'signed-in', account: who.account, firm: firmRecord(who.firm) };
     return { ...base, state: (await accountCount(db)) === 0 ? 'no-account' : 'signed-out' };
   };
   /** A new token for whoever signed in; the session that the browser came with ends. */

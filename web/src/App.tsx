@@ -1,11 +1,9 @@
-import { ThemeProvider } from '@mui/material/styles';
-import { useEffect, useMemo } from 'react';
+import { useEffect } from 'react';
 import { Outlet } from 'react-router';
+import { Themed } from './parts/Themed.tsx';
 import { WorkingHost } from './parts/Working.tsx';
 import { FirstAccount, SignIn } from './screens/Door.tsx';
 import { api } from './state/api.ts';
-import { useStore } from './state/store.ts';
-import { themeOf } from './theme.ts';
 
 /** The door: who is signed in, the first account, or the demo that signs in by itself. */
 function Inside() {
@@ -23,17 +21,11 @@ function Inside() {
 
 /** Theme, working and door around every screen. */
 export function App() {
-  const dark = useStore((s) => s.view.dark);
-  const theme = useMemo(() => themeOf(dark), [dark]);
-  useEffect(() => {
-    if (dark) document.documentElement.dataset['dark'] = '';
-    else delete document.documentElement.dataset['dark'];
-  }, [dark]);
   return (
-    <ThemeProvider theme={theme}>
+    <Themed>
       <WorkingHost>
         <Inside />
       </WorkingHost>
-    </ThemeProvider>
+    </Themed>
   );
 }

@@ -14,6 +14,7 @@ import { store } from './state/store.ts';
 const screen = (path: string, load: () => Promise<React.ComponentType>) => ({ path, lazy: async () => ({ Component: await load() }) });
 
 const router = createBrowserRouter([
+  { path: '/one-time/:token', HydrateFallback: () => null, lazy: async () => ({ Component: (await import('./screens/OneTime.tsx')).OneTime }) },
   {
     path: '/',
     Component: App,
@@ -33,6 +34,8 @@ const router = createBrowserRouter([
           screen('sheet/:defectId?', async () => (await import('./screens/Sheet.tsx')).Sheet),
         ],
       },
+      { path: 'people', lazy: async () => ({ Component: (await import('./screens/People.tsx')).People }) },
+      { path: 'interface', lazy: async () => ({ Component: (await import('./screens/Interface.tsx')).Interface }) },
       { path: '*', element: <Navigate to="/" replace /> },
     ],
   },

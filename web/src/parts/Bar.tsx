@@ -49,7 +49,7 @@ export function Bar({ site, units, onSite }: { site?: string; units: UnitSystem;
       <span className="pair" role="group" aria-label="Units">{unit('metric', 'mm')}{unit('us', 'in')}</span>
       <button type="button" aria-label={dark ? 'Light' : 'Dark'} onClick={() => send(darkSet(!dark))}>{dark ? <Sun size={15} aria-hidden="true" /> : <Moon size={15} aria-hidden="true" />}</button>
       <button type="button" aria-label="Keys" onClick={() => { setHelp(true); }}><Keyboard size={15} aria-hidden="true" /></button>
-      {session?.account ? <span className="quiet wide">{session.account.name}</span> : null}
+      {session?.account ? <Link to="/people" className="quiet" aria-label={`${session.account.name}, people and own account`}>{session.account.name}</Link> : null}
       {session?.account && !session.firm?.demo ? <button type="button" aria-label="Sign out" onClick={() => { void signOut(undefined); }}><LogOut size={15} aria-hidden="true" /></button> : null}
       <Help open={help} onClose={() => { setHelp(false); }} />
     </header>

@@ -1,15 +1,10 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { FirstAccountBody, SignInBody, type ProblemDocument } from '@oddment/contracts';
+import { FirstAccountBody, SignInBody } from '@oddment/contracts';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useForm } from 'react-hook-form';
+import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
-
-function refusal(error: unknown): string | undefined {
-  if (error === undefined) return undefined;
-  const data = typeof error === 'object' && error !== null && 'data' in error ? (error.data as ProblemDocument | undefined) : undefined;
-  return data?.problems?.[0]?.message ?? data?.detail ?? 'The server does not answer.';
-}
 
 /** Signing in. */
 export function SignIn() {

@@ -9,12 +9,14 @@ import { JobForm } from '../parts/JobForm.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
-import { planOf, useEdit, useHouseRules, useJob } from '../state/editing.ts';
+import { planOf, useEdit, useHouseRules, useJob, useMayPlan } from '../state/editing.ts';
 import { useStore } from '../state/store.ts';
 import { corridorCounts } from '../views/corridorCounts.ts';
 import { nextMark } from '../views/nextMark.ts';
 
 export interface Place {
+  /** whether the person may change what is here */
+  readonly mayPlan: boolean;
   readonly job: JobRecord;
   readonly plans: ReadonlyMap<string, RepairPlan>;
   readonly units: UnitSystem;
@@ -49,6 +51,7 @@ export function JobFrame() {
   const rules = useHouseRules();
   const chosenUnits = useStore((s) => s.view.units);
   const edit = useEdit(jobId);
+  const mayPlan = useMayPlan();
   const navigate = useNavigate();
   const [editing, setEditing] = useState(false);
   const { pathname } = useLocation();
@@ -79,7 +82,7 @@ export function JobFrame() {
   useKeys({
     1: () => { goTo('walk'); }, 2: () => { goTo('match'); }, 3: () => { goTo('method'); }, 4: () => { goTo('mix'); },
     n: () => { step(1); }, p: () => { step(-1); }, o: () => { goTo('sheet'); },
-    a: () => { if (area) addDefect(area.id); },
+    a: () => { if (area && mayPlan) addDefect(area.id); },
   });
   if (!job) {
     return (
@@ -89,7 +92,7 @@ export function JobFrame() {
       </div>
     );
   }
-  const place: Place = { job, plans, units, edit, addDefect, addArea, area, defect };
+  const place: Place = { mayPlan, job, plans, units, edit, addDefect, addArea, area, defect };
   if (stage === 'sheet') {
     return <TellingProvider value={telling}><Outlet context={place} /></TellingProvider>;
   }
@@ -97,7 +100,7 @@ export function JobFrame() {
     <TellingProvider value={telling}>
       <div className="frame">
         <div>
-          <Bar site={job.site} units={units} onSite={() => { setEditing(true); }} />
+          <Bar site={job.site} units={units} {...(mayPlan && { onSite: () => { setEditing(true); } })} />
           <Conflicts jobId={job.id} />
         </div>
         <Corridor job={job} plans={plans} defectId={defect?.id} />

@@ -83,7 +83,7 @@ function WholeTable({ plan, onCell }: { plan: JudgedPlan; onCell: (system: strin
 }
 
 function School({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
-  const { edit } = usePlace();
+  const { edit, mayPlan } = usePlace();
   const { data: session } = api.useSessionQuery(undefined);
   const [setRules] = api.useSetRulesMutation();
   const firm = session?.firm;
@@ -96,14 +96,14 @@ function School({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
       <h2 style={{ fontSize: 16 }}>{question}</h2>
       {effects.map((e) => ({ ...e, made: e.repair() })).map((e) => (
         <div key={e.school.id} style={{ display: 'flex', gap: 8, alignItems: 'baseline', padding: '3px 0' }}>
-          <button type="button" className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => { edit.defect(defect, { chase: e.school.id }); }}>{e.school.title}</button>
+          <button type="button" disabled={!mayPlan} className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => { edit.defect(defect, { chase: e.school.id }); }}>{e.school.title}</button>
           {e.made ? <Fig figure={e.made.method.size.depth} /> : null}
           <span className="push" />
           {e.made ? <span><Fig figure={e.made.batch.resinPlaced} />, <Fig figure={e.made.schedule.total} /></span> : null}
         </div>
       ))}
       <p style={{ margin: '4px 0' }}>{taken?.school.reason} <span className="quiet">({because2})</span></p>
-      {firm && taken ? (
+      {firm && taken && mayPlan ? (
         <div className="quiet">
           House rule: {firm.rules.chase === 'by-traffic' ? 'by what goes over it' : firm.rules.chase}.{' '}
           {because === 'repair' ? <button type="button" className="link" onClick={() => { edit.defect(defect, { chase: undefined } as never); }}>Follow it here</button> : null}{' '}
@@ -129,7 +129,7 @@ function Facts({ plan }: { plan: JudgedPlan }) {
 }
 
 function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
-  const { job, plans, edit } = usePlace();
+  const { job, plans, edit, mayPlan } = usePlace();
   const navigate = useNavigate();
   const [looking, setLooking] = useState<{ system: string; rule?: string }>();
   const [table, setTable] = useState(false);
@@ -139,7 +139,8 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
   const out = plan.candidates.filter((c) => c.grade === 'out');
   const inView = plan.candidates.find((c) => c.system.id === (looking?.system ?? plan.planned?.candidate.system.id)) ?? plan.candidates[0];
   const verdict = inView && (inView.verdicts.find((v) => v.rule === looking?.rule) ?? inView.against[0] ?? inView.verdicts[0]);
-  const canChoose = inView !== undefined && recipeOf(inView.system.id) !== undefined;
+  const hasMethod = inView !== undefined && recipeOf(inView.system.id) !== undefined;
+  const canChoose = hasMethod && mayPlan;
   const choose = () => {
     if (!inView || !canChoose) return;
     if (inView.grade === 'fits') {
@@ -193,9 +194,9 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
               ) : null}
               <div className="src">{inView.system.chemistry}. Judged {<Say saying={inView.size.assumed} />}. Source: {cite(verdict.source)}.</div>
               <div style={{ margin: '10px 0' }}>
-                {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{defect.choice?.system === inView.system.id ? 'Chosen: go to Method' : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">Judged only: Oddment has no method for it yet.</p>}
+                {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{defect.choice?.system === inView.system.id ? 'Chosen: go to Method' : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{hasMethod ? 'Choosing is for owners and estimators.' : 'Judged only: Oddment has no method for it yet.'}</p>}
                 {plan.planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {plan.planned.reason}</p>}
-                {defect.choice ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
+                {defect.choice && mayPlan ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
               </div>
             </>
           ) : null}

@@ -109,11 +109,12 @@ function useRemove() {
 }
 
 function AreaPage({ area }: { area: AreaRecord }) {
-  const { edit, addDefect } = usePlace();
+  const { edit, addDefect, mayPlan } = usePlace();
   const remove = useRemove();
   const sense = senseArea(area.facts);
   return (
     <main className="pane sheet">
+      <fieldset className="may" disabled={!mayPlan}>
       <div className="title">
         <h1>{area.name}</h1>
         <span className="quiet">holds for every repair in this area</span>
@@ -126,12 +127,13 @@ function AreaPage({ area }: { area: AreaRecord }) {
       <Questions id={area.id} table={areaTable} facts={area.facts} sense={sense} onFacts={(facts) => { edit.area(area, { facts }); }} />
       <Doubts sense={sense} confirmed={[]} />
       <Button variant="contained" onClick={() => { addDefect(area.id); }}>Add a crack here<kbd>A</kbd></Button>
+      </fieldset>
     </main>
   );
 }
 
 function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRecord; plan: RepairPlan }) {
-  const { job, edit, units } = usePlace();
+  const { job, edit, units, mayPlan } = usePlace();
   const remove = useRemove();
   const table = defectKinds[defect.kind];
   const { airC, slabC, humidityPct, place } = area.facts;
@@ -144,6 +146,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
   return (
     <>
       <main className="pane sheet">
+        <fieldset className="may" disabled={!mayPlan}>
         <div className="title">
           <h1>{defect.mark}, {table.title}</h1>
           <Link className="quiet" to={`/jobs/${job.id}/walk/area/${area.id}`}>{area.name}: {climate.length === 0 ? 'air and slab still to measure' : climate.join(', ')}</Link>
@@ -155,6 +158,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
           <TextField label="Mark" value={defect.mark} onChange={(event) => { if (event.target.value !== '') edit.defect(defect, { mark: event.target.value.slice(0, 20) }); }} />
           <TextField label="Note" value={defect.note ?? ''} onChange={(event) => { const note = event.target.value.slice(0, 2000); edit.defect(defect, { note: note === '' ? undefined : note } as never); }} />
         </div>
+        </fieldset>
       </main>
       <aside className="pane left-rule" aria-label="What it comes to">
         <Live plan={plan} defect={defect} />
@@ -165,12 +169,12 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
 
 /** Walk: areas and defects, the questions of one, and what the answers come to. */
 export function Walk() {
-  const { job, plans, area, defect, addDefect, addArea } = usePlace();
+  const { job, plans, area, defect, addDefect, addArea, mayPlan } = usePlace();
   const { areaId } = useParams();
   const plan = defect && plans.get(defect.id);
   return (
     <div className="work walk">
-      <DefectList job={job} plans={plans} stage="walk" current={defect?.id} currentArea={areaId} onAdd={addDefect} onAddArea={addArea} />
+      <DefectList job={job} plans={plans} stage="walk" current={defect?.id} currentArea={areaId} {...(mayPlan && { onAdd: addDefect, onAddArea: addArea })} />
       {area && (areaId !== undefined || !defect) ? (
         <>
           <AreaPage area={area} />

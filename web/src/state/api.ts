@@ -1,4 +1,4 @@
-import type { AreaRecord, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
+import type { AreaRecord, OneTimeLink, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
 import type { HouseRules } from '@oddment/core';
 import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
@@ -9,7 +9,7 @@ export const paths: Record<Entity, string> = { job: 'jobs', area: 'areas', defec
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', credentials: 'same-origin' }),
-  tagTypes: ['session', 'jobs', 'job'],
+  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions'],
   endpoints: (build) => ({
     session: build.query<SessionRecord, undefined>({ query: () => 'session', transformResponse: followClock, providesTags: ['session'] }),
     demoSignIn: build.mutation<SessionRecord, undefined>({ query: () => ({ url: 'demo-session', method: 'POST', body: {} }), invalidatesTags: ['session', 'jobs', 'job'] }),
@@ -17,6 +17,14 @@ export const api = createApi({
     firstAccount: build.mutation<SessionRecord, { firm: string; name: string; login: string; password: string }>({ query: (body) => ({ url: 'first-account', method: 'POST', body }), invalidatesTags: ['session', 'jobs'] }),
     signOut: build.mutation<undefined, undefined>({ query: () => ({ url: 'session', method: 'DELETE' }), invalidatesTags: ['session', 'jobs', 'job'] }),
     setRules: build.mutation<FirmRecord, { change: string; version: number } & HouseRules>({ query: (body) => ({ url: 'firm', method: 'PUT', body }), invalidatesTags: ['session'] }),
+    oneTime: build.mutation<SessionRecord, { token: string; password: string }>({ query: (body) => ({ url: 'one-time', method: 'POST', body }), invalidatesTags: ['session', 'jobs', 'job'] }),
+    people: build.query<PersonRecord[], undefined>({ query: () => 'people', providesTags: ['people'] }),
+    addPerson: build.mutation<{ person: PersonRecord; link?: OneTimeLink }, { id: string; change: string; name: string; login: string; role: Role }>({ query: (body) => ({ url: 'people', method: 'POST', body }), invalidatesTags: ['people'] }),
+    changePerson: build.mutation<PersonRecord, { id: string; change: string; version: number; name: string; role: Role; disabled: boolean }>({ query: ({ id, ...body }) => ({ url: `people/${id}`, method: 'PUT', body }), invalidatesTags: ['people'] }),
+    resetPerson: build.mutation<OneTimeLink, { id: string; change: string }>({ query: ({ id, ...body }) => ({ url: `people/${id}/reset`, method: 'POST', body }), invalidatesTags: ['people'] }),
+    changePassword: build.mutation<SessionRecord, { present: string; password: string }>({ query: (body) => ({ url: 'me/password', method: 'PUT', body }), invalidatesTags: ['session', 'sessions'] }),
+    sessions: build.query<OwnSession[], undefined>({ query: () => 'me/sessions', providesTags: ['sessions'] }),
+    endSession: build.mutation<undefined, string>({ query: (id) => ({ url: `me/sessions/${id}`, method: 'DELETE' }), invalidatesTags: ['sessions'] }),
     jobs: build.query<JobSummary[], undefined>({ query: () => 'jobs', providesTags: ['jobs'] }),
     job: build.query<JobRecord, string>({ query: (id) => `jobs/${id}`, providesTags: ['job'] }),
     createJob: build.mutation<JobRecord, Omit<JobRecord, 'areas' | 'version'> & { change: string }>({ query: (body) => ({ url: 'jobs', method: 'POST', body }), invalidatesTags: ['jobs'] }),

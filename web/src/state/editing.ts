@@ -48,6 +48,13 @@ function defectBody({ kind, mark, facts, confirmed, choice, chase, sand, decisio
   return { kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(chase && { chase }), ...(sand && { sand }), ...(note !== undefined && { note }) } as DefectFields;
 }
 
+/** Whether the person may plan: change jobs, areas and defects. */
+export function useMayPlan(): boolean {
+  const { data } = api.useSessionQuery(undefined);
+  const role = data?.account?.role;
+  return role === 'owner' || role === 'estimator';
+}
+
 /** Changes what a person sets: kept as a draft at once, saved as soon as it can be. */
 export function useEdit(jobId: string) {
   const send = useSend();
