@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { hostname } from 'node:os';
 import { join } from 'node:path';
 import { built } from './build.ts';
 import { portIsFree } from './freePort.ts';
@@ -54,10 +55,14 @@ await command(async () => {
   let address: string;
   try {
     const port = await portFrom(options.port);
-    address = `http://127.0.0.1:${String(port)}`;
+    const shownHost = options.host === '0.0.0.0' || options.host === '::' ? hostname() : options.host;
+    address = `${options.tls ? 'https' : 'http'}://${shownHost}:${String(port)}`;
     server = await startServer({
       ODDMENT_DATABASE: postgres.url,
       ODDMENT_PORT: String(port),
+      ODDMENT_HOST: options.host,
+      ODDMENT_TLS_CERT: options.tls?.cert ?? '',
+      ODDMENT_TLS_KEY: options.tls?.key ?? '',
       ODDMENT_WEB: join(root, 'web/dist'),
       ODDMENT_MIGRATIONS: join(root, 'server/drizzle'),
       ODDMENT_DEMO: options.demo ? '1' : '0',

@@ -55,6 +55,7 @@ await command(async () => {
   await check('boundaries', () => run(process.execPath, [bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', ...rooms], { quiet: true }), count);
 
   heading('unit tests, published checks, API on a PostgreSQL of their own');
+  await built('server', 'web', 'cli');
   const throwAway = join(stateDir, 'test-database');
   rmSync(throwAway, { recursive: true, force: true });
   const postgres = await startPostgres(throwAway, { throwAway: true });
@@ -69,7 +70,6 @@ await command(async () => {
 
   heading('in the browser, against the start command');
   for (const data of ['e2e-demo', 'e2e-empty', 'e2e-kill']) rmSync(join(stateDir, data), { recursive: true, force: true });
-  await built('server', 'web');
   const report = join(stateDir, 'e2e.json');
   rmSync(report, { force: true });
   const browser = await run(process.execPath, [bin('@playwright/test/cli.js'), 'test', '--config', join(root, 'e2e/playwright.config.ts')]);

@@ -19,7 +19,7 @@ import type { OpenDatabase } from './store/database.ts';
 import { listJobs, readJob, type Entity, type Scope } from './store/jobStore.ts';
 
 const cookieName = 'oddment_session';
-const cookieOptions: CookieOptions = { httpOnly: true, sameSite: 'strict', secure: false, path: '/', maxAge: sessionDays * 86_400_000 };
+const cookieOptions: CookieOptions = { httpOnly: true, sameSite: 'strict', path: '/', maxAge: sessionDays * 86_400_000 };
 const loopback = new Set(['127.0.0.1', '::1', '::ffff:127.0.0.1']);
 const uuidPattern = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
 
@@ -29,6 +29,8 @@ export interface AppParts {
   readonly demo: boolean;
   readonly log: Logger;
   readonly webDir?: string;
+  /** served over TLS: the cookie is then sent over it only */
+  readonly secure?: boolean;
 }
 
 function cookieToken(req: Request): string | undefined {
@@ -91,7 +93,7 @@ function asProblem(error: unknown): HttpProblem {
 }
 
 /** The whole HTTP side: routes, sessions, problems, and the built page. */
-export function makeApp({ database, clock, demo, log, webDir }: AppParts): express.Express {
+export function makeApp({ database, clock, demo, log, webDir, secure = false }: AppParts): express.Express {
   const { db } = database;
   const app = express();
   app.disable('x-powered-by');
@@ -109,7 +111,7 @@ export function makeApp({ database, clock, demo, log, webDir }: AppParts): expre
           'upgrade-insecure-requests': null,
         },
       },
-      strictTransportSecurity: false,
+      strictTransportSecurity: secure,
     }),
   );
   app.use(compression());
@@ -146,7 +148,7 @@ export function makeApp({ database, clock, demo, log, webDir }: AppParts): expre
   const begin = async ({ req, res }: Call, token: string): Promise<SessionRecord> => {
     const old = cookieToken(req);
     if (old !== undefined) await deleteSession(db, tokenHash(old));
-    res.cookie(cookieName, token, cookieOptions);
+    res.cookie(cookieName, token, { ...cookieOptions, secure });
     return sessionRecord(await signedInBy(db, tokenHash(token), nowText()));
   };
   const wholeJob = async ({ scope, id }: Call) => {

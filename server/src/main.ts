@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { createServer as createTlsServer } from 'node:https';
 import { pino } from 'pino';
 import { makeApp } from './app.ts';
 import { clockAt } from './clock.ts';
@@ -12,7 +14,9 @@ const log = pino({ level: settings.logLevel });
 const clock = clockAt(settings.clock);
 const database = await openDatabase(settings.databaseUrl, settings.migrationsDir);
 if (settings.demo && (await accountCount(database.db)) === 0) await loadDemo(database.db, clock);
-const server = createServer(makeApp({ database, clock, demo: settings.demo, log, webDir: settings.webDir }));
+const { tls } = settings;
+const app = makeApp({ database, clock, demo: settings.demo, log, webDir: settings.webDir, secure: tls !== undefined });
+const server = tls ? createTlsServer({ cert: readFileSync(tls.cert), key: readFileSync(tls.key), minVersion: 'TLSv1.2' }, app) : createServer(app);
 
 let ending = false;
 function end(): void {
@@ -29,7 +33,7 @@ process.on('SIGINT', end);
 // the start command is gone, however it ended: nothing should be left running behind it
 process.on('disconnect', end);
 
-server.listen(settings.port, '127.0.0.1', () => {
+server.listen(settings.port, settings.host, () => {
   process.send?.({ ready: settings.port });
 });
 server.on('error', (error) => {

@@ -2,6 +2,9 @@
 export interface Settings {
   readonly databaseUrl: string;
   readonly port: number;
+  readonly host: string;
+  /** files of certificate and key; needed for any host but loopback */
+  readonly tls?: { readonly cert: string; readonly key: string };
   readonly webDir: string;
   readonly migrationsDir: string;
   /** sign in to the demo firm without a password */
@@ -16,11 +19,21 @@ function required(env: NodeJS.ProcessEnv, name: string): string {
   return value;
 }
 
+/** Whether an address is this machine only. */
+export function isLoopback(host: string): boolean {
+  return host === 'localhost' || host === '::1' || /^127(\.\d{1,3}){3}$/.test(host);
+}
+
 /** @throws Error where a setting is missing or cannot be */
 export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const clock = env['ODDMENT_CLOCK'];
   if (clock !== undefined && clock !== '' && Number.isNaN(Date.parse(clock))) throw new Error(`--clock is not an instant: '${clock}'. Write it like 2026-06-02T07:00:00Z.`);
+  const host = env['ODDMENT_HOST'] ?? '127.0.0.1';
+  const [cert, key] = [env['ODDMENT_TLS_CERT'] ?? '', env['ODDMENT_TLS_KEY'] ?? ''];
+  if (!isLoopback(host) && (cert === '' || key === '')) throw new Error(`Without TLS anybody on the network could read passwords: ${host} needs a certificate and its key.`);
   return {
+    host,
+    ...(cert !== '' && key !== '' && { tls: { cert, key } }),
     databaseUrl: required(env, 'ODDMENT_DATABASE'),
     port: Number(required(env, 'ODDMENT_PORT')),
     webDir: required(env, 'ODDMENT_WEB'),
