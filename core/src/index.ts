@@ -29,6 +29,7 @@ export type { Lift, Lifts } from './method/lifts.ts';
 export { recipeOf } from './method/recipes.ts';
 export type { Lag, Link, Step, Stuff } from './method/step.ts';
 export type { Schedule, Timed } from './schedule/schedule.ts';
+export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
 export type { Caution } from './safety/silica.ts';
 export { planJob, planRepair, type IncompletePlan, type JudgedPlan, type PlanInput, type Repair, type RepairPlan, type SchoolEffect } from './plan/repairPlan.ts';

@@ -12,6 +12,10 @@ export interface DrawingOptions extends Telling {
   readonly prefix: string;
   /** leaves the notes beside the drawing out */
   readonly bare?: boolean;
+  /** the family written into the drawing, where it is not a page that picks from a list */
+  readonly font?: string;
+  /** leaves out the rim around figures, for renderers that would paint it over them */
+  readonly rimless?: boolean;
 }
 
 interface Frame {
@@ -92,7 +96,7 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
   const label = show(d.figure, o.units).text;
   const [x0, y0, x1, y1] = [f.x(d.from[0]), f.y(d.from[1]), f.x(d.to[0]), f.y(d.to[1])];
   const text = (x: number, y: number, anchor: string) =>
-    node('text', { x, y, 'text-anchor': anchor, 'font-size': 16, 'font-weight': 700, fill: colors.ink, stroke: colors.concrete, 'stroke-width': 5, 'paint-order': 'stroke', 'stroke-linejoin': 'round', 'data-figure': d.figure.id, 'data-dimension': d.id }, label);
+    node('text', { x, y, 'text-anchor': anchor, 'font-size': 16, 'font-weight': 700, fill: colors.ink, ...(o.rimless !== true && { stroke: colors.concrete, 'stroke-width': 5, 'paint-order': 'stroke', 'stroke-linejoin': 'round' }), 'data-figure': d.figure.id, 'data-dimension': d.id }, label);
   const thin = { stroke: colors.ink, 'stroke-width': 1, fill: 'none' };
   if (d.along === 'x') {
     const y = Math.max(y0, y1) + offset;
@@ -154,7 +158,7 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
   const { palette: colors } = o;
   const f = frameOf(section, margin.left, margin.top, o.width - (o.bare === true ? 0 : noteColumn) - margin.left - 14, o.height - margin.top - margin.bottom);
   const layered = section.regions.filter((r) => r.layer !== undefined);
-  return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, role: 'img', 'font-family': "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif" },
+  return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, role: 'img', 'font-family': o.font ?? "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif" },
     node('title', {}, tell(section.caption, o)),
     hatchings(o.prefix, colors),
     node('text', { x: margin.left, y: 16, 'font-size': 14, fill: colors.ink2 }, o.bare === true ? '' : tell(section.caption, o)),

@@ -10,6 +10,7 @@ import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Clock } from './clock.ts';
+import { sheetsPdf } from './documents/sheetsPdf.ts';
 import { HttpProblem, notFound } from './problem.ts';
 import { addPerson, changePassword, changePerson, demoSignIn, firstAccount, resetPerson, sessionDays, setHouseRules, signIn, tokenHash, signInByLink } from './services/accountService.ts';
 import { importJob } from './services/jobFileService.ts';
@@ -201,6 +202,16 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false }: 
       const job = await wholeJob(call);
       call.res.attachment(`${job.site.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.oddment.json`).type('application/json');
       call.res.send(writeJobFile(withoutVersions(job), call.who.firm.rules));
+    },
+    jobSheets: async (call) => {
+      const job = await wholeJob(call);
+      const { units, defect } = call.req.query;
+      if (units !== undefined && units !== 'metric' && units !== 'us') throw new HttpProblem(422, 'The units must be metric or us, or left out.', { problems: [{ path: 'units', message: 'It must be metric or us, or left out.' }] });
+      const one = job.areas.flatMap((a) => a.defects).find((d) => d.id === defect);
+      if (defect !== undefined && !one) throw notFound('This defect');
+      const pdf = await sheetsPdf(job, call.who.firm.rules, { units: units ?? job.units, ...(one && { defectId: one.id }) });
+      call.res.attachment(`${one?.mark ?? 'sheets'}.pdf`).type('application/pdf');
+      call.res.send(pdf);
     },
     importJob: ({ req, scope }) => {
       if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');

@@ -5,7 +5,7 @@ import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
 /** Who may do what, written down once more, by hand: the table of routes must say the same. */
 const planning: readonly RouteName[] = ['changeRules', 'importJob', 'createJob', 'createArea', 'createDefect', 'changeJob', 'changeArea', 'changeDefect', 'deleteJob', 'deleteArea', 'deleteDefect', 'restoreJob', 'restoreArea', 'restoreDefect'];
 const owning: readonly RouteName[] = ['listPeople', 'addPerson', 'changePerson', 'resetPerson'];
-const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob'];
+const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'jobSheets'];
 const open: readonly RouteName[] = ['readSession', 'signIn', 'signOut', 'firstAccount', 'demoSignIn', 'oneTime'];
 
 function may(role: Role, name: RouteName): boolean {

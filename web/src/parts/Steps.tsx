@@ -2,8 +2,7 @@ import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useState } from 'react';
 import { Fig, Say } from './Fig.tsx';
 import { useTelling } from './telling.tsx';
-import type { Repair } from '@oddment/core';
-import { stepRows, type StepRow } from '../views/stepRows.ts';
+import { stepRows, type Repair, type StepRow } from '@oddment/core';
 
 function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }) {
   const [open, setOpen] = useState(false);

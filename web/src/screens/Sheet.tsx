@@ -1,11 +1,10 @@
 import Button from '@mui/material/Button';
-import { choiceLabel, cite, clockTime, defectKinds, relevantAsks, siteDateTime } from '@oddment/core';
+import { choiceLabel, cite, clockTime, defectKinds, relevantAsks, siteDateTime, stepRows } from '@oddment/core';
 import { useNavigate } from 'react-router';
 import { SectionPicture } from '../parts/Drawing.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
-import { stepRows } from '../views/stepRows.ts';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
 
@@ -25,6 +24,8 @@ export function Sheet() {
         <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10 }}>
           <Button variant="outlined" onClick={() => { void navigate(`/jobs/${job.id}/method/${defect.id}`); }} style={{ color: '#000' }}>Back</Button>
           <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
+          <Button variant="outlined" href={`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=${units}`} style={{ color: '#000' }}>PDF</Button>
+          <Button variant="outlined" href={`/api/jobs/${job.id}/sheets.pdf?units=${units}`} style={{ color: '#000' }}>PDF of the whole job</Button>
         </div>
         <div style={{ display: 'flex', gap: 12, alignItems: 'baseline', borderBottom: '2px solid #000' }}>
           <h1>{defect.mark}, {table.title}</h1>

@@ -1,5 +1,5 @@
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
-import { planRepair, type RepairPlan } from '@oddment/core';
+import { planRepair, stepRows, type RepairPlan } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { judged, planInput, repaired, type Setting, verdictOf } from '../../../core/test/cracks.ts';
 import { nextStationAt } from '../parts/nextStation.ts';
@@ -9,7 +9,6 @@ import { corridorCounts } from './corridorCounts.ts';
 import { limitLine } from './limitLine.ts';
 import { listItem } from './listItem.ts';
 import { nextMark } from './nextMark.ts';
-import { stepRows } from './stepRows.ts';
 
 const how = { units: 'metric', timeZone: 'Europe/Paris', day: '2026-06-02T05:00:00Z' } as const;
 const plan = (setting: Setting): RepairPlan => planRepair(planInput(setting));

@@ -1,4 +1,5 @@
-import { clockTime, type Schedule, type Telling, type Timed } from '@oddment/core';
+import { clockTime, type Telling } from '../quantity/saying.ts';
+import type { Schedule, Timed } from './schedule.ts';
 
 export interface StepRow {
   readonly key: string;
