@@ -1,26 +1,39 @@
+import { fork, type ChildProcess } from 'node:child_process';
+import { existsSync } from 'node:fs';
 import { createServer, request, type Server } from 'node:http';
-import { pino } from 'pino';
+import { resolve } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { makeApp } from './app.ts';
+import { freePort } from '../../tools/freePort.ts';
 import { newJob, Person, stage, uuid, type Stage } from '../test/api.ts';
 
 let world: Stage;
-let second: Server;
 let between: Server;
+const processes: ChildProcess[] = [];
 let turn = 0;
 const answeredBy = [0, 0];
 
-const port = (server: Server) => {
+/** A server process of its own, as the start command runs it. */
+async function serverProcess(databaseUrl: string): Promise<number> {
+  const main = resolve(import.meta.dirname, '../dist/main.js');
+  if (!existsSync(main)) throw new Error('The server is not built: run the tests with ./oddment test.');
+  const port = await freePort();
+  const child = fork(main, { env: { ...process.env, ODDMENT_DATABASE: databaseUrl, ODDMENT_PORT: String(port), ODDMENT_WEB: resolve(import.meta.dirname, '../../web/dist'), ODDMENT_MIGRATIONS: resolve(import.meta.dirname, '../drizzle'), ODDMENT_LOG: 'silent' } });
+  processes.push(child);
+  await new Promise<void>((ready, failed) => {
+    child.once('message', () => { ready(); });
+    child.once('exit', (code) => { failed(new Error(`the server ended with ${String(code)}`)); });
+  });
+  return port;
+}
+
+const listenedOn = (server: Server) => {
   const address = server.address();
   return typeof address === 'object' && address !== null ? address.port : 0;
 };
-const listening = (server: Server) => new Promise<void>((ready) => server.listen(0, '127.0.0.1', ready));
 
 beforeAll(async () => {
   world = await stage();
-  second = createServer(makeApp({ database: world.database, clock: world.clock, demo: false, log: pino({ level: 'silent' }) }));
-  await listening(second);
-  const ports = [Number(new URL(world.base).port), port(second)];
+  const ports = [await serverProcess(world.url), await serverProcess(world.url)];
   // a plain round-robin: every request goes to the other server than the one before
   between = createServer((req, res) => {
     const which = turn++ % 2;
@@ -31,18 +44,17 @@ beforeAll(async () => {
     });
     req.pipe(onward);
   });
-  await listening(between);
+  await new Promise<void>((ready) => between.listen(0, '127.0.0.1', ready));
 });
 afterAll(async () => {
-  for (const server of [between, second]) {
-    server.closeAllConnections();
-    await new Promise((done) => server.close(done));
-  }
+  between.closeAllConnections();
+  await new Promise((done) => between.close(done));
+  await Promise.all(processes.map((child) => new Promise((done) => { child.once('exit', done); child.kill('SIGTERM'); })));
   await world.close();
 });
 
-describe('two servers on one database, by turns', () => {
-  const person = () => new Person(`http://127.0.0.1:${String(port(between))}`);
+describe('two server processes on one database, by turns', () => {
+  const person = () => new Person(`http://127.0.0.1:${String(listenedOn(between))}`);
 
   it('hold sessions, versions and repeats', async () => {
     await world.owner('turns');

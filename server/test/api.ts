@@ -48,6 +48,8 @@ export class Person {
 
 export interface Stage {
   readonly base: string;
+  /** of the database of this stage */
+  readonly url: string;
   readonly database: OpenDatabase;
   readonly clock: Clock;
   readonly person: () => Person;
@@ -78,6 +80,7 @@ export async function stage(options: { demo?: boolean } = {}): Promise<Stage> {
   const base = `http://127.0.0.1:${String(typeof address === 'object' && address !== null ? address.port : 0)}`;
   return {
     base,
+    url: url.toString(),
     database,
     clock,
     person: () => new Person(base),
