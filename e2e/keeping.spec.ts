@@ -79,3 +79,20 @@ test('a doubt is asked about, and confirmed', async ({ page }) => {
   await answer(page, 'What goes over it?', 'feet');
   await allSaved(page);
 });
+
+test('a form in progress survives a reload: a new job, and a decision', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('Site', { exact: true }).fill('Half a job');
+  await page.reload();
+  await expect(page.getByLabel('Site', { exact: true })).toHaveValue('Half a job');
+  await page.getByLabel('Site', { exact: true }).fill('');
+
+  await page.goto(await screenOf(page, 'PS-04', 'match'));
+  const open = page.getByRole('button', { name: 'Record the decision' });
+  await open.click();
+  await page.getByLabel('Who decided').fill('Rosalind Acht');
+  await page.reload();
+  await open.click();
+  await expect(page.getByLabel('Who decided')).toHaveValue('Rosalind Acht');
+  await page.getByLabel('Who decided').fill('');
+});

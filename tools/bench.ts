@@ -1,37 +1,99 @@
-import { rmSync } from 'node:fs';
-import { spawn } from 'node:child_process';
+import { chromium } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { built } from './build.ts';
 import { command, Failure, root, stateDir } from './place.ts';
+import { startPostgres } from './postgres.ts';
 import { run } from './run.ts';
 
-/** Seconds from starting the start command until it says that it runs; it is ended again. */
-function startSeconds(data: string): Promise<number> {
+const chromiumPath = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
+const chromiumArgs = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+
+interface Started {
+  readonly child: ChildProcess;
+  readonly address: string;
+  readonly seconds: number;
+  readonly end: () => Promise<void>;
+}
+
+/** Starts on a data directory; the seconds are until it says that it runs. */
+function started(data: string, ...more: string[]): Promise<Started> {
   const begun = performance.now();
-  return new Promise((done, failed) => {
-    const child = spawn(join(root, 'oddment'), ['start', '--port', '4799', '--data', data, '--no-demo'], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
-    let seconds: number | undefined;
+  return new Promise((ready, failed) => {
+    const child = spawn(join(root, 'oddment'), ['start', '--port', '4799', '--data', data, ...more], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
+    const ended = new Promise<void>((done) => child.once('exit', () => { done(); }));
     child.stdout.on('data', (chunk: Buffer) => {
-      if (!chunk.toString().includes('runs at')) return;
-      seconds = (performance.now() - begun) / 1000;
-      child.kill('SIGTERM');
+      const address = /runs at (\S+)/.exec(chunk.toString())?.[1];
+      if (address !== undefined) ready({ child, address, seconds: (performance.now() - begun) / 1000, end: async () => { child.kill('SIGTERM'); await ended; } });
     });
-    child.on('exit', (code) => {
-      if (seconds === undefined) failed(new Failure(`the start command ended with ${String(code)}`));
-      else done(seconds);
-    });
+    void ended.then(() => { failed(new Failure('the start command ended before it was ready')); });
   });
+}
+
+/** Memory of the server process below a start command, in MB. */
+function serverMegabytes(start: ChildProcess): number | undefined {
+  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+    try {
+      const status = readFileSync(`/proc/${pid}/status`, 'utf8');
+      if (Number(/PPid:\s+(\d+)/.exec(status)?.[1]) !== start.pid || !readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('server/dist/main.js')) continue;
+      return Number(/VmRSS:\s+(\d+)/.exec(status)?.[1]) / 1024;
+    } catch {
+      // a process that ended meanwhile
+    }
+  }
+  return undefined;
+}
+
+/** The scripts that the page loads before anything else, compressed. */
+function firstScriptsKb(): number {
+  const html = readFileSync(join(root, 'web/dist/index.html'), 'utf8');
+  const files = [...html.matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].map((m) => m[1] ?? '');
+  return files.reduce((sum, file) => sum + gzipSync(readFileSync(join(root, 'web/dist', file))).length, 0) / 1024;
+}
+
+async function usablePageMs(address: string): Promise<number[]> {
+  const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
+  const times: number[] = [];
+  for (let i = 0; i < 5; i++) {
+    const context = await browser.newContext();
+    const page = await context.newPage();
+    const begun = performance.now();
+    await page.goto(address);
+    await page.getByRole('link', { name: 'Quarry Street Bathhouse', exact: true }).waitFor();
+    times.push(performance.now() - begun);
+    await context.close();
+  }
+  await browser.close();
+  return times.sort((a, b) => a - b);
 }
 
 await command(async () => {
   await built('bench', 'server', 'web');
-  const done = await run(process.execPath, [join(root, 'bench/dist/main.js')]);
+  const [data, demoData] = [join(stateDir, 'bench-data'), join(stateDir, 'bench-demo')];
+  for (const dir of [data, demoData]) rmSync(dir, { recursive: true, force: true });
+  const first = await started(data, '--no-demo');
+  const postgres = await startPostgres(join(data, 'database'));
+  const done = await run(process.execPath, [join(root, 'bench/dist/main.js')], { env: { ODDMENT_BENCH_ADDRESS: first.address, ODDMENT_BENCH_DATABASE: postgres.url } });
   if (done.code !== 0) throw new Failure('The plans could not be measured: see above.');
-  const data = join(stateDir, 'bench-data');
-  rmSync(data, { recursive: true, force: true });
-  const first = await startSeconds(data);
-  const again = [await startSeconds(data), await startSeconds(data), await startSeconds(data)].sort((a, b) => a - b);
-  rmSync(data, { recursive: true, force: true });
-  console.log(`start until ready: first on a new data directory ${first.toFixed(1)} s; again ${(again[1] ?? 0).toFixed(1)} s (median of three)   aim 10 s`);
+  const megabytes = serverMegabytes(first.child);
+  console.log(`memory of the server after these requests: ${megabytes === undefined ? 'not found' : `${megabytes.toFixed(0)} MB`}`);
+  await first.end();
+  const again: number[] = [];
+  for (let i = 0; i < 3; i++) {
+    const next = await started(data, '--no-demo');
+    again.push(next.seconds);
+    await next.end();
+  }
+  console.log(`start until ready: first on a new data directory ${first.seconds.toFixed(1)} s; again ${(again.sort((a, b) => a - b)[1] ?? 0).toFixed(1)} s (median of three)   aim 10 s`);
+  console.log(`first scripts of the page, gzip: ${firstScriptsKb().toFixed(0)} KB   aim 220 KB`);
+  if (existsSync(chromiumPath)) {
+    const demo = await started(demoData);
+    const times = await usablePageMs(demo.address);
+    await demo.end();
+    console.log(`usable page of the demo in headless Chromium, nothing cached: ${(times[2] ?? 0).toFixed(0)} ms (median of five, ${(times[0] ?? 0).toFixed(0)} to ${(times[4] ?? 0).toFixed(0)})`);
+  } else console.log('usable page: not measured, Chromium is not installed');
+  for (const dir of [data, demoData]) rmSync(dir, { recursive: true, force: true });
   return 0;
 });

@@ -1,6 +1,7 @@
 import { planRepair, planRecord, type JudgedPlan } from '@oddment/core';
 import { paper, sectionDrawing, svgText } from '@oddment/drawing';
 import { benchJob } from './benchJob.ts';
+import { measureServing } from './serving.ts';
 
 const rounds = 7;
 const many = 1000;
@@ -49,3 +50,9 @@ console.log(`Plans of slab cracks: Match over ${String(example.candidates.length
 console.log(row('one plan with Match and drawing', one, 2));
 console.log(row(`${String(many)} plans with Match and drawing`, thousand, 800));
 console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));
+
+const { ODDMENT_BENCH_ADDRESS: address, ODDMENT_BENCH_DATABASE: databaseUrl } = process.env;
+if (address !== undefined && databaseUrl !== undefined) {
+  const { openP95Ms, bareP95Ms, requests } = await measureServing(address, databaseUrl);
+  console.log(`open a job of 40 defects: p95 ${openP95Ms.toFixed(1)} ms; a bare SELECT of the same rows through Express: p95 ${bareP95Ms.toFixed(1)} ms; ${(openP95Ms / bareP95Ms).toFixed(1)} times   aim 2.5 times   (${String(requests)} requests)`);
+}

@@ -5,6 +5,7 @@ import { JobFields } from '@oddment/contracts';
 import { siteDateTime, siteInstant } from '@oddment/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import type { ReactNode } from 'react';
+import { useKeptForm, useKeptStart } from './keptForm.ts';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 
 const zones = Intl.supportedValuesOf('timeZone');
@@ -14,16 +15,22 @@ interface JobFormProps {
   readonly heading: ReactNode;
   readonly submit: string;
   readonly failed?: string;
-  readonly onSubmit: (fields: JobFields) => void | Promise<void>;
+  /** false where it was not taken: what is typed is kept */
+  readonly onSubmit: (fields: JobFields) => boolean | Promise<boolean>;
   readonly onCancel?: () => void;
+  /** keeps what is typed through reloads, under this name */
+  readonly keptAs?: string;
 }
 
 /** Site, client, time zone, start, crew and units of a job. */
-export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCancel }: JobFormProps) {
-  const form = useForm<JobFields>({ resolver: classValidatorResolver(JobFields), defaultValues: initial });
+export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCancel, keptAs }: JobFormProps) {
+  const form = useForm<JobFields>({ resolver: classValidatorResolver(JobFields), defaultValues: useKeptStart(keptAs, initial) });
+  const done = useKeptForm(keptAs, form);
   const zone = useWatch({ control: form.control, name: 'timeZone' });
   const { errors } = form.formState;
-  const keep = form.handleSubmit(({ site, client, timeZone, units, startAt, people }) => onSubmit({ site, client, timeZone, units, startAt, people }));
+  const keep = form.handleSubmit(async ({ site, client, timeZone, units, startAt, people }) => {
+    if (await onSubmit({ site, client, timeZone, units, startAt, people })) done();
+  });
   return (
     <form onSubmit={(event) => { void keep(event); }} style={{ display: 'grid', gap: 16 }} noValidate>
       {heading}

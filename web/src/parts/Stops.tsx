@@ -8,14 +8,17 @@ import { OctagonX } from 'lucide-react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Say } from './Fig.tsx';
+import { useKeptForm, useKeptStart } from './keptForm.ts';
 
-function DecisionForm({ stop, today, onDone, onCancel }: { stop: HeldStop; today: string; onDone: (decision: Decision) => void; onCancel: () => void }) {
-  const form = useForm<DecisionBody>({ resolver: classValidatorResolver(DecisionBody), defaultValues: { stop: stop.id, who: '', capacity: '', what: '', on: today, document: '' } });
+function DecisionForm({ keptAs, stop, today, onDone, onCancel }: { keptAs: string; stop: HeldStop; today: string; onDone: (decision: Decision) => void; onCancel: () => void }) {
+  const form = useForm<DecisionBody>({ resolver: classValidatorResolver(DecisionBody), defaultValues: useKeptStart(keptAs, { stop: stop.id, who: '', capacity: '', what: '', on: today, document: '' }) });
+  const done = useKeptForm(keptAs, form);
   const { errors } = form.formState;
   const field = (name: 'who' | 'capacity' | 'what' | 'on' | 'document', label: string, multiline = false) => (
     <TextField label={label} multiline={multiline} error={errors[name] !== undefined} helperText={errors[name]?.message} {...form.register(name)} slotProps={{ inputLabel: { shrink: true } }} />
   );
   const keep = form.handleSubmit(({ who, capacity, what, on, document }) => {
+    done();
     onDone({ stop: stop.id, who, capacity, what, on, ...(document !== undefined && document !== '' && { document }) });
   });
   return (
@@ -36,7 +39,7 @@ function DecisionForm({ stop, today, onDone, onCancel }: { stop: HeldStop; today
 }
 
 /** The stops of a repair: open ones hold the plan, decided ones show who decided. */
-export function Stops({ stops, today, onDecision, onAnswer }: { stops: readonly HeldStop[]; today: string; onDecision: (decision: Decision) => void; onAnswer: () => void }) {
+export function Stops({ of, stops, today, onDecision, onAnswer }: { of: string; stops: readonly HeldStop[]; today: string; onDecision: (decision: Decision) => void; onAnswer: () => void }) {
   const [deciding, setDeciding] = useState<HeldStop>();
   return (
     <>
@@ -61,7 +64,7 @@ export function Stops({ stops, today, onDecision, onAnswer }: { stops: readonly 
         ),
       )}
       <Dialog open={deciding !== undefined} onClose={() => { setDeciding(undefined); }} aria-labelledby="decision-title" fullWidth maxWidth="sm">
-        {deciding ? <DecisionForm stop={deciding} today={today} onCancel={() => { setDeciding(undefined); }} onDone={(decision) => { setDeciding(undefined); onDecision(decision); }} /> : null}
+        {deciding ? <DecisionForm keptAs={`${of} ${deciding.id}`} stop={deciding} today={today} onCancel={() => { setDeciding(undefined); }} onDone={(decision) => { setDeciding(undefined); onDecision(decision); }} /> : null}
       </Dialog>
     </>
   );

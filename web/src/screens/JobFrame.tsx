@@ -109,7 +109,7 @@ export function JobFrame() {
       <UndoBar />
       <Dialog open={editing} onClose={() => { setEditing(false); }} aria-labelledby="job-title" fullWidth maxWidth="xs">
         <div style={{ padding: '18px 20px' }}>
-          <JobForm heading={<h2 id="job-title" style={{ fontSize: 18 }}>This job</h2>} submit="Keep" initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people }} onSubmit={(fields) => { edit.job(job, fields); setEditing(false); }} onCancel={() => { setEditing(false); }} />
+          <JobForm heading={<h2 id="job-title" style={{ fontSize: 18 }}>This job</h2>} submit="Keep" initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people }} onSubmit={(fields) => { edit.job(job, fields); setEditing(false); return true; }} onCancel={() => { setEditing(false); }} />
         </div>
       </Dialog>
     </TellingProvider>

@@ -26,8 +26,9 @@ function NewJob() {
     const made = await create({ id: uuid(), change: uuid(), ...fields });
     if (made.data) await navigate(`/jobs/${made.data.id}/walk`);
     else setFailed('The server did not take it. What you typed is still here: try again.');
+    return made.data !== undefined;
   };
-  return <JobForm heading={<h2 style={{ fontSize: 18 }}>New job</h2>} submit="Begin the walk" failed={failed} onSubmit={begin} initial={{ site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) }} />;
+  return <JobForm keptAs="new job" heading={<h2 style={{ fontSize: 18 }}>New job</h2>} submit="Begin the walk" failed={failed} onSubmit={begin} initial={{ site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) }} />;
 }
 
 function ImportJob() {

@@ -14,6 +14,8 @@ import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { api } from '../state/api.ts';
+import { formDone, formKept } from '../state/drafts.ts';
+import { useSend, useStore } from '../state/store.ts';
 import { pageNow } from '../state/clock.ts';
 import { limitLine } from '../views/limitLine.ts';
 import { Incomplete } from './Incomplete.tsx';
@@ -134,7 +136,11 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
   const [looking, setLooking] = useState<{ system: string; rule?: string }>();
   const [table, setTable] = useState(false);
   const [reasoning, setReasoning] = useState<Candidate>();
-  const [reason, setReason] = useState('');
+  const send = useSend();
+  const reasonKey = `${defect.id} reason`;
+  const kept = useStore((s) => s.drafts.forms[reasonKey]?.['reason']);
+  const reason = typeof kept === 'string' ? kept : '';
+  const setReason = (text: string) => send(formKept({ key: reasonKey, values: { reason: text } }));
   const fit = plan.candidates.filter((c) => c.grade !== 'out');
   const out = plan.candidates.filter((c) => c.grade === 'out');
   const inView = plan.candidates.find((c) => c.system.id === (looking?.system ?? plan.planned?.candidate.system.id)) ?? plan.candidates[0];
@@ -147,7 +153,6 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
       edit.defect(defect, { choice: { system: inView.system.id } });
       void navigate(`/jobs/${job.id}/method/${defect.id}`);
     } else {
-      setReason('');
       setReasoning(inView);
     }
   };
@@ -159,7 +164,7 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
         <DefectList job={job} plans={plans} stage="match" current={defect.id} />
         <main className="pane sheet">
           <div className="title"><h1>{defect.mark}: which system</h1><span className="quiet"><Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest</span><span className="push" /><button type="button" className="link" aria-pressed={table} onClick={() => { setTable(!table); }}>{table ? 'The answer' : 'Whole table'}<kbd>T</kbd></button></div>
-          <Stops stops={plan.stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
+          <Stops of={defect.id} stops={plan.stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
           {table ? (
             <WholeTable plan={plan} onCell={(system, rule) => { setLooking({ system, rule }); }} />
           ) : (
@@ -211,6 +216,7 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
             if (!reasoning || reason.trim().length < 3) return;
             edit.defect(defect, { choice: { system: reasoning.system.id, reason: reason.trim() } });
             setReasoning(undefined);
+            send(formDone(reasonKey));
             void navigate(`/jobs/${job.id}/method/${defect.id}`);
           }}
         >

@@ -107,7 +107,7 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
             <Link to={`/jobs/${job.id}/match/${defect.id}`}>{planned?.by === 'choice' ? 'why this one' : 'choose'}</Link>
           </div>
           <div>
-            <Stops stops={stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
+            <Stops of={defect.id} stops={stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
             {plan.problem ? <p className="halted"><Say saying={plan.problem} /></p> : null}
           </div>
           <FittedPicture plan={plan} />

@@ -23,17 +23,19 @@ export interface DraftsState {
   readonly drafts: Readonly<Record<string, Draft>>;
   /** text in fields that is not a measure yet, by field key */
   readonly texts: Readonly<Record<string, string>>;
+  /** forms in progress, by what they are for */
+  readonly forms: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
 }
 
 export const draftKey = (entity: Entity, id: string) => `${entity}:${id}`;
 
-const initialState: DraftsState = { drafts: {}, texts: {} };
+const initialState: DraftsState = { drafts: {}, texts: {}, forms: {} };
 
 export const draftsSlice = createSlice({
   name: 'drafts',
   initialState,
   reducers: {
-    loaded: (_state, action: PayloadAction<DraftsState>) => action.payload,
+    loaded: (_state, action: PayloadAction<Partial<DraftsState>>) => ({ ...initialState, ...action.payload }),
     edited: (state, { payload }: PayloadAction<Omit<Draft, 'state'>>) => {
       const key = draftKey(payload.entity, payload.id);
       const before = state.drafts[key];
@@ -84,6 +86,12 @@ export const draftsSlice = createSlice({
       const id = key.slice(key.indexOf(':') + 1);
       state.texts = Object.fromEntries(Object.entries(state.texts).filter(([k]) => !k.startsWith(`${id}/`)));
     },
+    formKept: (state, { payload }: PayloadAction<{ key: string; values: Readonly<Record<string, unknown>> }>) => {
+      state.forms[payload.key] = payload.values;
+    },
+    formDone: (state, { payload: key }: PayloadAction<string>) => {
+      state.forms = Object.fromEntries(Object.entries(state.forms).filter(([k]) => k !== key));
+    },
     typed: (state, { payload }: PayloadAction<{ key: string; text: string | undefined }>) => {
       if (payload.text === undefined) state.texts = Object.fromEntries(Object.entries(state.texts).filter(([k]) => k !== payload.key));
       else state.texts[payload.key] = payload.text;
@@ -91,4 +99,4 @@ export const draftsSlice = createSlice({
   },
 });
 
-export const { edited, typed, dropped, mineAgain } = draftsSlice.actions;
+export const { edited, typed, dropped, mineAgain, formKept, formDone } = draftsSlice.actions;

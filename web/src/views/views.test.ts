@@ -147,6 +147,14 @@ describe('drafts', () => {
     expect(reducer(met, dropped(key)).drafts).toEqual({});
   });
 
+  it('keep forms in progress until they are done, and load what an older visit kept', () => {
+    const { formKept, formDone, loaded } = draftsSlice.actions;
+    const half = reducer(undefined, formKept({ key: 'new job', values: { site: 'Half' } }));
+    expect(half.forms).toEqual({ 'new job': { site: 'Half' } });
+    expect(reducer(half, formDone('new job')).forms).toEqual({});
+    expect(reducer(undefined, loaded({ drafts: {}, texts: { a: 'b' } }))).toEqual({ drafts: {}, texts: { a: 'b' }, forms: {} });
+  });
+
   it('keep text that is no measure yet, until it is one or the draft is dropped', () => {
     const writing = reducer(start, typed({ key: 'a/airC', text: '1x' }));
     expect(writing.texts).toEqual({ 'a/airC': '1x' });
