@@ -40,6 +40,7 @@ const shots: readonly Shot[] = [
   { file: 'mix', stage: 'mix', mark: 'PS-01' },
   { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.amount .fig').first().click() },
   { file: 'sheet', stage: 'sheet', mark: 'PS-01' },
+  { file: 'people', stage: 'people' },
   { file: 'walk-phone', stage: 'walk', mark: 'PS-01', phone: true },
   { file: 'method-phone', stage: 'method', mark: 'PS-01', phone: true },
 ];
@@ -55,7 +56,11 @@ await command(async () => {
     for (const shot of shots) {
       const page = await browser.newPage({ baseURL: demo.address, viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, isMobile: shot.phone === true, hasTouch: shot.phone === true, colorScheme: shot.dark ? 'dark' : 'light' });
       await page.goto('/');
-      await page.getByRole('link', { name: 'Quarry Street Bathhouse' }).waitFor();
+      await page.getByRole('link', { name: 'Quarry Street Bathhouse', exact: true }).waitFor();
+      if (shot.stage !== '' && shot.mark === undefined) {
+        await page.goto(`/${shot.stage}`);
+        await page.locator('.person').first().waitFor();
+      }
       if (shot.mark !== undefined) {
         const [job] = (await (await page.request.get('/api/jobs')).json()) as { id: string }[];
         const tree = (await (await page.request.get(`/api/jobs/${job?.id ?? ''}`)).json()) as { areas: { defects: { id: string; mark: string }[] }[] };
