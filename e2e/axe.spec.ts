@@ -11,11 +11,12 @@ async function clean(page: Page): Promise<void> {
 }
 
 for (const [stage, mark] of [['walk', 'PS-01'], ['match', 'PS-01'], ['method', 'PS-01'], ['mix', 'PS-01'], ['sheet', 'PS-01'], ['method', 'CY-01']] as const) {
-  test(`${stage} of ${mark} is without violations, light and dark`, async ({ page }) => {
+  test(`${stage} of ${mark} is without violations, light and dark`, async ({ page }, { project }) => {
     await page.goto(await screenOf(page, mark, stage));
     await expect(page.locator('h1')).toBeVisible();
     await clean(page);
-    if (stage === 'sheet') return;
+    // colors are the same at both sizes: the dark ones are looked at once
+    if (stage === 'sheet' || project.name === 'phone') return;
     await page.getByRole('button', { name: 'Dark', exact: true }).click();
     await clean(page);
   });

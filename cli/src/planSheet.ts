@@ -31,6 +31,7 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
     }
     lines.push('', 'Quantities');
     for (const f of [method.size.void, method.lifts.filled, batch.resinPlaced, batch.sandPlaced, batch.waste, batch.cartridges, batch.mixers, batch.left, method.sections.count, batch.purgeEvery]) lines.push(`  ${f.label}: ${fig(f)}`);
+    lines.push(...[batch.sandWay, ...batch.atEveryCartridge].map((saying) => `  ${text(saying)}`));
     lines.push('', 'Cautions');
     for (const c of repair.cautions) lines.push(`  ${c.title}: ${text(c.text)} (${cite(c.source)})`);
   }

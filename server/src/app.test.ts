@@ -156,6 +156,18 @@ describe('bad input', () => {
   });
 });
 
+describe('the sheets over the wire', () => {
+  it('come as PDF, whole or one, and are refused in words', async () => {
+    const { job, defect } = await madeJob(ours);
+    const whole = await ours.get(`/api/jobs/${job.id}/sheets.pdf`);
+    expect([whole.status, whole.headers.get('content-type')]).toEqual([200, 'application/pdf']);
+    expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=us`)).headers.get('content-disposition')).toContain('H-01.pdf');
+    expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?defect=${uuid()}`)).status).toBe(404);
+    expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?units=cubits`)).body['problems']).toMatchObject([{ path: 'units' }]);
+    expect((await theirs.get(`/api/jobs/${job.id}/sheets.pdf`)).status).toBe(404);
+  });
+});
+
 describe('the job file over the wire', () => {
   it('goes out without versions and comes in as a new job with the same content', async () => {
     const { job, defect } = await madeJob(ours);

@@ -37,7 +37,7 @@ export class Person {
     const set = response.headers.get('set-cookie');
     if (set !== null) this.cookie = set.split(';')[0] ?? '';
     const text = await response.text();
-    return { status: response.status, body: (text === '' ? {} : JSON.parse(text)) as Record<string, unknown>, headers: response.headers };
+    return { status: response.status, body: (/json/.test(response.headers.get('content-type') ?? '') && text !== '' ? JSON.parse(text) : {}) as Record<string, unknown>, headers: response.headers };
   }
 
   get = (path: string) => this.ask('GET', path);

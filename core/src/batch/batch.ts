@@ -4,6 +4,7 @@ import { timesDuration } from '../cure/reaction.ts';
 import { massShare, volumeShare } from '../geometry/groove.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
+import { say, type Saying } from '../quantity/saying.ts';
 import type { Method } from '../method/method.ts';
 import type { ResinWorking } from '../shelf/patchSystem.ts';
 
@@ -31,6 +32,10 @@ export interface Batch {
   readonly left: Figure;
   readonly cartridge: Figure;
   readonly perSection: readonly SectionBatch[];
+  /** what holds at every cartridge */
+  readonly atEveryCartridge: readonly Saying[];
+  /** how sand and resin come together in this groove */
+  readonly sandWay: Saying;
 }
 
 /** Packs and batches of a sand-filled groove: what is placed, what the mixers take, what is bought. */
@@ -66,5 +71,7 @@ export function cartridgeBatch(ledger: Ledger, working: ResinWorking, method: Me
       resin: ledger.compute(volumeShare, { volumeMl: lift.resin, parts }),
       sand: ledger.compute(massShare, { massG: lift.sand, parts }),
     })),
+    atEveryCartridge: [say`Bleed both sides level before each mixer.`, say`One mixer to waste and one even color, every cartridge.`, say`Tip down always: hanging it up does not stop the gel.`],
+    sandWay: method.premixed ? say`Wide groove: premix resin and sand in a pail.` : say`Narrow groove: sprinkle the sand into wet resin in layers.`,
   };
 }

@@ -72,6 +72,8 @@ export type LooseFacts = Readonly<Record<string, Fact<unknown> | undefined>>;
 export interface AskTable<T extends readonly Ask[] = readonly Ask[]> {
   readonly id: string;
   readonly title: string;
+  /** why it is asked, in a sentence or two */
+  readonly why?: string;
   readonly asks: T;
   readonly relevant: (field: string, facts: LooseFacts) => boolean;
 }

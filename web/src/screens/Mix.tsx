@@ -2,7 +2,7 @@ import type { Figure, JudgedPlan, Repair } from '@oddment/core';
 import { Link } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
-import { Fig } from '../parts/Fig.tsx';
+import { Fig, Say } from '../parts/Fig.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import type { DefectRecord } from '@oddment/contracts';
 import { Incomplete } from './Incomplete.tsx';
@@ -47,7 +47,7 @@ function Mixed({ plan, repair, defect }: { plan: JudgedPlan; repair: Repair; def
           <h2 style={{ fontSize: 16, marginTop: 10 }}>Sand</h2>
           <div style={{ display: 'flex', gap: 8, alignItems: 'baseline', flexWrap: 'wrap' }}>
             {(['one', 'two'] as const).map((s) => <button type="button" key={s} className={`plain${(defect.sand ?? 'one') === s ? ' on' : ''}`} aria-pressed={(defect.sand ?? 'one') === s} onClick={() => { edit.defect(defect, { sand: s }); }}>{s === 'one' ? 'one size' : 'two sizes, blended'}</button>)}
-            <span>fills <Fig figure={method.packing} /> of the volume{method.fineShare ? <>; fine sand <Fig figure={method.fineShare} /> of it</> : null}. {method.premixed ? 'Wide groove: premix resin and sand in a pail.' : 'Narrow groove: sprinkle into wet resin in layers.'}</span>
+            <span>fills <Fig figure={method.packing} /> of the volume{method.fineShare ? <>; fine sand <Fig figure={method.fineShare} /> of it</> : null}. <Say saying={batch.sandWay} /></span>
           </div>
           <div className="drawn" style={{ marginTop: 10 }}><SectionPicture section={plan.section} width={656} height={290} /></div>
         </main>
@@ -70,7 +70,7 @@ function Mixed({ plan, repair, defect }: { plan: JudgedPlan; repair: Repair; def
             <dt>Standing still longer: new mixer</dt><dd><Fig figure={batch.idleLimit} /></dd>
             <dt>Purges in all</dt><dd><Fig figure={batch.purges} /></dd>
           </dl>
-          <p>Bleed both sides level before each mixer. One mixer to waste and one even color, every cartridge. Tip down always.</p>
+          <ul style={{ margin: '8px 0', paddingLeft: 18 }}>{batch.atEveryCartridge.map((saying, i) => <li key={i}><Say saying={saying} /></li>)}</ul>
           <Link to={`/jobs/${job.id}/sheet/${defect.id}`}>Sheet for print</Link>
         </aside>
       </div>

@@ -178,7 +178,7 @@ export function Walk() {
       {area && (areaId !== undefined || !defect) ? (
         <>
           <AreaPage area={area} />
-          <aside className="pane left-rule"><h2 style={{ fontSize: 17 }}>Measure once per area</h2><p>The temperature of the slab decides which resins harden and how fast; probe the slab itself. With the air and its humidity it gives the dew point.</p></aside>
+          <aside className="pane left-rule"><h2 style={{ fontSize: 17 }}>Measure once per area</h2><p>{areaTable.why}</p></aside>
         </>
       ) : area && defect && plan ? (
         <DefectPage area={area} defect={defect} plan={plan} />
