@@ -51,8 +51,18 @@ await command(async () => {
   if (other) throw new Failure(`Oddment already runs on this data: ${other.address} (process ${String(other.pid)}).`);
   await built('server', 'web');
   const postgres = await startPostgres(join(options.dataDir, 'database'));
-  let server: ChildProcess;
+  let server: ChildProcess | undefined;
   let address: string;
+  let asked = false;
+  // from here on there is something to end: whoever asks while it still starts is heard too
+  const ask = () => {
+    if (!asked) console.error('oddment: ending');
+    asked = true;
+    server?.kill('SIGTERM');
+  };
+  process.on('SIGINT', ask);
+  process.on('SIGTERM', ask);
+  process.on('SIGHUP', ask);
   try {
     const port = await portFrom(options.port);
     const shownHost = options.host === '0.0.0.0' || options.host === '::' ? hostname() : options.host;
@@ -73,21 +83,14 @@ await command(async () => {
     throw error;
   }
   writeFileSync(runFile, JSON.stringify({ pid: process.pid, address }));
-  console.log(`Oddment runs at ${address}   (Ctrl-C ends it)`);
-  const code = await new Promise<number>((ended) => {
-    let asked = false;
-    const ask = () => {
-      if (!asked) console.error('oddment: ending');
-      asked = true;
-      server.kill('SIGTERM');
-    };
-    process.on('SIGINT', ask);
-    process.on('SIGTERM', ask);
-    process.on('SIGHUP', ask);
+  const ended = new Promise<number>((done) => {
     server.once('exit', (exitCode) => {
-      ended(asked ? 0 : (exitCode ?? 1));
+      done(asked ? 0 : (exitCode ?? 1));
     });
   });
+  if (asked) server.kill('SIGTERM');
+  else console.log(`Oddment runs at ${address}   (Ctrl-C ends it)`);
+  const code = await ended;
   rmSync(runFile, { force: true });
   await postgres.stop();
   if (code !== 0) throw new Failure(`The server ended by itself with code ${String(code)}: see above.`);
