@@ -1,6 +1,7 @@
 import 'reflect-metadata';
+import { storableText } from '@oddment/core';
 import { Type, type TypeHelpOptions } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsObject, IsOptional, IsString, IsUUID, Length, Matches, Min, ValidateBy, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsObject, IsOptional, IsString, IsUUID, Length, Matches, Max, Min, ValidateBy, ValidateNested } from 'class-validator';
 import { describeField, schemaOf, type Schema } from './schema.ts';
 
 type Field = (target: object, key: string) => void;
@@ -14,18 +15,25 @@ function field(schema: Schema | (() => Schema), decorators: readonly PropertyDec
   };
 }
 
+/** The largest whole number that a version is kept in. */
+const mostVersion = 2_147_483_647;
+
+/** Text that a database can keep: no null character, no half of a surrogate pair. */
+const storable = (what: string, each = false) => Matches(storableText, { each, message: `${what} holds a character that cannot be kept.` });
+
 /** An id made by the client, so that a repeat is recognized. */
 export const Id = () => field({ type: 'string', format: 'uuid' }, [IsUUID(undefined, { message: 'An id must be a UUID.' })]);
 
 /** The version of the record that a change was made against. */
-export const Version = () => field({ type: 'integer', minimum: 1 }, [IsInt({ message: 'The version must be a whole number.' }), Min(1, { message: 'Versions start at 1.' })]);
+export const Version = () =>
+  field({ type: 'integer', minimum: 1, maximum: mostVersion }, [IsInt({ message: 'The version must be a whole number.' }), Min(1, { message: 'Versions start at 1.' }), Max(mostVersion, { message: 'There is no such version.' })]);
 
 /** Text of a stated length, with what it is in words. */
 export const Text = (what: string, min: number, max: number) =>
-  field({ type: 'string', minLength: min, maxLength: max, description: what }, [IsString({ message: `${what} must be text.` }), Length(min, max, { message: `${what} needs ${String(min)} to ${String(max)} characters.` })]);
+  field({ type: 'string', minLength: min, maxLength: max, description: what }, [IsString({ message: `${what} must be text.` }), Length(min, max, { message: `${what} needs ${String(min)} to ${String(max)} characters.` }), storable(what)]);
 
 export const OptionalText = (what: string, max: number) =>
-  field({ type: 'string', maxLength: max, description: what }, [IsOptional(), IsString({ message: `${what} must be text.` }), Length(0, max, { message: `${what} can have ${String(max)} characters at the most.` })], true);
+  field({ type: 'string', maxLength: max, description: what }, [IsOptional(), IsString({ message: `${what} must be text.` }), Length(0, max, { message: `${what} can have ${String(max)} characters at the most.` }), storable(what)], true);
 
 /** A name to sign in with. */
 export const LoginName = () =>
@@ -33,6 +41,7 @@ export const LoginName = () =>
     IsString({ message: 'The sign-in name must be text.' }),
     Length(3, 80, { message: 'The sign-in name needs 3 to 80 characters.' }),
     Matches(/^[^\s]+$/, { message: 'The sign-in name has no spaces.' }),
+    storable('The sign-in name'),
   ]);
 
 /** A moment with its zone. */
@@ -59,6 +68,7 @@ export const Words = (what: string, most: number) =>
     ArrayMaxSize(most),
     IsString({ each: true }),
     Length(1, 60, { each: true }),
+    storable(what, true),
   ]);
 
 /** Another contract inside; `pick` chooses it from the object around it, `schema` describes what it may be. */

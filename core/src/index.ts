@@ -12,7 +12,7 @@ export { workingOf, type Working } from './working.ts';
 export { cite, sources, type SourceId } from './sources/register.ts';
 export { areaTable, type AreaFacts } from './survey/area.ts';
 export { choiceLabel, knowings, relevantAsks, type Ask, type AskTable, type ChoiceAsk, type Fact, type Knowing, type LooseFacts, type MeasureAsk, type Station, type StationsAsk } from './survey/ask.ts';
-export { factProblem } from './survey/factProblem.ts';
+export { factProblem, storableText } from './survey/factProblem.ts';
 export { defectKindIds, defectKinds, isDefectKind, type DefectKind } from './survey/kinds.ts';
 export { usualHouseRules, type Area, type ChaseChoice, type Choice, type Decision, type Defect, type HouseRules, type Job, type SandChoice } from './survey/job.ts';
 export { senseArea, senseDefect, type Doubt, type Refusal, type Sense } from './survey/sense.ts';

@@ -42,6 +42,7 @@ describe('factProblem', () => {
     ['lengthMm', { ...fact(4200), how: 'guessed' }, 'Length: how it is known must be one of entered, measured, assumed, log.'],
     ['lengthMm', { ...fact(4200), at: 'yesterday' }, 'Length: since when it is known must be a date and time with its zone.'],
     ['lengthMm', { ...fact(4200), at: '2026-06-01T12:00:00' }, 'Length: since when it is known must be a date and time with its zone.'],
+    ['lengthMm', { ...fact(4200), text: 'a\u0000' }, 'The text as typed must be a short text, or left out.'],
     ['lengthMm', { ...fact(4200), text: 'x'.repeat(61) }, 'The text as typed must be a short text, or left out.'],
   ])('says of %s what would be right: %j', (field, value, wanted) => {
     expect(words(field, value)).toBe(wanted);

@@ -11,6 +11,9 @@ const stationKeys = ['atMm', 'widthMm', 'text'];
 const longestText = 60;
 const mostStations = 200;
 
+/** Text that a database can keep: no null character, no half of a surrogate pair. */
+export const storableText = /^[^\0\p{Surrogate}]*$/u;
+
 /** 'X is A; it must lie between B and C', with the figures as figures. */
 export function rangeSaying(what: string, kind: QuantityKind, value: number, min: number, max: number): Saying {
   const ledger = new Ledger();
@@ -28,7 +31,7 @@ function unknownKey(record: Record<string, unknown>, known: readonly string[]): 
 
 function textProblem(text: unknown): Saying | undefined {
   if (text === undefined) return undefined;
-  return typeof text === 'string' && text.length <= longestText ? undefined : say`The text as typed must be a short text, or left out.`;
+  return typeof text === 'string' && text.length <= longestText && storableText.test(text) ? undefined : say`The text as typed must be a short text, or left out.`;
 }
 
 function stationsProblem(ask: Ask & { ask: 'stations' }, value: unknown): Saying | undefined {
