@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useLayoutEffect, useState } from 'react';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { formDone, formKept } from '../state/drafts.ts';
 import { store, useSend } from '../state/store.ts';
@@ -15,7 +15,8 @@ export function useKeptStart<T extends object>(key: string | undefined, usual: T
  */
 export function useKeptForm<T extends FieldValues>(key: string | undefined, form: UseFormReturn<T>): () => void {
   const send = useSend();
-  useEffect(() => {
+  // before the first paint: what is typed at once is kept too
+  useLayoutEffect(() => {
     if (key === undefined) return;
     return form.subscribe({ formState: { values: true }, callback: ({ values }) => { send(formKept({ key, values: { ...values } })); } });
   }, [key, form, send]);
