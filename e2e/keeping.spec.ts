@@ -82,7 +82,10 @@ test('a doubt is asked about, and confirmed', async ({ page }) => {
 
 test('a form in progress survives a reload: a new job, and a decision', async ({ page }) => {
   await page.goto('/');
+  await expect(page.getByText('Demo data')).toBeVisible();
   await page.getByLabel('Site', { exact: true }).fill('Half a job');
+  // as long as a hand takes to the reload key: the browser's store is written meanwhile
+  await page.waitForTimeout(300);
   await page.reload();
   await expect(page.getByLabel('Site', { exact: true })).toHaveValue('Half a job');
   await page.getByLabel('Site', { exact: true }).fill('');
@@ -91,6 +94,7 @@ test('a form in progress survives a reload: a new job, and a decision', async ({
   const open = page.getByRole('button', { name: 'Record the decision' });
   await open.click();
   await page.getByLabel('Who decided').fill('Rosalind Acht');
+  await page.waitForTimeout(300);
   await page.reload();
   await open.click();
   await expect(page.getByLabel('Who decided')).toHaveValue('Rosalind Acht');

@@ -30,6 +30,7 @@ interface Shot {
 }
 
 const shots: readonly Shot[] = [
+  { file: 'people', stage: 'people' },
   { file: 'jobs', stage: '' },
   { file: 'walk', stage: 'walk', mark: 'PS-01' },
   { file: 'match', stage: 'match', mark: 'PS-01' },
@@ -40,7 +41,6 @@ const shots: readonly Shot[] = [
   { file: 'mix', stage: 'mix', mark: 'PS-01' },
   { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.amount .fig').first().click() },
   { file: 'sheet', stage: 'sheet', mark: 'PS-01' },
-  { file: 'people', stage: 'people' },
   { file: 'walk-phone', stage: 'walk', mark: 'PS-01', phone: true },
   { file: 'method-phone', stage: 'method', mark: 'PS-01', phone: true },
 ];
@@ -54,7 +54,7 @@ await command(async () => {
   const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args });
   try {
     for (const shot of shots) {
-      const page = await browser.newPage({ baseURL: demo.address, viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, isMobile: shot.phone === true, hasTouch: shot.phone === true, colorScheme: shot.dark ? 'dark' : 'light' });
+      const page = await browser.newPage({ baseURL: demo.address, viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, isMobile: shot.phone === true, hasTouch: shot.phone === true, colorScheme: shot.dark ? 'dark' : 'light', userAgent: 'the desk in the office' });
       await page.goto('/');
       await page.getByRole('link', { name: 'Quarry Street Bathhouse', exact: true }).waitFor();
       if (shot.stage !== '' && shot.mark === undefined) {
