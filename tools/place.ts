@@ -19,13 +19,20 @@ export class Failure extends Error {
   }
 }
 
+/** What a person can put right: a failure in words, or options that the command does not have. */
+function refusal(error: unknown): Failure | undefined {
+  if (error instanceof Failure) return error;
+  const code = error instanceof TypeError && 'code' in error ? String(error.code) : '';
+  return code.startsWith('ERR_PARSE_ARGS') && error instanceof Error ? new Failure(`${error.message}. ./oddment help shows what there is.`, 2) : undefined;
+}
+
 /** Runs a command's main and turns what goes wrong into words. */
 export async function command(main: () => Promise<number | undefined>): Promise<void> {
   try {
     process.exitCode = (await main()) ?? 0;
   } catch (error) {
-    const known = error instanceof Failure;
-    console.error(`oddment: ${known ? error.message : `unexpected: ${error instanceof Error ? (error.stack ?? error.message) : String(error)}`}`);
-    process.exitCode = known ? error.exitCode : 1;
+    const refused = refusal(error);
+    console.error(`oddment: ${refused ? refused.message : `unexpected: ${error instanceof Error ? (error.stack ?? error.message) : String(error)}`}`);
+    process.exitCode = refused?.exitCode ?? 1;
   }
 }

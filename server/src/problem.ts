@@ -39,3 +39,20 @@ export class HttpProblem extends Error {
 }
 
 export const notFound = (what: string) => new HttpProblem(404, `${what} is not here, or not yours.`);
+
+/** Whether PostgreSQL refused a value itself (its class 22, data exceptions). */
+function isDataError(error: unknown): boolean {
+  const { code, cause } = (typeof error === 'object' && error !== null ? error : {}) as { code?: unknown; cause?: unknown };
+  return (typeof code === 'string' && /^22/.test(code)) || (cause !== undefined && isDataError(cause));
+}
+
+/** Any error as a problem: what is not known is our own fault, and said without its inside. */
+export function asProblem(error: unknown): HttpProblem {
+  if (error instanceof HttpProblem) return error;
+  const { status, type } = (typeof error === 'object' && error !== null ? error : {}) as { status?: unknown; type?: unknown };
+  if (type === 'entity.parse.failed') return new HttpProblem(400, 'The body is not JSON.');
+  if (type === 'entity.too.large') return new HttpProblem(413, 'The body is too large.');
+  if (isDataError(error)) return new HttpProblem(422, 'Something in it cannot be kept.', { problems: [{ path: '', message: 'A value is larger than can be kept, or holds a character that cannot.' }] });
+  if (typeof status === 'number' && status >= 400 && status < 500) return new HttpProblem(status, 'The request cannot be read.');
+  return new HttpProblem(500, 'The server could not do this. Nothing was changed. Try again.');
+}

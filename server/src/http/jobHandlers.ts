@@ -1,0 +1,84 @@
+import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, checkJobFile, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
+import { sheetsPdf } from '../documents/sheetsPdf.ts';
+import { HttpProblem, notFound } from '../problem.ts';
+import { importJob } from '../services/jobFileService.ts';
+import { areaValues, changeRecord, createRecord, defectValues, jobValues, type Answer } from '../services/recordService.ts';
+import type { Database } from '../store/database.ts';
+import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
+import type { Call, Handler } from './call.ts';
+
+function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) {
+  const { version: _job, ...rest } = job;
+  return { ...rest, areas: job.areas.map(({ version: _area, ...area }) => ({ ...area, defects: area.defects.map(({ version: _defect, ...defect }) => defect) })) };
+}
+
+/** Jobs with their areas and defects. */
+export function jobHandlers(db: Database) {
+  const wholeJob = async ({ scope, id }: Call) => {
+    const job = await readJob(db, scope, id);
+    if (!job) throw notFound('This job');
+    return job;
+  };
+  const created = ({ res }: Call, answer: Answer) => {
+    if (answer.repeated) res.status(200);
+    return answer.record;
+  };
+  const changed = async (entity: Entity, { scope, id }: Call, body: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>) => (await changeRecord(db, scope, entity, id, body, action, values)).record;
+  const gone = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'delete', { deletedAt: call.scope.at });
+  const back = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'restore', { deletedAt: null });
+  return {
+    listJobs: ({ scope }: Call) => listJobs(db, scope),
+    readJob: wholeJob,
+    exportJob: async (call) => {
+      const job = await wholeJob(call);
+      call.res.attachment(`${job.site.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.oddment.json`).type('application/json');
+      call.res.send(writeJobFile(withoutVersions(job), call.who.firm.rules));
+    },
+    jobSheets: async (call) => {
+      const job = await wholeJob(call);
+      const { units, defect } = call.req.query;
+      if (units !== undefined && units !== 'metric' && units !== 'us') throw new HttpProblem(422, 'The units must be metric or us, or left out.', { problems: [{ path: 'units', message: 'It must be metric or us, or left out.' }] });
+      const one = job.areas.flatMap((a) => a.defects).find((d) => d.id === defect);
+      if (defect !== undefined && !one) throw notFound('This defect');
+      const pdf = await sheetsPdf(job, call.who.firm.rules, { units: units ?? job.units, ...(one && { defectId: one.id }) });
+      call.res.attachment(`${one?.mark ?? 'sheets'}.pdf`).type('application/pdf');
+      call.res.send(pdf);
+    },
+    importJob: ({ req, scope }) => {
+      if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');
+      const checked = checkJobFile(req.body);
+      if (!checked.ok) throw new HttpProblem(422, `The job file has ${String(checked.problems.length)} problems.`, { problems: checked.problems });
+      return importJob(db, scope, checked.value);
+    },
+    createJob: async (call) => {
+      const body = call.body(NewJobBody);
+      return created(call, await createRecord(db, call.scope, 'job', body, jobValues(body)));
+    },
+    createArea: async (call) => {
+      const body = call.body(NewAreaBody);
+      return created(call, await createRecord(db, call.scope, 'area', body, areaValues(body), { entity: 'job', id: call.id }));
+    },
+    createDefect: async (call) => {
+      const body = call.body(NewDefectBody);
+      return created(call, await createRecord(db, call.scope, 'defect', body, defectValues(body), { entity: 'area', id: call.id }));
+    },
+    changeJob: (call) => {
+      const body = call.body(ChangeJobBody);
+      return changed('job', call, body, 'change', jobValues(body));
+    },
+    changeArea: (call) => {
+      const body = call.body(ChangeAreaBody);
+      return changed('area', call, body, 'change', areaValues(body));
+    },
+    changeDefect: (call) => {
+      const body = call.body(ChangeDefectBody);
+      return changed('defect', call, body, 'change', defectValues(body));
+    },
+    deleteJob: gone('job'),
+    deleteArea: gone('area'),
+    deleteDefect: gone('defect'),
+    restoreJob: back('job'),
+    restoreArea: back('area'),
+    restoreDefect: back('defect'),
+  } satisfies Readonly<Record<string, Handler>>;
+}
