@@ -41,8 +41,9 @@ async function make(target: Target): Promise<void> {
     return;
   }
   await bundle({
-    entryPoints: [join(root, target, 'src/main.ts')],
+    entryPoints: (target === 'server' ? ['main.ts', 'documents/pdfWorker.ts'] : ['main.ts']).map((file) => join(root, target, 'src', file)),
     outdir: join(root, target, 'dist'),
+    entryNames: '[name]',
     bundle: true,
     platform: 'node',
     target: 'node20',

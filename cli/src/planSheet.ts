@@ -1,4 +1,4 @@
-import { cite, clockTime, show, type RepairPlan, type Saying, type Telling } from '@oddment/core';
+import { cite, clockTime, quantitiesOf, show, type RepairPlan, type Saying, type Telling } from '@oddment/core';
 
 const rule = '-'.repeat(72);
 
@@ -30,7 +30,7 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
       lines.push(`         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`);
     }
     lines.push('', 'Quantities');
-    for (const f of [method.size.void, method.lifts.filled, batch.resinPlaced, batch.sandPlaced, batch.waste, batch.cartridges, batch.mixers, batch.left, method.sections.count, batch.purgeEvery]) lines.push(`  ${f.label}: ${fig(f)}`);
+    for (const { label, figure } of quantitiesOf(repair)) lines.push(`  ${label}: ${fig(figure)}`);
     lines.push(...[batch.sandWay, ...batch.atEveryCartridge].map((saying) => `  ${text(saying)}`));
     lines.push('', 'Cautions');
     for (const c of repair.cautions) lines.push(`  ${c.title}: ${text(c.text)} (${cite(c.source)})`);

@@ -1,6 +1,6 @@
 import { formulaNamed } from './formulas.ts';
 import type { Figure } from './quantity/figure.ts';
-import type { Ledger } from './quantity/ledger.ts';
+import type { Figures } from './quantity/ledger.ts';
 import { cite, type SourceId } from './sources/register.ts';
 
 /** How a figure came about: for a computed one its formula and inputs, for any other where it is from. */
@@ -16,7 +16,7 @@ export interface Working {
 }
 
 /** Opens the working of a figure of a ledger. */
-export function workingOf(ledger: Ledger, figure: Figure): Working {
+export function workingOf(ledger: Figures, figure: Figure): Working {
   const { origin } = figure;
   switch (origin.by) {
     case 'formula': {

@@ -4,6 +4,7 @@ import { createServer as createTlsServer } from 'node:https';
 import { pino } from 'pino';
 import { makeApp } from './app.ts';
 import { clockAt } from './clock.ts';
+import { endPdfThreads } from './documents/pdfPool.ts';
 import { loadDemo } from './demo/loadDemo.ts';
 import { settingsFrom } from './settings.ts';
 import { accountCount } from './store/accountStore.ts';
@@ -23,7 +24,7 @@ function end(): void {
   if (ending) return;
   ending = true;
   server.close(() => {
-    void database.close().then(() => process.exit(0));
+    void Promise.all([database.close(), endPdfThreads()]).then(() => process.exit(0));
   });
   server.closeIdleConnections();
   setTimeout(() => process.exit(0), 3000).unref();

@@ -16,8 +16,8 @@ export interface Computed {
 }
 
 /**
- * A number with its quantity kind and its origin. It is only ever made by a Ledger, so that no
- * figure stands without one.
+ * A number with its quantity kind and its origin. It is only ever made by a Ledger, or
+ * read back from what one made, so that no figure stands without one.
  */
 export class Figure {
   readonly id: string;
@@ -26,7 +26,7 @@ export class Figure {
   readonly kind: QuantityKind;
   #origin: Origin | Computed;
 
-  /** For the Ledger alone. */
+  /** For the Ledger, and for reading back what it made. */
   constructor(id: string, label: string, value: number, kind: QuantityKind, origin: Origin | Computed) {
     this.id = id;
     this.label = label;

@@ -17,8 +17,13 @@ export interface Sourced {
   readonly assumed?: true;
 }
 
+/** A table in which figures are found by their id. */
+export interface Figures {
+  find(id: string): Figure | undefined;
+}
+
 /** Makes figures and keeps the flat table of them. Ids follow the order in which they were made. */
-export class Ledger {
+export class Ledger implements Figures {
   readonly #figures: Figure[] = [];
   readonly #sourced = new Map<Sourced, Figure>();
 

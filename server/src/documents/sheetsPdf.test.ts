@@ -1,14 +1,15 @@
-import type { JobRecord } from '@oddment/contracts';
-import { show, usualHouseRules, type UnitSystem } from '@oddment/core';
+import { planJob, readSheet, keepSheet, sheetOf, show, type Job, type UnitSystem } from '@oddment/core';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { judged, planInput, type Setting } from '../../../core/test/cracks.ts';
-import { sheetsPdf } from './sheetsPdf.ts';
+import { endPdfThreads, pdfOf } from './pdfPool.ts';
+import type { PdfProgress } from './pdfTask.ts';
+import { issuedPdf, plansPdf } from './sheetsPdf.ts';
 
-function jobOf(...settings: readonly Setting[]): JobRecord {
+function jobOf(...settings: readonly Setting[]): Job {
   const { job, area } = planInput();
-  const defects = settings.map((s, i) => ({ ...planInput(s).defect, id: `d${String(i)}`, mark: `T-0${String(i + 1)}`, version: 1 }));
-  return { ...job, version: 1, areas: [{ ...area, version: 1, defects }] };
+  const defects = settings.map((s, i) => ({ ...planInput(s).defect, id: `d${String(i)}`, mark: `T-0${String(i + 1)}`}));
+  return { ...job, areas: [{ ...area, defects }] };
 }
 
 async function textOf(pdf: Buffer): Promise<string[]> {
@@ -21,11 +22,12 @@ async function textOf(pdf: Buffer): Promise<string[]> {
   return pages;
 }
 
+const sheetsPdf = (job: Job, units: UnitSystem = 'metric') => plansPdf(planJob(job), job, { units, timeZone: job.timeZone, day: job.startAt });
 const worn: Setting = { answers: { traffic: 'hard-wheels', finish: 'thin-coating' } };
 
 describe('the sheets as PDF', () => {
   it.each<UnitSystem>(['metric', 'us'])('hold the same dimensions as the page, on one page (%s)', async (units) => {
-    const pages = await textOf(await sheetsPdf(jobOf(worn), usualHouseRules, { units }));
+    const pages = await textOf(await sheetsPdf(jobOf(worn), units));
     expect(pages).toHaveLength(1);
     for (const d of judged(worn).section.dimensions) expect(pages[0]).toContain(show(d.figure, units).text);
     const { repair } = judged(worn);
@@ -35,27 +37,61 @@ describe('the sheets as PDF', () => {
   });
 
   it('hold a page a repair: those that stop and those with questions open too', async () => {
-    const pages = await textOf(await sheetsPdf(jobOf(worn, { answers: { ground: 'rocks' } }, { answers: { traffic: undefined } }), usualHouseRules, { units: 'metric' }));
+    const pages = await textOf(await sheetsPdf(jobOf(worn, { answers: { ground: 'rocks' } }, { answers: { traffic: undefined } })));
     expect(pages).toHaveLength(3);
     expect(pages[1]).toContain('STOP: It rocks');
     expect(pages[1]).toContain('The plan stops here until it is decided and recorded.');
     expect(pages[2]).toContain('Still to answer: What goes over it?');
   });
 
-  it('hold one repair where one is asked for, and say so where there is none', async () => {
-    const job = jobOf(worn, { answers: { ground: 'rocks' } });
-    expect(await textOf(await sheetsPdf(job, usualHouseRules, { units: 'metric', defectId: 'd1' }))).toHaveLength(1);
-    expect((await textOf(await sheetsPdf({ ...job, areas: [] }, usualHouseRules, { units: 'metric' })))[0]).toContain('Nothing was found in this job yet.');
+  it('say so where there is nothing yet', async () => {
+    expect((await textOf(await sheetsPdf({ ...jobOf(), areas: [] })))[0]).toContain('Nothing was found in this job yet.');
   });
 
   it('ship their fonts, and draw the section as lines, not as a picture', async () => {
-    const raw = (await sheetsPdf(jobOf(worn), usualHouseRules, { units: 'metric' })).toString('latin1');
+    const raw = (await sheetsPdf(jobOf(worn))).toString('latin1');
     expect(raw).toContain('/FontFile2');
     expect(raw).not.toContain('/Subtype /Image');
   });
 
   it('carry the reason of a choice against the verdict', async () => {
-    const [page] = await textOf(await sheetsPdf(jobOf({ answers: { moisture: 'damp' }, defect: { choice: { system: 'rapid-crack-resin', reason: 'dried since' } } }), usualHouseRules, { units: 'metric' }));
+    const [page] = await textOf(await sheetsPdf(jobOf({ answers: { moisture: 'damp' }, defect: { choice: { system: 'rapid-crack-resin', reason: 'dried since' } } })));
     expect(page).toContain('Chosen against the verdict, because: dried since');
+  });
+});
+
+describe('the PDF of an issued plan', () => {
+  it('is drawn from what was kept, and says when it was issued', async () => {
+    const plan = judged(worn);
+    const { sheet } = readSheet(keepSheet(sheetOf(plan, planInput(worn).job), plan.ledger));
+    const [page] = await textOf(await issuedPdf(sheet, { units: 'metric', timeZone: 'UTC' }, 'Issued 2026-06-02 by Nell'));
+    expect(page).toContain('Issued 2026-06-02 by Nell');
+    for (const d of plan.section.dimensions) expect(page).toContain(show(d.figure, 'metric').text);
+  });
+});
+
+describe('the thread', () => {
+  afterAll(endPdfThreads);
+  const task = (n: number) => ({ kind: 'plans' as const, job: jobOf(...Array<Setting>(n).fill(worn)), rules: { chase: 'by-traffic' as const }, units: 'metric' as const });
+
+  it('makes the same pages beside the server, and tells how far it is', async () => {
+    const progress: PdfProgress[] = [];
+    const pages = await textOf(await pdfOf(task(3), { onProgress: (p) => progress.push(p) }));
+    expect(pages).toHaveLength(3);
+    expect(new Set(progress.map((p) => p.stage))).toEqual(new Set(['planning', 'layout', 'drawing']));
+    const drawn = progress.filter((p) => p.stage === 'drawing').map((p) => p.done);
+    expect([...drawn].sort((a, b) => a - b)).toEqual(drawn);
+    expect(drawn[drawn.length - 1]).toBe(1);
+  });
+
+  it('makes one repair where one is asked for', async () => {
+    expect(await textOf(await pdfOf({ ...task(2), defectId: 'd1' }))).toHaveLength(1);
+  });
+
+  it('is stopped by whoever asked, and works for the next one', async () => {
+    const stop = new AbortController();
+    const long = pdfOf(task(60), { signal: stop.signal, onProgress: () => { stop.abort(); } });
+    await expect(long).rejects.toThrow(/abort/i);
+    expect(await textOf(await pdfOf(task(1)))).toHaveLength(1);
   });
 });

@@ -1,5 +1,4 @@
-import type { JobRecord } from '@oddment/contracts';
-import { choiceLabel, cite, defectKinds, planRepair, relevantAsks, show, siteDateTime, stepRows, tell, type Figure, type HouseRules, type JudgedPlan, type Repair, type RepairPlan, type Saying, type Telling, type UnitSystem } from '@oddment/core';
+import { cite, defectKinds, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type RepairPlan, type Saying, type Sheet, type SheetWork, type Telling } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
@@ -17,8 +16,8 @@ pdfmake.setLocalAccessPolicy((path: string) => path.startsWith(files));
 
 const rule = { hLineWidth: (i: number) => (i === 0 ? 0 : 0.5), vLineWidth: () => 0, hLineColor: () => '#999999', paddingTop: () => 1, paddingBottom: () => 1, paddingLeft: () => 0, paddingRight: () => 6 };
 
-/** One sheet being made: a plan, and how it is told. */
-interface Sheet {
+/** How a sheet is told. */
+interface Words {
   readonly how: Telling;
   readonly text: (saying: Saying) => string;
   readonly figure: (figure: Figure) => string;
@@ -28,15 +27,15 @@ function heading(words: string): Content {
   return { text: words, bold: true, fontSize: 11, margin: [0, 5, 0, 1] };
 }
 
-function stopContent({ text }: Sheet, plan: JudgedPlan): Content[] {
-  return plan.stops.map((s) => ({
+function stopContent({ text }: Words, { stops }: Sheet): Content[] {
+  return stops.map((s) => ({
     table: { widths: ['*'], body: [[{ text: [{ text: `${s.open ? 'STOP' : 'Decided'}: ${s.title}. `, bold: true }, text(s.why), s.decision ? ` ${s.decision.who}, ${s.decision.capacity}, ${s.decision.on}: ${s.decision.what}` : ` Who decides: ${s.who}.`, ` (${cite(s.source)})`] }]] },
     margin: [0, 3, 0, 0],
   }));
 }
 
-function stepTable({ text, how }: Sheet, repair: Repair): Content {
-  const body = stepRows(repair.schedule, how).map(({ time, timed, latest, more }): TableCell[] => [
+function stepTable({ text, how }: Words, work: SheetWork): Content {
+  const body = stepRows(work.schedule, how).map(({ time, timed, latest, more }): TableCell[] => [
     { columns: [{ width: 11, canvas: [{ type: 'rect', x: 0, y: 2, w: 6, h: 6, lineWidth: 0.7 }] }, { width: '*', text: time, bold: true }] },
     {
       text: [
@@ -51,71 +50,79 @@ function stepTable({ text, how }: Sheet, repair: Repair): Content {
   return { table: { widths: [46, '*'], body }, layout: rule };
 }
 
-function quantities({ figure }: Sheet, { method, batch }: Repair): Content {
-  const rows: readonly (readonly [string, Figure])[] = [
-    ['Groove as prepared', method.size.void], ['As filled', method.lifts.filled], ['Resin placed', batch.resinPlaced], ['Dry sand', batch.sandPlaced], ['Purged to waste', batch.waste],
-    ['Cartridges', batch.cartridges], ['Static mixers', batch.mixers], ['Sections', method.sections.count], ['Purge half a mixer every', batch.purgeEvery],
-  ];
-  return { table: { widths: ['*', 'auto'], body: rows.map(([label, f]) => [label, { text: figure(f), bold: true, alignment: 'right' as const }]) }, layout: rule };
+function quantities({ figure }: Words, work: SheetWork): Content {
+  return { table: { widths: ['*', 'auto'], body: work.quantities.map((q) => [q.label, { text: figure(q.figure), bold: true, alignment: 'right' as const }]) }, layout: rule };
 }
 
-function repairContent(sheet: Sheet, plan: JudgedPlan, repair: Repair): Content[] {
-  const { text, figure } = sheet;
-  const { planned } = plan;
+function workContent(words: Words, work: SheetWork): Content[] {
+  const { text, figure } = words;
   return [
-    heading(`${planned?.candidate.system.title ?? ''}, ${repair.method.size.named}${planned?.by === 'proposal' ? ' (proposed, not chosen yet)' : ''}: ${figure(repair.schedule.total)}, ${figure(repair.schedule.handsOn)} by hand`),
-    ...(planned?.reason === undefined ? [] : [`Chosen against the verdict, because: ${planned.reason}`]),
-    ...(planned?.candidate.against ?? []).map((v): Content => ({ text: [{ text: `Care, ${v.title.toLowerCase()}: `, bold: true }, `${text(v.reason())}. (${cite(v.source)})`] })),
-    stepTable(sheet, repair),
+    heading(`${work.title}, ${work.named}${work.by === 'proposal' ? ' (proposed, not chosen yet)' : ''}: ${figure(work.schedule.total)}, ${figure(work.schedule.handsOn)} by hand`),
+    ...(work.reason === undefined ? [] : [`Chosen against the verdict, because: ${work.reason}`]),
+    ...work.cares.map((c): Content => ({ text: [{ text: `Care, ${c.title.toLowerCase()}: `, bold: true }, `${text(c.why)}. (${cite(c.source)})`] })),
+    stepTable(words, work),
     {
       columns: [
-        { width: '42%', stack: [heading('Quantities'), quantities(sheet, repair)] },
-        { width: '*', stack: [heading('Cautions'), { ul: repair.cautions.map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${text(c.text)} (${cite(c.source)})`] })) }] },
+        { width: '42%', stack: [heading('Quantities'), quantities(words, work)] },
+        { width: '*', stack: [heading('Cautions'), { ul: work.cautions.map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${text(c.text)} (${cite(c.source)})`] })) }] },
       ],
       columnGap: 14,
     },
   ];
 }
 
-function planContent(plan: RepairPlan, job: JobRecord, how: Telling, first: boolean): Content[] {
-  const table = defectKinds[plan.defect.kind];
-  const title: Content = {
-    text: [{ text: `${plan.defect.mark}, ${table.title}`, bold: true, fontSize: 14 }, `   ${plan.area.name}, ${job.site}${job.client === '' ? '' : ` for ${job.client}`}   ${siteDateTime(job.startAt, job.timeZone).date}, ${job.people === 1 ? 'one person' : 'a pair'}`],
+type Titled = Pick<Sheet, 'mark' | 'title' | 'area' | 'site' | 'client' | 'timeZone' | 'startAt' | 'people'>;
+
+function titleContent({ mark, title, area, site, client, timeZone, startAt, people }: Titled, first: boolean): Content {
+  return {
+    text: [{ text: `${mark}, ${title}`, bold: true, fontSize: 14 }, `   ${area}, ${site}${client === '' ? '' : ` for ${client}`}   ${siteDateTime(startAt, timeZone).date}, ${people === 1 ? 'one person' : 'a pair'}`],
     ...(!first && { pageBreak: 'before' as const }),
   };
-  if (plan.state === 'incomplete') {
-    return [title, `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
-  }
-  const sheet: Sheet = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
-  const { figure } = sheet;
-  const { subject, repair } = plan;
-  const answers = relevantAsks(table, plan.defect.facts).filter((a) => a.ask === 'choice' && plan.defect.facts[a.field] !== undefined && a.field !== 'claim');
-  const widths = subject.widths.map((w, i) => `${figure(w)} at ${subject.stations[i] ? figure(subject.stations[i]) : ''}`).join(', ');
+}
+
+function sheetContent(sheet: Sheet, how: Telling, first: boolean, issued?: string): Content[] {
+  const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
   return [
-    title,
-    `${figure(subject.length)} long; ${widths}; ${figure(subject.depth)} deep, slab ${figure(subject.slab)}; air ${figure(subject.airC)}, slab ${figure(subject.slabC)}, ${figure(subject.humidity)} humidity, ${figure(subject.dewMargin)} above the dew point. ${answers.map((a) => choiceLabel(table, a.field, plan.defect.facts[a.field]?.value)).join(', ')}.`,
-    ...stopContent(sheet, plan),
-    { svg: svgText(sectionDrawing(plan.section, { ...how, width: 720, height: 286, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] },
-    ...(repair ? repairContent(sheet, plan, repair) : [{ text: plan.held ? 'The plan stops here until it is decided and recorded.' : 'No system with a method fits this crack as it is.', bold: true }]),
-    { text: plan.advice, fontSize: 8, margin: [0, 6, 0, 0] },
+    titleContent(sheet, first),
+    ...(issued === undefined ? [] : [{ text: issued, bold: true }]),
+    `${words.text(sheet.found)} ${sheet.answers.join(', ')}.`,
+    ...stopContent(words, sheet),
+    { svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 286, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] },
+    ...(sheet.work ? workContent(words, sheet.work) : [{ text: words.text(sheet.nothing ?? []), bold: true }]),
+    { text: sheet.advice, fontSize: 8, margin: [0, 6, 0, 0] },
   ];
 }
 
-/**
- * The sheets of a job as one PDF, a page a repair: whole shipped fonts, vector drawing, readable in black
- * and white.
- * @returns the bytes of the file
- */
-export async function sheetsPdf(job: JobRecord, rules: HouseRules, options: { units: UnitSystem; defectId?: string }): Promise<Buffer> {
-  const how: Telling = { units: options.units, timeZone: job.timeZone, day: job.startAt };
-  const plans = job.areas.flatMap((area) => area.defects.filter((d) => options.defectId === undefined || d.id === options.defectId).map((defect) => planRepair({ job, area, defect, rules })));
+function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): Content[] {
+  if (plan.state === 'judged') return sheetContent(sheetOf(plan, job), how, first);
+  const title = titleContent({ ...job, mark: plan.defect.mark, title: defectKinds[plan.defect.kind].title, area: plan.area.name }, first);
+  return [title, `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
+}
+
+function pdfOf(title: string, content: Content[], onDrawn: (done: number) => void): Promise<Buffer> {
   const definition: TDocumentDefinitions = {
-    info: { title: `${job.site}: ${plans.map((p) => p.defect.mark).join(', ')}` },
+    info: { title },
     language: 'en-US',
     pageSize: 'A4',
     pageMargins: [30, 24, 30, 20],
     defaultStyle: { font: family, fontSize: 8.5, lineHeight: 1.05 },
-    content: plans.length === 0 ? ['Nothing was found in this job yet.'] : plans.flatMap((plan, i) => planContent(plan, job, how, i === 0)),
+    content,
   };
+  pdfmake.setProgressCallback(onDrawn);
   return pdfmake.createPdf(definition).getBuffer();
+}
+
+/**
+ * The sheets of plans as one PDF, a page a repair: whole shipped fonts, vector drawing, readable in black
+ * and white.
+ * @param onDrawn told the share that is drawn
+ * @returns the bytes of the file
+ */
+export function plansPdf(plans: readonly RepairPlan[], job: Job, how: Telling, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
+  return pdfOf(`${job.site}: ${plans.map((p) => p.defect.mark).join(', ')}`, plans.length === 0 ? ['Nothing was found in this job yet.'] : plans.flatMap((plan, i) => planContent(plan, job, how, i === 0)), onDrawn);
+}
+
+/** An issued plan as it was kept, with when and by whom it was issued. */
+export function issuedPdf(sheet: Sheet, how: Telling, issued: string, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
+  return pdfOf(`${sheet.site}: ${sheet.mark}`, sheetContent(sheet, how, true, issued), onDrawn);
 }

@@ -1,11 +1,11 @@
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, checkJobFile, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
-import { sheetsPdf } from '../documents/sheetsPdf.ts';
 import { HttpProblem, notFound } from '../problem.ts';
 import { importJob } from '../services/jobFileService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues, type Answer } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
 import type { Call, Handler } from './call.ts';
+import { sendPdf, unitsAsked } from './sendPdf.ts';
 
 function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) {
   const { version: _job, ...rest } = job;
@@ -36,13 +36,11 @@ export function jobHandlers(db: Database) {
     },
     jobSheets: async (call) => {
       const job = await wholeJob(call);
-      const { units, defect } = call.req.query;
-      if (units !== undefined && units !== 'metric' && units !== 'us') throw new HttpProblem(422, 'The units must be metric or us, or left out.', { problems: [{ path: 'units', message: 'It must be metric or us, or left out.' }] });
+      const { defect } = call.req.query;
+      const units = unitsAsked(call, job.units);
       const one = job.areas.flatMap((a) => a.defects).find((d) => d.id === defect);
       if (defect !== undefined && !one) throw notFound('This defect');
-      const pdf = await sheetsPdf(job, call.who.firm.rules, { units: units ?? job.units, ...(one && { defectId: one.id }) });
-      call.res.attachment(`${one?.mark ?? 'sheets'}.pdf`).type('application/pdf');
-      call.res.send(pdf);
+      await sendPdf(call, { kind: 'plans', job, rules: call.who.firm.rules, units, ...(one && { defectId: one.id }) }, one?.mark ?? 'sheets');
     },
     importJob: ({ req, scope }) => {
       if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');

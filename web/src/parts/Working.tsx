@@ -1,16 +1,16 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
-import { cite, show, workingOf, type Figure, type Ledger } from '@oddment/core';
+import { cite, show, workingOf, type Figure, type Figures } from '@oddment/core';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useTelling } from './telling.tsx';
 
 interface Opened {
-  readonly ledger: Ledger;
+  readonly ledger: Figures;
   readonly trail: readonly Figure[];
 }
 
-const OpenContext = createContext<(ledger: Ledger, figure: Figure) => void>(() => undefined);
-export const LedgerContext = createContext<Ledger | undefined>(undefined);
+const OpenContext = createContext<(ledger: Figures, figure: Figure) => void>(() => undefined);
+export const LedgerContext = createContext<Figures | undefined>(undefined);
 
 /** Opens the working of a figure of the plan around it. */
 export function useOpenWorking(): (figure: Figure) => void {
@@ -58,7 +58,7 @@ function Inputs({ opened, onOpen }: { opened: Opened; onOpen: (figure: Figure) =
 /** Holds the sheet that shows how a figure came about; its inputs open the same way. */
 export function WorkingHost({ children }: { children: ReactNode }) {
   const [opened, setOpened] = useState<Opened>();
-  const open = useCallback((ledger: Ledger, figure: Figure) => { setOpened({ ledger, trail: [figure] }); }, []);
+  const open = useCallback((ledger: Figures, figure: Figure) => { setOpened({ ledger, trail: [figure] }); }, []);
   const close = () => { setOpened(undefined); };
   const last = useMemo(() => opened?.trail[opened.trail.length - 1], [opened]);
   return (

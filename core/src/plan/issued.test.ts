@@ -1,0 +1,125 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { crackSettings, fact, judged, planInput } from '../../test/cracks.ts';
+import { tell } from '../quantity/saying.ts';
+import { show } from '../quantity/show.ts';
+import { genericShelf } from '../shelf/shelf.ts';
+import { workingOf } from '../working.ts';
+import { inputChanges, inputsOf, issuePlan, planChanges, sheetAgain, type IssuedPlan } from './issued.ts';
+import { keepSheet, readSheet } from './keptSheet.ts';
+import { sheetOf } from './sheet.ts';
+
+const how = { units: 'metric', timeZone: 'UTC' } as const;
+const stored = (plan: IssuedPlan) => JSON.parse(JSON.stringify(plan)) as IssuedPlan;
+
+function issued(...input: Parameters<typeof planInput>): IssuedPlan {
+  const done = issuePlan(planInput(...input));
+  if (!done.ok) throw new Error(tell(done.why, how));
+  return stored(done.plan);
+}
+
+/** Another value for every figure of a label, as another version of a formula would have made it. */
+function withOther(plan: IssuedPlan, label: string, times: number): IssuedPlan {
+  return { ...plan, kept: { ...plan.kept, figures: plan.kept.figures.map((row) => (row.label === label ? { ...row, value: row.value * times } : row)) } };
+}
+
+describe('a kept sheet', () => {
+  it('is read back as it was, with every working, over many cracks', () => {
+    fc.assert(
+      fc.property(crackSettings, (setting) => {
+        const plan = judged(setting);
+        const sheet = sheetOf(plan, planInput(setting).job);
+        const kept = keepSheet(sheet, plan.ledger);
+        const again = readSheet(JSON.parse(JSON.stringify(kept)) as typeof kept);
+        expect(planChanges(sheet, again.sheet)).toEqual([]);
+        expect(JSON.stringify(again.sheet)).toBe(JSON.stringify(sheet));
+        for (const q of again.sheet.work?.quantities ?? []) {
+          expect(show(q.figure, 'metric')).toEqual(show(plan.ledger.find(q.figure.id) ?? q.figure, 'metric'));
+          expect(workingOf(again.figures, q.figure)).toEqual(workingOf(plan.ledger, q.figure));
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  it('holds no more figures than it shows and they rest on', () => {
+    const plan = judged();
+    const { figures } = keepSheet(sheetOf(plan, planInput().job), plan.ledger);
+    expect(figures.length).toBeLessThan(plan.ledger.rows().length);
+    const ids = new Set(figures.map((f) => f.id));
+    const inputs = figures.flatMap((f) => (f.origin.by === 'formula' ? Object.values(f.origin.inputs).flat() : []));
+    expect(inputs.filter((id) => !ids.has(id))).toEqual([]);
+  });
+
+  it('is refused where it names a figure that it does not hold', () => {
+    expect(() => readSheet({ sheet: { found: [{ figure: 'f7' }] }, figures: [] })).toThrow(/f7/);
+  });
+});
+
+describe('issuePlan', () => {
+  it('copies the inputs with the shelf, so that the same core makes the same of them', () => {
+    const plan = issued({ answers: { traffic: 'hard-wheels' } });
+    expect(plan.inputs.shelf).toHaveLength(genericShelf.length);
+    const again = sheetAgain(plan);
+    expect(again && planChanges(readSheet(plan.kept).sheet, again)).toEqual([]);
+  });
+
+  it('goes on from the shelf as it was, not as it is', () => {
+    const slow = genericShelf.map((s) => (s.id === 'rapid-crack-resin' && s.working ? { ...s, working: { ...s.working, gel: { ...s.working.gel, value: 9 } } } : s));
+    const done = issuePlan({ ...planInput(), shelf: slow });
+    if (!done.ok) throw new Error('not issued');
+    const plan = stored(done.plan);
+    const again = sheetAgain(plan);
+    expect(again && planChanges(readSheet(plan.kept).sheet, again)).toEqual([]);
+    const today = issued();
+    expect(planChanges(readSheet(plan.kept).sheet, readSheet(today.kept).sheet).map((c) => c.about)).toContain('From start to finish');
+  });
+
+  it.each([
+    [{ answers: { traffic: undefined } }, /Still to answer: What goes over it\?/],
+    [{ answers: { depthMm: 500 } }, /something in the answers cannot be/],
+    [{ answers: { ground: 'rocks' } }, /until it is decided/],
+    [{ answers: { moisture: 'damp' } }, /No system with a method fits/],
+  ])('refuses %j in words', (setting, words) => {
+    const done = issuePlan(planInput(setting));
+    expect(done.ok ? '' : tell(done.why, how)).toMatch(words);
+  });
+});
+
+describe('planChanges', () => {
+  it('shows what an upgraded core makes otherwise, and nothing else', () => {
+    const older = withOther(issued(), 'Sand placed', 1.05);
+    const again = sheetAgain(older);
+    const changes = again ? planChanges(readSheet(older.kept).sheet, again) : [];
+    expect(changes.map((c) => c.about)).toContain('Dry sand');
+    expect(changes.every((c) => c.was && c.now)).toBe(true);
+    expect(changes.length).toBeLessThan(6);
+  });
+
+  it('takes another start alone for one change', () => {
+    const [one, two] = [issued(), issued({ job: { startAt: '2026-06-05T05:30:00Z' } })].map((p) => readSheet(p.kept).sheet);
+    expect(one && two && planChanges(one, two).map((c) => c.about)).toEqual(['Start of the work']);
+  });
+
+  it('names what was added and what is gone', () => {
+    const [one, two] = [issued(), issued({ answers: { finish: 'thin-coating' } })].map((p) => readSheet(p.kept).sheet);
+    const changes = one && two ? planChanges(one, two) : [];
+    expect(changes.some((c) => c.was === undefined && c.about.startsWith('Step'))).toBe(true);
+  });
+});
+
+describe('inputChanges', () => {
+  it('names facts and choices that differ, in words', () => {
+    const input = planInput();
+    const before = inputsOf(input);
+    const facts = { ...input.defect.facts, lengthMm: fact(5100, 'measured'), widths: fact([{ atMm: 0, widthMm: 4 }]), moisture: undefined };
+    const after = inputsOf({ ...input, job: { ...input.job, people: 1 }, defect: { ...input.defect, facts, chase: 'deep' } });
+    const told = inputChanges(before, after).map((c) => `${c.about}: ${c.was ? tell(c.was, how) : '–'} > ${c.now ? tell(c.now, how) : '–'}`);
+    expect(told).toContain('Length: 4.20 m > 5.10 m');
+    expect(told).toContain('How wet is it?: dry through > –');
+    expect(told).toContain('Chase: by-traffic > deep');
+    expect(told).toContain('People: a pair > one person');
+    expect(told.some((t) => /Widths along it: .* > 4 mm at 0 mm/.test(t))).toBe(true);
+    expect(inputChanges(before, before)).toEqual([]);
+  });
+});

@@ -1,0 +1,152 @@
+import { Figure } from '../quantity/figure.ts';
+import { instant, say, type Part, type Saying } from '../quantity/saying.ts';
+import type { PatchSystem } from '../shelf/patchSystem.ts';
+import { genericShelf } from '../shelf/shelf.ts';
+import { areaTable } from '../survey/area.ts';
+import type { AskTable, LooseFacts } from '../survey/ask.ts';
+import { factSaying } from '../survey/factSaying.ts';
+import { usualHouseRules, type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
+import { defectKinds } from '../survey/kinds.ts';
+import { coreVersion } from '../version.ts';
+import { keepSheet, type KeptSheet } from './keptSheet.ts';
+import { planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
+import { sheetOf, type Sheet } from './sheet.ts';
+
+/** Everything a plan was made from, with the shelf's records copied in. */
+export interface IssuedInputs {
+  readonly job: Omit<Job, 'areas'>;
+  readonly area: Omit<Area, 'defects'>;
+  readonly defect: Defect;
+  readonly rules: HouseRules;
+  readonly shelf: readonly PatchSystem[];
+}
+
+/** A plan that was printed, kept or begun: what it was made from, by which version, and what came of it. */
+export interface IssuedPlan {
+  readonly format: 'oddment-issued-plan';
+  readonly version: 1;
+  readonly core: string;
+  readonly inputs: IssuedInputs;
+  readonly kept: KeptSheet;
+}
+
+/** One thing in which two plans differ. */
+export interface PlanChange {
+  readonly about: string;
+  readonly was?: Saying;
+  readonly now?: Saying;
+}
+
+/** What a plan is made from, without what lies around it. */
+export function inputsOf({ job, area, defect, rules, shelf }: PlanInput): IssuedInputs {
+  const { id, site, client, timeZone, units, startAt, people } = job;
+  const { id: defectId, kind, mark, facts, confirmed, choice, chase, sand, decisions, note } = defect;
+  return {
+    job: { id, site, client, timeZone, units, startAt, people },
+    area: { id: area.id, name: area.name, facts: area.facts },
+    defect: { id: defectId, kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(chase && { chase }), ...(sand && { sand }), ...(note !== undefined && { note }) },
+    rules: rules ?? usualHouseRules,
+    shelf: shelf ?? genericShelf,
+  };
+}
+
+function planOf(inputs: IssuedInputs): RepairPlan {
+  return planRepair({ ...inputs, job: { ...inputs.job, areas: [] }, area: { ...inputs.area, defects: [] } });
+}
+
+/**
+ * Issues the plan of a repair.
+ * @returns the plan to keep, or why it cannot be issued
+ */
+export function issuePlan(input: PlanInput): { readonly ok: true; readonly plan: IssuedPlan } | { readonly ok: false; readonly why: Saying } {
+  const inputs = inputsOf(input);
+  const plan = planOf(inputs);
+  if (plan.state === 'incomplete') {
+    const open = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question);
+    return { ok: false, why: open.length > 0 ? say`There is no plan yet. Still to answer: ${open.join('; ')}` : say`There is no plan yet: something in the answers cannot be.` };
+  }
+  const sheet = sheetOf(plan, inputs.job);
+  if (!sheet.work) return { ok: false, why: say`There is nothing to issue. ${sheet.nothing ?? ''}` };
+  return { ok: true, plan: { format: 'oddment-issued-plan', version: 1, core: coreVersion, inputs, kept: keepSheet(sheet, plan.ledger) } };
+}
+
+/** The sheet that the core as it is now makes of the same inputs; nothing where it makes no plan of them. */
+export function sheetAgain(issued: IssuedPlan): Sheet | undefined {
+  const plan = planOf(issued.inputs);
+  return plan.state === 'judged' ? sheetOf(plan, issued.inputs.job) : undefined;
+}
+
+function samePart(a: Part, b: Part, startA: number, startB: number): boolean {
+  if (typeof a === 'string' || typeof b === 'string') return a === b;
+  if (a instanceof Figure || b instanceof Figure) return a instanceof Figure && b instanceof Figure && a.kind === b.kind && a.value === b.value;
+  // clock times are compared as times after the start: another start alone is one change, not forty
+  return Date.parse(a.instant) - startA === Date.parse(b.instant) - startB;
+}
+
+interface Compared {
+  readonly about: string;
+  readonly words: Saying;
+}
+
+/** The rows of one table against those of another, by what they are called. */
+function changedRows(was: readonly Compared[], now: readonly Compared[], starts: readonly [number, number]): PlanChange[] {
+  const same = (a: Saying, b: Saying) => a.length === b.length && a.every((part, i) => samePart(part, b[i] ?? '', ...starts));
+  const gone = was.filter((w) => !now.some((n) => n.about === w.about)).map((w): PlanChange => ({ about: w.about, was: w.words }));
+  const other = now.flatMap((n): PlanChange[] => {
+    const before = was.find((w) => w.about === n.about);
+    if (!before) return [{ about: n.about, now: n.words }];
+    return same(before.words, n.words) ? [] : [{ about: n.about, was: before.words, now: n.words }];
+  });
+  return [...gone, ...other];
+}
+
+const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
+
+function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[] {
+  const rows: Compared[] = [];
+  const add = (about: string, words: Saying) => rows.push({ about, words });
+  add('Start of the work', say`${instant(startAt)}`);
+  if (nothing) add('No work', nothing);
+  if (work) {
+    add('System', say`${work.title}, ${work.named}`);
+    add('From start to finish', say`${work.schedule.total}`);
+    add('By hand', say`${work.schedule.handsOn}`);
+    for (const q of work.quantities) add(q.label, say`${q.figure}`);
+    for (const care of work.cares) add(`Care: ${care.title}`, care.why);
+    for (const { step } of work.schedule.rows) add(`Step ${step.id.replaceAll('-', ' ')}`, say`${step.title}: ${step.detail}; ${step.minutes}`);
+    for (const c of work.cautions) add(`Caution: ${c.id.replaceAll('-', ' ')}`, c.text);
+  }
+  for (const s of stops) add(`Stop: ${s.title}`, s.open ? say`open` : say`decided`);
+  for (const g of grades) add(`Match: ${g.title}`, say`${gradeWords[g.grade]}`);
+  return rows;
+}
+
+/** In what a plan differs from an earlier one: systems, sizes, quantities, steps, cautions, verdicts. */
+export function planChanges(was: Sheet, now: Sheet): PlanChange[] {
+  const changes = changedRows(comparable(was), comparable(now), [Date.parse(was.startAt), Date.parse(now.startAt)]);
+  if (was.startAt === now.startAt) return changes;
+  return [{ about: 'Start of the work', was: say`${instant(was.startAt)}`, now: say`${instant(now.startAt)}` }, ...changes.filter((c) => c.about !== 'Start of the work')];
+}
+
+function factRows(table: AskTable, facts: LooseFacts): Compared[] {
+  return table.asks.flatMap((ask) => {
+    const fact = facts[ask.field];
+    return fact === undefined ? [] : [{ about: ask.question, words: factSaying(ask, fact) }];
+  });
+}
+
+function inputRows({ job, area, defect, rules }: IssuedInputs): Compared[] {
+  const choices: Compared[] = [
+    { about: 'People', words: say`${job.people === 1 ? 'one person' : 'a pair'}` },
+    { about: 'Chosen system', words: say`${defect.choice?.system ?? 'none yet'}` },
+    { about: 'Chase', words: say`${defect.chase ?? rules.chase}` },
+    { about: 'Sand', words: say`${defect.sand ?? 'one'}` },
+    ...defect.decisions.map((d) => ({ about: `Decision: ${d.stop}`, words: say`${d.who}, ${d.on}: ${d.what}` })),
+  ];
+  return [...factRows(areaTable, area.facts), ...factRows(defectKinds[defect.kind], defect.facts), ...choices];
+}
+
+/** Which facts and choices differ from those a plan was issued on. */
+export function inputChanges(was: IssuedInputs, now: IssuedInputs): PlanChange[] {
+  return changedRows(inputRows(was), inputRows(now), [0, 0]);
+}

@@ -1,0 +1,42 @@
+import { MessageChannel } from 'node:worker_threads';
+import { Piscina } from 'piscina';
+import type { PdfProgress, PdfTask } from './pdfTask.ts';
+
+let pool: Piscina | undefined;
+
+/** One thread, started when first needed and ended when idle: a PDF takes memory, and the API goes on beside it. */
+function threads(): Piscina {
+  // run from the sources, as tests do, the thread is the one that was built: Node reads no TypeScript in it
+  const file = import.meta.url.endsWith('.ts') ? '../../dist/pdfWorker.js' : './pdfWorker.js';
+  pool ??= new Piscina({
+    filename: new URL(file, import.meta.url).href,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 60_000,
+    maxQueue: 20,
+  });
+  return pool;
+}
+
+/**
+ * Makes a PDF in a thread.
+ * @param options.onProgress told how far it is
+ * @param options.signal stops it, wherever it is
+ * @throws AbortError when it was stopped
+ */
+export async function pdfOf(task: PdfTask, { onProgress, signal }: { onProgress?: (progress: PdfProgress) => void; signal?: AbortSignal } = {}): Promise<Buffer> {
+  const { port1, port2 } = new MessageChannel();
+  if (onProgress) port1.on('message', onProgress);
+  try {
+    const bytes = (await threads().run({ task, port: port2 }, { name: 'makePdf', transferList: [port2], ...(signal && { signal }) })) as Uint8Array;
+    return Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  } finally {
+    port1.close();
+  }
+}
+
+/** Ends the thread. */
+export async function endPdfThreads(): Promise<void> {
+  await pool?.destroy();
+  pool = undefined;
+}

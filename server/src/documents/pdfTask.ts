@@ -1,0 +1,12 @@
+import type { HouseRules, Job, KeptSheet, UnitSystem } from '@oddment/core';
+
+/** A PDF to be made: the sheets of a job as they are now, or an issued plan as it was kept. Plain data: it crosses into a thread. */
+export type PdfTask =
+  | { readonly kind: 'plans'; readonly job: Job; readonly rules: HouseRules; readonly units: UnitSystem; readonly defectId?: string }
+  | { readonly kind: 'issued'; readonly kept: KeptSheet; readonly units: UnitSystem; readonly issued: string };
+
+/** How far it is: the stage of the work, and the share of that stage that is done. */
+export interface PdfProgress {
+  readonly stage: 'planning' | 'layout' | 'drawing';
+  readonly done: number;
+}

@@ -1,0 +1,29 @@
+import { planRepair, readSheet } from '@oddment/core';
+import type { MessagePort } from 'node:worker_threads';
+import type { PdfProgress, PdfTask } from './pdfTask.ts';
+import { issuedPdf, plansPdf } from './sheetsPdf.ts';
+
+/**
+ * Makes a PDF, in a thread of its own.
+ * @param port told how far it is
+ */
+export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort }): Promise<Uint8Array> {
+  const tell = (progress: PdfProgress) => { port.postMessage(progress); };
+  const drawn = (done: number) => { tell({ stage: 'drawing', done }); };
+  try {
+    if (task.kind === 'issued') {
+      const { sheet } = readSheet(task.kept);
+      return await issuedPdf(sheet, { units: task.units, timeZone: sheet.timeZone, day: sheet.startAt }, task.issued, drawn);
+    }
+    const { job, rules, units, defectId } = task;
+    const wanted = job.areas.flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
+    const plans = wanted.map(({ area, defect }, i) => {
+      tell({ stage: 'planning', done: i / wanted.length });
+      return planRepair({ job, area, defect, rules });
+    });
+    tell({ stage: 'layout', done: 0 });
+    return await plansPdf(plans, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);
+  } finally {
+    port.close();
+  }
+}
