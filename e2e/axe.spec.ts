@@ -42,6 +42,16 @@ test('jobs, area, table, working and keys are without violations', async ({ page
   await clean(page);
 });
 
+test('issued plans and one of them are without violations', async ({ page }) => {
+  await page.goto(await screenOf(page, 'WH-03', 'method'));
+  await page.getByRole('button', { name: 'Issue' }).click();
+  await expect(page.getByRole('heading', { name: 'Nothing has changed since' })).toBeVisible();
+  await clean(page);
+  await page.getByRole('button', { name: 'All issued plans' }).click();
+  await expect(page.getByRole('heading', { name: 'Issued plans' })).toBeVisible();
+  await clean(page);
+});
+
 test('the door is without violations', async ({ page }) => {
   await page.goto('http://127.0.0.1:4791/');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

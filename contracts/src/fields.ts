@@ -1,8 +1,8 @@
 import 'reflect-metadata';
 import { storableText } from '@oddment/core';
 import { Type, type TypeHelpOptions } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsObject, IsOptional, IsString, IsUUID, Length, Matches, Max, Min, ValidateBy, ValidateNested } from 'class-validator';
-import { describeField, schemaOf, type Schema } from './schema.ts';
+import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsInt, IsISO8601, IsObject, IsOptional, IsString, IsUUID, Length, Matches, Max, Min, ValidateBy, ValidateNested } from 'class-validator';
+import { describeField, makeOptional, schemaOf, type Schema } from './schema.ts';
 
 type Field = (target: object, key: string) => void;
 type Contract = new () => object;
@@ -34,6 +34,31 @@ export const Text = (what: string, min: number, max: number) =>
 
 export const OptionalText = (what: string, max: number) =>
   field({ type: 'string', maxLength: max, description: what }, [IsOptional(), IsString({ message: `${what} must be text.` }), Length(0, max, { message: `${what} can have ${String(max)} characters at the most.` }), storable(what)], true);
+
+/** A number within its range, ends included. */
+export const NumberBetween = (what: string, min: number, max: number) =>
+  field({ type: 'number', minimum: min, maximum: max, description: what }, [
+    IsNumber({ allowNaN: false, allowInfinity: false }, { message: `${what} must be a number.` }),
+    Min(min, { message: `${what} must lie between ${String(min)} and ${String(max)}.` }),
+    Max(max, { message: `${what} must lie between ${String(min)} and ${String(max)}.` }),
+  ]);
+
+/** Bytes as base64 text, so many at the most. */
+export const Base64 = (what: string, mostBytes: number) => {
+  const most = Math.ceil(mostBytes / 3) * 4;
+  return field({ type: 'string', contentEncoding: 'base64', minLength: 4, maxLength: most, description: what }, [
+    IsString({ message: `${what} must be base64 text.` }),
+    Length(4, most, { message: `${what} is larger than ${String(mostBytes / 1_000_000)} MB.` }),
+    Matches(/^[A-Za-z0-9+/]+={0,2}$/, { message: `${what} must be base64 text.` }),
+  ]);
+};
+
+/** The same field, but it may be left out. */
+export const Optionally = (of: Field): Field => (target, key) => {
+  IsOptional()(target, key);
+  of(target, key);
+  makeOptional(target, key);
+};
 
 /** A name to sign in with. */
 export const LoginName = () =>

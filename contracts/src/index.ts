@@ -6,3 +6,6 @@ export { openApi } from './openApi.ts';
 export { routeNames, routeOf, routes, type RouteDescription, type RouteName } from './routes.ts';
 export { schemaOf, type Schema } from './schema.ts';
 export type { AreaRecord, DefectRecord, FirmRecord, JobRecord, JobSummary, OneTimeLink, OwnSession, PersonRecord, ProblemDocument, SessionRecord } from './records.ts';
+export { IssueBody, planStates, PlanStateBody, type IssuedRecord, type IssuedSummary, type PlanState } from './issued.ts';
+export { ChangePhotoBody, NewPhotoBody, PositionBody, type PhotoRecord } from './photos.ts';
+export { photoLimits } from './photoLimits.ts';

@@ -1,6 +1,8 @@
 import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, roles, SignInBody, type Role } from './accounts.ts';
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
+import { IssueBody, PlanStateBody } from './issued.ts';
 import { JobFile } from './jobFile.ts';
+import { ChangePhotoBody, NewPhotoBody } from './photos.ts';
 
 type Contract = new () => object;
 
@@ -21,6 +23,8 @@ export interface RouteDescription {
 
 const everyone = roles;
 const planners = ['owner', 'estimator'] as const satisfies readonly Role[];
+/** who works on the site: they add what they see and begin what is planned */
+const crew = ['owner', 'estimator', 'finisher'] as const satisfies readonly Role[];
 const owners = ['owner'] as const satisfies readonly Role[];
 
 const exampleId = '3f0f9d6e-1111-4222-8333-444455556666';
@@ -31,6 +35,8 @@ const at = '2026-06-01T12:00:00Z';
 const job = { site: 'Mill Lane 4', client: 'Housing trust', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-03T06:00:00Z', people: 2 };
 const area = { name: 'Hall', facts: { place: { value: 'inside', how: 'entered', at }, slabC: { value: 15, how: 'measured', at, text: '15 °C' } } };
 const defect = { kind: 'slab-crack', mark: 'H-01', facts: { lengthMm: { value: 4200, how: 'measured', at, text: '4.2 m' } }, confirmed: [], decisions: [] };
+/** the smallest picture there is: one gray pixel */
+const pixel = '/9j/2wBDAAEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQH/wAALCAABAAEBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAAAP/EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AP//Z';
 const versioned = () => ({ change: nextChange(), version: 1 });
 
 const describe = <const T extends Record<string, RouteDescription>>(table: T): T => table;
@@ -72,6 +78,21 @@ export const routes = describe({
   deleteDefect: { method: 'delete', path: '/defects/{id}', summary: 'Delete a defect', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the defect' },
   restoreJob: { method: 'post', path: '/jobs/{id}/restore', summary: 'Bring a deleted job back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the job' },
   restoreArea: { method: 'post', path: '/areas/{id}/restore', summary: 'Bring a deleted area back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the area' },
+  listPhotos: { method: 'get', path: '/defects/{id}/photos', summary: 'The photos of a defect, without their pictures', access: everyone, status: 200, answer: 'the photos' },
+  readPhoto: { method: 'get', path: '/photos/{id}', summary: 'The picture of a photo', access: everyone, status: 200, answer: 'the picture, as JPEG' },
+  addPhoto: { method: 'post', path: '/defects/{id}/photos', summary: 'Add a photo to a defect; what the file says beside the picture is not kept', access: crew, body: NewPhotoBody, example: { id: exampleId, change: nextChange(), jpeg: pixel, caption: 'Dark edge after wiping' }, status: 201, answer: 'the photo' },
+  changePhoto: { method: 'put', path: '/photos/{id}', summary: 'Change the caption of a photo', access: crew, body: ChangePhotoBody, example: { ...versioned(), caption: 'Seen from the door' }, status: 200, answer: 'the photo' },
+  deletePhoto: { method: 'delete', path: '/photos/{id}', summary: 'Delete a photo', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the photo' },
+  restorePhoto: { method: 'post', path: '/photos/{id}/restore', summary: 'Bring a deleted photo back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the photo' },
+
+  listIssued: { method: 'get', path: '/jobs/{id}/plans', summary: 'The issued plans of a job', access: everyone, status: 200, answer: 'the plans, without what they say' },
+  readIssued: { method: 'get', path: '/plans/{id}', summary: 'An issued plan, as it was kept', access: everyone, status: 200, answer: 'the plan' },
+  issuedSheet: { method: 'get', path: '/plans/{id}/sheet.pdf', summary: 'The sheet of an issued plan as PDF; ?units=metric or us', access: everyone, status: 200, answer: 'the PDF' },
+  issuePlan: { method: 'post', path: '/defects/{id}/plans', summary: 'Issue the plan of a defect: kept as it is, with what it was made from', access: planners, body: IssueBody, example: { id: exampleId, change: nextChange(), jobVersion: 1, areaVersion: 1, defectVersion: 1 }, status: 201, answer: 'the plan, without what it says' },
+  changeIssued: { method: 'put', path: '/plans/{id}', summary: 'Begin an issued plan, or note that it is done', access: crew, body: PlanStateBody, example: { ...versioned(), state: 'begun' }, status: 200, answer: 'the plan, without what it says' },
+  withdrawIssued: { method: 'delete', path: '/plans/{id}', summary: 'Withdraw an issued plan that is not begun', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the plan, without what it says' },
+  restoreIssued: { method: 'post', path: '/plans/{id}/restore', summary: 'Bring a withdrawn plan back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the plan, without what it says' },
+
   restoreDefect: { method: 'post', path: '/defects/{id}/restore', summary: 'Bring a deleted defect back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the defect' },
 });
 

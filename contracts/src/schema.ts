@@ -16,6 +16,13 @@ export function describeField(target: object, key: string, schema: Schema | (() 
   Reflect.defineMetadata(place, own, target);
 }
 
+/** Notes that a field which is described may be left out. */
+export function makeOptional(target: object, key: string): void {
+  const own = Reflect.getOwnMetadata(place, target) as Map<string, Described> | undefined;
+  const described = own?.get(key);
+  if (described) own?.set(key, { ...described, optional: true });
+}
+
 /** An object schema in which nothing else may stand. */
 export function objectSchema(properties: Readonly<Record<string, Schema>>, optional: readonly string[] = []): Schema {
   const required = Object.keys(properties).filter((key) => !optional.includes(key));

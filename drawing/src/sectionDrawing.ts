@@ -27,6 +27,8 @@ interface Frame {
 const noteColumn = 212;
 const margin = { left: 14, top: 34, bottom: 46 };
 const tick = 5;
+/** about the width of a bold digit at the size of a dimension */
+const characterWidth = 9;
 
 function pathOf(points: readonly Point[], f: Frame, closed: boolean): string {
   return points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${f.x(x).toFixed(2)} ${f.y(y).toFixed(2)}`).join('') + (closed ? 'Z' : '');
@@ -108,10 +110,12 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
   }
   const left = d.side === 'left';
   const x = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
+  // a number that would leave the drawing stands on the inner side of its line
+  const inside = left || x + 9 + label.length * characterWidth > o.width - 2;
   return node('g', {},
     node('path', { d: `M${(x0 + (left ? -4 : 4)).toFixed(1)} ${y0.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${(x1 + (left ? -4 : 4)).toFixed(1)} ${y1.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${x.toFixed(1)} ${y0.toFixed(1)}V${y1.toFixed(1)}`, ...thin }),
     slash(x, y0, colors), slash(x, y1, colors),
-    text(x + (left ? -9 : 9), (y0 + y1) / 2 + 5, left ? 'end' : 'start'),
+    text(x + (inside ? -9 : 9), (y0 + y1) / 2 + 5, inside ? 'end' : 'start'),
   );
 }
 

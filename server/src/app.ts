@@ -8,6 +8,8 @@ import type { Clock } from './clock.ts';
 import { callOf, type Handler } from './http/call.ts';
 import { jobHandlers } from './http/jobHandlers.ts';
 import { mountPages } from './http/pages.ts';
+import { photoHandlers } from './http/photoHandlers.ts';
+import { planHandlers } from './http/planHandlers.ts';
 import { peopleHandlers, signedIn } from './http/peopleHandlers.ts';
 import { asProblem, HttpProblem, notFound } from './problem.ts';
 import type { OpenDatabase } from './store/database.ts';
@@ -54,13 +56,14 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false }: 
     next();
   });
   api.use('/job-files', express.json({ limit: '8mb' }));
+  api.use('/defects/:id/photos', express.json({ limit: '3mb' }));
   api.use(express.json({ limit: '256kb' }));
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
 
-  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db) };
+  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db) };
   for (const name of routeNames) {
     const { method, path, access, status } = routeOf(name);
     api[method](path.replaceAll(/\{(\w+)\}/g, ':$1'), async (req, res) => {

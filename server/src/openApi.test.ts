@@ -3,6 +3,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import formats from 'ajv-formats';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { pixel } from '../test/pictures.ts';
 import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
 
 interface Document {
@@ -30,6 +31,11 @@ afterAll(async () => {
 async function address(path: string): Promise<string> {
   if (!path.includes('{id}')) return `/api${path}`;
   const { job, area, defect } = await madeJob(owner);
+  if (path.startsWith('/photos')) {
+    const photo = { id: uuid(), change: uuid(), jpeg: pixel.toString('base64') };
+    await owner.post(`/api/defects/${defect.id}/photos`, photo);
+    return `/api${path.replace('{id}', photo.id)}`;
+  }
   const id = path.startsWith('/jobs') ? job.id : path.startsWith('/areas') ? area.id : path.startsWith('/defects') ? defect.id : uuid();
   return `/api${path.replace('{id}', id)}`;
 }

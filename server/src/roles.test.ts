@@ -3,14 +3,16 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
 
 /** Who may do what, written down once more, by hand: the table of routes must say the same. */
-const planning: readonly RouteName[] = ['changeRules', 'importJob', 'createJob', 'createArea', 'createDefect', 'changeJob', 'changeArea', 'changeDefect', 'deleteJob', 'deleteArea', 'deleteDefect', 'restoreJob', 'restoreArea', 'restoreDefect'];
+const planning: readonly RouteName[] = ['changeRules', 'importJob', 'createJob', 'createArea', 'createDefect', 'changeJob', 'changeArea', 'changeDefect', 'deleteJob', 'deleteArea', 'deleteDefect', 'restoreJob', 'restoreArea', 'restoreDefect', 'deletePhoto', 'restorePhoto', 'issuePlan', 'withdrawIssued', 'restoreIssued'];
+const onSite: readonly RouteName[] = ['addPhoto', 'changePhoto', 'changeIssued'];
 const owning: readonly RouteName[] = ['listPeople', 'addPerson', 'changePerson', 'resetPerson'];
-const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'jobSheets'];
+const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'jobSheets', 'listPhotos', 'readPhoto', 'listIssued', 'readIssued', 'issuedSheet'];
 const open: readonly RouteName[] = ['readSession', 'signIn', 'signOut', 'firstAccount', 'demoSignIn', 'oneTime'];
 
 function may(role: Role, name: RouteName): boolean {
   if (looking.includes(name)) return true;
   if (planning.includes(name)) return role === 'owner' || role === 'estimator';
+  if (onSite.includes(name)) return role !== 'viewer';
   return role === 'owner' && owning.includes(name);
 }
 
@@ -29,7 +31,7 @@ afterAll(async () => {
 
 describe('roles', () => {
   it('are decided for every route', () => {
-    expect([...planning, ...owning, ...looking, ...open].sort()).toEqual([...routeNames].sort());
+    expect([...planning, ...onSite, ...owning, ...looking, ...open].sort()).toEqual([...routeNames].sort());
   });
 
   it('are refused what is not theirs by the server, on every route', async () => {

@@ -8,6 +8,7 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { App } from './App.tsx';
+import { resumePhotos } from './state/photoSending.ts';
 import { loaded, storedDrafts } from './state/saver.ts';
 import { store } from './state/store.ts';
 
@@ -31,6 +32,8 @@ const router = createBrowserRouter([
           screen('match/:defectId?', async () => (await import('./screens/Match.tsx')).Match),
           screen('method/:defectId?', async () => (await import('./screens/Method.tsx')).Method),
           screen('mix/:defectId?', async () => (await import('./screens/Mix.tsx')).Mix),
+          screen('plans', async () => (await import('./screens/Issued.tsx')).IssuedList),
+          screen('plans/:planId', async () => (await import('./screens/Issued.tsx')).IssuedPlanPage),
           screen('sheet/:defectId?', async () => (await import('./screens/Sheet.tsx')).Sheet),
         ],
       },
@@ -45,6 +48,7 @@ const place = document.getElementById('page');
 if (place) {
   const kept = await storedDrafts();
   if (kept) store.dispatch(loaded(kept));
+  void resumePhotos(store);
   createRoot(place).render(
     <StrictMode>
       <Provider store={store}>

@@ -101,6 +101,13 @@ describe('planChanges', () => {
     expect(one && two && planChanges(one, two).map((c) => c.about)).toEqual(['Start of the work']);
   });
 
+  it('calls every step by a name of its own, in many sections too', () => {
+    const { sheet } = readSheet(issued({ answers: { lengthMm: 14_000 }, job: { people: 1 } }).kept);
+    const rows = planChanges({ ...sheet, work: undefined } as never, sheet).map((c) => c.about).filter((a) => a.startsWith('Step'));
+    expect(rows.length).toBe(sheet.work?.schedule.rows.length);
+    expect(new Set(rows).size).toBe(rows.length);
+  });
+
   it('names what was added and what is gone', () => {
     const [one, two] = [issued(), issued({ answers: { finish: 'thin-coating' } })].map((p) => readSheet(p.kept).sheet);
     const changes = one && two ? planChanges(one, two) : [];

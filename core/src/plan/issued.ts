@@ -1,5 +1,6 @@
 import { Figure } from '../quantity/figure.ts';
 import { instant, say, type Part, type Saying } from '../quantity/saying.ts';
+import type { Step } from '../method/step.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { areaTable } from '../survey/area.ts';
@@ -100,6 +101,11 @@ function changedRows(was: readonly Compared[], now: readonly Compared[], starts:
   return [...gone, ...other];
 }
 
+/** A step by what it does, which lift and which section: the same in both plans, whatever its numbers are. */
+function stepName({ builder, lift, section }: Step): string {
+  return `Step ${builder.replaceAll('-', ' ')}${lift === undefined ? '' : `, lift ${String(lift)}`}${section && section.of > 1 ? `, section ${String(section.n)}` : ''}`;
+}
+
 const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
 
 function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[] {
@@ -113,8 +119,8 @@ function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[
     add('By hand', say`${work.schedule.handsOn}`);
     for (const q of work.quantities) add(q.label, say`${q.figure}`);
     for (const care of work.cares) add(`Care: ${care.title}`, care.why);
-    for (const { step } of work.schedule.rows) add(`Step ${step.id.replaceAll('-', ' ')}`, say`${step.title}: ${step.detail}; ${step.minutes}`);
-    for (const c of work.cautions) add(`Caution: ${c.id.replaceAll('-', ' ')}`, c.text);
+    for (const { step } of work.schedule.rows) add(stepName(step), say`${step.title}: ${step.detail}; ${step.minutes}`);
+    for (const c of work.cautions) add(`Caution: ${c.title}, ${c.id.replaceAll('-', ' ')}`, c.text);
   }
   for (const s of stops) add(`Stop: ${s.title}`, s.open ? say`open` : say`decided`);
   for (const g of grades) add(`Match: ${g.title}`, say`${gradeWords[g.grade]}`);

@@ -2,6 +2,7 @@ import { check } from '@oddment/contracts';
 import type { CookieOptions, Request, Response } from 'express';
 import { HttpProblem, notFound } from '../problem.ts';
 import { sessionDays } from '../services/accountService.ts';
+import type { Answer } from '../services/recordService.ts';
 import type { SignedIn } from '../store/accountStore.ts';
 import type { Scope } from '../store/jobStore.ts';
 
@@ -57,4 +58,10 @@ export function callOf(req: Request, res: Response, who: SignedIn | undefined, a
     },
     body: (contract) => bodyOf(contract, req),
   };
+}
+
+/** The record of what was made; a repeat is answered as found, not as made. */
+export function madeStatus({ res }: Call, { record, repeated }: Answer) {
+  if (repeated) res.status(200);
+  return record;
 }

@@ -1,10 +1,10 @@
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, checkJobFile, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import { importJob } from '../services/jobFileService.ts';
-import { areaValues, changeRecord, createRecord, defectValues, jobValues, type Answer } from '../services/recordService.ts';
+import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
-import type { Call, Handler } from './call.ts';
+import { madeStatus, type Call, type Handler } from './call.ts';
 import { sendPdf, unitsAsked } from './sendPdf.ts';
 
 function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) {
@@ -18,10 +18,6 @@ export function jobHandlers(db: Database) {
     const job = await readJob(db, scope, id);
     if (!job) throw notFound('This job');
     return job;
-  };
-  const created = ({ res }: Call, answer: Answer) => {
-    if (answer.repeated) res.status(200);
-    return answer.record;
   };
   const changed = async (entity: Entity, { scope, id }: Call, body: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>) => (await changeRecord(db, scope, entity, id, body, action, values)).record;
   const gone = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'delete', { deletedAt: call.scope.at });
@@ -50,15 +46,15 @@ export function jobHandlers(db: Database) {
     },
     createJob: async (call) => {
       const body = call.body(NewJobBody);
-      return created(call, await createRecord(db, call.scope, 'job', body, jobValues(body)));
+      return madeStatus(call, await createRecord(db, call.scope, 'job', body, jobValues(body)));
     },
     createArea: async (call) => {
       const body = call.body(NewAreaBody);
-      return created(call, await createRecord(db, call.scope, 'area', body, areaValues(body), { entity: 'job', id: call.id }));
+      return madeStatus(call, await createRecord(db, call.scope, 'area', body, areaValues(body), { entity: 'job', id: call.id }));
     },
     createDefect: async (call) => {
       const body = call.body(NewDefectBody);
-      return created(call, await createRecord(db, call.scope, 'defect', body, defectValues(body), { entity: 'area', id: call.id }));
+      return madeStatus(call, await createRecord(db, call.scope, 'defect', body, defectValues(body), { entity: 'area', id: call.id }));
     },
     changeJob: (call) => {
       const body = call.body(ChangeJobBody);

@@ -1,14 +1,15 @@
-import type { AreaRecord, DefectRecord, JobRecord, Problem } from '@oddment/contracts';
+import type { Problem } from '@oddment/contracts';
 import { senseArea, senseDefect, tell, type AreaFacts, type LooseFacts } from '@oddment/core';
 import type { AreaFields, DefectFields, JobFields } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
-import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type Entity, type Scope } from '../store/jobStore.ts';
+import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
 
-const words: Record<Entity, string> = { job: 'This job', area: 'This area', defect: 'This defect' };
+const words: Record<Entity, string> = { job: 'This job', area: 'This area', defect: 'This defect', photo: 'This photo', plan: 'This issued plan' };
+/** What a record belongs to, and where its row says so. */
+const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId' } as const;
 const telling = { units: 'metric', timeZone: 'UTC' } as const;
 
-export type AnyRecord = JobRecord | AreaRecord | DefectRecord;
 export interface Answer {
   readonly record: AnyRecord;
   /** the same change was made before, and is only answered again */
@@ -60,11 +61,14 @@ export async function isNewChange(tx: Transaction, scope: Scope, id: string, ent
  * Makes a record. A repeat of the same change is answered with the record as it stands.
  * @throws HttpProblem 404 where what it belongs to is not there, 409 where the id is taken
  */
-export function createRecord(db: Database | Transaction, scope: Scope, entity: Entity, made: { id: string; change: string }, values: Readonly<Record<string, unknown>>, parent?: { entity: 'job' | 'area'; id: string }): Promise<Answer> {
+export function createRecord(db: Database | Transaction, scope: Scope, entity: Entity, made: { id: string; change: string }, values: Readonly<Record<string, unknown>>, parent?: { entity: 'job' | 'area' | 'defect'; id: string }): Promise<Answer> {
   return db.transaction(async (tx) => {
     if (parent && !(await isThere(tx, scope, parent.entity, parent.id))) throw notFound(words[parent.entity]);
     if (!(await isNewChange(tx, scope, made.change, entity, made.id, 'create'))) return { record: await current(tx, scope, entity, made.id), repeated: true };
-    const place = parent && (entity === 'area' || entity === 'defect') ? { position: await nextPosition(tx, scope, entity, parent.id), [entity === 'area' ? 'jobId' : 'areaId']: parent.id } : {};
+    const place = {
+      ...(parent && entity !== 'job' && { [parents[entity]]: parent.id }),
+      ...(parent && (entity === 'area' || entity === 'defect') && { position: await nextPosition(tx, scope, entity, parent.id) }),
+    };
     const row = { ...values, ...place, id: made.id, firmId: scope.firmId, createdAt: scope.at };
     if (!(await insertRow(tx, entity, row as never))) throw new HttpProblem(409, 'This id is taken. Make a new one.');
     return { record: await current(tx, scope, entity, made.id), repeated: false };
@@ -73,13 +77,15 @@ export function createRecord(db: Database | Transaction, scope: Scope, entity: E
 
 /**
  * Changes a record made against a version; deleting and bringing back are changes too.
+ * @param guard throws where the record as it stands does not allow it
  * @throws HttpProblem 404 where it is not there, 409 with the current record where the version is stale
  */
-export function changeRecord(db: Database | Transaction, scope: Scope, entity: Entity, id: string, made: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>): Promise<Answer> {
+export function changeRecord(db: Database | Transaction, scope: Scope, entity: Entity, id: string, made: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>, guard: (before: AnyRecord) => void = () => undefined): Promise<Answer> {
   return db.transaction(async (tx) => {
     const before = await current(tx, scope, entity, id);
     if (!(await isNewChange(tx, scope, made.change, entity, id, action))) return { record: before, repeated: true };
     if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
+    guard(before);
     if (!(await updateRow(tx, scope, entity, id, made.version, values))) {
       throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(before.version)}.`, { current: before });
     }

@@ -1,8 +1,10 @@
-import type { AreaRecord, DefectRecord, JobRecord, JobSummary } from '@oddment/contracts';
+import type { AreaRecord, DefectRecord, IssuedSummary, JobRecord, JobSummary, PhotoRecord } from '@oddment/contracts';
 import { isDefectKind } from '@oddment/core';
 import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { areas, changes, defects, jobs } from './schema.ts';
+import { areas, changes, defects, issuedPlans, jobs, photos } from './schema.ts';
+import { readIssuedRow } from './issuedStore.ts';
+import { readPhotoRow } from './photoStore.ts';
 
 /** Who is asking: every query is scoped by the firm. */
 export interface Scope {
@@ -11,11 +13,13 @@ export interface Scope {
   readonly at: string;
 }
 
-export const tables = { job: jobs, area: areas, defect: defects } as const;
+export const tables = { job: jobs, area: areas, defect: defects, photo: photos, plan: issuedPlans } as const;
 export type Entity = keyof typeof tables;
 export type Row<E extends Entity> = (typeof tables)[E]['$inferSelect'];
 
 type Db = Database | Transaction;
+
+export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary;
 
 function defectRecord(row: Row<'defect'>): DefectRecord {
   if (!isDefectKind(row.kind)) throw new Error(`a stored defect is of no known kind: ${row.kind}`);
@@ -72,8 +76,12 @@ export async function listJobs(db: Db, { firmId }: Scope): Promise<JobSummary[]>
 }
 
 /** One record as the wire shows it, deleted or not. */
-export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: string): Promise<JobRecord | AreaRecord | DefectRecord | undefined> {
+export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: string): Promise<AnyRecord | undefined> {
   switch (entity) {
+    case 'photo':
+      return readPhotoRow(db, firmId, id);
+    case 'plan':
+      return readIssuedRow(db, firmId, id);
     case 'job': {
       const [row] = await db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id)));
       return row && jobRecord(row, []);
@@ -129,4 +137,14 @@ export async function nextPosition(tx: Transaction, { firmId }: Scope, entity: '
       ? await tx.select({ n: sql<number>`coalesce(max(${areas.position}), 0) + 1` }).from(areas).where(and(eq(areas.firmId, firmId), eq(areas.jobId, parentId)))
       : await tx.select({ n: sql<number>`coalesce(max(${defects.position}), 0) + 1` }).from(defects).where(and(eq(defects.firmId, firmId), eq(defects.areaId, parentId)));
   return Number(row?.n ?? 1);
+}
+
+/** The job and the area that a defect stands in. */
+export async function placeOfDefect(db: Db, { firmId }: Scope, defectId: string): Promise<{ jobId: string; areaId: string } | undefined> {
+  const [row] = await db
+    .select({ jobId: areas.jobId, areaId: areas.id })
+    .from(defects)
+    .innerJoin(areas, and(eq(areas.id, defects.areaId), eq(areas.firmId, firmId)))
+    .where(and(eq(defects.firmId, firmId), eq(defects.id, defectId), isNull(defects.deletedAt), isNull(areas.deletedAt)));
+  return row;
 }

@@ -1,7 +1,7 @@
-import type { Role } from '@oddment/contracts';
-import type { AreaFacts, Choice, Decision, HouseRules, LooseFacts } from '@oddment/core';
+import type { PhotoRecord, PlanState, Role } from '@oddment/contracts';
+import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts } from '@oddment/core';
 import { sql } from 'drizzle-orm';
-import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+import { boolean, customType, doublePrecision, foreignKey, index, integer, json, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
 
@@ -116,5 +116,46 @@ export const defects = pgTable(
     decisions: jsonb('decisions').$type<readonly Decision[]>().notNull(),
     note: text('note'),
   },
-  (t) => [index('defects_of_area').on(t.firmId, t.areaId), foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] })],
+  (t) => [unique('defects_firm_id').on(t.firmId, t.id), index('defects_of_area').on(t.firmId, t.areaId), foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] })],
+);
+
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
+
+export const photos = pgTable(
+  'photos',
+  {
+    ...record,
+    defectId: uuid('defect_id').notNull(),
+    jpeg: bytea('jpeg').notNull(),
+    bytes: integer('bytes').notNull(),
+    widthPx: integer('width_px').notNull(),
+    heightPx: integer('height_px').notNull(),
+    caption: text('caption').notNull(),
+    takenAt: text('taken_at'),
+    position: jsonb('position').$type<NonNullable<PhotoRecord['position']>>(),
+    by: text('by').notNull(),
+  },
+  (t) => [index('photos_of_defect').on(t.firmId, t.defectId), foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] })],
+);
+
+/** Plans as they were issued. A trigger in the database refuses any change of what one says. */
+export const issuedPlans = pgTable(
+  'issued_plans',
+  {
+    ...record,
+    jobId: uuid('job_id').notNull(),
+    defectId: uuid('defect_id').notNull(),
+    mark: text('mark').notNull(),
+    system: text('system').notNull(),
+    totalMin: doublePrecision('total_min').notNull(),
+    startAt: text('start_at').notNull(),
+    core: text('core').notNull(),
+    /** json, not jsonb: kept to the byte */
+    plan: json('plan').$type<IssuedPlan>().notNull(),
+    state: text('state').$type<PlanState>().notNull().default('issued'),
+    issuedBy: text('issued_by').notNull(),
+    begunAt: moment('begun_at'),
+    begunBy: text('begun_by'),
+  },
+  (t) => [index('issued_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] })],
 );

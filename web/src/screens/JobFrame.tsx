@@ -46,7 +46,7 @@ function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap
 
 /** What stands around every screen of a job: the bar, the corridor, and the job itself with its plans. */
 export function JobFrame() {
-  const { jobId = '', defectId, areaId } = useParams();
+  const { jobId = '', defectId, areaId, planId } = useParams();
   const { job, error } = useJob(jobId);
   const rules = useHouseRules();
   const chosenUnits = useStore((s) => s.view.units);
@@ -93,8 +93,9 @@ export function JobFrame() {
     );
   }
   const place: Place = { mayPlan, job, plans, units, edit, addDefect, addArea, area, defect };
-  if (stage === 'sheet') {
-    return <TellingProvider value={telling}><Outlet context={place} /></TellingProvider>;
+  // paper has nothing around it
+  if (stage === 'sheet' || planId !== undefined) {
+    return <TellingProvider value={telling}><Outlet context={place} /><UndoBar /></TellingProvider>;
   }
   return (
     <TellingProvider value={telling}>

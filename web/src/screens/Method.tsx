@@ -7,6 +7,7 @@ import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
+import { IssueButton, IssueState } from '../parts/IssueState.tsx';
 import { Steps } from '../parts/Steps.tsx';
 import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
@@ -91,7 +92,7 @@ function Trials({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlanne
 }
 
 function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlanned: JudgedPlan; defect: DefectRecord; trial: WhatIf | undefined }) {
-  const { job, plans, edit } = usePlace();
+  const { job, area, plans, edit, mayPlan } = usePlace();
   const navigate = useNavigate();
   const { repair, planned, stops } = plan;
   const today = siteDateTime(pageNow(), job.timeZone).date;
@@ -117,9 +118,13 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
           {repair ? (
             <>
               <div className="steps-head"><b><Fig figure={repair.schedule.total} /></b><span className="quiet"><Fig figure={repair.schedule.handsOn} /> by hand, {job.people === 1 && trial?.people !== 2 ? 'one person' : 'a pair'}</span></div>
-              <Steps repair={repair} />
+              <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
+                {area ? <IssueState job={job} area={area} defect={defect} plan={asPlanned} /> : null}
+                <Steps repair={repair} />
+              </div>
               <div className="foot">
                 <Button variant="outlined" onClick={() => { void navigate(`/jobs/${job.id}/sheet/${defect.id}`); }}>Sheet<kbd>O</kbd></Button>
+                {mayPlan && area && !trial ? <IssueButton job={job} area={area} defect={defect} /> : null}
                 <Button variant="contained" style={{ flex: 1 }} onClick={() => { void navigate(`/jobs/${job.id}/mix/${defect.id}`); }}>Mix, {repair.batch.cartridges.value === 1 ? 'one cartridge' : `${String(repair.batch.cartridges.value)} cartridges`}<kbd>4</kbd></Button>
               </div>
             </>

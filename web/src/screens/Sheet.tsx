@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import { sheetOf } from '@oddment/core';
 import { useMemo } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { MakePdf } from '../parts/MakePdf.tsx';
 import { SheetPage } from '../parts/SheetPage.tsx';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
@@ -15,11 +16,13 @@ export function Sheet() {
   if (!defect || plan?.state !== 'judged' || !sheet) return <Incomplete stage="method" />;
   return (
     <main className="page">
-      <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10 }}>
+      <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>
         <Button variant="outlined" onClick={() => { void navigate(`/jobs/${job.id}/method/${defect.id}`); }} style={{ color: '#000' }}>Back</Button>
         <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
-        <Button variant="outlined" href={`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=${units}`} style={{ color: '#000' }}>PDF</Button>
-        <Button variant="outlined" href={`/api/jobs/${job.id}/sheets.pdf?units=${units}`} style={{ color: '#000' }}>PDF of the whole job</Button>
+        <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=${units}`}>PDF</MakePdf>
+        <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?units=${units}`}>PDF of the whole job</MakePdf>
+        <span style={{ flex: 1 }} />
+        <Link to={`/jobs/${job.id}/plans`}>Issued plans</Link>
       </div>
       <SheetPage sheet={sheet} figures={plan.ledger} />
     </main>

@@ -3,17 +3,15 @@ import TextField from '@mui/material/TextField';
 import type { AreaRecord, DefectRecord } from '@oddment/contracts';
 import { areaTable, defectKinds, relevantAsks, show, tell, type Ask, type AskTable, type LooseFacts, type RepairPlan, type Sense, senseArea } from '@oddment/core';
 import { Link, useParams } from 'react-router';
-import { v4 as uuid } from 'uuid';
 import { AskField } from '../parts/AskField.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
+import { Photos } from '../parts/Photos.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { useTelling } from '../parts/telling.tsx';
-import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
-import { useSend } from '../state/store.ts';
-import { deleted } from '../state/view.ts';
+import { useRemove } from '../state/removing.ts';
 import { usePlace } from './JobFrame.tsx';
 
 interface QuestionsProps {
@@ -99,15 +97,6 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
   );
 }
 
-function useRemove() {
-  const send = useSend();
-  const [remove] = api.useRemoveMutation();
-  return async (entity: 'area' | 'defect', record: { id: string; version: number }, name: string) => {
-    const done = await remove({ entity, id: record.id, version: record.version, change: uuid() });
-    if (done.data) send(deleted({ entity, id: record.id, version: done.data.version, name }));
-  };
-}
-
 function AreaPage({ area }: { area: AreaRecord }) {
   const { edit, addDefect, mayPlan } = usePlace();
   const remove = useRemove();
@@ -159,6 +148,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
           <TextField label="Note" value={defect.note ?? ''} onChange={(event) => { const note = event.target.value.slice(0, 2000); edit.defect(defect, { note: note === '' ? undefined : note } as never); }} />
         </div>
         </fieldset>
+        <Photos defectId={defect.id} />
       </main>
       <aside className="pane left-rule" aria-label="What it comes to">
         <Live plan={plan} defect={defect} />

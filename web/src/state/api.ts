@@ -1,15 +1,20 @@
-import type { AreaRecord, OneTimeLink, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
+import type { AreaRecord, IssuedRecord, IssuedSummary, OneTimeLink, PhotoRecord, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
 import type { HouseRules } from '@oddment/core';
 import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export type Entity = 'job' | 'area' | 'defect';
-export const paths: Record<Entity, string> = { job: 'jobs', area: 'areas', defect: 'defects' };
+/** What can be deleted and brought back. */
+export type Removable = Entity | 'photo' | 'plan';
+export const paths: Record<Removable, string> = { job: 'jobs', area: 'areas', defect: 'defects', photo: 'photos', plan: 'plans' };
+type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary;
+
+const touched = (entity: Removable) => (entity === 'photo' ? (['photos'] as const) : entity === 'plan' ? (['plans'] as const) : (['jobs', 'job'] as const));
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', credentials: 'same-origin' }),
-  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions'],
+  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans'],
   endpoints: (build) => ({
     session: build.query<SessionRecord, undefined>({ query: () => 'session', transformResponse: followClock, providesTags: ['session'] }),
     demoSignIn: build.mutation<SessionRecord, undefined>({ query: () => ({ url: 'demo-session', method: 'POST', body: {} }), invalidatesTags: ['session', 'jobs', 'job'] }),
@@ -29,13 +34,22 @@ export const api = createApi({
     job: build.query<JobRecord, string>({ query: (id) => `jobs/${id}`, providesTags: ['job'] }),
     createJob: build.mutation<JobRecord, Omit<JobRecord, 'areas' | 'version'> & { change: string }>({ query: (body) => ({ url: 'jobs', method: 'POST', body }), invalidatesTags: ['jobs'] }),
     importJob: build.mutation<JobRecord, unknown>({ query: (body) => ({ url: 'job-files', method: 'POST', body }), invalidatesTags: ['jobs'] }),
-    remove: build.mutation<JobRecord | AreaRecord | DefectRecord, { entity: Entity; id: string; version: number; change: string }>({
+    remove: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string }>({
       query: ({ entity, id, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body }),
-      invalidatesTags: ['jobs', 'job'],
+      invalidatesTags: (_done, _error, { entity }) => touched(entity),
     }),
-    restore: build.mutation<JobRecord | AreaRecord | DefectRecord, { entity: Entity; id: string; version: number; change: string }>({
+    restore: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string }>({
       query: ({ entity, id, ...body }) => ({ url: `${paths[entity]}/${id}/restore`, method: 'POST', body }),
-      invalidatesTags: ['jobs', 'job'],
+      invalidatesTags: (_done, _error, { entity }) => touched(entity),
     }),
+    photos: build.query<PhotoRecord[], string>({ query: (defectId) => `defects/${defectId}/photos`, providesTags: ['photos'] }),
+    changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({ query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body }), invalidatesTags: ['photos'] }),
+    issuedPlans: build.query<IssuedSummary[], string>({ query: (jobId) => `jobs/${jobId}/plans`, providesTags: ['plans'] }),
+    issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),
+    issuePlan: build.mutation<IssuedSummary, { defectId: string; id: string; change: string; jobVersion: number; areaVersion: number; defectVersion: number }>({
+      query: ({ defectId, ...body }) => ({ url: `defects/${defectId}/plans`, method: 'POST', body }),
+      invalidatesTags: ['plans'],
+    }),
+    changeIssued: build.mutation<IssuedSummary, { id: string; change: string; version: number; state: 'begun' | 'done' }>({ query: ({ id, ...body }) => ({ url: `plans/${id}`, method: 'PUT', body }), invalidatesTags: ['plans'] }),
   }),
 });

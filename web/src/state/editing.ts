@@ -55,6 +55,13 @@ export function useMayPlan(): boolean {
   return role === 'owner' || role === 'estimator';
 }
 
+/** Whether the person works on the site: adds photos, begins what is planned. */
+export function useMayRecord(): boolean {
+  const { data } = api.useSessionQuery(undefined);
+  const role = data?.account?.role;
+  return role !== undefined && role !== 'viewer';
+}
+
 /** Changes what a person sets: kept as a draft at once, saved as soon as it can be. */
 export function useEdit(jobId: string) {
   const send = useSend();

@@ -2,11 +2,12 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.ts';
 import { draftsSlice } from './drafts.ts';
+import { photosSlice } from './photoQueue.ts';
 import { saver } from './saver.ts';
 import { remember, viewSlice } from './view.ts';
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, drafts: draftsSlice.reducer, view: viewSlice.reducer },
+  reducer: { [api.reducerPath]: api.reducer, drafts: draftsSlice.reducer, photos: photosSlice.reducer, view: viewSlice.reducer },
   middleware: (usual) => usual().prepend(saver.middleware).concat(api.middleware),
 });
 

@@ -1,4 +1,5 @@
 import type { UnitSystem } from '@oddment/core';
+import type { Removable } from './api.ts';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What is changed on trial in Method, without being kept. */
@@ -15,7 +16,7 @@ export interface ViewState {
   readonly dark: boolean;
   readonly singleKeys: boolean;
   readonly whatIf: Readonly<Record<string, WhatIf>>;
-  readonly deleted?: { readonly entity: 'job' | 'area' | 'defect'; readonly id: string; readonly version: number; readonly name: string };
+  readonly deleted?: { readonly entity: Removable; readonly id: string; readonly version: number; readonly name: string };
 }
 
 const memory = 'oddment-view';

@@ -1,0 +1,55 @@
+import { expect, test } from '@playwright/test';
+import { allSaved, demoJob, screenOf } from './job.ts';
+
+test('a plan is issued, kept as it is when something is measured anew, compared, begun and found again', async ({ page }) => {
+  await page.goto(await screenOf(page, 'WH-02', 'method'));
+  await page.getByRole('button', { name: 'Issue' }).click();
+  await expect(page.getByRole('heading', { name: 'Nothing has changed since' })).toBeVisible();
+  await expect(page.getByText('12.00 m long')).toBeVisible();
+  const address = page.url();
+
+  await page.goto(await screenOf(page, 'WH-02', 'walk'));
+  await page.getByLabel('Length', { exact: true }).fill('15 m');
+  await allSaved(page);
+  await page.goto(await screenOf(page, 'WH-02', 'method'));
+  await expect(page.getByText(/things differ now/)).toBeVisible();
+  await page.getByRole('link', { name: /^Issued 2026-06-02/ }).click();
+  await expect(page).toHaveURL(address);
+  const length = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: 'Length', exact: true }) });
+  await expect(length).toContainText('12.00 m');
+  await expect(length).toContainText('15.00 m');
+  await expect(page.getByText('12.00 m long')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Begin the work' }).click();
+  await expect(page.getByText('; begun 2026-06-02')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Withdraw' })).toHaveCount(0);
+  const file = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF' }).click();
+  expect((await file).suggestedFilename()).toBe('WH-02-issued.pdf');
+  await page.getByRole('button', { name: 'All issued plans' }).click();
+  await expect(page.getByRole('row').filter({ hasText: 'WH-02' }).first()).toContainText('begun');
+
+  await page.goto(await screenOf(page, 'WH-02', 'walk'));
+  await page.getByLabel('Length', { exact: true }).fill('12 m');
+  await allSaved(page);
+});
+
+test('an issued plan that is not begun is withdrawn, and brought back', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-02', 'method'));
+  await page.getByRole('button', { name: 'Issue' }).click();
+  await page.getByRole('button', { name: 'Withdraw' }).click();
+  await expect(page.getByText('The plan of PS-02 deleted')).toBeVisible();
+  await page.getByRole('button', { name: /Undo/ }).click();
+  await expect(page.getByRole('row').filter({ hasText: 'PS-02' })).toHaveCount(1);
+});
+
+test('a PDF that takes long shows how far it is and can be stopped', async ({ page }) => {
+  const job = await demoJob(page);
+  await page.route('**/sheets.pdf*', () => undefined);
+  await page.goto(`/jobs/${job.id}/sheet/${job.areas[0]?.defects[0]?.id ?? ''}`);
+  await page.getByRole('button', { name: 'PDF of the whole job' }).click();
+  await expect(page.getByRole('progressbar', { name: 'The PDF is being made' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'PDF of the whole job' })).toBeVisible();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});

@@ -1,0 +1,32 @@
+import { ChangePhotoBody, NewPhotoBody, VersionBody } from '@oddment/contracts';
+import { notFound } from '../problem.ts';
+import { addPhoto } from '../services/photoService.ts';
+import { changeRecord } from '../services/recordService.ts';
+import type { Database } from '../store/database.ts';
+import { isThere } from '../store/jobStore.ts';
+import { listPhotos, readPicture } from '../store/photoStore.ts';
+import { madeStatus, type Call, type Handler } from './call.ts';
+
+/** Photos of defects. */
+export function photoHandlers(db: Database) {
+  const changed = async ({ scope, id }: Call, body: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>) => (await changeRecord(db, scope, 'photo', id, body, action, values)).record;
+  return {
+    listPhotos: async ({ scope, id }: Call) => {
+      if (!(await isThere(db, scope, 'defect', id))) throw notFound('This defect');
+      return listPhotos(db, scope.firmId, id);
+    },
+    readPhoto: async ({ scope, id, res }: Call) => {
+      const picture = await readPicture(db, scope.firmId, id);
+      if (!picture) throw notFound('This photo');
+      // the picture of an id never changes; only who is signed in may keep it
+      res.set('Cache-Control', 'private, max-age=31536000, immutable').type('image/jpeg').send(picture);
+    },
+    addPhoto: async (call: Call) => madeStatus(call, await addPhoto(db, call.who, call.scope, call.id, call.body(NewPhotoBody))),
+    changePhoto: (call: Call) => {
+      const body = call.body(ChangePhotoBody);
+      return changed(call, body, 'change', { caption: body.caption ?? '' });
+    },
+    deletePhoto: (call: Call) => changed(call, call.body(VersionBody), 'delete', { deletedAt: call.scope.at }),
+    restorePhoto: (call: Call) => changed(call, call.body(VersionBody), 'restore', { deletedAt: null }),
+  } satisfies Readonly<Record<string, Handler>>;
+}

@@ -1,0 +1,36 @@
+import { IssueBody, PlanStateBody, VersionBody } from '@oddment/contracts';
+import { siteDateTime } from '@oddment/core';
+import { notFound } from '../problem.ts';
+import { changeState, issue, refuseBegun } from '../services/planService.ts';
+import { changeRecord } from '../services/recordService.ts';
+import type { Database } from '../store/database.ts';
+import { listIssued, readIssued } from '../store/issuedStore.ts';
+import { isThere } from '../store/jobStore.ts';
+import { madeStatus, type Call, type Handler } from './call.ts';
+import { sendPdf, unitsAsked } from './sendPdf.ts';
+
+/** Issued plans. */
+export function planHandlers(db: Database) {
+  const one = async ({ scope, id }: Call) => {
+    const found = await readIssued(db, scope.firmId, id);
+    if (!found) throw notFound('This issued plan');
+    return found;
+  };
+  return {
+    listIssued: async ({ scope, id }: Call) => {
+      if (!(await isThere(db, scope, 'job', id))) throw notFound('This job');
+      return listIssued(db, scope.firmId, id);
+    },
+    readIssued: one,
+    issuedSheet: async (call: Call) => {
+      const { plan, mark, issuedAt, issuedBy, core } = await one(call);
+      const { job } = plan.inputs;
+      const { date, time } = siteDateTime(issuedAt, job.timeZone);
+      await sendPdf(call, { kind: 'issued', kept: plan.kept, units: unitsAsked(call, job.units), issued: `Issued ${date} ${time} by ${issuedBy}, Oddment ${core}` }, `${mark}-issued`);
+    },
+    issuePlan: async (call: Call) => madeStatus(call, await issue(db, call.who, call.scope, call.id, call.body(IssueBody))),
+    changeIssued: (call: Call) => changeState(db, call.who, call.scope, call.id, call.body(PlanStateBody)),
+    withdrawIssued: async (call: Call) => (await changeRecord(db, call.scope, 'plan', call.id, call.body(VersionBody), 'delete', { deletedAt: call.scope.at }, refuseBegun)).record,
+    restoreIssued: async (call: Call) => (await changeRecord(db, call.scope, 'plan', call.id, call.body(VersionBody), 'restore', { deletedAt: null })).record,
+  } satisfies Readonly<Record<string, Handler>>;
+}

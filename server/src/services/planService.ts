@@ -1,0 +1,55 @@
+import type { IssueBody, IssuedSummary } from '@oddment/contracts';
+import { issuePlan, tell } from '@oddment/core';
+import { HttpProblem, notFound } from '../problem.ts';
+import type { SignedIn } from '../store/accountStore.ts';
+import type { Database } from '../store/database.ts';
+import { readIssuedRow } from '../store/issuedStore.ts';
+import { placeOfDefect, readJob, type Scope } from '../store/jobStore.ts';
+import { changeRecord, createRecord, type Answer } from './recordService.ts';
+
+/**
+ * Issues the plan of a defect: computed here from the records as they stand, and kept with them.
+ * @throws HttpProblem 404 where the defect is not there, 409 where a record moved on, 422 where there is nothing to issue
+ */
+export async function issue(db: Database, { firm, account }: SignedIn, scope: Scope, defectId: string, body: IssueBody): Promise<Answer> {
+  const known = await readIssuedRow(db, scope.firmId, body.id);
+  // a repeat is answered from what was kept, whatever the records say by now
+  if (known) return createRecord(db, scope, 'plan', body, {}, { entity: 'defect', id: defectId });
+  const place = await placeOfDefect(db, scope, defectId);
+  const job = place && (await readJob(db, scope, place.jobId));
+  const area = job?.areas.find((a) => a.id === place?.areaId);
+  const defect = area?.defects.find((d) => d.id === defectId);
+  if (!job || !area || !defect) throw notFound('This defect');
+  if (job.version !== body.jobVersion || area.version !== body.areaVersion || defect.version !== body.defectVersion) {
+    throw new HttpProblem(409, 'The job, the area or the defect was changed meanwhile. Look at the plan as it is now, then issue it.');
+  }
+  const issued = issuePlan({ job, area, defect, rules: firm.rules });
+  if (!issued.ok) {
+    const message = tell(issued.why, { units: job.units, timeZone: job.timeZone });
+    throw new HttpProblem(422, message, { problems: [{ path: '', message }] });
+  }
+  const { plan } = issued;
+  const { work } = plan.kept.sheet as { work: { title: string; schedule: { total: { figure: string } } } };
+  const total = plan.kept.figures.find((f) => f.id === work.schedule.total.figure);
+  const values = { jobId: job.id, mark: defect.mark, system: work.title, totalMin: total?.value ?? 0, startAt: job.startAt, core: plan.core, plan, issuedBy: account.name };
+  return createRecord(db, scope, 'plan', body, values, { entity: 'defect', id: defectId });
+}
+
+/**
+ * Begins an issued plan, or notes that it is done.
+ * @throws HttpProblem 409 where the version is stale, or the plan is not at the state before
+ */
+export async function changeState(db: Database, { account }: SignedIn, scope: Scope, id: string, body: { change: string; version: number; state: 'begun' | 'done' }): Promise<IssuedSummary> {
+  const values = body.state === 'begun' ? { state: 'begun', begunAt: scope.at, begunBy: account.name } : { state: 'done' };
+  const { record } = await changeRecord(db, scope, 'plan', id, body, 'change', values, (before) => {
+    const { state } = before as IssuedSummary;
+    if (body.state === 'begun' && state !== 'issued') throw new HttpProblem(409, `This plan is ${state} already.`, { current: before });
+    if (body.state === 'done' && state !== 'begun') throw new HttpProblem(409, 'Only a plan that is begun can be done.', { current: before });
+  });
+  return record as IssuedSummary;
+}
+
+/** @throws HttpProblem 409 where the plan is begun: what is being worked from cannot be withdrawn */
+export function refuseBegun(before: unknown): void {
+  if ((before as IssuedSummary).state !== 'issued') throw new HttpProblem(409, 'This plan is begun. It can no longer be withdrawn.', { current: before });
+}

@@ -1,0 +1,83 @@
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import type { ProblemDocument } from '@oddment/contracts';
+import { useRef, useState } from 'react';
+
+interface Line {
+  readonly stage?: 'planning' | 'layout' | 'drawing';
+  readonly done?: number;
+  readonly name?: string;
+  readonly pdf?: string;
+}
+
+const shares = { planning: [0, 0.15], layout: [0.15, 0.15], drawing: [0.4, 0.6] } as const;
+
+/** The share of the whole that is done, by the stage and its own share. */
+function wholeShare({ stage = 'planning', done = 0 }: Line): number {
+  const [from, length] = shares[stage];
+  return from + length * done;
+}
+
+function download(name: string, base64: string): void {
+  const bytes = Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
+  const url = URL.createObjectURL(new Blob([bytes], { type: 'application/pdf' }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  setTimeout(() => { URL.revokeObjectURL(url); }, 60_000);
+}
+
+async function linesOf(response: Response, onLine: (line: Line) => void): Promise<void> {
+  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (;;) {
+    const part = await reader?.read();
+    if (!part || part.done) return;
+    const lines = (rest + part.value).split('\n');
+    rest = lines.pop() ?? '';
+    for (const line of lines) if (line !== '') onLine(JSON.parse(line) as Line);
+  }
+}
+
+/** Has a PDF made, shows how far it is, and stops it when asked. */
+export function MakePdf({ address, children }: { address: string; children: React.ReactNode }) {
+  const [share, setShare] = useState<number>();
+  const [problem, setProblem] = useState<string>();
+  const stop = useRef<AbortController>(undefined);
+  const make = async () => {
+    const own = new AbortController();
+    stop.current = own;
+    setProblem(undefined);
+    setShare(0);
+    try {
+      const response = await fetch(address, { credentials: 'same-origin', headers: { accept: 'application/x-ndjson' }, signal: own.signal });
+      if (!response.ok) throw new Error(((await response.json()) as ProblemDocument).detail);
+      let made = false;
+      await linesOf(response, (line) => {
+        if (line.pdf !== undefined) {
+          made = true;
+          download(line.name ?? 'sheets.pdf', line.pdf);
+        } else setShare(wholeShare(line));
+      });
+      if (!made) throw new Error('The PDF could not be made. Try again.');
+    } catch (error) {
+      if (!own.signal.aborted) setProblem(error instanceof Error ? error.message : 'The PDF could not be made.');
+    }
+    setShare(undefined);
+  };
+  if (share !== undefined) {
+    return (
+      <span style={{ display: 'inline-grid', gridTemplateColumns: '90px auto', gap: 8, alignItems: 'center' }}>
+        <LinearProgress variant="determinate" value={share * 100} aria-label="The PDF is being made" />
+        <Button variant="outlined" style={{ color: '#000' }} onClick={() => { stop.current?.abort(); }}>Stop</Button>
+      </span>
+    );
+  }
+  return (
+    <>
+      <Button variant="outlined" style={{ color: '#000' }} onClick={() => { void make(); }}>{children}</Button>
+      {problem === undefined ? null : <span role="alert" style={{ color: 'var(--stop)' }}>{problem}</span>}
+    </>
+  );
+}

@@ -1,0 +1,104 @@
+import Button from '@mui/material/Button';
+import type { IssuedRecord } from '@oddment/contracts';
+import { readSheet, show, siteDateTime } from '@oddment/core';
+import { useMemo } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { Changes } from '../parts/Changes.tsx';
+import { MakePdf } from '../parts/MakePdf.tsx';
+import { refusal } from '../parts/refusal.ts';
+import { SheetPage } from '../parts/SheetPage.tsx';
+import { useTelling } from '../parts/telling.tsx';
+import { api } from '../state/api.ts';
+import { useHouseRules, useMayRecord } from '../state/editing.ts';
+import { useRemove } from '../state/removing.ts';
+import { changeCount, issuedChanges } from '../views/issuedChanges.ts';
+import { usePlace } from './JobFrame.tsx';
+
+const stateWords = { issued: 'issued', begun: 'begun', done: 'done' } as const;
+
+/** Everything issued for a job, latest first. */
+export function IssuedList() {
+  const { job } = usePlace();
+  const { units, timeZone } = useTelling();
+  const { data: plans, error } = api.useIssuedPlansQuery(job.id);
+  const when = (at: string) => { const { date, time } = siteDateTime(at, timeZone); return `${date} ${time}`; };
+  return (
+    <main className="pane sheet" style={{ gridRow: 3 }}>
+      <div className="title"><h1>Issued plans</h1><span className="quiet">kept as they were, with what they were made from</span></div>
+      {error === undefined ? null : <p role="alert">{refusal(error)}</p>}
+      {plans?.length === 0 ? <p>None yet. Method issues the plan of a repair: from then on it stays as it is, whatever is measured later.</p> : (
+        <table className="mixtable issued">
+          <thead><tr><th scope="col">Repair</th><th scope="col">System</th><th scope="col">Takes</th><th scope="col">Issued</th><th scope="col">State</th></tr></thead>
+          <tbody>
+            {plans?.map((p) => (
+              <tr key={p.id}>
+                <th scope="row"><Link to={`/jobs/${job.id}/plans/${p.id}`}>{p.mark}</Link></th>
+                <td>{p.system}</td>
+                <td>{show({ value: p.totalMin, kind: 'duration' }, units).text}</td>
+                <td>{when(p.issuedAt)}, {p.issuedBy}</td>
+                <td>{stateWords[p.state]}{p.begunAt === undefined ? '' : ` ${when(p.begunAt)}, ${p.begunBy ?? ''}`}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </main>
+  );
+}
+
+function Since({ issued }: { issued: IssuedRecord }) {
+  const { job, plans } = usePlace();
+  const rules = useHouseRules();
+  const area = job.areas.find((a) => a.defects.some((d) => d.id === issued.defectId));
+  const defect = area?.defects.find((d) => d.id === issued.defectId);
+  const plan = plans.get(issued.defectId);
+  const changes = useMemo(() => issuedChanges(issued.plan, area && defect && plan ? { job, area, defect, rules, plan } : undefined), [issued.plan, job, area, defect, rules, plan]);
+  return (
+    <section className="no-print since" aria-label="Since it was issued">
+      <h2>{changeCount(changes) === 0 && !changes.noPlanNow ? 'Nothing has changed since' : 'Since it was issued'}</h2>
+      {changes.noPlanNow ? <p>{defect ? 'The facts as they are now give no plan: something is still to answer.' : 'The repair was deleted since.'}</p> : null}
+      <Changes title="Facts and choices" why="Measured, answered or decided otherwise since." changes={changes.facts} />
+      <Changes title="The plan as it would be now" why="What these facts make of it." changes={changes.plan} />
+      <Changes title="This version of Oddment" why={`It was issued by version ${issued.core}. Of the same facts this one makes:`} changes={changes.core} />
+    </section>
+  );
+}
+
+function Kept({ issued }: { issued: IssuedRecord }) {
+  const { job, units, mayPlan } = usePlace();
+  const mayRecord = useMayRecord();
+  const navigate = useNavigate();
+  const remove = useRemove();
+  const [change, { error }] = api.useChangeIssuedMutation();
+  const { sheet, figures } = useMemo(() => readSheet(issued.plan.kept), [issued.plan.kept]);
+  const set = (state: 'begun' | 'done') => { void change({ id: issued.id, change: uuid(), version: issued.version, state }); };
+  const at = siteDateTime(issued.issuedAt, job.timeZone);
+  const begun = issued.begunAt === undefined ? undefined : siteDateTime(issued.begunAt, job.timeZone);
+  return (
+    <main className="page">
+      <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Button variant="outlined" style={{ color: '#000' }} onClick={() => { void navigate(`/jobs/${job.id}/plans`); }}>All issued plans</Button>
+        <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
+        <MakePdf address={`/api/plans/${issued.id}/sheet.pdf?units=${units}`}>PDF</MakePdf>
+        <span style={{ flex: 1 }} />
+        {mayRecord && issued.state === 'issued' ? <Button variant="contained" onClick={() => { set('begun'); }}>Begin the work</Button> : null}
+        {mayRecord && issued.state === 'begun' ? <Button variant="contained" onClick={() => { set('done'); }}>It is done</Button> : null}
+        {mayPlan && issued.state === 'issued' ? <button type="button" className="link" onClick={() => { void remove('plan', issued, `The plan of ${issued.mark}`).then((done) => { if (done.data) void navigate(`/jobs/${job.id}/plans`); }); }}>Withdraw</button> : null}
+      </div>
+      {error === undefined ? null : <p role="alert" className="no-print">{refusal(error)}</p>}
+      <p style={{ margin: '0 0 6px' }}><b>Issued {at.date} {at.time} by {issued.issuedBy}</b>, Oddment {issued.core}{begun ? `; begun ${begun.date} ${begun.time} by ${issued.begunBy ?? ''}` : ''}{issued.state === 'done' ? '; done' : ''}.</p>
+      <Since issued={issued} />
+      <SheetPage sheet={sheet} figures={figures} />
+    </main>
+  );
+}
+
+/** One issued plan as it was kept, and what has changed since. */
+export function IssuedPlanPage() {
+  const { planId = '' } = useParams();
+  const { job } = usePlace();
+  const { data, error } = api.useIssuedPlanQuery(planId);
+  if (data) return <Kept issued={data} key={data.id} />;
+  return <main className="page"><p>{error === undefined ? 'Opening the plan' : <>It is not here, or was withdrawn. <Link to={`/jobs/${job.id}/plans`}>All issued plans</Link></>}</p></main>;
+}
