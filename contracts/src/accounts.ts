@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import type { ChaseChoice } from '@oddment/core';
 import { Id, LoginName, OneOf, Text, Version, YesOrNo } from './fields.ts';
 import { chaseChoices } from './job.ts';
+import { roles, type Role } from './roles.ts';
 
 export class SignInBody {
   @Text('The sign-in name', 1, 80) login!: string;
@@ -21,10 +22,6 @@ export class HouseRulesBody {
   @Version() version!: number;
   @OneOf('The chase', ['by-traffic', ...chaseChoices]) chase!: 'by-traffic' | ChaseChoice;
 }
-
-/** What a person of a firm may do: owner, estimator or foreman, finisher on the crew, or only look. */
-export const roles = ['owner', 'estimator', 'finisher', 'viewer'] as const;
-export type Role = (typeof roles)[number];
 
 /** A new account: it begins with a one-time link, with which its person sets the password. */
 export class NewPersonBody {

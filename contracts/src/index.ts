@@ -1,5 +1,6 @@
 export { check, type Checked, type Problem } from './check.ts';
-export { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, roles, SignInBody, type Role } from './accounts.ts';
+export { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody } from './accounts.ts';
+export { roles, type Role } from './roles.ts';
 export { AreaFields, ChangeAreaBody, ChangeDefectBody, ChangeJobBody, DecisionBody, DefectFields, JobFields, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
 export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
 export { openApi } from './openApi.ts';

@@ -1,5 +1,5 @@
 import type { Area, Defect, HouseRules, Job } from '@oddment/core';
-import type { Role } from './accounts.ts';
+import type { Role } from './roles.ts';
 import type { Problem } from './check.ts';
 
 /** What the server answers: the core's own shapes with version. */

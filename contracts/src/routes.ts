@@ -1,7 +1,8 @@
-import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, roles, SignInBody, type Role } from './accounts.ts';
+import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody } from './accounts.ts';
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
 import { IssueBody, PlanStateBody } from './issued.ts';
 import { JobFile } from './jobFile.ts';
+import { roles, type Role } from './roles.ts';
 import { ChangePhotoBody, NewPhotoBody } from './photos.ts';
 
 type Contract = new () => object;

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import '@fontsource-variable/archivo/standard.css';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import './look.css';
@@ -8,6 +7,7 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { App } from './App.tsx';
+import { preloadChecks } from './parts/contractResolver.ts';
 import { resumePhotos } from './state/photoSending.ts';
 import { loaded, storedDrafts } from './state/saver.ts';
 import { store } from './state/store.ts';
@@ -49,6 +49,7 @@ if (place) {
   const kept = await storedDrafts();
   if (kept) store.dispatch(loaded(kept));
   void resumePhotos(store);
+  preloadChecks();
   createRoot(place).render(
     <StrictMode>
       <Provider store={store}>

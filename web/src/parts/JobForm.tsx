@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { JobFields } from '@oddment/contracts';
+import type { JobFields } from '@oddment/contracts';
+import { contractResolver } from './contractResolver.ts';
 import { siteDateTime, siteInstant } from '@oddment/core';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import type { ReactNode } from 'react';
 import { useKeptForm, useKeptStart } from './keptForm.ts';
 import { Controller, useForm, useWatch } from 'react-hook-form';
@@ -24,7 +24,7 @@ interface JobFormProps {
 
 /** Site, client, time zone, start, crew and units of a job. */
 export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCancel, keptAs }: JobFormProps) {
-  const form = useForm<JobFields>({ resolver: classValidatorResolver(JobFields), defaultValues: useKeptStart(keptAs, initial) });
+  const form = useForm<JobFields>({ resolver: contractResolver((all) => all.JobFields), defaultValues: useKeptStart(keptAs, initial) });
   const done = useKeptForm(keptAs, form);
   const zone = useWatch({ control: form.control, name: 'timeZone' });
   const { errors } = form.formState;

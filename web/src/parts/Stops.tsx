@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
-import { DecisionBody } from '@oddment/contracts';
+import type { DecisionBody } from '@oddment/contracts';
+import { contractResolver } from './contractResolver.ts';
 import { cite, type Decision, type HeldStop } from '@oddment/core';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { OctagonX } from 'lucide-react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -11,7 +11,7 @@ import { Say } from './Fig.tsx';
 import { useKeptForm, useKeptStart } from './keptForm.ts';
 
 function DecisionForm({ keptAs, stop, today, onDone, onCancel }: { keptAs: string; stop: HeldStop; today: string; onDone: (decision: Decision) => void; onCancel: () => void }) {
-  const form = useForm<DecisionBody>({ resolver: classValidatorResolver(DecisionBody), defaultValues: useKeptStart(keptAs, { stop: stop.id, who: '', capacity: '', what: '', on: today, document: '' }) });
+  const form = useForm<DecisionBody>({ resolver: contractResolver((all) => all.DecisionBody), defaultValues: useKeptStart(keptAs, { stop: stop.id, who: '', capacity: '', what: '', on: today, document: '' }) });
   const done = useKeptForm(keptAs, form);
   const { errors } = form.formState;
   const field = (name: 'who' | 'capacity' | 'what' | 'on' | 'document', label: string, multiline = false) => (

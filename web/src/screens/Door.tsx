@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { FirstAccountBody, SignInBody } from '@oddment/contracts';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import type { FirstAccountBody, SignInBody } from '@oddment/contracts';
+import { contractResolver } from '../parts/contractResolver.ts';
 import { useForm } from 'react-hook-form';
 import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
@@ -9,7 +9,7 @@ import { api } from '../state/api.ts';
 /** Signing in. */
 export function SignIn() {
   const [signIn, { error }] = api.useSignInMutation();
-  const form = useForm<SignInBody>({ resolver: classValidatorResolver(SignInBody), defaultValues: { login: '', password: '' } });
+  const form = useForm<SignInBody>({ resolver: contractResolver((all) => all.SignInBody), defaultValues: { login: '', password: '' } });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ login, password }) => { await signIn({ login, password }); });
   return (
@@ -28,7 +28,7 @@ export function SignIn() {
 /** Making the first account of a new installation. */
 export function FirstAccount() {
   const [make, { error }] = api.useFirstAccountMutation();
-  const form = useForm<FirstAccountBody>({ resolver: classValidatorResolver(FirstAccountBody), defaultValues: { firm: '', name: '', login: '', password: '' } });
+  const form = useForm<FirstAccountBody>({ resolver: contractResolver((all) => all.FirstAccountBody), defaultValues: { firm: '', name: '', login: '', password: '' } });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ firm, name, login, password }) => { await make({ firm, name, login, password }); });
   const field = (name: 'firm' | 'name' | 'login' | 'password', label: string, autoComplete: string) => (

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { OneTimeBody } from '@oddment/contracts';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import type { OneTimeBody } from '@oddment/contracts';
+import { contractResolver } from '../parts/contractResolver.ts';
 import { useForm } from 'react-hook-form';
 import { useNavigate, useParams } from 'react-router';
 import { refusal } from '../parts/refusal.ts';
@@ -13,7 +13,7 @@ export function OneTime() {
   const { token = '' } = useParams();
   const navigate = useNavigate();
   const [set, { error }] = api.useOneTimeMutation();
-  const form = useForm<OneTimeBody>({ resolver: classValidatorResolver(OneTimeBody), defaultValues: { token, password: '' } });
+  const form = useForm<OneTimeBody>({ resolver: contractResolver((all) => all.OneTimeBody), defaultValues: { token, password: '' } });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ password }) => {
     const done = await set({ token, password });

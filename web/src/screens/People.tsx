@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { NewPersonBody, PasswordBody, roles, type PersonRecord, type Role } from '@oddment/contracts';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import type { NewPersonBody, PasswordBody, PersonRecord, Role } from '@oddment/contracts';
+import { roles } from '@oddment/contracts/roles';
+import { contractResolver } from '../parts/contractResolver.ts';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link } from 'react-router';
@@ -55,7 +56,7 @@ function Person({ person, me, onLink }: { person: PersonRecord; me: boolean; onL
 function NewPerson({ onLink }: { onLink: (name: string, token: string) => void }) {
   const [add, { error }] = api.useAddPersonMutation();
   const fresh = () => ({ id: uuid(), change: uuid(), name: '', login: '', role: 'estimator' as Role });
-  const form = useForm<NewPersonBody>({ resolver: classValidatorResolver(NewPersonBody), defaultValues: fresh() });
+  const form = useForm<NewPersonBody>({ resolver: contractResolver((all) => all.NewPersonBody), defaultValues: fresh() });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ id, change, name, login, role }) => {
     const done = await add({ id, change, name, login, role });
@@ -81,7 +82,7 @@ function OwnAccount() {
   const { data: sessions } = api.useSessionsQuery(undefined);
   const [end] = api.useEndSessionMutation();
   const [change, { error, isSuccess }] = api.useChangePasswordMutation();
-  const form = useForm<PasswordBody>({ resolver: classValidatorResolver(PasswordBody), defaultValues: { present: '', password: '' } });
+  const form = useForm<PasswordBody>({ resolver: contractResolver((all) => all.PasswordBody), defaultValues: { present: '', password: '' } });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ present, password }) => {
     const done = await change({ present, password });
