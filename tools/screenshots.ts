@@ -29,6 +29,52 @@ interface Shot {
   readonly act?: (page: Page) => Promise<void>;
 }
 
+/** Draws a made-up photo in the page and adds it: a slab with a crack and a damp edge. */
+async function addPhoto(page: Page): Promise<void> {
+  const jpeg = await page.evaluate(async () => {
+    const [w, h] = [1600, 1200];
+    const canvas = new OffscreenCanvas(w, h);
+    const brush = canvas.getContext('2d');
+    if (!brush) throw new Error('no canvas');
+    brush.fillStyle = '#a39d92';
+    brush.fillRect(0, 0, w, h);
+    // no named function in here: the loader would wrap it in a helper that the page does not have
+    for (let i = 1; i < 30_000; i++) {
+      const gray = 90 + ((i * 7919) % 80);
+      brush.fillStyle = `rgba(${String(gray)},${String(gray - 4)},${String(gray - 12)},0.35)`;
+      brush.fillRect((i * 613.37) % w, (i * i * 0.7071) % h, 7, 7);
+    }
+    const crack = Array.from({ length: 26 }, (_v, i) => [(w * i) / 25, h * (0.52 + 0.09 * Math.sin(i * 0.8) + 0.01 * ((i * 7) % 5))] as const);
+    for (const [width, color] of [[90, 'rgba(60,52,44,0.25)'], [10, '#26221d']] as const) {
+      brush.strokeStyle = color;
+      brush.lineWidth = width;
+      brush.beginPath();
+      for (const [x, y] of crack) brush.lineTo(x, y);
+      brush.stroke();
+    }
+    const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 })).arrayBuffer());
+    return btoa(Array.from(bytes, (b) => String.fromCharCode(b)).join(''));
+  });
+  await page.getByLabel('Photo files').setInputFiles([{ name: 'damp.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(jpeg, 'base64') }]);
+  await page.getByText('1 of 12').waitFor();
+  await page.getByLabel('Caption').fill('Dark edge after wiping');
+  await page.getByLabel('Caption').blur();
+  await page.getByRole('button', { name: /show large/ }).scrollIntoViewIfNeeded();
+}
+
+/** Issues the plan of a repair, then measures it longer: what a plan shows that has been overtaken. */
+async function issueAndChange(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Issue' }).click();
+  await page.getByRole('heading', { name: 'Nothing has changed since' }).waitFor();
+  const issued = page.url();
+  await page.goBack();
+  await page.getByRole('link', { name: 'Walk' }).click();
+  await page.getByLabel('Length', { exact: true }).fill('14.5 m');
+  await page.getByText('all saved').waitFor();
+  await page.goto(issued);
+  await page.getByRole('heading', { name: 'Since it was issued' }).waitFor();
+}
+
 const shots: readonly Shot[] = [
   { file: 'people', stage: 'people' },
   { file: 'jobs', stage: '' },
@@ -41,6 +87,8 @@ const shots: readonly Shot[] = [
   { file: 'mix', stage: 'mix', mark: 'PS-01' },
   { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.amount .fig').first().click() },
   { file: 'sheet', stage: 'sheet', mark: 'PS-01' },
+  { file: 'photos', stage: 'walk', mark: 'PS-03', act: addPhoto },
+  { file: 'issued', stage: 'method', mark: 'WH-02', act: issueAndChange },
   { file: 'walk-phone', stage: 'walk', mark: 'PS-01', phone: true },
   { file: 'method-phone', stage: 'method', mark: 'PS-01', phone: true },
 ];

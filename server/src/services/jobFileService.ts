@@ -6,18 +6,18 @@ import { areaValues, createRecord, defectValues, jobValues } from './recordServi
 import type { JobRecord } from '@oddment/contracts';
 
 /** Takes a job file in as a new job: same content, new ids, so that the same file can be taken in twice. */
-export function importJob(db: Database, scope: Scope, file: JobFile): Promise<JobRecord> {
+export async function importJob(db: Database, scope: Scope, file: JobFile): Promise<JobRecord> {
   const made = () => ({ id: randomUUID(), change: randomUUID() });
-  return db.transaction(async (tx) => {
-    const job = made();
+  const job = made();
+  await db.transaction(async (tx) => {
     await createRecord(tx, scope, 'job', job, jobValues(file.job));
     for (const a of file.job.areas) {
       const area = made();
       await createRecord(tx, scope, 'area', area, areaValues(a), { entity: 'job', id: job.id });
       for (const d of a.defects) await createRecord(tx, scope, 'defect', made(), defectValues(d), { entity: 'area', id: area.id });
     }
-    const record = await readJob(tx, scope, job.id);
-    if (!record) throw new Error('the imported job cannot be read back');
-    return record;
   });
+  const record = await readJob(db, scope, job.id);
+  if (!record) throw new Error('the imported job cannot be read back');
+  return record;
 }

@@ -1,6 +1,6 @@
 import type { AreaRecord, DefectRecord, IssuedSummary, JobRecord, JobSummary, PhotoRecord } from '@oddment/contracts';
 import { isDefectKind } from '@oddment/core';
-import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, eq, getTableColumns, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
 import { areas, changes, defects, issuedPlans, jobs, photos } from './schema.ts';
 import { readIssuedRow } from './issuedStore.ts';
@@ -47,14 +47,19 @@ function jobRecord(row: Row<'job'>, ownAreas: readonly AreaRecord[]): JobRecord 
   return { id, version, site, client, timeZone, units, startAt, people, areas: ownAreas };
 }
 
-/** A job with its areas and defects, without what is deleted. */
-export async function readJob(db: Db, { firmId }: Scope, id: string): Promise<JobRecord | undefined> {
-  const [job] = await db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id), isNull(jobs.deletedAt)));
+/** A job with its areas and defects, without what is deleted. Not within a transaction: its queries run side by side. */
+export async function readJob(db: Database, { firmId }: Scope, id: string): Promise<JobRecord | undefined> {
+  const there = and(eq(areas.firmId, firmId), eq(areas.jobId, id), isNull(areas.deletedAt));
+  // side by side: none of them needs what another finds
+  const [[job], areaRows, defectRows] = await Promise.all([
+    db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id), isNull(jobs.deletedAt))),
+    db.select().from(areas).where(there).orderBy(asc(areas.position), asc(areas.createdAt), asc(areas.id)),
+    db.select(getTableColumns(defects)).from(defects).innerJoin(areas, and(eq(areas.id, defects.areaId), there)).where(and(eq(defects.firmId, firmId), isNull(defects.deletedAt))).orderBy(asc(defects.position), asc(defects.createdAt), asc(defects.id)),
+  ]);
   if (!job) return undefined;
-  const areaRows = await db.select().from(areas).where(and(eq(areas.firmId, firmId), eq(areas.jobId, id), isNull(areas.deletedAt))).orderBy(asc(areas.position), asc(areas.createdAt), asc(areas.id));
-  const ids = areaRows.map((a) => a.id);
-  const defectRows = ids.length === 0 ? [] : await db.select().from(defects).where(and(eq(defects.firmId, firmId), inArray(defects.areaId, ids), isNull(defects.deletedAt))).orderBy(asc(defects.position), asc(defects.createdAt), asc(defects.id));
-  return jobRecord(job, areaRows.map((a) => areaRecord(a, defectRows.filter((d) => d.areaId === a.id))));
+  const byArea = new Map<string, Row<'defect'>[]>();
+  for (const row of defectRows) byArea.set(row.areaId, [...(byArea.get(row.areaId) ?? []), row]);
+  return jobRecord(job, areaRows.map((a) => areaRecord(a, byArea.get(a.id) ?? [])));
 }
 
 /** The jobs of a firm with their counts. */
