@@ -14,4 +14,4 @@ export const areaAsks = [
 
 export type AreaFacts = FactsOf<typeof areaAsks>;
 
-export const areaTable: AskTable<typeof areaAsks> = { id: 'area', title: 'area', why: 'The temperature of the slab decides which resins harden and how fast; probe the slab itself. With the air and its humidity it gives the dew point.', asks: areaAsks, relevant: () => true };
+export const areaTable: AskTable<typeof areaAsks> = { id: 'area', title: 'area', why: 'The temperature of the slab decides which resins harden and how fast; probe the slab itself. With the air and its humidity it gives the dew point.', asks: areaAsks };

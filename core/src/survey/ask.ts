@@ -27,6 +27,17 @@ interface AskBase {
   readonly question: string;
   readonly hint?: string;
   readonly required: boolean;
+  /** asked only while all of these hold */
+  readonly when?: readonly Condition[];
+}
+
+/** What an earlier answer must be for a question to be asked; a question not answered yet meets `isNot` alone. */
+export interface Condition {
+  readonly field: string;
+  readonly is?: readonly string[];
+  readonly isNot?: readonly string[];
+  /** a measure above this, in its base unit */
+  readonly above?: number;
 }
 
 export interface MeasureAsk extends AskBase {
@@ -75,7 +86,6 @@ export interface AskTable<T extends readonly Ask[] = readonly Ask[]> {
   /** why it is asked, in a sentence or two */
   readonly why?: string;
   readonly asks: T;
-  readonly relevant: (field: string, facts: LooseFacts) => boolean;
 }
 
 /** The plain value of a fact, if it is known. */
@@ -83,9 +93,19 @@ export function valueOf<V>(fact: Fact<V> | undefined): V | undefined {
   return fact?.value;
 }
 
+function holds({ field, is, isNot, above }: Condition, facts: LooseFacts, asks: readonly Ask[]): boolean {
+  const value = facts[field]?.value;
+  const source = asks.find((a) => a.field === field);
+  // an answer to a question that is itself no longer asked counts for nothing
+  if (source?.when?.some((c) => !holds(c, facts, asks)) === true) return false;
+  if (is && !(typeof value === 'string' && is.includes(value))) return false;
+  if (isNot && typeof value === 'string' && isNot.includes(value)) return false;
+  return above === undefined || (typeof value === 'number' && value > above);
+}
+
 /** The asks that are relevant given the facts, in order. */
 export function relevantAsks(table: AskTable, facts: LooseFacts): readonly Ask[] {
-  return table.asks.filter((ask) => table.relevant(ask.field, facts));
+  return table.asks.filter((ask) => (ask.when ?? []).every((c) => holds(c, facts, table.asks)));
 }
 
 /** The words of a choice, such as 'slab on ground'. */

@@ -1,4 +1,4 @@
-import { valueOf, type Ask, type AskTable, type FactsOf, type LooseFacts } from './ask.ts';
+import type { Ask, AskTable, FactsOf } from './ask.ts';
 
 /** What is asked about a crack in a concrete slab, in the order a person looks at it. */
 export const slabCrackAsks = [
@@ -18,7 +18,7 @@ export const slabCrackAsks = [
     { value: 'prestressed', label: 'prestressed' },
     { value: 'unknown', label: 'not known' },
   ] },
-  { field: 'alongBar', group: 'Member', ask: 'choice', required: true, question: 'Does it follow a bar?', hint: 'straight, in line with others, rust', options: [
+  { field: 'alongBar', group: 'Member', when: [{ field: 'reinforcement', isNot: ['plain'] }], ask: 'choice', required: true, question: 'Does it follow a bar?', hint: 'straight, in line with others, rust', options: [
     { value: 'no', label: 'no' },
     { value: 'yes', label: 'yes, or rust shows' },
   ] },
@@ -26,7 +26,7 @@ export const slabCrackAsks = [
     { value: 'level', label: 'level' },
     { value: 'stepped', label: 'one stands higher' },
   ] },
-  { field: 'stepMm', group: 'Member', ask: 'measure', kind: 'depth', min: 0.1, max: 200, required: true, question: 'Height of the step', hint: 'straightedge over the crack' },
+  { field: 'stepMm', group: 'Member', when: [{ field: 'faces', is: ['stepped'] }], ask: 'measure', kind: 'depth', min: 0.1, max: 200, required: true, question: 'Height of the step', hint: 'straightedge over the crack' },
   { field: 'ground', group: 'Member', ask: 'choice', required: true, question: 'Is it steady?', hint: 'stand on both sides; look at old marks', options: [
     { value: 'steady', label: 'steady' },
     { value: 'rocks', label: 'rocks' },
@@ -38,7 +38,7 @@ export const slabCrackAsks = [
     { value: 'moving', label: 'moves' },
     { value: 'unknown', label: 'not known' },
   ] },
-  { field: 'movementMm', group: 'Ground', ask: 'measure', kind: 'crackWidth', min: 0.02, max: 20, required: true, question: 'Opening still to come', hint: 'crack gauge, through a season' },
+  { field: 'movementMm', group: 'Ground', when: [{ field: 'movement', is: ['moving'] }], ask: 'measure', kind: 'crackWidth', min: 0.02, max: 20, required: true, question: 'Opening still to come', hint: 'crack gauge, through a season' },
   { field: 'moisture', group: 'Ground', ask: 'choice', required: true, question: 'How wet is it?', options: [
     { value: 'dry', label: 'dry through' },
     { value: 'damp', label: 'damp' },
@@ -49,7 +49,7 @@ export const slabCrackAsks = [
     { value: 'clear', label: 'scanned, clear' },
     { value: 'found', label: 'found some' },
   ] },
-  { field: 'coverMm', group: 'Ground', ask: 'measure', kind: 'depth', min: 0, max: 1000, required: true, question: 'Cover over what was found', hint: 'least reading of the scan' },
+  { field: 'coverMm', group: 'Ground', when: [{ field: 'located', is: ['found'] }], ask: 'measure', kind: 'depth', min: 0, max: 1000, required: true, question: 'Cover over what was found', hint: 'least reading of the scan' },
   { field: 'slabAgeDays', group: 'Ground', ask: 'measure', kind: 'age', min: 0, max: 100_000, required: false, question: 'Age of the slab', hint: 'only if young' },
   { field: 'traffic', group: 'Use', ask: 'choice', required: true, question: 'What goes over it?', options: [
     { value: 'foot', label: 'feet' },
@@ -70,20 +70,4 @@ export const slabCrackAsks = [
 
 export type SlabCrackFacts = FactsOf<typeof slabCrackAsks>;
 
-function relevant(field: string, loose: LooseFacts): boolean {
-  const facts = loose as SlabCrackFacts;
-  switch (field) {
-    case 'alongBar':
-      return valueOf(facts.reinforcement) !== 'plain';
-    case 'stepMm':
-      return valueOf(facts.faces) === 'stepped';
-    case 'movementMm':
-      return valueOf(facts.movement) === 'moving';
-    case 'coverMm':
-      return valueOf(facts.located) === 'found';
-    default:
-      return true;
-  }
-}
-
-export const slabCrackTable: AskTable<typeof slabCrackAsks> = { id: 'slab-crack', title: 'crack in the slab', asks: slabCrackAsks, relevant };
+export const slabCrackTable: AskTable<typeof slabCrackAsks> = { id: 'slab-crack', title: 'crack in the slab', asks: slabCrackAsks };
