@@ -1,7 +1,11 @@
 import * as humidAir from './climate/humidAir.ts';
 import * as reaction from './cure/reaction.ts';
 import * as crackSize from './geometry/crackSize.ts';
+import * as cutOut from './geometry/cutOut.ts';
+import * as depthGrid from './geometry/depthGrid.ts';
 import * as groove from './geometry/groove.ts';
+import * as outline from './geometry/outline.ts';
+import * as tolerance from './geometry/tolerance.ts';
 import * as gravity from './injection/gravityDepth.ts';
 import * as cartridges from './mixing/cartridges.ts';
 import * as sandPacking from './mixing/sandPacking.ts';
@@ -13,7 +17,7 @@ function isFormula(value: unknown): value is Formula {
 }
 
 /** Every formula of the core: whatever the rooms of knowledge export. */
-export const formulas: readonly Formula[] = [crackSize, groove, humidAir, reaction, gravity, sandPacking, cartridges, workPace].flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula));
+export const formulas: readonly Formula[] = [crackSize, groove, outline, depthGrid, cutOut, tolerance, humidAir, reaction, gravity, sandPacking, cartridges, workPace].flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula));
 
 const byName = new Map(formulas.map((f) => [f.name, f]));
 

@@ -13,6 +13,8 @@ export const baseUnits = {
   film: 'mm',
   /** a grain or wheel size */
   grain: 'mm',
+  /** a face or an opening */
+  area: 'mm²',
   volume: 'mL',
   mass: 'g',
   temperature: '°C',

@@ -15,6 +15,7 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
   film: lengths,
   grain: lengths,
   volume: { ml: [1], l: [1000], 'fl oz': [29.5735295625], oz: [29.5735295625], gal: [3785.411784] },
+  area: { 'm²': [1e6], m2: [1e6], sqm: [1e6], 'cm²': [100], cm2: [100], 'mm²': [1], mm2: [1], 'ft²': [92_903.04], ft2: [92_903.04], sqft: [92_903.04], 'in²': [645.16], in2: [645.16], sqin: [645.16] },
   mass: { g: [1], kg: [1000], lb: [453.59237], oz: [28.349523125] },
   temperature: { c: [1], '°c': [1], f: [5 / 9, -32], '°f': [5 / 9, -32] },
   temperatureDifference: { k: [1], c: [1], '°c': [1], f: [5 / 9], '°f': [5 / 9] },
@@ -25,8 +26,8 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
 };
 
 const bareUnits: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
-  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h' },
-  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph' },
+  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', area: 'm²', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h' },
+  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', area: 'ft²', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph' },
 };
 
 /** The unit a bare number is taken in, as it is written beside a field. */
@@ -38,7 +39,7 @@ export function bareUnit(kind: QuantityKind, units: UnitSystem): string {
 }
 
 const number = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;
-const term = new RegExp(String.raw`^\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${number}))\s*([a-z%°"'][a-z/°%]*(?:\s(?=oz)oz)?)?\s*-?\s*`, 'i');
+const term = new RegExp(String.raw`^\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${number}))\s*([a-z%°"'][a-z/°%]*(?:(?<=[a-z])[²2])?(?:\s(?=oz)oz)?)?\s*-?\s*`, 'i');
 
 function termValue(match: RegExpExecArray): number {
   const [, whole, top, bottom, plain] = match;
@@ -80,8 +81,8 @@ export function parseMeasure(text: string, kind: QuantityKind, units: UnitSystem
 }
 
 const examples: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
-  metric: { length: '4.2 m', depth: '60', crackWidth: '0.4', temperature: '15', percent: '62' },
-  us: { length: `13' 9-1/2"`, depth: '3/4', crackWidth: '0.016 or 3/16', temperature: '59', percent: '62' },
+  metric: { length: '4.2 m', depth: '60', crackWidth: '0.4', area: '0.35 m²', temperature: '15', percent: '62' },
+  us: { length: `13' 9-1/2"`, depth: '3/4', crackWidth: '0.016 or 3/16', area: '3.8 ft²', temperature: '59', percent: '62' },
 };
 
 function exampleOf(kind: QuantityKind, units: UnitSystem): string {

@@ -76,6 +76,12 @@ function volumeShown(mL: number, units: UnitSystem): Shown {
   return ounces >= 128 ? shown(fixed(ounces / 128, 2), 'gal') : shown(ounces < 10 ? fixed(ounces, 1) : fixed(ounces, 0), 'fl oz');
 }
 
+function areaShown(mm2: number, units: UnitSystem): Shown {
+  if (units === 'metric') return mm2 >= 1e5 ? shown(fixed(mm2 / 1e6, 2), 'm²') : shown(mm2 < 1000 ? trimmed(mm2 / 100, 2) : fixed(mm2 / 100, 0), 'cm²');
+  const squareInches = mm2 / mmPerInch ** 2;
+  return squareInches >= 144 ? shown(trimmed(squareInches / 144, 1), 'ft²') : shown(trimmed(squareInches, squareInches < 10 ? 1 : 0), 'in²');
+}
+
 function massShown(g: number, units: UnitSystem): Shown {
   if (units === 'metric') return g >= 1000 ? shown(fixed(g / 1000, 2), 'kg') : shown(g < 10 ? fixed(g, 1) : fixed(g, 0), 'g');
   const ounces = g / 28.349523125;
@@ -120,6 +126,8 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
       return us ? shown(fixed(value / mmPerInch, 3), 'in') : millimetres(value, 2);
     case 'volume':
       return volumeShown(value, units);
+    case 'area':
+      return areaShown(value, units);
     case 'mass':
       return massShown(value, units);
     case 'temperature':

@@ -1,0 +1,31 @@
+import { formula } from '../quantity/formula.ts';
+
+/** A value known within plus and minus, as a share of it, taken as spread evenly between the two. */
+const evenly = Math.sqrt(3);
+/** nine in ten lie below so many standard deviations above the middle, in a normal distribution */
+const ninthTenth = 1.2815515655446004;
+
+/** Tolerance of a product of measures, in percent: each one's tolerance over its value, as the root of the sum of squares. */
+export const productTolerance = formula({
+  name: 'product-tolerance',
+  title: 'How well it is measured',
+  words: 'the tolerance of each measure over the measure itself, squared, added up, and the root of that, as percent either way',
+  inputs: {
+    measureMm: { kind: 'length', label: 'each measure', min: 0.001, max: 1e6, list: true },
+    toleranceMm: { kind: 'length', label: 'tolerance of each, either way', min: 0, max: 1e5, list: true },
+  },
+  output: 'percent',
+  source: 'jcgm-100',
+  compute: ({ measureMm, toleranceMm }) => 100 * Math.hypot(...measureMm.map((m, i) => (toleranceMm[i] ?? 0) / m)),
+});
+
+/** The volume that nine in ten such measurements stay below, in mL. */
+export const volumeP90 = formula({
+  name: 'volume-p90',
+  title: 'Void, nine times in ten no more than',
+  words: 'the volume, and on top the tolerance over the root of three as a standard deviation, as often as leaves one in ten above',
+  inputs: { volumeMl: { kind: 'volume', label: 'volume as measured', min: 0, max: 1e9 }, tolerancePct: { kind: 'percent', label: 'tolerance either way', min: 0, max: 500 } },
+  output: 'volume',
+  source: 'jcgm-100',
+  compute: ({ volumeMl, tolerancePct }) => volumeMl * (1 + (ninthTenth * tolerancePct) / 100 / evenly),
+});
