@@ -1,5 +1,6 @@
 import * as humidAir from './climate/humidAir.ts';
 import * as reaction from './cure/reaction.ts';
+import * as cellArea from './geometry/cellArea.ts';
 import * as crackSize from './geometry/crackSize.ts';
 import * as cutOut from './geometry/cutOut.ts';
 import * as depthGrid from './geometry/depthGrid.ts';
@@ -17,7 +18,7 @@ function isFormula(value: unknown): value is Formula {
 }
 
 /** Every formula of the core: whatever the rooms of knowledge export. */
-export const formulas: readonly Formula[] = [crackSize, groove, outline, depthGrid, cutOut, tolerance, humidAir, reaction, gravity, sandPacking, cartridges, workPace].flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula));
+export const formulas: readonly Formula[] = [crackSize, groove, cellArea, outline, depthGrid, cutOut, tolerance, humidAir, reaction, gravity, sandPacking, cartridges, workPace].flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula));
 
 const byName = new Map(formulas.map((f) => [f.name, f]));
 

@@ -159,7 +159,7 @@ describe('leastCover', () => {
   });
 
   it('is done with the largest map there may be', () => {
-    const rows = Array.from({ length: 30 }, (_v, y) => Array.from({ length: 30 }, (_w, x) => ((x * 7 + y * 13) % 11 === 0 ? 'h' : 's')).join(''));
+    const rows = Array.from({ length: 20 }, (_v, y) => Array.from({ length: 20 }, (_w, x) => ((x * 7 + y * 13) % 11 === 0 ? 'h' : 's')).join(''));
     expect(leastCover({ cellMm: 100, rows }, 4).length).toBeGreaterThan(1);
   });
 });

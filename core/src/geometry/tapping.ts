@@ -12,7 +12,7 @@ export interface CellBox {
   readonly bottom: number;
 }
 
-export const tappingLimits = { side: 30, cellMinMm: 20, cellMaxMm: 500 } as const;
+export const tappingLimits = { side: 20, cellMinMm: 20, cellMaxMm: 500 } as const;
 
 /** The cells of a kind. */
 export function cellsOf(map: TappingMap, kind: 'h' | 's' | '.'): number {

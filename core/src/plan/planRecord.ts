@@ -47,6 +47,10 @@ export function planRecord(plan: RepairPlan): unknown {
   if (plan.state === 'incomplete') {
     return { state: plan.state, defect: { id: plan.defect.id, mark: plan.defect.mark }, refused: [...plan.sense.area.refused, ...plan.sense.defect.refused], missing: [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.field) };
   }
+  if (plan.state === 'surveyed') {
+    const { state, defect, area, sense, surveyed, section, advice, ledger } = plan;
+    return { state, defect: { id: defect.id, mark: defect.mark, kind: defect.kind }, area: { id: area.id, name: area.name }, sense, surveyed, ...(section && { section }), advice, figures: ledger.rows() };
+  }
   return judgedRecord(plan);
 }
 

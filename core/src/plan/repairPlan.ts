@@ -18,6 +18,11 @@ import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { crackSubject, type CrackSubject } from '../survey/crackSubject.ts';
 import { usualHouseRules, type Area, type ChaseChoice, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
+import { FactReader } from '../survey/factReader.ts';
+import type { Surveyed } from '../survey/kind.ts';
+import { kindOf } from '../survey/kinds.ts';
+import { slabCrackTable } from '../survey/slabCrack.ts';
+import { seenSection } from './seenSection.ts';
 import { foundSection, repairSection, type Section } from './section.ts';
 
 /** The method of the chosen or proposed system, with its quantities and clock times. */
@@ -64,8 +69,20 @@ export interface IncompletePlan {
   readonly sense: { readonly defect: Sense; readonly area: Sense };
 }
 
+/** A defect that is measured and drawn, of a kind that Match does not judge yet. */
+export interface SurveyedPlan {
+  readonly state: 'surveyed';
+  readonly defect: Defect;
+  readonly area: Area;
+  readonly ledger: Ledger;
+  readonly sense: { readonly defect: Sense; readonly area: Sense };
+  readonly surveyed: Surveyed;
+  readonly section?: Section;
+  readonly advice: string;
+}
+
 /** The plan of one repair: a pure function of its inputs. The same input gives the same plan. */
-export type RepairPlan = JudgedPlan | IncompletePlan;
+export type RepairPlan = JudgedPlan | SurveyedPlan | IncompletePlan;
 
 export interface PlanInput {
   readonly job: Job;
@@ -124,9 +141,15 @@ export function planRepair(input: PlanInput): RepairPlan {
   const shelf = input.shelf ?? genericShelf;
   const sense = { defect: senseDefect(defect.kind, defect.facts), area: senseArea(area.facts) };
   const stuck = (s: Sense) => s.refused.length > 0 || s.missing.length > 0;
-  if (stuck(sense.defect) || stuck(sense.area)) return { state: 'incomplete', defect, area, sense };
+  const judging = defect.kind === slabCrackTable.id;
+  if (stuck(sense.defect) || (judging && stuck(sense.area))) return { state: 'incomplete', defect, area, sense };
 
   const ledger = new Ledger();
+  if (!judging) {
+    const kind = kindOf(defect.kind);
+    const surveyed = kind.survey(new FactReader(ledger, kind, defect.facts));
+    return { state: 'surveyed', defect, area, ledger, sense, surveyed, ...(surveyed.seen && { section: seenSection(surveyed.seen) }), advice: noAdvice };
+  }
   const subject = crackSubject(ledger, area, defect);
   const { school, because } = chaseSchool(defect.chase, rules, subject.choices.traffic);
   const judged = candidates(ledger, subject, shelf, school, job.people);

@@ -8,7 +8,7 @@ import type { CrackSubject } from '../survey/crackSubject.ts';
 /** A point in mm: x across the crack from its middle, y down from the face of the slab. */
 export type Point = readonly [x: number, y: number];
 
-export type Material = 'concrete' | 'resin-sand' | 'crack' | 'choke-sand';
+export type Material = 'concrete' | 'resin-sand' | 'crack' | 'choke-sand' | 'hollow';
 
 export interface Region {
   readonly id: string;
@@ -22,7 +22,7 @@ export interface Region {
 
 export interface Line {
   readonly id: string;
-  readonly line: 'crack' | 'grind' | 'film';
+  readonly line: 'crack' | 'grind' | 'film' | 'cut';
   readonly points: readonly Point[];
 }
 
@@ -45,7 +45,7 @@ export interface Note {
 
 /** A cut through a repair, in mm, made from the plan itself so that drawing and quantities cannot differ. */
 export interface Section {
-  readonly view: 'section';
+  readonly view: 'section' | 'front';
   readonly caption: Saying;
   readonly footnote: Saying;
   readonly extent: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };

@@ -8,7 +8,8 @@ import type { SourceId } from '../sources/register.ts';
 import { choiceLabel, relevantAsks } from '../survey/ask.ts';
 import type { CrackSubject } from '../survey/crackSubject.ts';
 import type { Job } from '../survey/job.ts';
-import { defectKinds } from '../survey/kinds.ts';
+import type { Kind } from '../survey/kind.ts';
+import { kindOf } from '../survey/kinds.ts';
 import type { JudgedPlan, Repair } from './repairPlan.ts';
 import type { Section } from './section.ts';
 
@@ -79,6 +80,11 @@ function foundSaying(subject: CrackSubject): Saying {
   return say`${subject.length} long; ${widths}; ${subject.depth} deep, slab ${subject.slab}; air ${subject.airC}, slab ${subject.slabC}, ${subject.humidity} humidity, ${subject.dewMargin} above the dew point.`;
 }
 
+/** That Match has no rules for a kind yet. */
+export function notJudged(kind: Kind): Saying {
+  return say`Measured and drawn. Oddment does not judge systems for a ${kind.title} yet, and offers only what it can carry through.`;
+}
+
 function nothingSaying(plan: JudgedPlan): Saying {
   if (plan.held) return say`The plan stops here until it is decided and recorded.`;
   return plan.problem ?? say`No system with a method fits this crack as it is.`;
@@ -104,7 +110,7 @@ function workOf(plan: JudgedPlan): SheetWork | undefined {
 /** The sheet of a plan. */
 export function sheetOf(plan: JudgedPlan, job: Omit<Job, 'areas'>): Sheet {
   const { defect, area } = plan;
-  const table = defectKinds[defect.kind];
+  const table = kindOf(defect.kind);
   const told = relevantAsks(table, defect.facts).filter((a) => a.ask === 'choice' && defect.facts[a.field] !== undefined && a.field !== 'claim');
   const work = workOf(plan);
   return {

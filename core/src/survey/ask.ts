@@ -1,3 +1,6 @@
+import type { DepthGrid } from '../geometry/depthGrid.ts';
+import type { Outline } from '../geometry/outline.ts';
+import type { TappingMap } from '../geometry/tapping.ts';
 import type { QuantityKind } from '../quantity/kind.ts';
 
 /** How a fact came to be known. */
@@ -60,13 +63,47 @@ export interface StationsAsk extends AskBase {
   readonly max: number;
 }
 
+/** The line around something, by a shape's dimensions or corner by corner. */
+export interface OutlineAsk extends AskBase {
+  readonly ask: 'outline';
+  /** range of its width and height, in mm */
+  readonly min: number;
+  readonly max: number;
+}
+
+/** Depths on a grid, read off a straightedge. */
+export interface DepthGridAsk extends AskBase {
+  readonly ask: 'depth-grid';
+  /** deepest reading there can be, in mm */
+  readonly max: number;
+}
+
+/** A map of hollow and sound cells. */
+export interface TappingAsk extends AskBase {
+  readonly ask: 'tapping';
+}
+
+/** A few words. */
+export interface TextAsk extends AskBase {
+  readonly ask: 'text';
+  readonly most: number;
+}
+
 /** One question about a defect or an area. The table of asks gives type, form, validation and schema. */
-export type Ask = MeasureAsk | ChoiceAsk | StationsAsk;
+export type Ask = MeasureAsk | ChoiceAsk | StationsAsk | OutlineAsk | DepthGridAsk | TappingAsk | TextAsk;
 
 export type ValueOf<A extends Ask> = A extends MeasureAsk
   ? number
   : A extends StationsAsk
     ? readonly Station[]
+    : A extends OutlineAsk
+      ? Outline
+      : A extends DepthGridAsk
+        ? DepthGrid
+        : A extends TappingAsk
+          ? TappingMap
+          : A extends TextAsk
+            ? string
     : A extends { options: readonly { value: infer V }[] }
       ? V
       : never;

@@ -1,3 +1,5 @@
+import { crossesItself, type OutlinePoint } from '../geometry/outline.ts';
+import { tappingLimits } from '../geometry/tapping.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import type { QuantityKind } from '../quantity/kind.ts';
 import { atLeast, atMost } from '../quantity/round.ts';
@@ -52,6 +54,69 @@ function stationsProblem(ask: Ask & { ask: 'stations' }, value: unknown): Saying
   return undefined;
 }
 
+const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
+const shapes: readonly unknown[] = ['rectangle', 'ellipse', 'triangle', 'l-shape'];
+const mostCorners = 60;
+const mostLines = 30;
+
+function shapeProblem(ask: Ask & { ask: 'outline' }, value: unknown): Saying | undefined {
+  if (!isRecord(value) || !shapes.includes(value['is'])) return say`${ask.question}: its shape must be a rectangle, an ellipse, a triangle or an L.`;
+  const sizes = value['is'] === 'l-shape' ? ['widthMm', 'heightMm', 'armWidthMm', 'armHeightMm'] : ['widthMm', 'heightMm'];
+  const odd = unknownKey(value, ['is', ...sizes]);
+  if (odd !== undefined) return say`${ask.question}: its shape has no part '${odd}'.`;
+  for (const size of sizes) {
+    const given = value[size];
+    if (!isNumber(given)) return say`${ask.question}: every dimension of its shape must be a number.`;
+    if (!inRange(given, ask.min, ask.max)) return rangeSaying(ask.question, 'length', given, ask.min, ask.max);
+  }
+  const { widthMm, heightMm, armWidthMm = 0, armHeightMm = 0 } = value as Record<string, number>;
+  const withinIt = armWidthMm < (widthMm ?? 0) && armHeightMm < (heightMm ?? 0);
+  return value['is'] !== 'l-shape' || withinIt ? undefined : say`${ask.question}: the arms of an L must be narrower than the whole.`;
+}
+
+function outlineProblem(ask: Ask & { ask: 'outline' }, value: unknown): Saying | undefined {
+  if (!isRecord(value)) return say`${ask.question}: an outline is a shape with its dimensions, or its corners.`;
+  const odd = unknownKey(value, ['shape', 'points']);
+  if (odd !== undefined) return say`${ask.question}: an outline has no part '${odd}'.`;
+  if ('shape' in value === 'points' in value) return say`${ask.question}: an outline is either a shape or its corners.`;
+  if ('shape' in value) return shapeProblem(ask, value['shape']);
+  const points = value['points'];
+  if (!Array.isArray(points) || points.length < 3) return say`${ask.question}: an outline needs three corners at least.`;
+  if (points.length > mostCorners) return say`${ask.question}: there are more than ${String(mostCorners)} corners. Leave some out, or split it.`;
+  const bad = points.findIndex((p: unknown) => !isRecord(p) || unknownKey(p, ['xMm', 'yMm']) !== undefined || !inRange(p['xMm'], -ask.max, ask.max) || !inRange(p['yMm'], -ask.max, ask.max));
+  if (bad >= 0) return say`${ask.question}: corner ${String(bad + 1)} must have a place across and a place down.`;
+  if (crossesItself(points as readonly OutlinePoint[])) return say`${ask.question}: its line crosses itself. Walk around it once, corner by corner.`;
+  return undefined;
+}
+
+const rises = (places: readonly number[]) => places.every((p, i) => i === 0 || p > (places[i - 1] ?? p));
+
+function depthGridProblem(ask: Ask & { ask: 'depth-grid' }, value: unknown): Saying | undefined {
+  if (!isRecord(value) || unknownKey(value, ['xMm', 'yMm', 'depthMm']) !== undefined) return say`${ask.question}: a grid has places across, places down, and a depth at each crossing.`;
+  const { xMm, yMm, depthMm } = value;
+  for (const places of [xMm, yMm]) {
+    if (!Array.isArray(places) || places.length < 2 || places.length > mostLines || !places.every((p) => inRange(p, 0, 100_000))) return say`${ask.question}: it needs from two to ${String(mostLines)} places each way, counted from one corner.`;
+    if (!rises(places as number[])) return say`${ask.question}: its places must go up, each beyond the one before.`;
+  }
+  const [columns, rows] = [(xMm as number[]).length, (yMm as number[]).length];
+  if (!Array.isArray(depthMm) || depthMm.length !== rows || !depthMm.every((row: unknown) => Array.isArray(row) && row.length === columns)) return say`${ask.question}: there must be one depth at every crossing.`;
+  const wrong = (depthMm as unknown[][]).flat().find((d) => !inRange(d, 0, ask.max));
+  if (wrong === undefined) return undefined;
+  return isNumber(wrong) ? rangeSaying(ask.question, 'depth', wrong, 0, ask.max) : say`${ask.question}: every depth must be a number.`;
+}
+
+function tappingProblem(ask: Ask, value: unknown): Saying | undefined {
+  if (!isRecord(value) || unknownKey(value, ['cellMm', 'rows']) !== undefined) return say`${ask.question}: a map has the side of a cell, and its rows.`;
+  const { cellMm, rows } = value;
+  const { side, cellMinMm, cellMaxMm } = tappingLimits;
+  if (!isNumber(cellMm)) return say`${ask.question}: the side of a cell must be a number.`;
+  if (!inRange(cellMm, cellMinMm, cellMaxMm)) return rangeSaying(`${ask.question}, side of a cell`, 'length', cellMm, cellMinMm, cellMaxMm);
+  if (!Array.isArray(rows) || rows.length === 0 || rows.length > side) return say`${ask.question}: it needs from one to ${String(side)} rows. Take larger cells, or split it.`;
+  const width = typeof rows[0] === 'string' ? rows[0].length : 0;
+  if (width === 0 || width > side || !rows.every((row) => typeof row === 'string' && row.length === width && /^[hs.]+$/.test(row))) return say`${ask.question}: every row has as many cells, up to ${String(side)}, each hollow, sound or not tapped.`;
+  return undefined;
+}
+
 /**
  * What is wrong with a fact, on its own, as a sentence that says what would be right; nothing if it can stand.
  * @param fact anything that came over the wire or out of a file
@@ -76,5 +141,13 @@ export function factProblem(ask: Ask, fact: unknown): Saying | undefined {
       return ask.options.some((o) => o.value === value) ? undefined : say`${ask.question}: '${String(value)}' is not an answer. It can be ${ask.options.map((o) => o.value).join(', ')}.`;
     case 'stations':
       return stationsProblem(ask, value);
+    case 'outline':
+      return outlineProblem(ask, value);
+    case 'depth-grid':
+      return depthGridProblem(ask, value);
+    case 'tapping':
+      return tappingProblem(ask, value);
+    case 'text':
+      return typeof value === 'string' && value.length <= ask.most && storableText.test(value) ? undefined : say`${ask.question}: it must be a short text of letters and signs that can be kept.`;
   }
 }

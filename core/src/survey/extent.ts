@@ -1,0 +1,130 @@
+import { areaVolume, outlineArea, outlinePerimeter, outlinePoints, reachOver, shareOfEstimate, squareCutOut } from '../geometry/outline.ts';
+import { deepestReading, gridMeanDepth, gridVolume } from '../geometry/depthGrid.ts';
+import { boxCells, cellsOf, leastCover, type CellBox, type TappingMap } from '../geometry/tapping.ts';
+import { productTolerance, volumeP90 } from '../geometry/tolerance.ts';
+import { cellArea } from '../geometry/cellArea.ts';
+import type { Figure } from '../quantity/figure.ts';
+import { say } from '../quantity/saying.ts';
+import type { Fact } from './ask.ts';
+import type { FactReader } from './factReader.ts';
+import type { Doubt, Measured, Seen } from './kind.ts';
+
+/** How far off each measure may be, either way: a tape on broken edges, a straightedge and rule. */
+const tapeMm = 3;
+const ruleMm = 2;
+/** sound area, in cells, that one more cut-out is worth */
+const cellsPerCutOut = 4;
+
+export interface Extent {
+  readonly area: Figure;
+  readonly width: Figure;
+  readonly height: Figure;
+  readonly around?: Figure;
+  readonly measured: readonly Measured[];
+  readonly seen: Seen;
+}
+
+const row = (id: string, label: string, figure: Figure): Measured => ({ id, label, figure });
+
+/** Area, reach and square cut-out of what was outlined. */
+export function outlined(read: FactReader, field: string, marginMm: number): Extent | undefined {
+  const fact = read.outline(field);
+  if (!fact) return undefined;
+  const { ledger } = read;
+  const points = outlinePoints(fact.value);
+  const xMm = points.map((p) => read.part('Corner, across', 'length', p.xMm, fact));
+  const yMm = points.map((p) => read.part('Corner, down', 'length', p.yMm, fact));
+  const area = ledger.compute(outlineArea, { xMm, yMm });
+  const width = ledger.compute(reachOver, { placeMm: xMm }, 'Width');
+  const height = ledger.compute(reachOver, { placeMm: yMm }, 'Height');
+  const around = ledger.compute(outlinePerimeter, { xMm, yMm });
+  const margin = ledger.assumed('Margin on each side', 'depth', marginMm, marginMm === 0 ? 'geometry' : 'practice');
+  const cut = ledger.compute(squareCutOut, { widthMm: width, heightMm: height, marginMm: margin });
+  const left = Math.min(...points.map((p) => p.xMm)) - marginMm;
+  const top = Math.min(...points.map((p) => p.yMm)) - marginMm;
+  const box = [[left, top], [left + width.value + 2 * marginMm, top], [left + width.value + 2 * marginMm, top + height.value + 2 * marginMm], [left, top + height.value + 2 * marginMm]] as const;
+  return {
+    area, width, height, around,
+    measured: [row('area', 'Area as found', area), row('around', 'Length around it', around), row('cut', 'Square cut-out around it', cut)],
+    seen: { outline: points.map((p) => [p.xMm, p.yMm] as const), cutOuts: [box], width, height },
+  };
+}
+
+function corners(box: CellBox, cellMm: number, marginMm: number): (readonly [number, number])[] {
+  const [l, t, r, b] = [box.left * cellMm - marginMm, box.top * cellMm - marginMm, (box.right + 1) * cellMm + marginMm, (box.bottom + 1) * cellMm + marginMm];
+  return [[l, t], [r, t], [r, b], [l, b]];
+}
+
+/** Hollow area of a tapping map, and the square cut-outs that cover it with the least sound area lost. */
+export function tapped(read: FactReader, field: string, marginMm: number): Extent | undefined {
+  const fact: Fact<TappingMap> | undefined = read.tapping(field);
+  if (!fact) return undefined;
+  const { ledger } = read;
+  const map = fact.value;
+  const cell = read.part('Side of a cell', 'length', map.cellMm, fact);
+  const count = (label: string, n: number) => read.part(label, 'count', n, fact);
+  const area = ledger.compute(cellArea, { cells: count('Hollow cells', cellsOf(map, 'h')), cellMm: cell }, 'Hollow area');
+  const margin = ledger.assumed('Margin on each side', 'depth', marginMm, 'practice');
+  const boxes = leastCover(map, cellsPerCutOut);
+  const sizes = boxes.map((b) => ledger.compute(squareCutOut, {
+    widthMm: read.part('Cells across', 'length', (b.right - b.left + 1) * map.cellMm, fact),
+    heightMm: read.part('Cells down', 'length', (b.bottom - b.top + 1) * map.cellMm, fact),
+    marginMm: margin,
+  }));
+  const sound = boxes.reduce((sum, b) => sum + boxCells(b), 0) - cellsOf(map, 'h');
+  const width = read.part('Width of the map', 'length', (map.rows[0]?.length ?? 0) * map.cellMm, fact);
+  const height = read.part('Height of the map', 'length', map.rows.length * map.cellMm, fact);
+  const hollow = map.rows.flatMap((cells, y) => [...cells].flatMap((c, x) => (c === 'h' ? [corners({ left: x, top: y, right: x, bottom: y }, map.cellMm, 0)] : [])));
+  return {
+    area, width, height,
+    measured: [
+      row('area', 'Hollow area', area),
+      ...(map.rows.some((r) => r.includes('.')) ? [row('untapped', 'Not tapped yet', ledger.compute(cellArea, { cells: count('Cells not tapped', cellsOf(map, '.')), cellMm: cell }, 'Not tapped yet'))] : []),
+      row('cut-outs', 'Cut-outs', count('Cut-outs', boxes.length)),
+      ...sizes.map((s, i) => row(`cut-${String(i + 1)}`, `Cut-out ${String(i + 1)}, with its margin`, s)),
+      row('lost', 'Sound area within them', ledger.compute(cellArea, { cells: count('Sound cells within', sound), cellMm: cell }, 'Sound area within them')),
+    ],
+    seen: { hollow, cutOuts: boxes.map((b) => corners(b, map.cellMm, marginMm)), width, height },
+  };
+}
+
+/** Void over an extent: under a grid where there is one, else at one depth; with how well it is measured. */
+export function voidOf(read: FactReader, extent: Extent, fields: { readonly grid: string; readonly depth: string }): readonly Measured[] {
+  const { ledger } = read;
+  const grid = read.depthGrid(fields.grid);
+  const one = read.measure(fields.depth);
+  const tolerance = (depth: Figure) => {
+    const off = (mm: number) => ledger.assumed('Tolerance, either way', 'length', mm, 'judgement');
+    return ledger.compute(productTolerance, { measureMm: [extent.width, extent.height, depth], toleranceMm: [off(tapeMm), off(tapeMm), off(ruleMm)] });
+  };
+  const spread = (volume: Figure, depth: Figure) => {
+    const tolerancePct = tolerance(depth);
+    return [row('tolerance', 'How well it is measured, either way', tolerancePct), row('void-p90', 'Void, nine times in ten no more than', ledger.compute(volumeP90, { volumeMl: volume, tolerancePct }))];
+  };
+  if (grid) {
+    const xMm = grid.value.xMm.map((x) => read.part('Column', 'length', x, grid));
+    const yMm = grid.value.yMm.map((y) => read.part('Row', 'length', y, grid));
+    const depthMm = grid.value.depthMm.flat().map((d) => read.part('Depth', 'depth', d, grid));
+    const volume = ledger.compute(gridVolume, { xMm, yMm, depthMm });
+    const mean = ledger.compute(gridMeanDepth, { xMm, yMm, depthMm });
+    return [row('void', 'Void as found', volume), row('mean', 'Mean depth over the grid', mean), row('deepest', 'Deepest place', ledger.compute(deepestReading, { depthMm })), ...(mean.value > 0 ? spread(volume, mean) : [])];
+  }
+  if (!one) return [];
+  const volume = ledger.compute(areaVolume, { areaMm2: extent.area, depthMm: one }, 'Void as found');
+  return [row('void', 'Void as found', volume), row('mean', 'Depth', one), ...spread(volume, one)];
+}
+
+/** What was expected against what was found. */
+export function againstEstimate(read: FactReader, extent: Extent, field: string): readonly Measured[] {
+  const estimate = read.measure(field);
+  return estimate ? [row('estimated', 'Estimated before', estimate), row('against', 'Found, against the estimate', read.ledger.compute(shareOfEstimate, { measuredMm2: extent.area, estimatedMm2: estimate }))] : [];
+}
+
+/** A measured extent far from what was estimated has to be told before the work goes on. */
+export function estimateDoubt(read: FactReader, extent: Extent | undefined, field: string, at: string): Doubt[] {
+  const estimate = read.measure(field);
+  if (!estimate || !extent) return [];
+  const ratio = extent.area.value / estimate.value;
+  if (ratio <= 1.25 && ratio >= 0.75) return [];
+  return [{ id: 'off-estimate', field: at, sentence: say`${extent.area} was found where ${estimate} was expected. Time, material and price follow what was found: has the client been told?` }];
+}

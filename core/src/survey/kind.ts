@@ -1,0 +1,63 @@
+import type { Figure } from '../quantity/figure.ts';
+import type { Ledger } from '../quantity/ledger.ts';
+import type { Saying } from '../quantity/saying.ts';
+import type { Ask, AskTable, LooseFacts } from './ask.ts';
+import type { FactReader } from './factReader.ts';
+
+export const surfaces = ['concrete', 'plaster', 'drywall', 'timber', 'tub'] as const;
+export type Surface = (typeof surfaces)[number];
+
+/** Something refused, with the field it stands at. */
+export interface Refusal {
+  readonly field: string;
+  readonly sentence: Saying;
+}
+
+/** Something doubtful that a person should look at again; confirmed by its id. */
+export interface Doubt {
+  readonly id: string;
+  readonly field: string;
+  readonly sentence: Saying;
+}
+
+/** What facts say against each other. */
+export interface Findings {
+  readonly refused: readonly Refusal[];
+  readonly doubts: readonly Doubt[];
+}
+
+/** One figure that was measured, or follows from what was. */
+export interface Measured {
+  readonly id: string;
+  readonly label: string;
+  readonly figure: Figure;
+}
+
+/** A cell box of a tapping map, a grid or an outline, drawn as it was entered: seen from the front, in mm. */
+export interface Seen {
+  readonly outline?: readonly (readonly [xMm: number, yMm: number])[];
+  readonly cutOuts?: readonly (readonly (readonly [xMm: number, yMm: number])[])[];
+  readonly hollow?: readonly (readonly (readonly [xMm: number, yMm: number])[])[];
+  /** a line with its widths, such as a crack seen from above */
+  readonly line?: { readonly lengthMm: number; readonly stations: readonly (readonly [atMm: number, widthMm: number])[] };
+  readonly width?: Figure;
+  readonly height?: Figure;
+}
+
+/** What the measures of a defect come to. */
+export interface Surveyed {
+  /** its size in a few words, for a list */
+  readonly size: Saying;
+  readonly measured: readonly Measured[];
+  readonly seen?: Seen;
+}
+
+/** A kind of defect: its questions, what they say against each other, and what the measures come to. One file each. */
+export interface Kind extends AskTable {
+  readonly surface: Surface;
+  readonly asks: readonly Ask[];
+  /** what facts that are each possible say against each other */
+  readonly sense?: (facts: LooseFacts, ledger: Ledger) => Findings;
+  /** made of facts that are complete and possible */
+  readonly survey: (read: FactReader) => Surveyed;
+}

@@ -1,0 +1,22 @@
+import type { Kind } from '../kind.ts';
+import { boardAsks } from '../board.ts';
+import { causeAsks, choice, estimateAsk, faceAsks, lookAsk, measure, outlineAsk } from '../questions.ts';
+import { measuredRow, outlineSurvey } from '../sizes.ts';
+
+/** A fault of the finish over an area: it is whole, and it shows. */
+export const finishFault: Kind = {
+  id: 'finish-fault',
+  surface: 'drywall',
+  title: 'fault of the finish',
+  asks: [
+    outlineAsk('The area that shows it'),
+    estimateAsk,
+    choice('fault', 'Size', 'What shows?', { ridge: 'ridges over joints', hump: 'a hump', blister: 'blisters', banding: 'joints shine through', scratches: 'sanding scratches', texture: 'texture that does not match' }),
+    measure('heightMm', 'Size', 'How high is it?', 'depth', [0, 20], { required: false, hint: 'straightedge over it' }),
+    ...boardAsks,
+    ...causeAsks({ coats: 'too few coats', sanding: 'sanding', primer: 'no primer', dry: 'coated before it was dry' }),
+    ...faceAsks,
+    lookAsk,
+  ],
+  survey: (read) => outlineSurvey(read, 0, () => measuredRow('height', 'Stands up by', read.measure('heightMm'))),
+};

@@ -1,0 +1,27 @@
+import type { Kind } from '../kind.ts';
+import { plasterAsks } from '../plaster.ts';
+import { behindAsks, causeAsks, choice, damp, depthAsks, estimateAsk, faceAsks, lookAsk, outlineAsk, positionAsk } from '../questions.ts';
+import { outlineSurvey } from '../sizes.ts';
+
+const marginMm = 25;
+
+/** A hole in plaster, down to its lath or base. */
+export const plasterHole: Kind = {
+  id: 'plaster-hole',
+  surface: 'plaster',
+  title: 'hole in plaster',
+  asks: [
+    outlineAsk('The hole, to where the edge is tight'),
+    ...depthAsks(120),
+    estimateAsk,
+    positionAsk,
+    ...plasterAsks,
+    choice('place', 'Member', 'Is it inside or outside?', { inside: 'inside', outside: 'outside' }),
+    choice('moisture', 'Ground', 'Is it damp?', damp),
+    ...causeAsks({ impact: 'impact', leak: 'a leak', opened: 'opened for work' }),
+    ...behindAsks,
+    ...faceAsks,
+    lookAsk,
+  ],
+  survey: (read) => outlineSurvey(read, marginMm),
+};

@@ -1,0 +1,60 @@
+import { looseWeight } from '../../geometry/cutOut.ts';
+import { outlineArea, outlinePoints, type Outline } from '../../geometry/outline.ts';
+import { cellsOf, type TappingMap } from '../../geometry/tapping.ts';
+import { cellArea } from '../../geometry/cellArea.ts';
+import { evaluate } from '../../quantity/formula.ts';
+import { say } from '../../quantity/saying.ts';
+import { valueOf, type LooseFacts } from '../ask.ts';
+import type { Kind } from '../kind.ts';
+import { plasterAsks } from '../plaster.ts';
+import { behindAsks, causeAsks, choice, damp, estimateAsk, faceAsks, is, lookAsk, measure, outlineAsk, positionAsk, tappingAsk } from '../questions.ts';
+import { measuredRow, soundedSurvey } from '../sizes.ts';
+
+const marginMm = 50;
+/** weight of lime and cement plaster in kg/L; loose above this area in mm², or sagging above this many mm: prop first */
+const densityKgL = 1.7;
+const propAreaMm2 = 500_000;
+const propSagMm = 13;
+
+function looseMm2(facts: LooseFacts): number {
+  const map = valueOf(facts['tapping']) as TappingMap | undefined;
+  const outline = valueOf(facts['outline']) as Outline | undefined;
+  if (valueOf(facts['sounded']) === 'tapped' && map) return evaluate(cellArea, { cells: cellsOf(map, 'h'), cellMm: map.cellMm });
+  const points = outline ? outlinePoints(outline) : [];
+  return points.length === 0 ? 0 : evaluate(outlineArea, { xMm: points.map((p) => p.xMm), yMm: points.map((p) => p.yMm) });
+}
+
+/** Plaster that has let go over an area, though it still hangs. */
+export const plasterLoose: Kind = {
+  id: 'plaster-loose',
+  surface: 'plaster',
+  title: 'loose plaster',
+  asks: [
+    choice('sounded', 'Size', 'How was its extent found?', { tapped: 'tapped, cell by cell', outlined: 'marked and outlined' }),
+    tappingAsk('Hollow and sound cells', { when: [is('sounded', 'tapped')] }),
+    outlineAsk('The line around what is hollow', { when: [is('sounded', 'outlined')] }),
+    measure('thicknessMm', 'Size', 'Thickness of the plaster', 'depth', [2, 100], { hint: 'at an edge or a hole' }),
+    measure('sagMm', 'Size', 'How far does it sag?', 'depth', [0, 300], { hint: 'straightedge; nothing if it lies flat' }),
+    estimateAsk,
+    positionAsk,
+    ...plasterAsks,
+    choice('layer', 'Member', 'Which layer let go?', { lath: 'from its lath or base', coat: 'between two coats', finish: 'the finish only', unknown: 'not tried yet' }, { hint: 'pull one trial piece before pricing' }),
+    choice('body', 'Member', 'Is the plaster itself sound?', { sound: 'sound, only its keys are broken', crumbling: 'crumbling' }),
+    choice('moisture', 'Ground', 'Is it damp, are there salts?', { ...damp, salts: 'salts' }),
+    ...causeAsks({ vibration: 'vibration', leak: 'a leak', keys: 'no key', rust: 'rusting lath' }),
+    ...behindAsks,
+    ...faceAsks,
+    lookAsk,
+  ],
+  sense: (facts, ledger) => {
+    const sag = valueOf(facts['sagMm']) as number | undefined;
+    const loose = looseMm2(facts);
+    if ((sag ?? 0) <= propSagMm && loose <= propAreaMm2) return { refused: [], doubts: [] };
+    return { refused: [], doubts: [{ id: 'prop-first', field: 'sagMm', sentence: say`It sags by more than ${ledger.assumed('Sag to prop at', 'depth', propSagMm, 'practice')}, or is loose over more than ${ledger.assumed('Area to prop at', 'area', propAreaMm2, 'practice')}: is it propped, and the room below cleared?` }] };
+  },
+  survey: (read) => soundedSurvey(read, marginMm, ({ area }) => {
+    const thickness = read.measure('thicknessMm');
+    const { ledger } = read;
+    return [...measuredRow('weight', 'Weight that is loose', thickness && ledger.compute(looseWeight, { areaMm2: area, thicknessMm: thickness, densityKgL: ledger.assumed('Density of the plaster', 'density', densityKgL, 'practice') })), ...measuredRow('sag', 'Sags by', read.measure('sagMm'))];
+  }),
+};

@@ -1,0 +1,30 @@
+import type { Kind } from '../kind.ts';
+import { beforeAsk, behindAsks, causeAsks, choice, depthAsks, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, trafficAsk } from '../questions.ts';
+import { measuredRow, outlineSurvey } from '../sizes.ts';
+
+/** margin that a square cut-out keeps around what is broken, in mm */
+const marginMm = 25;
+
+/** A spall: concrete broken out, with no bar in it. */
+export const spall: Kind = {
+  id: 'spall',
+  surface: 'concrete',
+  title: 'spall',
+  asks: [
+    outlineAsk('What is broken out, to where it rings sound'),
+    ...depthAsks(500),
+    estimateAsk,
+    positionAsk,
+    measure('slabMm', 'Member', 'Thickness of the member', 'depth', [30, 3000], { required: false }),
+    choice('barSeen', 'Member', 'Is a bar seen or near?', { no: 'none', near: 'near, still covered', seen: 'seen' }),
+    measure('coverMm', 'Member', 'Cover over it', 'depth', [0, 300], { when: [is('barSeen', 'near')], hint: 'least reading of the scan' }),
+    choice('moisture', 'Ground', 'How wet is it?', { dry: 'dry', damp: 'damp', wet: 'wet, or water comes through' }),
+    choice('oil', 'Ground', 'Has oil or salt soaked in?', { no: 'no', oil: 'oil', salt: 'salt', both: 'both' }),
+    ...causeAsks({ impact: 'impact', frost: 'frost', reaction: 'swelling stones', heat: 'heat', rust: 'rusting steel' }),
+    ...behindAsks,
+    trafficAsk({ when: [is('position', 'floor', 'edge')] }),
+    lookAsk,
+    beforeAsk({ paint: 'paint or coating', tile: 'tile or topping' }),
+  ],
+  survey: (read) => outlineSurvey(read, marginMm, () => measuredRow('cover', 'Cover over the bar', read.measure('coverMm'))),
+};

@@ -1,0 +1,13 @@
+import type { Kind } from '../kind.ts';
+import { causeAsks, choice, lookAsk, spotAsks } from '../questions.ts';
+import { spotSurvey } from '../sizes.ts';
+import { woodAsks } from '../wood.ts';
+
+/** A dent or a gouge in timber. */
+export const timberDent: Kind = {
+  id: 'timber-dent',
+  surface: 'timber',
+  title: 'dent or gouge in timber',
+  asks: [...spotAsks(1000, 100), choice('fibers', 'Size', 'Are fibers torn?', { no: 'pressed in, whole', yes: 'torn or gone' }), ...woodAsks, ...causeAsks({ impact: 'a knock', tool: 'a tool', hardware: 'old hardware' }), lookAsk],
+  survey: (read) => spotSurvey(read),
+};
