@@ -12,6 +12,7 @@ export interface PlanOptions {
 
 function drawing(plan: RepairPlan, how: Telling): string {
   if (plan.state === 'incomplete') throw new BadInput([`${plan.defect.mark} has no drawing yet: its facts are not complete.`]);
+  if (!plan.section) throw new BadInput([`${plan.defect.mark} has no drawing.`]);
   return `${svgText(sectionDrawing(plan.section, { ...how, width: 720, height: 500, palette: print, prefix: 's' }))}\n`;
 }
 

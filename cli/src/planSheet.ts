@@ -1,4 +1,4 @@
-import { cite, clockTime, quantitiesOf, show, type RepairPlan, type Saying, type Telling } from '@oddment/core';
+import { cite, clockTime, kindOf, notJudged, quantitiesOf, show, type RepairPlan, type Saying, type Telling } from '@oddment/core';
 
 const rule = '-'.repeat(72);
 
@@ -9,6 +9,10 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
     const missing = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => `  still to answer: ${a.question}`);
     const refused = [...plan.sense.area.refused, ...plan.sense.defect.refused].map((r) => `  ${text(r.sentence)}`);
     return [head, ...refused, ...missing].join('\n');
+  }
+  if (plan.state === 'surveyed') {
+    const rows = plan.surveyed.measured.map((m) => `  ${m.label}: ${show(m.figure, how.units).text}`);
+    return [`${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`, ...rows, '', text(notJudged(kindOf(plan.defect.kind))), '', plan.advice].join('\n');
   }
   const fig = (f: { value: number; kind: Parameters<typeof show>[0]['kind'] }) => show(f, how.units).text;
   const { subject } = plan;

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { defectKinds } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { FirstAccountBody, HouseRulesBody, SignInBody } from './accounts.ts';
 import { check } from './check.ts';
@@ -43,7 +44,7 @@ describe('check', () => {
     ['a character that cannot be kept', NewJobBody, { ...job, site: 'Mill\u0000Lane' }, 'site: The site holds a character that cannot be kept.'],
     ['half a surrogate pair', NewJobBody, { ...job, client: 'a\ud800b' }, 'client: The client holds a character that cannot be kept.'],
     ['a version below one', VersionBody, { change: id, version: 0 }, 'version: Versions start at 1.'],
-    ['a kind that is none', NewDefectBody, { ...defect, kind: 'hole', facts: {} }, 'kind: The kind must be one of slab-crack.'],
+    ['a kind that is none', NewDefectBody, { ...defect, kind: 'hole', facts: {} }, `kind: The kind must be one of ${defectKinds().map((k) => k.id).join(', ')}.`],
     ['a choice without system', NewDefectBody, { ...defect, choice: { reason: 'x' } }, 'choice/system: The system must be text.'],
     ['a decision by nobody', NewDefectBody, { ...defect, decisions: [{ stop: 'step', who: '', capacity: 'engineer', what: 'fill it', on: '2026-05-20' }] }, 'decisions/0/who: Who decided needs 2 to 120 characters.'],
     ['a decision on no day', NewDefectBody, { ...defect, decisions: [{ stop: 'step', who: 'R. E.', capacity: 'engineer', what: 'fill it', on: 'Tuesday' }] }, 'decisions/0/on: When it was decided must be a date, such as 2026-06-02.'],

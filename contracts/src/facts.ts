@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { areaTable, defectKinds, factProblem, knowings, isDefectKind, tell, type Ask, type AskTable } from '@oddment/core';
+import { areaTable, defectKinds, factProblem, knowings, isDefectKind, kindOf, tappingLimits, tell, type Ask, type AskTable, type Kind } from '@oddment/core';
 import { IsOptional, ValidateBy, type ValidationArguments } from 'class-validator';
 import { describeField, objectSchema, schemaOf, type Schema } from './schema.ts';
 
@@ -15,7 +15,24 @@ function valueSchema(ask: Ask): Schema {
       return { enum: ask.options.map((o) => o.value), description: ask.question };
     case 'stations':
       return { type: 'array', minItems: 1, maxItems: 200, description: ask.question, items: objectSchema({ atMm: { type: 'number', minimum: 0 }, widthMm: { type: 'number', minimum: ask.min, maximum: ask.max }, text: { type: 'string', maxLength: 60 } }, ['text']) };
+    case 'outline':
+      return { description: `${ask.question} (mm, across and down)`, anyOf: [objectSchema({ points: { type: 'array', minItems: 3, maxItems: 60, items: objectSchema({ xMm: { type: 'number' }, yMm: { type: 'number' } }) } }), objectSchema({ shape: shapeSchema(ask.min, ask.max) })] };
+    case 'depth-grid': {
+      const places = { type: 'array', minItems: 2, maxItems: 30, items: { type: 'number', minimum: 0 } };
+      return { description: `${ask.question} (mm; one row of depths for each place down)`, ...objectSchema({ xMm: places, yMm: places, depthMm: { type: 'array', items: { type: 'array', items: { type: 'number', minimum: 0, maximum: ask.max } } } }) };
+    }
+    case 'tapping': {
+      const { side, cellMinMm, cellMaxMm } = tappingLimits;
+      return { description: `${ask.question} (h hollow, s sound, . not tapped)`, ...objectSchema({ cellMm: { type: 'number', minimum: cellMinMm, maximum: cellMaxMm }, rows: { type: 'array', minItems: 1, maxItems: side, items: { type: 'string', pattern: `^[hs.]{1,${String(side)}}$` } } }) };
+    }
+    case 'text':
+      return { type: 'string', maxLength: ask.most, description: ask.question };
   }
+}
+
+function shapeSchema(min: number, max: number): Schema {
+  const side = { type: 'number', minimum: min, maximum: max };
+  return { anyOf: [objectSchema({ is: { enum: ['rectangle', 'ellipse', 'triangle'] }, widthMm: side, heightMm: side }), objectSchema({ is: { enum: ['l-shape'] }, widthMm: side, heightMm: side, armWidthMm: side, armHeightMm: side })] };
 }
 
 function factSchema(ask: Ask): Schema {
@@ -43,18 +60,23 @@ export function factsClass(table: AskTable): FactsClass {
 
 export const AreaFactsBody = factsClass(areaTable);
 
-const byKind = new Map(Object.entries(defectKinds).map(([id, table]) => [id, factsClass(table)]));
+// made when a kind is first met: which kinds there are is known when it runs
+const byKind = new WeakMap<Kind, FactsClass>();
+
+function classOf(kind: Kind): FactsClass {
+  const made = byKind.get(kind) ?? factsClass(kind);
+  byKind.set(kind, made);
+  return made;
+}
 
 class NoFacts {}
 
 /** The facts class of a kind of defect; one with no fields where the kind is not known. */
 export function defectFactsBody(kind: unknown): FactsClass {
-  return (isDefectKind(kind) ? byKind.get(kind) : undefined) ?? NoFacts;
+  return isDefectKind(kind) ? classOf(kindOf(kind)) : NoFacts;
 }
 
 /** What the facts of a defect may be, over all kinds. */
 export function defectFactsSchema(): Schema {
-  const all = [...byKind.values()].map((facts) => schemaOf(facts));
-  const [only] = all;
-  return all.length === 1 && only ? only : { anyOf: all };
+  return { anyOf: defectKinds().map((kind) => ({ title: kind.title, ...schemaOf(classOf(kind)) })) };
 }

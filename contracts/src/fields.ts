@@ -81,6 +81,10 @@ export const DateOnly = (what: string) => field({ type: 'string', format: 'date'
 
 export const OneOf = (what: string, values: readonly (string | number)[]) => field({ enum: [...values], description: what }, [IsIn([...values], { message: `${what} must be one of ${values.join(', ')}.` })]);
 
+/** One of a set that is known when it runs. */
+export const OneOfThose = (what: string, values: () => readonly string[], isOne: (value: unknown) => boolean) =>
+  field(() => ({ enum: values(), description: what }), [ValidateBy({ name: 'oneOfThose', validator: { validate: isOne, defaultMessage: () => `${what} must be one of ${values().join(', ')}.` } })]);
+
 export const OptionalOneOf = (what: string, values: readonly string[]) =>
   field({ enum: [...values], description: what }, [IsOptional(), IsIn([...values], { message: `${what} must be one of ${values.join(', ')}, or left out.` })], true);
 

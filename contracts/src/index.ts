@@ -3,6 +3,7 @@ export { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneT
 export { roles, type Role } from './roles.ts';
 export { AreaFields, ChangeAreaBody, ChangeDefectBody, ChangeJobBody, DecisionBody, DefectFields, JobFields, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
 export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
+export { jobCsv } from './jobCsv.ts';
 export { openApi } from './openApi.ts';
 export { routeNames, routeOf, routes, type RouteDescription, type RouteName } from './routes.ts';
 export { schemaOf, type Schema } from './schema.ts';

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
-import { defectKindIds, type AreaFacts, type ChaseChoice, type DefectKind, type LooseFacts, type SandChoice, type UnitSystem } from '@oddment/core';
+import { defectKinds, isDefectKind, type AreaFacts, type ChaseChoice, type DefectKind, type LooseFacts, type SandChoice, type UnitSystem } from '@oddment/core';
 import { AreaFactsBody, defectFactsBody, defectFactsSchema } from './facts.ts';
-import { DateOnly, Id, ListOf, Moment, Nested, OneOf, OptionalNested, OptionalOneOf, OptionalText, Text, TimeZone, Version, Words } from './fields.ts';
+import { DateOnly, Id, ListOf, Moment, Nested, OneOf, OneOfThose, OptionalNested, OptionalOneOf, OptionalText, Text, TimeZone, Version, Words } from './fields.ts';
 import { schemaOf } from './schema.ts';
 
 export const unitSystems = ['metric', 'us'] as const;
@@ -42,7 +42,7 @@ export class AreaFields {
 
 /** The fields of a defect that a person sets. */
 export class DefectFields {
-  @OneOf('The kind', defectKindIds) kind!: DefectKind;
+  @OneOfThose('The kind', () => defectKinds().map((k) => k.id), isDefectKind) kind!: DefectKind;
   @Text('The mark', 1, 20) mark!: string;
   @Nested(noFacts, (around) => defectFactsBody((around?.object as { kind?: unknown } | undefined)?.kind), defectFactsSchema) facts!: LooseFacts;
   @Words('The confirmed doubts', 20) confirmed!: string[];

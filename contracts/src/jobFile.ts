@@ -3,7 +3,7 @@ import { senseArea, senseDefect, tell, type Job } from '@oddment/core';
 import { instanceToPlain } from 'class-transformer';
 import { check, type Checked, type Problem } from './check.ts';
 import { Id, ListOf, Nested, OneOf, OptionalNested } from './fields.ts';
-import { schemaOf, type Schema } from './schema.ts';
+import { schemaOf, withSharedParts, type Schema } from './schema.ts';
 import { AreaFields, chaseChoices, DefectFields, JobFields } from './job.ts';
 import type { ChaseChoice } from '@oddment/core';
 
@@ -34,11 +34,13 @@ export class JobFile {
 
 /** The JSON Schema of the job file. */
 export function jobFileSchema(): Schema {
+  const { schemas, parts } = withSharedParts(schemaOf(JobFile), '#/$defs/');
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Oddment job file',
     description: 'One job: site, areas and defects with their facts, choices and decisions. Lengths and widths in mm, temperatures in °C, humidity in percent.',
-    ...schemaOf(JobFile),
+    ...schemas,
+    $defs: parts,
   };
 }
 

@@ -1,5 +1,5 @@
 import { routeNames, routeOf, type RouteDescription } from './routes.ts';
-import { schemaOf, type Schema } from './schema.ts';
+import { schemaOf, withSharedParts, type Schema } from './schema.ts';
 
 const problem: Schema = {
   type: 'object',
@@ -46,10 +46,11 @@ export function openApi(): Schema {
     (paths[`/api${route.path}`] ??= {})[route.method] = operation(name, route);
     if (route.body) schemas[route.body.name] = schemaOf(route.body);
   }
+  const shared = withSharedParts(schemas, '#/components/schemas/');
   return {
     openapi: '3.1.0',
     info: { title: 'Oddment', version: '0.1.0', description: 'Patch systems, quantities and sequence for building repairs. Values in the base units of their kinds: mm, °C, percent.' },
     paths,
-    components: { schemas, securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'oddment_session' } } },
+    components: { schemas: { ...shared.schemas, ...shared.parts }, securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'oddment_session' } } },
   };
 }

@@ -66,6 +66,7 @@ export const routes = describe({
   listJobs: { method: 'get', path: '/jobs', summary: 'The jobs of the firm with their counts', access: everyone, status: 200, answer: 'the jobs' },
   readJob: { method: 'get', path: '/jobs/{id}', summary: 'A job with its areas and defects', access: everyone, status: 200, answer: 'the job' },
   exportJob: { method: 'get', path: '/jobs/{id}/file', summary: 'A job as a job file', access: everyone, status: 200, answer: 'the job file' },
+  exportCsv: { method: 'get', path: '/jobs/{id}/defects.csv', summary: 'The defects of a job as CSV, a column for every fact', access: everyone, status: 200, answer: 'the CSV' },
   jobSheets: { method: 'get', path: '/jobs/{id}/sheets.pdf', summary: 'The sheets of a job as PDF; ?defect= for one repair, ?units=metric or us', access: everyone, status: 200, answer: 'the PDF' },
   importJob: { method: 'post', path: '/job-files', summary: 'Take a job file in as a new job', access: planners, body: JobFile, example: { format: 'oddment-job', version: 1, job: { ...job, id: exampleId, areas: [] } }, status: 201, answer: 'the job' },
   createJob: { method: 'post', path: '/jobs', summary: 'Make a job', access: planners, body: NewJobBody, example: { ...job, id: exampleId, change: nextChange() }, status: 201, answer: 'the job' },

@@ -39,3 +39,41 @@ export function schemaOf(contract: abstract new (...args: never[]) => object): S
     fields.filter(([, { optional }]) => optional).map(([key]) => key),
   );
 }
+
+const leastShared = 160;
+
+/**
+ * The same schemas with every larger part that stands in them more than once told once, and referred to.
+ * @param at where the parts are told, such as `#/$defs/`
+ */
+export function withSharedParts<T extends Schema>(schemas: T, at: string): { readonly schemas: T; readonly parts: Readonly<Record<string, Schema>> } {
+  const seen = new Map<string, number>();
+  const count = (value: unknown) => {
+    if (Array.isArray(value)) value.forEach(count);
+    else if (typeof value === 'object' && value !== null) {
+      const text = JSON.stringify(value);
+      const times = (seen.get(text) ?? 0) + 1;
+      seen.set(text, times);
+      // what lies inside a part that is told once already counts once
+      if (times === 1) Object.values(value).forEach(count);
+    }
+  };
+  count(schemas);
+  const parts: Record<string, Schema> = {};
+  const names = new Map<string, string>();
+  const inside = (value: object): unknown => Object.fromEntries(Object.entries(value).map(([key, one]) => [key, shared(one)]));
+  const shared = (value: unknown): unknown => {
+    if (Array.isArray(value)) return value.map(shared);
+    if (typeof value !== 'object' || value === null) return value;
+    const text = JSON.stringify(value);
+    const isSchema = 'type' in value || 'anyOf' in value || 'enum' in value;
+    if (!isSchema || text.length < leastShared || (seen.get(text) ?? 0) < 2) return inside(value);
+    const name = names.get(text) ?? `Part${String(names.size + 1)}`;
+    if (!names.has(text)) {
+      names.set(text, name);
+      parts[name] = inside(value) as Schema;
+    }
+    return { $ref: `${at}${name}` };
+  };
+  return { schemas: inside(schemas) as T, parts };
+}

@@ -40,6 +40,8 @@ function fillOf(region: Region, o: { prefix: string; palette: Palette }, flat: b
       return flat ? o.palette.concrete : `url(#${o.prefix}-concrete)`;
     case 'crack':
       return o.palette.crack;
+    case 'hollow':
+      return flat ? o.palette.liftAlternate : `url(#${o.prefix}-hollow)`;
     case 'choke-sand':
       return flat ? o.palette.grain : `url(#${o.prefix}-choke)`;
     case 'resin-sand': {
@@ -64,7 +66,10 @@ function regionNode(region: Region, f: Frame, o: { prefix: string; palette: Pale
 
 /** The faces of the slab: top and sides as ink, the bottom broken where the slab goes on. */
 function slabEdges(section: Section, f: Frame, colors: Palette): SvgNode[] {
-  const { left, right, bottom } = section.extent;
+  const { left, right, top, bottom } = section.extent;
+  if (section.view === 'front') {
+    return [node('rect', { x: f.x(left), y: f.y(top), width: f.x(right) - f.x(left), height: f.y(bottom) - f.y(top), fill: 'none', stroke: colors.ink2, 'stroke-width': 1 })];
+  }
   const [x0, x1, y0, y1] = [f.x(left), f.x(right), f.y(0), f.y(bottom)];
   const edges = [node('path', { d: `M${x0.toFixed(1)} ${y1.toFixed(1)}V${y0.toFixed(1)}H${x1.toFixed(1)}V${y1.toFixed(1)}${section.brokenBelow ? '' : 'Z'}`, fill: 'none', stroke: colors.ink, 'stroke-width': 2 })];
   if (section.brokenBelow) {
@@ -82,6 +87,8 @@ function lineNode(line: Line, f: Frame, colors: Palette): SvgNode {
     case 'film':
       return node('path', { d, fill: 'none', stroke: colors.resin, 'stroke-width': 4, 'stroke-linejoin': 'round', 'data-line': line.id });
     case 'grind':
+      return node('path', { d, fill: 'none', stroke: colors.grind, 'stroke-width': 2, 'stroke-dasharray': '9 5', 'data-line': line.id });
+    case 'cut':
       return node('path', { d, fill: 'none', stroke: colors.grind, 'stroke-width': 2, 'stroke-dasharray': '9 5', 'data-line': line.id });
     case 'crack':
       return node('path', { d, fill: 'none', stroke: colors.crack, 'stroke-width': 2, 'data-line': line.id });
@@ -183,6 +190,6 @@ export function sectionIcon(section: Section, o: { width: number; height: number
   return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, 'aria-hidden': 'true' },
     ...section.regions.map((r) => regionNode(r, f, o, true)),
     ...slabEdges({ ...section, brokenBelow: false }, f, { ...o.palette, ink: o.palette.ink2 }).map((e) => ({ ...e, attrs: { ...e.attrs, 'stroke-width': 1 } })),
-    ...section.lines.filter((l) => l.line === 'grind').map((l) => node('path', { d: pathOf(l.points, f, false), stroke: o.palette.grind, 'stroke-width': 1.5, fill: 'none' })),
+    ...section.lines.filter((l) => l.line === 'grind' || l.line === 'cut').map((l) => node('path', { d: pathOf(l.points, f, false), stroke: o.palette.grind, 'stroke-width': 1.5, fill: 'none' })),
   );
 }

@@ -59,7 +59,7 @@ export function seenSection(seen: Seen): Section {
     extent,
     brokenBelow: false,
     regions,
-    lines: (seen.cutOuts ?? []).map((box, i) => ({ id: `cut-${String(i + 1)}`, line: 'cut', points: [...box, box[0] ?? [0, 0]].map((p) => point(p as readonly [number, number])) })),
+    lines: (seen.cutOuts ?? []).map((box, i) => ({ id: `cut-${String(i + 1)}`, line: 'cut', points: [...box, box[0] ?? [0, 0]].map((p) => point(p)) })),
     dimensions,
     notes: [],
   };

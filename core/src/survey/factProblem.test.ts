@@ -28,7 +28,7 @@ describe('factProblem', () => {
   it.each([
     ['lengthMm', fact(10), 'Length: 10 mm cannot be. It must lie between 50 mm and 500.00 m.'],
     ['humidityPct', fact(162), 'Humidity: 162 % cannot be. It must lie between 1 % and 100 %.'],
-    ['slabC', fact(99), 'Slab: 99 °C cannot be. It must lie between -20 °C and 70 °C.'],
+    ['slabC', fact(99), 'Surface: 99 °C cannot be. It must lie between -20 °C and 70 °C.'],
     ['widths', fact([{ atMm: 0, widthMm: 80 }]), 'Width 1: 80 mm cannot be. It must lie between 0.02 mm and 60 mm.'],
     ['widths', fact([]), 'Widths along it: it needs at least one measured width.'],
     ['widths', fact([{ atMm: -1, widthMm: 2 }]), 'Width 1: its place along the crack must be a length from its start.'],

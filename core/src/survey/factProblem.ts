@@ -96,7 +96,7 @@ function depthGridProblem(ask: Ask & { ask: 'depth-grid' }, value: unknown): Say
   const { xMm, yMm, depthMm } = value;
   for (const places of [xMm, yMm]) {
     if (!Array.isArray(places) || places.length < 2 || places.length > mostLines || !places.every((p) => inRange(p, 0, 100_000))) return say`${ask.question}: it needs from two to ${String(mostLines)} places each way, counted from one corner.`;
-    if (!rises(places as number[])) return say`${ask.question}: its places must go up, each beyond the one before.`;
+    if (!rises(places)) return say`${ask.question}: its places must go up, each beyond the one before.`;
   }
   const [columns, rows] = [(xMm as number[]).length, (yMm as number[]).length];
   if (!Array.isArray(depthMm) || depthMm.length !== rows || !depthMm.every((row: unknown) => Array.isArray(row) && row.length === columns)) return say`${ask.question}: there must be one depth at every crossing.`;

@@ -47,4 +47,4 @@ function sense(facts: SlabCrackFacts, ledger: Ledger): { refused: Refusal[]; dou
 }
 
 /** A crack in a concrete slab, as a kind of defect among the others. */
-export const slabCrack: Kind = { ...slabCrackTable, surface: 'concrete', sense: (facts, ledger) => sense(facts as SlabCrackFacts, ledger), survey: (read) => lineSurvey(read) };
+export const slabCrack: Kind = { ...slabCrackTable, surface: 'concrete', sense: (facts, ledger) => sense(facts, ledger), survey: (read) => lineSurvey(read) };

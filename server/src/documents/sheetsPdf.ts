@@ -1,4 +1,4 @@
-import { cite, defectKinds, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type RepairPlan, type Saying, type Sheet, type SheetWork, type Telling } from '@oddment/core';
+import { cite, factSaying, kindOf, notJudged, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type RepairPlan, type Saying, type Sheet, type SheetWork, type Telling } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
@@ -95,7 +95,19 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, issued?: strin
 
 function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): Content[] {
   if (plan.state === 'judged') return sheetContent(sheetOf(plan, job), how, first);
-  const title = titleContent({ ...job, mark: plan.defect.mark, title: defectKinds[plan.defect.kind].title, area: plan.area.name }, first);
+  const title = titleContent({ ...job, mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name }, first);
+  if (plan.state === 'surveyed') {
+    const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
+    return [
+      title,
+      { text: tell(notJudged(kindOf(plan.defect.kind)), how), italics: true },
+      ...(plan.section ? [{ svg: svgText(sectionDrawing(plan.section, { ...how, width: 720, height: 360, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] as [number, number, number, number] }] : []),
+      heading('As measured'),
+      { table: { widths: ['*', 'auto'], body: plan.surveyed.measured.map((m) => [m.label, { text: words.figure(m.figure), bold: true, alignment: 'right' as const }]) }, layout: rule },
+      { table: { widths: ['*', '*'], body: relevantAsks(kindOf(plan.defect.kind), plan.defect.facts).flatMap((ask) => { const fact = plan.defect.facts[ask.field]; return fact ? [[ask.question, words.text(factSaying(ask, fact))]] : []; }) }, layout: rule, margin: [0, 6, 0, 0] },
+      { text: plan.advice, fontSize: 8, margin: [0, 6, 0, 0] },
+    ];
+  }
   return [title, `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
 }
 

@@ -1,4 +1,4 @@
-import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, checkJobFile, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
+import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, checkJobFile, jobCsv, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import { importJob } from '../services/jobFileService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
@@ -11,6 +11,8 @@ function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) 
   const { version: _job, ...rest } = job;
   return { ...rest, areas: job.areas.map(({ version: _area, ...area }) => ({ ...area, defects: area.defects.map(({ version: _defect, ...defect }) => defect) })) };
 }
+
+const fileName = (words: string) => words.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase();
 
 /** Jobs with their areas and defects. */
 export function jobHandlers(db: Database) {
@@ -27,8 +29,12 @@ export function jobHandlers(db: Database) {
     readJob: wholeJob,
     exportJob: async (call) => {
       const job = await wholeJob(call);
-      call.res.attachment(`${job.site.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.oddment.json`).type('application/json');
+      call.res.attachment(`${fileName(job.site)}.oddment.json`).type('application/json');
       call.res.send(writeJobFile(withoutVersions(job), call.who.firm.rules));
+    },
+    exportCsv: async (call) => {
+      const job = await wholeJob(call);
+      call.res.attachment(`${fileName(job.site)}-defects.csv`).type('text/csv').send(jobCsv(job));
     },
     jobSheets: async (call) => {
       const job = await wholeJob(call);

@@ -22,7 +22,7 @@ type Db = Database | Transaction;
 export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary;
 
 function defectRecord(row: Row<'defect'>): DefectRecord {
-  if (!isDefectKind(row.kind)) throw new Error(`a stored defect is of no known kind: ${row.kind}`);
+  if (!isDefectKind(row.kind)) throw new Error(`a stored defect is of no known kind: ${String(row.kind)}`);
   return {
     id: row.id,
     version: row.version,

@@ -1,8 +1,12 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import type { Ask, Fact, Station, UnitSystem } from '@oddment/core';
+import type { Ask, DepthGrid, Fact, Outline, Station, TappingMap, UnitSystem } from '@oddment/core';
+import TextField from '@mui/material/TextField';
+import { DepthGridField } from './DepthGridField.tsx';
 import { MeasureField } from './MeasureField.tsx';
+import { OutlineField } from './OutlineField.tsx';
 import { StationsField } from './StationsField.tsx';
+import { TappingField } from './TappingField.tsx';
 
 export interface AskFieldProps {
   readonly ask: Ask;
@@ -48,6 +52,24 @@ export function AskField(props: AskFieldProps) {
           <StationsField fieldKey={fieldKey} units={units} stations={(fact?.value ?? []) as readonly Station[]} runMm={props.runMm} onStations={onAnswer} onEmpty={onEmpty} />
           {problem === undefined ? null : <p className="wrong" role="alert">{problem}</p>}
         </fieldset>
+      );
+    case 'outline':
+    case 'depth-grid':
+    case 'tapping':
+      return (
+        <fieldset className={`ask${open}`}>
+          <legend className="q">{ask.question}{hint}</legend>
+          {ask.ask === 'outline' ? <OutlineField key={fieldKey} fieldKey={fieldKey} units={units} outline={fact?.value as Outline | undefined} onOutline={onAnswer} /> : null}
+          {ask.ask === 'depth-grid' ? <DepthGridField key={fieldKey} fieldKey={fieldKey} units={units} grid={fact?.value as DepthGrid | undefined} onGrid={onAnswer} /> : null}
+          {ask.ask === 'tapping' ? <TappingField key={fieldKey} fieldKey={fieldKey} units={units} map={fact?.value as TappingMap | undefined} onMap={onAnswer} /> : null}
+          {problem === undefined ? null : <p className="wrong" role="alert">{problem}</p>}
+        </fieldset>
+      );
+    case 'text':
+      return (
+        <div className={`ask${open}`}>
+          <TextField label={ask.question} value={(fact?.value) ?? ''} helperText={problem ?? ask.hint} error={problem !== undefined} slotProps={{ htmlInput: { maxLength: ask.most } }} onChange={(event) => { if (event.target.value === '') onEmpty(); else onAnswer(event.target.value); }} />
+        </div>
       );
   }
 }

@@ -30,7 +30,7 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
           <h3>
             <Link to={`/jobs/${job.id}/walk/area/${area.id}`} aria-current={currentArea === area.id ? 'page' : undefined}>{area.name}</Link>
             {onAdd ? (
-              <button type="button" className="plain" aria-label={`Add a crack in ${area.name}`} onClick={() => { onAdd(area.id); }}><Plus size={15} aria-hidden="true" /></button>
+              <button type="button" className="plain" aria-label={`Add a defect in ${area.name}`} onClick={() => { onAdd(area.id); }}><Plus size={15} aria-hidden="true" /></button>
             ) : (
               <span>{area.defects.length}</span>
             )}
@@ -41,7 +41,7 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
             const item = listItem(plan, how);
             return (
               <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stage}/${defect.id}`} onClick={() => { setUnfolded(false); }} aria-current={defect.id === current ? 'page' : undefined}>
-                {plan.state === 'judged' ? <SectionIcon section={plan.section} /> : <svg width={40} height={30} aria-hidden="true"><rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" /></svg>}
+                {plan.state !== 'incomplete' && plan.section ? <SectionIcon section={plan.section} /> : <svg width={40} height={30} aria-hidden="true"><rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" /></svg>}
                 <span>
                   <b>{defect.mark}</b> {item.size}
                   <small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small>

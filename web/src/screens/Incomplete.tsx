@@ -1,4 +1,6 @@
+import { kindOf, notJudged } from '@oddment/core';
 import { Link } from 'react-router';
+import { Say } from '../parts/Fig.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
 import { usePlace } from './JobFrame.tsx';
 
@@ -6,13 +8,25 @@ import { usePlace } from './JobFrame.tsx';
 export function Incomplete({ stage }: { stage: string }) {
   const { job, plans, defect } = usePlace();
   const plan = defect && plans.get(defect.id);
+  if (plan?.state === 'surveyed') {
+    return (
+      <div className={`work ${stage}`}>
+        <DefectList job={job} plans={plans} stage={stage} current={defect?.id} />
+        <main className="pane sheet">
+          <h1>{plan.defect.mark}, {kindOf(plan.defect.kind).title}</h1>
+          <p><Say saying={notJudged(kindOf(plan.defect.kind))} plain /></p>
+          <Link to={`/jobs/${job.id}/walk/${plan.defect.id}`}>Go to Walk</Link>
+        </main>
+      </div>
+    );
+  }
   const open = plan ? [...plan.sense.area.missing, ...plan.sense.defect.missing] : [];
   return (
     <div className={`work ${stage}`}>
       <DefectList job={job} plans={plans} stage={stage} current={defect?.id} />
       <main className="pane sheet">
         <h1>{defect ? `${defect.mark}: answer first` : 'Nothing to show yet'}</h1>
-        <p>{defect ? 'These questions decide which system fits:' : 'Begin in Walk with an area and its cracks.'}</p>
+        <p>{defect ? 'These questions decide which system fits:' : 'Begin in Walk with an area and what you find in it.'}</p>
         <ul>{open.map((a) => <li key={a.field}>{a.question}</li>)}</ul>
         <Link to={`/jobs/${job.id}/walk${defect ? `/${defect.id}` : ''}`}>Go to Walk</Link>
       </main>

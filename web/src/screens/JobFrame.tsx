@@ -1,11 +1,12 @@
 import Dialog from '@mui/material/Dialog';
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
-import { defectKindIds, type RepairPlan, type UnitSystem } from '@oddment/core';
+import { type DefectKind, type RepairPlan, type UnitSystem } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { Bar } from '../parts/Bar.tsx';
 import { Conflicts } from '../parts/Conflicts.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
+import { KindChooser } from '../parts/KindChooser.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
@@ -54,6 +55,8 @@ export function JobFrame() {
   const mayPlan = useMayPlan();
   const navigate = useNavigate();
   const [editing, setEditing] = useState(false);
+  // the area in which something was found, while its kind is chosen
+  const [choosing, setChoosing] = useState<string>();
   const { pathname } = useLocation();
   const stage = pathname.split('/')[3] ?? 'walk';
   const plans = useMemo(() => new Map(job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, rules)] as const)) ?? []), [job, rules]);
@@ -68,10 +71,12 @@ export function JobFrame() {
     const next = order[(order.indexOf(current ?? '') + by + order.length) % order.length];
     if (next !== undefined) goTo(stage, next);
   };
-  const addDefect = (inArea: string) => {
+  const addDefect = (inArea: string) => { setChoosing(inArea); };
+  const addOfKind = (kind: DefectKind) => {
+    const inArea = choosing ?? '';
     const host = job?.areas.find((a) => a.id === inArea);
-    const [kind] = defectKindIds;
-    if (!host || !kind) return;
+    setChoosing(undefined);
+    if (!host) return;
     const id = edit.newDefect(inArea, { kind, mark: nextMark(host), facts: {}, confirmed: [], decisions: [] });
     void navigate(`/jobs/${jobId}/walk/${id}`);
   };
@@ -108,6 +113,7 @@ export function JobFrame() {
         <Outlet context={place} />
       </div>
       <UndoBar />
+      <KindChooser open={choosing !== undefined} onChoose={addOfKind} onClose={() => { setChoosing(undefined); }} />
       <Dialog open={editing} onClose={() => { setEditing(false); }} aria-labelledby="job-title" fullWidth maxWidth="xs">
         <div style={{ padding: '18px 20px' }}>
           <JobForm heading={<h2 id="job-title" style={{ fontSize: 18 }}>This job</h2>} submit="Keep" initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people }} onSubmit={(fields) => { edit.job(job, fields); setEditing(false); return true; }} onCancel={() => { setEditing(false); }} />

@@ -75,8 +75,8 @@ function Waiting({ jobId }: { jobId: string }) {
         const plan = planOf(job, area, defect, rules);
         const item = listItem(plan, how);
         return (
-          <Link key={defect.id} className="item" to={`/jobs/${job.id}/${plan.state === 'incomplete' ? 'walk' : plan.planned?.by === 'choice' ? 'method' : 'match'}/${defect.id}`}>
-            {plan.state === 'judged' ? <SectionIcon section={plan.section} width={84} height={60} /> : <span />}
+          <Link key={defect.id} className="item" to={`/jobs/${job.id}/${plan.state !== 'judged' ? 'walk' : plan.planned?.by === 'choice' ? 'method' : 'match'}/${defect.id}`}>
+            {plan.state !== 'incomplete' && plan.section ? <SectionIcon section={plan.section} width={84} height={60} /> : <span />}
             <span><b>{defect.mark}</b> {item.size}<small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small></span>
           </Link>
         );
@@ -109,9 +109,9 @@ export function Jobs() {
                 <div className="quiet">{job.client === '' ? 'no client named' : job.client}</div>
               </div>
               <div>{siteDateTime(job.startAt, job.timeZone).date}<div className="quiet">starts {clockTime(job.startAt, { timeZone: job.timeZone })}, site time</div></div>
-              <div>{job.defects === 1 ? 'one crack' : `${String(job.defects)} cracks`} in {job.areas === 1 ? 'one area' : `${String(job.areas)} areas`}<div className="quiet">{job.chosen} chosen, {job.defects - job.chosen} still to choose</div></div>
+              <div>{job.defects === 1 ? 'one defect' : `${String(job.defects)} defects`} in {job.areas === 1 ? 'one area' : `${String(job.areas)} areas`}<div className="quiet">{job.chosen} chosen, {job.defects - job.chosen} still to choose</div></div>
               <div style={{ display: 'grid', justifyItems: 'end' }}>
-                <a href={`/api/jobs/${job.id}/file`} download>Job file</a>
+                <span><a href={`/api/jobs/${job.id}/file`} download>Job file</a>, <a href={`/api/jobs/${job.id}/defects.csv`} download>CSV</a></span>
                 <button type="button" className="link" aria-label={`Delete ${job.site}`} onClick={() => { void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => { if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site })); }); }}>Delete</button>
               </div>
             </div>

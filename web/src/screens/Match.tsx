@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { choiceLabel, cite, defectKinds, judgedSection, matchRules, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Verdict } from '@oddment/core';
+import { choiceLabel, cite, judgedSection, kindOf, matchRules, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Verdict } from '@oddment/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -117,7 +117,7 @@ function School({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
 }
 
 function Facts({ plan }: { plan: JudgedPlan }) {
-  const table = defectKinds[plan.defect.kind];
+  const table = kindOf(plan.defect.kind);
   const { subject } = plan;
   const figures = [['Widest, as found', subject.widest], ['Slab', subject.slabC], ['Above the dew point', subject.dewMargin]] as const;
   return (

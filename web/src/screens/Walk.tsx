@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { AreaRecord, DefectRecord } from '@oddment/contracts';
-import { areaTable, defectKinds, relevantAsks, show, tell, type Ask, type AskTable, type LooseFacts, type RepairPlan, type Sense, senseArea } from '@oddment/core';
+import { areaTable, kindOf, notJudged, relevantAsks, show, tell, type Ask, type AskTable, type LooseFacts, type RepairPlan, type Sense, senseArea } from '@oddment/core';
 import { Link, useParams } from 'react-router';
 import { AskField } from '../parts/AskField.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -30,8 +30,9 @@ function Questions({ id, table, facts, sense, onFacts }: QuestionsProps) {
   const lengthFact = facts['lengthMm']?.value;
   const answer = (ask: Ask) => (value: unknown, text?: string) => {
     const before = facts[ask.field];
-    onFacts({ ...facts, [ask.field]: { value, how: ask.ask === 'choice' ? 'entered' : before?.how === 'entered' ? 'entered' : 'measured', at: pageNow(), ...(text !== undefined && { text: text.slice(0, 60) }) } });
+    onFacts({ ...facts, [ask.field]: { value, how: knownBy(ask, before?.how), at: pageNow(), ...(text !== undefined && { text: text.slice(0, 60) }) } });
   };
+  const knownBy = (ask: Ask, before: string | undefined) => (ask.ask === 'choice' || ask.ask === 'text' ? 'entered' as const : before === 'entered' ? 'entered' as const : 'measured' as const);
   const empty = (ask: Ask) => () => { onFacts(Object.fromEntries(Object.entries(facts).filter(([field]) => field !== ask.field))); };
   return (
     <div className="groups">
@@ -75,6 +76,18 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
       </>
     );
   }
+  if (plan.state === 'surveyed') {
+    return (
+      <LedgerContext.Provider value={plan.ledger}>
+        {plan.section ? <div className="drawn"><SectionPicture section={plan.section} width={298} height={264} bare /><p className="quiet" style={{ margin: 0 }}><Say saying={plan.section.footnote} plain /></p></div> : null}
+        <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
+        <dl className="facts">
+          {plan.surveyed.measured.map((m) => <div key={m.id} style={{ display: 'contents' }}><dt>{m.label}</dt><dd><Fig figure={m.figure} /></dd></div>)}
+        </dl>
+        <p className="quiet" style={{ margin: '8px 0 0' }}><Say saying={notJudged(kindOf(defect.kind))} plain /></p>
+      </LedgerContext.Provider>
+    );
+  }
   const { subject, candidates, stops } = plan;
   const best = candidates[0];
   return (
@@ -115,7 +128,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
       </div>
       <Questions id={area.id} table={areaTable} facts={area.facts} sense={sense} onFacts={(facts) => { edit.area(area, { facts }); }} />
       <Doubts sense={sense} confirmed={[]} />
-      <Button variant="contained" onClick={() => { addDefect(area.id); }}>Add a crack here<kbd>A</kbd></Button>
+      <Button variant="contained" onClick={() => { addDefect(area.id); }}>Add what you find here<kbd>A</kbd></Button>
       </fieldset>
     </main>
   );
@@ -124,7 +137,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
 function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRecord; plan: RepairPlan }) {
   const { job, edit, units, mayPlan } = usePlace();
   const remove = useRemove();
-  const table = defectKinds[defect.kind];
+  const table = kindOf(defect.kind);
   const { airC, slabC, humidityPct, place } = area.facts;
   const climate = [
     place && areaTable.asks[0].options.find((o) => o.value === place.value)?.label,
@@ -173,7 +186,7 @@ export function Walk() {
       ) : area && defect && plan ? (
         <DefectPage area={area} defect={defect} plan={plan} />
       ) : (
-        <main className="pane sheet"><h1>Nothing here yet</h1><p>Begin with an area: a room, a yard, a stair. Then add its cracks.</p><Button variant="contained" onClick={addArea}>Add the first area</Button></main>
+        <main className="pane sheet"><h1>Nothing here yet</h1><p>Begin with an area: a room, a yard, a stair. Then add what you find in it.</p><Button variant="contained" onClick={addArea}>Add the first area</Button></main>
       )}
     </div>
   );

@@ -1,4 +1,4 @@
-import { say, tell, type RepairPlan, type Telling, choiceLabel, defectKinds } from '@oddment/core';
+import { say, tell, type RepairPlan, type Telling, choiceLabel, kindOf } from '@oddment/core';
 
 export interface ListItem {
   readonly size: string;
@@ -8,12 +8,13 @@ export interface ListItem {
 
 /** What a list says of a repair in two short lines. */
 export function listItem(plan: RepairPlan, how: Telling): ListItem {
-  const table = defectKinds[plan.defect.kind];
+  const table = kindOf(plan.defect.kind);
   if (plan.state === 'incomplete') {
     const open = plan.sense.defect.missing.length + plan.sense.area.missing.length;
     if (plan.sense.defect.refused.length + plan.sense.area.refused.length > 0) return { size: table.title, line: 'something cannot be', tone: 'halt' };
     return { size: table.title, line: open === 1 ? 'one question open' : `${String(open)} questions open`, tone: 'todo' };
   }
+  if (plan.state === 'surveyed') return { size: tell(plan.surveyed.size, how), line: table.title, tone: 'plain' };
   const { subject } = plan;
   const size = tell(say`${subject.length}, ${subject.widest}`, how);
   const open = plan.stops.find((s) => s.open);
