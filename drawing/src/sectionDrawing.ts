@@ -112,7 +112,8 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
     return node('g', {},
       node('path', { d: `M${x0.toFixed(1)} ${(y0 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x1.toFixed(1)} ${(y1 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x0.toFixed(1)} ${y.toFixed(1)}H${x1.toFixed(1)}`, ...thin }),
       slash(x0, y, colors), slash(x1, y, colors),
-      text(Math.max(x0, x1) + 14, y + 5, 'start'),
+      // a number that would leave the drawing stands over its line
+      Math.max(x0, x1) + 14 + label.length * characterWidth > o.width - 2 ? text((x0 + x1) / 2, y - 6, 'middle') : text(Math.max(x0, x1) + 14, y + 5, 'start'),
     );
   }
   const left = d.side === 'left';

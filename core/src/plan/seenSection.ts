@@ -9,7 +9,7 @@ const rectangle = (l: number, t: number, r: number, b: number): Point[] => [[l, 
 /** A line seen from the front: its widths drawn as many times wider as it takes to see them. */
 function lineSection({ lengthMm, stations }: NonNullable<Seen['line']>): Section {
   const widest = Math.max(...stations.map(([, w]) => w), 0.01);
-  const half = lengthMm * 0.12;
+  const half = Math.max(lengthMm * 0.12, widest);
   const times = Math.max(1, Math.round((half * 0.5) / widest));
   const first = stations[0]?.[1] ?? 0;
   const last = stations[stations.length - 1]?.[1] ?? 0;

@@ -1,19 +1,28 @@
-import { areaVolume, outlineArea, outlinePerimeter, outlinePoints, reachOver, shareOfEstimate, squareCutOut } from '../geometry/outline.ts';
+import { areaVolume, outlineArea, outlinePerimeter, outlinePoints, reachOver, type Outline, shareOfEstimate, squareCutOut } from '../geometry/outline.ts';
 import { deepestReading, gridMeanDepth, gridVolume } from '../geometry/depthGrid.ts';
 import { boxCells, cellsOf, leastCover, type CellBox, type TappingMap } from '../geometry/tapping.ts';
 import { productTolerance, volumeP90 } from '../geometry/tolerance.ts';
 import { cellArea } from '../geometry/cellArea.ts';
+import { evaluate } from '../quantity/formula.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { say } from '../quantity/saying.ts';
-import type { Fact } from './ask.ts';
+import type { Ledger } from '../quantity/ledger.ts';
+import type { DepthGrid } from '../geometry/depthGrid.ts';
+import type { Fact, LooseFacts } from './ask.ts';
 import type { FactReader } from './factReader.ts';
 import type { Doubt, Measured, Seen } from './kind.ts';
 
 /** How far off each measure may be, either way: a tape on broken edges, a straightedge and rule. */
 const tapeMm = 3;
 const ruleMm = 2;
+/** a mean depth below this, in mm, is a level face */
+const readableMm = 0.01;
 /** sound area, in cells, that one more cut-out is worth */
 const cellsPerCutOut = 4;
+/** share by which grid and outline may differ before it is asked about */
+const apart = 0.2;
+/** share by which what was found may differ from the estimate */
+const offEstimate = 0.25;
 
 export interface Extent {
   readonly area: Figure;
@@ -99,7 +108,10 @@ export function voidOf(read: FactReader, extent: Extent, fields: { readonly grid
   };
   const spread = (volume: Figure, depth: Figure) => {
     const tolerancePct = tolerance(depth);
-    return [row('tolerance', 'How well it is measured, either way', tolerancePct), row('void-p90', 'Void, nine times in ten no more than', ledger.compute(volumeP90, { volumeMl: volume, tolerancePct }))];
+    const known = row('tolerance', 'How well it is measured, either way', tolerancePct);
+    // what is measured no better than itself gives no bound
+    if (tolerancePct.value > 100) return [known];
+    return [known, row('void-p90', 'Void, nine times in ten no more than', ledger.compute(volumeP90, { volumeMl: volume, tolerancePct }))];
   };
   if (grid) {
     const xMm = grid.value.xMm.map((x) => read.part('Column', 'length', x, grid));
@@ -107,7 +119,7 @@ export function voidOf(read: FactReader, extent: Extent, fields: { readonly grid
     const depthMm = grid.value.depthMm.flat().map((d) => read.part('Depth', 'depth', d, grid));
     const volume = ledger.compute(gridVolume, { xMm, yMm, depthMm });
     const mean = ledger.compute(gridMeanDepth, { xMm, yMm, depthMm });
-    return [row('void', 'Void as found', volume), row('mean', 'Mean depth over the grid', mean), row('deepest', 'Deepest place', ledger.compute(deepestReading, { depthMm })), ...(mean.value > 0 ? spread(volume, mean) : [])];
+    return [row('void', 'Void as found', volume), row('mean', 'Mean depth over the grid', mean), row('deepest', 'Deepest place', ledger.compute(deepestReading, { depthMm })), ...(mean.value >= readableMm ? spread(volume, mean) : [])];
   }
   if (!one) return [];
   const volume = ledger.compute(areaVolume, { areaMm2: extent.area, depthMm: one }, 'Void as found');
@@ -120,11 +132,40 @@ export function againstEstimate(read: FactReader, extent: Extent, field: string)
   return estimate ? [row('estimated', 'Estimated before', estimate), row('against', 'Found, against the estimate', read.ledger.compute(shareOfEstimate, { measuredMm2: extent.area, estimatedMm2: estimate }))] : [];
 }
 
+/** A grid that covers much less or more than what was outlined gives the void of something else. */
+export function gridDoubt(facts: LooseFacts, ledger: Ledger): Doubt[] {
+  const grid = facts['depths']?.value as DepthGrid | undefined;
+  const outline = facts['outline']?.value as Outline | undefined;
+  if (!grid || !outline) return [];
+  const points = outlinePoints(outline);
+  const reach = (places: readonly number[]) => Math.max(...places) - Math.min(...places);
+  const box = reach(points.map((p) => p.xMm)) * reach(points.map((p) => p.yMm));
+  const under = reach(grid.xMm) * reach(grid.yMm);
+  if (under >= box * (1 - apart) && under <= box * (1 + apart)) return [];
+  const area = (label: string, value: number) => ledger.given(label, 'area', value, 'measured', '');
+  return [{ id: 'grid-off-outline', field: 'depths', sentence: say`The grid lies over ${area('Under the grid', under)}, the outline reaches over ${area('Around the outline', box)}: does the grid go from edge to edge?` }];
+}
+
 /** A measured extent far from what was estimated has to be told before the work goes on. */
-export function estimateDoubt(read: FactReader, extent: Extent | undefined, field: string, at: string): Doubt[] {
-  const estimate = read.measure(field);
-  if (!estimate || !extent) return [];
-  const ratio = extent.area.value / estimate.value;
-  if (ratio <= 1.25 && ratio >= 0.75) return [];
-  return [{ id: 'off-estimate', field: at, sentence: say`${extent.area} was found where ${estimate} was expected. Time, material and price follow what was found: has the client been told?` }];
+export function estimateDoubt(facts: LooseFacts, ledger: Ledger, foundMm2: number): Doubt[] {
+  const estimate = facts['estimatedMm2']?.value as number | undefined;
+  if (estimate === undefined || foundMm2 === 0) return [];
+  const ratio = foundMm2 / estimate;
+  if (ratio <= 1 + offEstimate && ratio >= 1 - offEstimate) return [];
+  const area = (label: string, value: number) => ledger.given(label, 'area', value, 'measured', '');
+  return [{ id: 'off-estimate', field: 'estimatedMm2', sentence: say`${area('Found', foundMm2)} was found where ${area('Estimated', estimate)} was expected. Time, material and price follow what was found: has the client been told?` }];
+}
+
+/** The area of what was tapped or outlined, in mm², as plain facts give it; nothing where neither is known. */
+export function foundMm2(facts: LooseFacts): number {
+  const map = facts['tapping']?.value as TappingMap | undefined;
+  if (map) return evaluate(cellArea, { cells: cellsOf(map, 'h'), cellMm: map.cellMm });
+  const outline = facts['outline']?.value as Outline | undefined;
+  const points = outline ? outlinePoints(outline) : [];
+  return points.length === 0 ? 0 : evaluate(outlineArea, { xMm: points.map((p) => p.xMm), yMm: points.map((p) => p.yMm) });
+}
+
+/** What is asked about any extent: a grid that does not fit its outline, an area far from the estimate. */
+export function extentDoubts(facts: LooseFacts, ledger: Ledger): Doubt[] {
+  return [...gridDoubt(facts, ledger), ...estimateDoubt(facts, ledger, foundMm2(facts))];
 }

@@ -1,6 +1,7 @@
 import { Ledger } from '../quantity/ledger.ts';
 import { say } from '../quantity/saying.ts';
 import { areaTable, type AreaFacts } from './area.ts';
+import { extentDoubts } from './extent.ts';
 import { relevantAsks, valueOf, type Ask, type LooseFacts } from './ask.ts';
 import { factProblem } from './factProblem.ts';
 import { kindOf, type DefectKind } from './kinds.ts';
@@ -32,7 +33,9 @@ export function senseDefect(kind: DefectKind, facts: LooseFacts): Sense {
   if (single.length > 0) return { refused: single, doubts: [], missing };
   const { sense } = kindOf(kind);
   const answered = Object.fromEntries(asks.map((ask) => [ask.field, facts[ask.field]]));
-  return { refused: [], doubts: [], ...sense?.(answered, new Ledger()), missing };
+  const ledger = new Ledger();
+  const own = sense?.(answered, ledger) ?? { refused: [], doubts: [] };
+  return { refused: own.refused, doubts: [...own.doubts, ...extentDoubts(answered, ledger)], missing };
 }
 
 /** The same for an area's facts. */

@@ -52,9 +52,9 @@ export function DepthGridField({ fieldKey, units, grid, onGrid }: DepthGridField
     <div className="grid-field">
       <div className="grid-head">
         <Counter label="across" value={edit.columns} min={2} max={12} onValue={(n) => { take(resized(edit, n, edit.rows)); }} />
-        <MeasureField fieldKey={`${fieldKey}/across`} label="every, across" hiddenLabel kind="depth" units={units} value={edit.acrossMm} text={undefined} onValue={(acrossMm) => { if (acrossMm > 0) take({ ...edit, acrossMm }); }} />
+        <span>every</span><MeasureField fieldKey={`${fieldKey}/across`} label="every, across" hiddenLabel kind="depth" units={units} value={edit.acrossMm} text={undefined} onValue={(acrossMm) => { if (acrossMm > 0) take({ ...edit, acrossMm }); }} />
         <Counter label="down" value={edit.rows} min={2} max={12} onValue={(n) => { take(resized(edit, edit.columns, n)); }} />
-        <MeasureField fieldKey={`${fieldKey}/down`} label="every, down" hiddenLabel kind="depth" units={units} value={edit.downMm} text={undefined} onValue={(downMm) => { if (downMm > 0) take({ ...edit, downMm }); }} />
+        <span>every</span><MeasureField fieldKey={`${fieldKey}/down`} label="every, down" hiddenLabel kind="depth" units={units} value={edit.downMm} text={undefined} onValue={(downMm) => { if (downMm > 0) take({ ...edit, downMm }); }} />
       </div>
       <div className="cells" style={{ gridTemplateColumns: `repeat(${String(edit.columns)}, minmax(44px, 1fr))` }}>
         {edit.depths.map((depth, i) => (

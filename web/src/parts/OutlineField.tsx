@@ -101,7 +101,7 @@ export function OutlineField({ fieldKey, units, outline, onOutline }: OutlineFie
       <ToggleButtonGroup exclusive size="small" value={partial.way} aria-label="How it is given" onChange={(_event, way: Way | null) => { choose(way); }}>
         {ways.map(([way, words]) => <ToggleButton key={way} value={way}>{words}</ToggleButton>)}
       </ToggleButtonGroup>
-      <div className="beside">
+      <div className={partial.way === 'points' ? 'beside points' : 'beside'}>
         {partial.way === 'points' ? (
           <div>
             {points.map((p, i) => (

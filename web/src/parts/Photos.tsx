@@ -82,8 +82,9 @@ function OnTheWay({ photo }: { photo: WaitingPhoto }) {
 }
 
 /** The photos of a defect: taken, chosen or dropped. */
-export function Photos({ defectId }: { defectId: string }) {
-  const { data: photos = [] } = api.usePhotosQuery(defectId);
+export function Photos({ defectId, saved }: { defectId: string; saved: boolean }) {
+  // one that has not reached the server yet has none there
+  const { data: photos = [] } = api.usePhotosQuery(defectId, { skip: !saved });
   const all = useStore((s) => s.photos);
   const waiting = Object.values(all).filter((p) => p.defectId === defectId && !photos.some((kept) => kept.id === p.id));
   const mayPlan = useMayPlan();

@@ -37,7 +37,7 @@ export function TappingField({ fieldKey, units, map = emptyMap, onMap }: Tapping
       <div className="grid-head">
         <Counter label="across" value={columns} min={1} max={tappingLimits.side} onValue={(n) => { onMap(resizedMap(map, n, map.rows.length)); }} />
         <Counter label="down" value={map.rows.length} min={1} max={tappingLimits.side} onValue={(n) => { onMap(resizedMap(map, columns, n)); }} />
-        <MeasureField fieldKey={`${fieldKey}/cell`} label="Side of a cell" hiddenLabel kind="depth" units={units} value={map.cellMm} text={undefined} onValue={(cellMm) => { onMap({ ...map, cellMm }); }} />
+        <span>cells of</span><MeasureField fieldKey={`${fieldKey}/cell`} label="Side of a cell" hiddenLabel kind="depth" units={units} value={map.cellMm} text={undefined} onValue={(cellMm) => { onMap({ ...map, cellMm }); }} />
       </div>
       <div className="taps" role="group" aria-label="Cells" style={{ gridTemplateColumns: `repeat(${String(columns)}, minmax(24px, 44px))` }}>
         {cells.map((cell, i) => (

@@ -142,7 +142,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
   const climate = [
     place && areaTable.asks[0].options.find((o) => o.value === place.value)?.label,
     airC && `air ${show({ value: airC.value, kind: 'temperature' }, units).text}`,
-    slabC && `slab ${show({ value: slabC.value, kind: 'temperature' }, units).text}`,
+    slabC && `surface ${show({ value: slabC.value, kind: 'temperature' }, units).text}`,
     humidityPct && `${show({ value: humidityPct.value, kind: 'percent' }, units).text} humidity`,
   ].filter((w) => w !== undefined && w !== '');
   return (
@@ -151,7 +151,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
         <fieldset className="may" disabled={!mayPlan}>
         <div className="title">
           <h1>{defect.mark}, {table.title}</h1>
-          <Link className="quiet" to={`/jobs/${job.id}/walk/area/${area.id}`}>{area.name}: {climate.length === 0 ? 'air and slab still to measure' : climate.join(', ')}</Link>
+          <Link className="quiet" to={`/jobs/${job.id}/walk/area/${area.id}`}>{area.name}: {climate.length === 0 ? 'air and surface still to measure' : climate.join(', ')}</Link>
           <span className="push" />
           <button type="button" className="link" onClick={() => { void remove('defect', defect, defect.mark); }}>Delete</button>
         </div>
@@ -161,7 +161,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
           <TextField label="Note" value={defect.note ?? ''} onChange={(event) => { const note = event.target.value.slice(0, 2000); edit.defect(defect, { note: note === '' ? undefined : note } as never); }} />
         </div>
         </fieldset>
-        <Photos defectId={defect.id} />
+        <Photos defectId={defect.id} saved={defect.version > 0} />
       </main>
       <aside className="pane left-rule" aria-label="What it comes to">
         <Live plan={plan} defect={defect} />

@@ -1,10 +1,7 @@
 import { looseWeight } from '../../geometry/cutOut.ts';
-import { outlineArea, outlinePoints, type Outline } from '../../geometry/outline.ts';
-import { cellsOf, type TappingMap } from '../../geometry/tapping.ts';
-import { cellArea } from '../../geometry/cellArea.ts';
-import { evaluate } from '../../quantity/formula.ts';
 import { say } from '../../quantity/saying.ts';
-import { valueOf, type LooseFacts } from '../ask.ts';
+import { valueOf } from '../ask.ts';
+import { foundMm2 } from '../extent.ts';
 import type { Kind } from '../kind.ts';
 import { plasterAsks } from '../plaster.ts';
 import { behindAsks, causeAsks, choice, damp, estimateAsk, faceAsks, is, lookAsk, measure, outlineAsk, positionAsk, tappingAsk } from '../questions.ts';
@@ -15,14 +12,6 @@ const marginMm = 50;
 const densityKgL = 1.7;
 const propAreaMm2 = 500_000;
 const propSagMm = 13;
-
-function looseMm2(facts: LooseFacts): number {
-  const map = valueOf(facts['tapping']) as TappingMap | undefined;
-  const outline = valueOf(facts['outline']) as Outline | undefined;
-  if (valueOf(facts['sounded']) === 'tapped' && map) return evaluate(cellArea, { cells: cellsOf(map, 'h'), cellMm: map.cellMm });
-  const points = outline ? outlinePoints(outline) : [];
-  return points.length === 0 ? 0 : evaluate(outlineArea, { xMm: points.map((p) => p.xMm), yMm: points.map((p) => p.yMm) });
-}
 
 /** Plaster that has let go over an area, though it still hangs. */
 export const plasterLoose: Kind = {
@@ -48,7 +37,7 @@ export const plasterLoose: Kind = {
   ],
   sense: (facts, ledger) => {
     const sag = valueOf(facts['sagMm']) as number | undefined;
-    const loose = looseMm2(facts);
+    const loose = foundMm2(facts);
     if ((sag ?? 0) <= propSagMm && loose <= propAreaMm2) return { refused: [], doubts: [] };
     return { refused: [], doubts: [{ id: 'prop-first', field: 'sagMm', sentence: say`It sags by more than ${ledger.assumed('Sag to prop at', 'depth', propSagMm, 'practice')}, or is loose over more than ${ledger.assumed('Area to prop at', 'area', propAreaMm2, 'practice')}: is it propped, and the room below cleared?` }] };
   },
