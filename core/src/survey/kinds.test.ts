@@ -84,10 +84,10 @@ describe.each(defectKinds())('$id', (kind) => {
 
 describe('what is asked follows from what was answered', () => {
   it.each([
-    ['spall', 'depths', { bottom: 'uneven' }, { bottom: 'even' }],
-    ['spall', 'depthMm', { bottom: 'even' }, { bottom: 'uneven' }],
-    ['spall', 'coverMm', { barSeen: 'near' }, { barSeen: 'none' }],
-    ['spall', 'traffic', { position: 'floor' }, { position: 'overhead' }],
+    ['concrete-spall', 'depths', { bottom: 'uneven' }, { bottom: 'even' }],
+    ['concrete-spall', 'depthMm', { bottom: 'even' }, { bottom: 'uneven' }],
+    ['concrete-spall', 'coverMm', { barSeen: 'near' }, { barSeen: 'none' }],
+    ['concrete-spall', 'traffic', { position: 'floor' }, { position: 'overhead' }],
     ['bar-spall', 'tapping', { sounded: 'tapped' }, { sounded: 'outlined' }],
     ['joint-spall', 'cutMm', { joint: 'contraction' }, { joint: 'isolation' }],
     ['broken-edge', 'radiusMm', { edge: 'nosing' }, { edge: 'corner' }],
@@ -108,9 +108,9 @@ describe('measures come to', () => {
   it('the void of a spall under its grid, or over its outline', () => {
     const outline = { shape: { is: 'rectangle', widthMm: 300, heightMm: 200 } };
     const places = (step: number, n: number) => Array.from({ length: n }, (_v, i) => i * step);
-    const flat = rowsOf('spall', { outline, bottom: 'even', depthMm: 20 });
+    const flat = rowsOf('concrete-spall', { outline, bottom: 'even', depthMm: 20 });
     expect(flat).toMatchObject({ size: '600 cm²', area: '600 cm²', cut: '875 cm²', void: '1.20 L' });
-    expect(rowsOf('spall', { outline, bottom: 'uneven', depths: { xMm: places(100, 4), yMm: places(100, 3), depthMm: [[0, 0, 0, 0], [0, 30, 30, 0], [0, 0, 0, 0]] } })).toMatchObject({ void: '600 mL', mean: '10 mm', deepest: '30 mm' });
+    expect(rowsOf('concrete-spall', { outline, bottom: 'uneven', depths: { xMm: places(100, 4), yMm: places(100, 3), depthMm: [[0, 0, 0, 0], [0, 30, 30, 0], [0, 0, 0, 0]] } })).toMatchObject({ void: '600 mL', mean: '10 mm', deepest: '30 mm' });
   });
 
   it('the cut-outs of a tapped soffit, the section lost of its bar, and the depth behind it', () => {
@@ -137,8 +137,8 @@ describe('measures come to', () => {
 
   it('what was found against what was estimated', () => {
     const answers = { outline: { shape: { is: 'rectangle', widthMm: 600, heightMm: 500 } }, bottom: 'even', depthMm: 10, estimatedMm2: 200_000 };
-    expect(rowsOf('spall', answers)).toMatchObject({ estimated: '0.20 m²', against: '1.5' });
-    expect(senseDefect('spall', measured(answers)).doubts.map((d) => tell(d.sentence, how))).toEqual(['0.30 m² was found where 0.20 m² was expected. Time, material and price follow what was found: has the client been told?']);
+    expect(rowsOf('concrete-spall', answers)).toMatchObject({ estimated: '0.20 m²', against: '1.5' });
+    expect(senseDefect('concrete-spall', measured(answers)).doubts.map((d) => tell(d.sentence, how))).toEqual(['0.30 m² was found where 0.20 m² was expected. Time, material and price follow what was found: has the client been told?']);
   });
 });
 
@@ -154,7 +154,7 @@ describe('facts against each other', () => {
   it('ask whether a grid that is smaller than its outline goes from edge to edge', () => {
     const outline = { shape: { is: 'rectangle', widthMm: 600, heightMm: 500 } };
     const grid = (step: number) => ({ xMm: [0, step, 2 * step], yMm: [0, step, 2 * step], depthMm: [[0, 0, 0], [0, 9, 0], [0, 0, 0]] });
-    const doubts = (step: number) => senseDefect('spall', measured({ outline, bottom: 'uneven', depths: grid(step) })).doubts.map((d) => d.id);
+    const doubts = (step: number) => senseDefect('concrete-spall', measured({ outline, bottom: 'uneven', depths: grid(step) })).doubts.map((d) => d.id);
     expect(doubts(100)).toEqual(['grid-off-outline']);
     expect(doubts(275)).toEqual([]);
   });
@@ -165,8 +165,8 @@ describe('facts against each other', () => {
 });
 
 describe('compound facts that cannot be', () => {
-  const outline = kindOf('spall').asks.find((a) => a.field === 'outline');
-  const grid = kindOf('spall').asks.find((a) => a.field === 'depths');
+  const outline = kindOf('concrete-spall').asks.find((a) => a.field === 'outline');
+  const grid = kindOf('concrete-spall').asks.find((a) => a.field === 'depths');
   const tapping = kindOf('bar-spall').asks.find((a) => a.field === 'tapping');
   it.each([
     [outline, 7, /an outline is a shape with its dimensions/],
@@ -203,7 +203,7 @@ describe('a kind that exists only here', () => {
   it('is planned like any other as long as it is there', () => {
     const gone = addKind({ id: 'test-kind', surface: 'timber', title: 'test', asks: [{ field: 'lengthMm', group: 'Size', ask: 'measure', kind: 'length', min: 1, max: 10, required: true, question: 'Length' }], survey: (read) => ({ size: [], measured: [{ id: 'length', label: 'Length', figure: read.measure('lengthMm') ?? read.ledger.assumed('none', 'length', 0, 'geometry') }] }) });
     expect((planOf('test-kind', measured({ lengthMm: 5 })) as SurveyedPlan).surveyed.measured[0]?.figure.value).toBe(5);
-    expect(() => addKind(kindOf('spall'))).toThrow(/already/);
+    expect(() => addKind(kindOf('concrete-spall'))).toThrow(/already/);
     gone();
     expect(isDefectKind('test-kind')).toBe(false);
     expect(() => kindOf('test-kind')).toThrow(/no kind/);

@@ -1,4 +1,4 @@
-import { planRepair, type Area, type Job, type JudgedPlan } from '@oddment/core';
+import { defectKinds, kindOf, planRepair, relevantAsks, surfaces, type Area, type Job, type JudgedPlan } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { recomputedFigures } from '../../../core/test/recompute.ts';
 import { bathhouse } from './bathhouse.ts';
@@ -7,21 +7,35 @@ const { job, areas } = bathhouse(new Date('2026-06-02T12:00:00Z'));
 const whole = { ...job, id: 'j', areas: [] } as Job;
 const plans = areas.flatMap((a) => {
   const area = { ...a, id: a.name, defects: [] } as unknown as Area;
-  return a.defects.map((d) => ({ mark: d.mark, plan: planRepair({ job: whole, area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } }) as JudgedPlan }));
+  return a.defects.map((d) => ({ mark: d.mark, plan: planRepair({ job: whole, area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } }) }));
 });
+const judged = plans.filter((p): p is { mark: string; plan: JudgedPlan } => p.plan.state === 'judged');
 const of = (mark: string) => {
-  const found = plans.find((p) => p.mark === mark);
+  const found = judged.find((p) => p.mark === mark);
   if (!found) throw new Error(mark);
   return found.plan;
 };
 
 describe('the plans of the demo', () => {
-  it('are all complete', () => {
-    expect(plans.map((p) => p.plan.state)).toEqual(Array(8).fill('judged'));
+  it('are all complete: slab cracks judged, every other kind measured', () => {
+    for (const { mark, plan } of plans) expect([mark, plan.state]).toEqual([mark, plan.defect.kind === 'slab-crack' ? 'judged' : 'surveyed']);
+    expect(judged).toHaveLength(8);
+  });
+
+  it('show a defect on every surface', () => {
+    expect(new Set(plans.map((p) => kindOf(p.plan.defect.kind).surface))).toEqual(new Set(surfaces));
+    expect(defectKinds().length).toBeGreaterThan(20);
+  });
+
+  it('answer only what is asked', () => {
+    for (const { plan } of plans) {
+      const asked = relevantAsks(kindOf(plan.defect.kind), plan.defect.facts).map((a) => a.field);
+      expect(Object.keys(plan.defect.facts).filter((f) => !asked.includes(f))).toEqual([]);
+    }
   });
 
   it('have every figure computed from what its working shows', () => {
-    for (const { plan } of plans) expect(recomputedFigures(plan)).toBeGreaterThan(15);
+    for (const { plan } of judged) expect(recomputedFigures(plan)).toBeGreaterThan(15);
   });
 
   it('differ in what matters', () => {

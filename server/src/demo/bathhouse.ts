@@ -2,7 +2,7 @@ import { siteInstant, siteDateTime, type Fact } from '@oddment/core';
 
 /** The demo: the Quarry Street Bathhouse, a made-up municipal bathhouse of the thirties being reopened. */
 export interface DemoDefect {
-  readonly kind: 'slab-crack';
+  readonly kind: string;
   readonly mark: string;
   readonly facts: Readonly<Record<string, Fact<unknown>>>;
   readonly confirmed?: readonly string[];
@@ -41,6 +41,15 @@ export function bathhouse(now: Date) {
   const place = (where: 'inside' | 'outside-salt', airC: number, slabC: number, humidityPct: number) => ({ place: entered(where), airC: measured(airC), slabC: measured(slabC), humidityPct: measured(humidityPct) });
   const defect = (mark: string, answers: Answers, more: Omit<DemoDefect, 'kind' | 'mark' | 'facts'> = {}): DemoDefect => ({ kind: 'slab-crack', mark, facts: crack(answers), ...more });
 
+  const found = (kind: string, mark: string, answers: Readonly<Record<string, unknown>>, note?: string): DemoDefect => ({
+    kind,
+    mark,
+    facts: Object.fromEntries(Object.entries(answers).map(([field, value]) => [field, typeof value === 'string' ? entered(value) : measured(value)])),
+    ...(note !== undefined && { note }),
+  });
+  const box = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
+  const round = (widthMm: number, heightMm: number) => ({ shape: { is: 'ellipse', widthMm, heightMm } });
+
   return {
     job: { site: 'Quarry Street Bathhouse', client: 'Wash-house trust', timeZone, units: 'metric' as const, startAt: siteInstant(tomorrow, '07:10', timeZone), people: 2 as const },
     areas: [
@@ -65,6 +74,31 @@ export function bathhouse(now: Date) {
             { length: 1900, widths: [[0, 0.5], [950, 0.8]], depth: 60, slab: 140, more: { member: 'suspended', reinforcement: 'reinforced', alongBar: 'no' } },
             { decisions: [{ stop: 'structural', who: 'Rosalind Achterberg', capacity: 'licensed structural engineer', what: 'Old shrinkage, bars sound; may be filled as cosmetic.', on: decidedOn, document: 'letter 14 of the survey' }] },
           ),
+        ],
+      },
+      {
+        name: 'Boiler room',
+        facts: { ...place('inside', 16, 15, 70), yearBuilt: measured(1931), occupied: entered('empty') },
+        defects: [
+          found('bar-spall', 'BR-01', { sounded: 'tapped', tapping: { cellMm: 100, rows: ['sssssss', 'shhhsss', 'shhhhss', 'sshhhss', 'sssssss'] }, position: 'overhead', loaded: 'unknown', barMm: 12, leftMm: 10.9, bars: 2, coverMm: 18, stoneMm: 20, halfBare: 'yes', salt: 'unknown', cause: 'cover', causeBy: 'us', services: 'clear', look: 'hidden' }, 'Over the old feed pump.'),
+          found('wall-crack', 'BR-02', { lengthMm: 1800, widths: [{ atMm: 0, widthMm: 0.3 }, { atMm: 900, widthMm: 0.6 }, { atMm: 1800, widthMm: 0.4 }], wallMm: 200, member: 'wall-below', course: 'upright', faces: 'level', alongBar: 'no', movement: 'unknown', moisture: 'seeping', cause: 'water', causeBy: 'nobody', services: 'no', access: 'no', look: 'hidden', before: 'paint', claim: 'no' }),
+        ],
+      },
+      {
+        name: 'Ticket office',
+        facts: { ...place('inside', 20, 19, 50), yearBuilt: measured(1931), occupied: entered('around') },
+        defects: [
+          found('plaster-loose', 'TO-01', { sounded: 'outlined', outline: { points: [{ xMm: 0, yMm: 120 }, { xMm: 420, yMm: 0 }, { xMm: 980, yMm: 60 }, { xMm: 1040, yMm: 520 }, { xMm: 500, yMm: 640 }, { xMm: 60, yMm: 480 }] }, thicknessMm: 22, sagMm: 6, estimatedMm2: 400_000, position: 'overhead', binder: 'lime', base: 'wood-lath', lath: 'sound', layer: 'lath', body: 'sound', moisture: 'dry', cause: 'vibration', causeBy: 'gone', services: 'no', access: 'no', paint: 'flat', light: 'raking', texture: 'smooth', look: 'close' }, 'Under the pump room; hollow beyond the crack.'),
+          found('drywall-hole', 'TO-02', { outline: box(180, 140), rated: 'no', wetArea: 'no', position: 'wall', boardMm: 12.7, framingMm: 406, frame: 'wood', layers: 'one', knocked: 'yes', softened: 'no', cause: 'impact', causeBy: 'us', services: 'clear', access: 'no', paint: 'eggshell', light: 'soft', texture: 'smooth', before: 'paint', look: 'passing' }),
+          found('timber-decay', 'TO-03', { outline: box(260, 70), bottom: 'uneven', depths: { xMm: [0, 65, 130, 195, 260], yMm: [0, 35, 70], depthMm: [[4, 10, 12, 8, 3], [6, 16, 18, 12, 5], [3, 8, 10, 7, 2]] }, end: 'no', member: 'sill', loaded: 'no', sectionMm: 60, place: 'outside', moisturePct: 24, water: 'open', finish: 'paint', grain: 'no', cause: 'sill', causeBy: 'us', services: 'no', access: 'no', look: 'passing' }, 'Meter says not yet.'),
+        ],
+      },
+      {
+        name: 'Slipper baths',
+        facts: { ...place('inside', 22, 20, 60), wetUse: entered('splashed'), occupied: entered('empty') },
+        defects: [
+          found('tub-chip', 'SB-01', { widthMm: 14, heightMm: 9, depthMm: 1.2, chips: 3, metal: 'yes', shell: 'enamel', part: 'rim', flexMm: 0, coated: 'no', silicone: 'yes', drip: 'yes', rust: 'spot', match: 'both', cause: 'tool', causeBy: 'gone', look: 'close' }),
+          found('tub-hole', 'SB-02', { outline: round(60, 45), shellMm: 4, shell: 'gelcoat', part: 'wall', flexMm: 0.5, coated: 'no', silicone: 'no', drip: 'no', match: 'color', cause: 'fitting', causeBy: 'us', services: 'no', access: 'yes', look: 'passing' }),
         ],
       },
       {

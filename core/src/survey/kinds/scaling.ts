@@ -4,7 +4,7 @@ import { outlineSurvey } from '../sizes.ts';
 
 /** Scaling: the face flakes off over an area. */
 export const scaling: Kind = {
-  id: 'scaling',
+  id: 'concrete-scaling',
   surface: 'concrete',
   title: 'scaling',
   asks: [

@@ -7,7 +7,7 @@ const marginMm = 25;
 
 /** A spall: concrete broken out, with no bar in it. */
 export const spall: Kind = {
-  id: 'spall',
+  id: 'concrete-spall',
   surface: 'concrete',
   title: 'spall',
   asks: [
