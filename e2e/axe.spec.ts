@@ -42,6 +42,17 @@ test('jobs, area, table, working and keys are without violations', async ({ page
   await clean(page);
 });
 
+test('the editors of outline, grid and map are without violations', async ({ page }) => {
+  for (const mark of ['TO-03', 'BR-01', 'TO-01']) {
+    await page.goto(await screenOf(page, mark, 'walk'));
+    await expect(page.locator('h1')).toBeVisible();
+    await clean(page);
+  }
+  await page.getByRole('button', { name: 'Add a defect in Ticket office' }).click();
+  await expect(page.getByRole('heading', { name: 'What did you find?' })).toBeVisible();
+  await clean(page);
+});
+
 test('issued plans and one of them are without violations', async ({ page }) => {
   await page.goto(await screenOf(page, 'WH-03', 'method'));
   await page.getByRole('button', { name: 'Issue' }).click();

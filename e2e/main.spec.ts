@@ -4,7 +4,8 @@ import { allSaved, answer, demoJob } from './job.ts';
 test('the main job: a new crack, from the walk to the printed sheet', async ({ page }) => {
   const job = await demoJob(page);
   await page.goto(`/jobs/${job.id}/walk`);
-  await page.getByRole('button', { name: 'Add a crack in Pool surround' }).click();
+  await page.getByRole('button', { name: 'Add a defect in Pool surround' }).click();
+  await page.getByRole('button', { name: 'crack in the slab', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'PS-05, crack in the slab' })).toBeVisible();
 
   await page.getByLabel('Length', { exact: true }).fill('4.2');
@@ -83,7 +84,7 @@ test('a first account, a first job, and an area before its cracks', async ({ pag
   await page.getByRole('button', { name: 'Add the first area' }).click();
   await page.getByLabel('Name of the area').fill('Cellar');
   await page.getByLabel('Air', { exact: true }).fill('59 °F');
-  await page.getByLabel('Slab', { exact: true }).fill('12');
+  await page.getByLabel('Surface', { exact: true }).fill('12');
   await page.getByLabel('Humidity', { exact: true }).fill('70');
   await answer(page, 'Where is it?', 'inside');
   await allSaved(page);

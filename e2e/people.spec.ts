@@ -29,7 +29,7 @@ test('an owner adds a viewer, who sets a password by the link, sees a job and ca
   await vera.getByRole('link', { name: 'Weir Street 2' }).click();
   await expect(vera.getByRole('heading', { name: 'Loading bay', level: 1 })).toBeVisible();
   await expect(vera.getByLabel('Name of the area')).toBeDisabled();
-  await expect(vera.getByRole('button', { name: 'Add a crack in Loading bay' })).toHaveCount(0);
+  await expect(vera.getByRole('button', { name: 'Add a defect in Loading bay' })).toHaveCount(0);
   await vera.goto(address);
   await vera.getByLabel(/Password/).fill('vera tries it again');
   await vera.getByRole('button', { name: 'Set and sign in' }).click();
