@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { readJobFile } from '@oddment/contracts';
 import { figureCommand } from './figure.ts';
@@ -24,8 +24,23 @@ function planCommand(): string {
   return planOutput(read.value, { form: values.json === true ? 'json' : values.svg === true ? 'svg' : 'text', ...(values.units && { units: values.units }), ...(values.mark !== undefined && { mark: values.mark }) });
 }
 
-function output(): string {
+async function cardCommand(): Promise<string> {
+  const [file] = args;
+  if (file === undefined || args.length > 1 || file.startsWith('-')) throw new BadInput(['Name the file to write: ./oddment card card.pdf']);
+  // only who wants the card loads what makes it
+  const { cardPdf } = await import('./card.ts');
+  try {
+    writeFileSync(file, await cardPdf());
+  } catch (error) {
+    throw new BadInput([`${file} cannot be written: ${error instanceof Error ? error.message : 'no reason given'}`]);
+  }
+  return `${file}: print it at full size\n`;
+}
+
+async function output(): Promise<string> {
   switch (name) {
+    case 'card':
+      return cardCommand();
     case 'plan':
       return planCommand();
     case 'figures':
@@ -38,7 +53,7 @@ function output(): string {
 }
 
 try {
-  process.stdout.write(output());
+  process.stdout.write(await output());
 } catch (error) {
   const known = error instanceof BadInput || (error instanceof TypeError && 'code' in error && String(error.code).startsWith('ERR_PARSE_ARGS'));
   if (!known) throw error;

@@ -20,6 +20,8 @@ export interface AskFieldProps {
   readonly onEmpty: () => void;
 }
 
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
+
 /** The editor of one question, by what kind of answer it wants. It knows no kind of defect. */
 export function AskField(props: AskFieldProps) {
   const { ask, fact, fieldKey, units, problem, onAnswer, onEmpty } = props;
@@ -59,7 +61,7 @@ export function AskField(props: AskFieldProps) {
       return (
         <fieldset className={`ask${open}`}>
           <legend className="q">{ask.question}{hint}</legend>
-          {ask.ask === 'outline' ? <OutlineField key={fieldKey} fieldKey={fieldKey} units={units} outline={fact?.value as Outline | undefined} onOutline={onAnswer} /> : null}
+          {ask.ask === 'outline' ? <OutlineField key={`${fieldKey} ${isObject(fact?.value) && 'points' in fact.value ? 'corners' : 'shape'}`} fieldKey={fieldKey} units={units} outline={fact?.value as Outline | undefined} onOutline={onAnswer} /> : null}
           {ask.ask === 'depth-grid' ? <DepthGridField key={fieldKey} fieldKey={fieldKey} units={units} grid={fact?.value as DepthGrid | undefined} onGrid={onAnswer} /> : null}
           {ask.ask === 'tapping' ? <TappingField key={fieldKey} fieldKey={fieldKey} units={units} map={fact?.value as TappingMap | undefined} onMap={onAnswer} /> : null}
           {problem === undefined ? null : <p className="wrong" role="alert">{problem}</p>}

@@ -82,7 +82,10 @@ export function OutlineField({ fieldKey, units, outline, onOutline }: OutlineFie
   const choose = (way: Way | null) => {
     if (way === null) return;
     if (way !== 'points') {
-      take(way, partial.given);
+      // corners that were there become a shape that reaches as far
+      const reach = (places: readonly number[]) => Math.round(Math.max(...places) - Math.min(...places));
+      const known = partial.way === 'points' && points.length > 0 ? { widthMm: reach(points.map((p) => p.xMm)), heightMm: reach(points.map((p) => p.yMm)) } : {};
+      take(way, { ...known, ...partial.given });
       return;
     }
     keep({ ...partial, way });

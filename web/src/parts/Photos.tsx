@@ -2,9 +2,9 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import type { PhotoRecord } from '@oddment/contracts';
 import { photoLimits } from '@oddment/contracts/photoLimits';
-import { siteDateTime } from '@oddment/core';
+import { siteDateTime, type Ask, type LooseFacts } from '@oddment/core';
 import { Camera, Trash2 } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
 import { useMayPlan, useMayRecord } from '../state/editing.ts';
@@ -14,6 +14,8 @@ import { useRemove } from '../state/removing.ts';
 import { store, useStore } from '../state/store.ts';
 import { fileSize } from '../views/fileSize.ts';
 import { useTelling } from './telling.tsx';
+
+const TracePhoto = lazy(async () => ({ default: (await import('./TracePhoto.tsx')).TracePhoto }));
 
 /** How large a file is, against how large it may be. */
 function SizeScale({ bytes }: { bytes: number }) {
@@ -26,7 +28,7 @@ function SizeScale({ bytes }: { bytes: number }) {
   );
 }
 
-function Kept({ photo, mayDelete, mayName }: { photo: PhotoRecord; mayDelete: boolean; mayName: boolean }) {
+function Kept({ photo, mayDelete, mayName, onMeasure }: { photo: PhotoRecord; mayDelete: boolean; mayName: boolean; onMeasure: ((src: string) => void) | undefined }) {
   const remove = useRemove();
   const [rename] = api.useChangePhotoMutation();
   const [open, setOpen] = useState(false);
@@ -47,6 +49,7 @@ function Kept({ photo, mayDelete, mayName }: { photo: PhotoRecord; mayDelete: bo
         <div style={{ padding: '10px 14px', display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
           <span><b>{name}</b><br />{photo.takenAt === undefined ? 'added' : 'taken'} {shown.date} {shown.time}, by {photo.by}; {photo.widthPx} × {photo.heightPx} pixels{photo.position ? <>; taken at {photo.position.latitudeDeg.toFixed(5)}, {photo.position.longitudeDeg.toFixed(5)}</> : '; no position kept'}</span>
           <span className="push" />
+          {onMeasure ? <Button variant="outlined" onClick={() => { setOpen(false); onMeasure(src); }}>Measure on it</Button> : null}
           <Button variant="contained" onClick={() => { setOpen(false); }}>Close</Button>
         </div>
       </Dialog>
@@ -82,7 +85,7 @@ function OnTheWay({ photo }: { photo: WaitingPhoto }) {
 }
 
 /** The photos of a defect: taken, chosen or dropped. */
-export function Photos({ defectId, saved }: { defectId: string; saved: boolean }) {
+export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; saved: boolean; asks: readonly Ask[]; onFacts: (facts: LooseFacts) => void }) {
   // one that has not reached the server yet has none there
   const { data: photos = [] } = api.usePhotosQuery(defectId, { skip: !saved });
   const all = useStore((s) => s.photos);
@@ -91,6 +94,8 @@ export function Photos({ defectId, saved }: { defectId: string; saved: boolean }
   const mayRecord = useMayRecord();
   const [keepPosition, setKeepPosition] = useState(false);
   const [over, setOver] = useState(false);
+  const [tracing, setTracing] = useState<string>();
+  const traces = mayPlan && asks.some((a) => a.ask === 'stations' || a.ask === 'outline');
   const chooser = useRef<HTMLInputElement>(null);
   const take = (files: FileList | null) => { if (files) void takeIn(store, defectId, [...files], keepPosition); };
   const full = photos.length >= photoLimits.perDefect;
@@ -118,10 +123,11 @@ export function Photos({ defectId, saved }: { defectId: string; saved: boolean }
         <p className="quiet" style={{ margin: 0 }}>{mayRecord ? `Drop photos here. Each is made smaller, to ${String(photoLimits.keptSidePx)} pixels and ${fileSize(photoLimits.keptBytes)} at the most; its position is not kept.` : 'None yet.'}</p>
       ) : (
         <ul>
-          {photos.map((p) => <Kept key={p.id} photo={p} mayDelete={mayPlan} mayName={mayRecord} />)}
+          {photos.map((p) => <Kept key={p.id} photo={p} mayDelete={mayPlan} mayName={mayRecord} onMeasure={traces ? setTracing : undefined} />)}
           {waiting.map((p) => <OnTheWay key={p.id} photo={p} />)}
         </ul>
       )}
+      {tracing === undefined ? null : <Suspense fallback={null}><TracePhoto src={tracing} asks={asks} onFacts={onFacts} onClose={() => { setTracing(undefined); }} /></Suspense>}
     </section>
   );
 }

@@ -161,7 +161,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
           <TextField label="Note" value={defect.note ?? ''} onChange={(event) => { const note = event.target.value.slice(0, 2000); edit.defect(defect, { note: note === '' ? undefined : note } as never); }} />
         </div>
         </fieldset>
-        <Photos defectId={defect.id} saved={defect.version > 0} />
+        <Photos defectId={defect.id} saved={defect.version > 0} asks={relevantAsks(table, defect.facts)} onFacts={(facts) => { edit.defect(defect, { facts: { ...defect.facts, ...facts } }); }} />
       </main>
       <aside className="pane left-rule" aria-label="What it comes to">
         <Live plan={plan} defect={defect} />
