@@ -30,8 +30,8 @@ interface Shot {
 }
 
 /** Draws a made-up photo in the page and adds it: a slab with a crack and a damp edge. */
-async function addPhoto(page: Page): Promise<void> {
-  const jpeg = await page.evaluate(async () => {
+async function addPhoto(page: Page, withCard = false): Promise<void> {
+  const jpeg = await page.evaluate(async (carded) => {
     const [w, h] = [1600, 1200];
     const canvas = new OffscreenCanvas(w, h);
     const brush = canvas.getContext('2d');
@@ -52,14 +52,46 @@ async function addPhoto(page: Page): Promise<void> {
       for (const [x, y] of crack) brush.lineTo(x, y);
       brush.stroke();
     }
+    if (carded) {
+      brush.fillStyle = '#f6f4ee';
+      brush.lineWidth = 6;
+      brush.beginPath();
+      for (const [x, y] of [[560, 820], [1010, 806], [1052, 1120], [530, 1128]] as const) brush.lineTo(x, y);
+      brush.closePath();
+      brush.fill();
+      brush.stroke();
+    }
     const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 })).arrayBuffer());
     return btoa(Array.from(bytes, (b) => String.fromCharCode(b)).join(''));
-  });
+  }, withCard);
   await page.getByLabel('Photo files').setInputFiles([{ name: 'damp.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(jpeg, 'base64') }]);
   await page.getByText('1 of 12').waitFor();
   await page.getByLabel('Caption').fill('Dark edge after wiping');
   await page.getByLabel('Caption').blur();
   await page.getByRole('button', { name: /show large/ }).scrollIntoViewIfNeeded();
+}
+
+/** Traces the crack on such a photo, with a card of known size beside it. */
+async function tracePhoto(page: Page): Promise<void> {
+  await addPhoto(page, true);
+  await page.getByRole('button', { name: /show large/ }).click();
+  await page.getByRole('button', { name: 'Measure on it' }).click();
+  const picture = page.getByRole('img', { name: 'The photo to measure on' });
+  await picture.waitFor();
+  const box = await picture.boundingBox();
+  if (!box) throw new Failure('There is no picture to trace on.');
+  const place = (x: number, y: number): [number, number] => [box.x + (x / 1600) * box.width, box.y + (y / 1200) * box.height];
+  for (const [i, corner] of ([[560, 820], [1010, 806], [1052, 1120], [530, 1128]] as const).entries()) {
+    const grip = await page.getByRole('button', { name: `Corner ${String(i + 1)} of what is known` }).boundingBox();
+    if (!grip) throw new Failure('There is no corner to place.');
+    await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(...place(...corner), { steps: 3 });
+    await page.mouse.up();
+  }
+  await page.getByRole('button', { name: 'Trace the line' }).click();
+  for (const i of [1, 9, 17, 24]) await page.mouse.click(...place((1600 * i) / 25, 1200 * (0.52 + 0.09 * Math.sin(i * 0.8) + 0.01 * ((i * 7) % 5))));
+  await page.locator('.trace dt').nth(6).waitFor();
 }
 
 /** Issues the plan of a repair, then measures it longer: what a plan shows that has been overtaken. */
@@ -87,7 +119,10 @@ const shots: readonly Shot[] = [
   { file: 'mix', stage: 'mix', mark: 'PS-01' },
   { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.amount .fig').first().click() },
   { file: 'sheet', stage: 'sheet', mark: 'PS-01' },
-  { file: 'photos', stage: 'walk', mark: 'PS-03', act: addPhoto },
+  { file: 'photos', stage: 'walk', mark: 'PS-03', act: (page) => addPhoto(page) },
+  { file: 'trace', stage: 'walk', mark: 'BR-02', act: tracePhoto },
+  { file: 'walk-outline', stage: 'walk', mark: 'TO-01' },
+  { file: 'walk-tapping', stage: 'walk', mark: 'BR-01' },
   { file: 'issued', stage: 'method', mark: 'WH-02', act: issueAndChange },
   { file: 'walk-phone', stage: 'walk', mark: 'PS-01', phone: true },
   { file: 'method-phone', stage: 'method', mark: 'PS-01', phone: true },

@@ -35,7 +35,7 @@ describe('homography', () => {
 
 /** The middle line of a crack that wanders, in mm, and its width there. */
 const crackY = (x: number) => 225 + 34 * Math.sin(x / 52) + 9 * Math.sin(x / 17);
-const crackWidth = (x: number) => 5 + 2 * Math.sin(x / 90);
+const crackWidth = (x: number) => 6.5 + 2 * Math.sin(x / 90);
 const [firstX, lastX] = [62, 538];
 const samples = Array.from({ length: 4001 }, (_v, i) => { const x = firstX + ((lastX - firstX) * i) / 4000; return [x, crackY(x)] as const; });
 const crackLength = samples.reduce((sum, [x, y], i) => { const [px, py] = samples[Math.max(0, i - 1)] ?? [x, y]; return sum + Math.hypot(x - px, y - py); }, 0);

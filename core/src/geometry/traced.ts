@@ -28,7 +28,7 @@ export const measuringCard = { widthMm: 150, heightMm: 100 } as const;
 
 /** how far a finger or a mouse may be off a corner, in pixels; and how many pixels a width has to have */
 export const placingPx = 1;
-const leastPixels = 3;
+const leastPixels = 4;
 
 /**
  * The map from the picture onto the plane of the known thing, in mm.
@@ -127,20 +127,35 @@ function profileAt(image: GrayImage, plane: Homography, back: Homography, line: 
   return { stepMm, grays, ground: middle([...grays.slice(0, 40), ...grays.slice(-40)]) };
 }
 
-/** Width of the dark around the middle of a profile: what it lacks in light, over what the darkest lacks. Blur moves light, it does not take any. */
+/** share of the full darkness above which a line shows its own dark, and below which it has ended */
+const full = 0.85;
+const edge = 0.5;
+const faint = 0.15;
+
+/**
+ * Width of the dark around the middle of a profile. A line wide enough to show its own dark ends where half
+ * of it is lacking, which blur leaves in place; a finer one is as wide as all the light it lacks over what
+ * the darkest lacks: blur moves light, it does not take any.
+ */
 function darkWidth({ grays, ground, stepMm }: Profile, darkest: number): number {
   const depth = Math.max(1, ground - darkest);
   const lacking = (k: number) => (ground - (grays[k] ?? ground)) / depth;
   const center = (grays.length - 1) / 2;
-  let width = Math.max(0, lacking(center));
+  const wide = Math.max(...[-2, -1, 0, 1, 2].map((k) => lacking(center + k))) >= full;
+  const level = wide ? edge : faint;
+  let width = 0;
   for (const way of [-1, 1]) {
-    // two readings in a row at the level of the ground end it: one alone is noise
-    for (let k = center + way; k > 0 && k < grays.length - 1; k += way) {
-      if (lacking(k) < 0.08 && lacking(k + way) < 0.08) break;
-      width += Math.max(0, lacking(k));
+    let k = center;
+    // two readings in a row beyond the edge end it: one alone is noise
+    while (k > 1 && k < grays.length - 2 && (lacking(k) >= level || lacking(k + way) >= level)) {
+      width += wide ? 1 : Math.max(0, lacking(k));
+      k += way;
     }
+    const [inner, outer] = [lacking(k - way), lacking(k)];
+    if (wide && inner > outer) width += (inner - edge) / (inner - outer) - 0.5;
   }
-  return width * stepMm;
+  // the middle reading was counted from both sides
+  return Math.max(0, width - (wide ? 0 : Math.max(0, lacking(center)))) * stepMm;
 }
 
 /** Widths at so many even places along a line; one with fewer pixels than it takes is not clear. */
@@ -150,13 +165,16 @@ export function tracedWidths(image: GrayImage, known: KnownSize, line: readonly 
   const along = [0];
   for (let i = 1; i < line.length; i++) along.push((along[i - 1] ?? 0) + lengthOn(plane, [line[i - 1] ?? [0, 0], line[i] ?? [0, 0]]));
   const whole = along[along.length - 1] ?? 0;
-  // the middle of each of so many even parts; three neighbors each, against noise
+  // the middle of each of so many even parts; with its neighbors, against noise
   const wanted = Array.from({ length: places }, (_v, k) => along.findIndex((s) => s >= (whole * (k + 0.5)) / places));
-  const profiles = wanted.map((i) => [-4, 0, 4].map((by) => profileAt(image, plane, back, line, Math.min(line.length - 1, Math.max(0, i + by)))));
+  const profiles = wanted.map((i) => [-8, -4, 0, 4, 8].map((by) => profileAt(image, plane, back, line, Math.min(line.length - 1, Math.max(0, i + by)))));
   const darkest = Math.min(...profiles.flat().map((p) => middle([...p.grays].sort((a, b) => a - b).slice(0, 5))));
   return wanted.map((i, k) => {
-    const widthMm = middle((profiles[k] ?? []).map((p) => darkWidth(p, darkest)));
+    const near = (profiles[k] ?? []).map((p) => darkWidth(p, darkest)).sort((a, b) => a - b);
+    const widthMm = middle(near);
     const px = pixelMm(plane, line[i] ?? [0, 0]);
-    return { atMm: along[i] ?? 0, widthMm, toleranceMm: px, clear: widthMm >= leastPixels * px };
+    // a rough ground shows as widths that differ from one pixel to the next
+    const spread = ((near[3] ?? widthMm) - (near[1] ?? widthMm)) / 2;
+    return { atMm: along[i] ?? 0, widthMm, toleranceMm: Math.hypot(px, spread), clear: widthMm >= leastPixels * px };
   });
 }

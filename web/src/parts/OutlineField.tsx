@@ -34,6 +34,7 @@ function Sketch({ points, units, onDrag }: { points: readonly OutlinePoint[]; un
   const reach = Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), 1);
   // while a corner is held the sketch stands still under the finger
   const view = held?.view ?? { left: Math.min(...xs), top: Math.min(...ys), scale: (side - 56) / reach };
+  const tall = Math.max(90, 56 + (Math.max(...ys) - view.top) * view.scale);
   const at = (p: OutlinePoint) => [28 + (p.xMm - view.left) * view.scale, 24 + (p.yMm - view.top) * view.scale] as const;
   const step = stepFor(reach, units);
   const move = (event: React.PointerEvent) => {
@@ -45,7 +46,7 @@ function Sketch({ points, units, onDrag }: { points: readonly OutlinePoint[]; un
     onDrag(held.i, snapped(raw, beside, step, 6 / view.scale));
   };
   return (
-    <svg ref={host} className="sketch" viewBox={`0 0 ${String(side)} ${String(side)}`} role="img" aria-label="The outline as entered" onPointerMove={move} onPointerUp={() => { setHeld(undefined); }}>
+    <svg ref={host} className="sketch" viewBox={`0 0 ${String(side)} ${tall.toFixed(0)}`} role="img" aria-label="The outline as entered" onPointerMove={move} onPointerUp={() => { setHeld(undefined); }}>
       <path d={`${points.map((p, i) => `${i === 0 ? 'M' : 'L'}${at(p).map((v) => v.toFixed(1)).join(' ')}`).join('')}Z`} className="outline" />
       {onDrag
         ? points.map((p, i) => (
@@ -55,7 +56,7 @@ function Sketch({ points, units, onDrag }: { points: readonly OutlinePoint[]; un
           </g>
         ))
         : null}
-      <text x={side / 2} y={side - 4} textAnchor="middle" className="corner">{show({ value: Math.max(...xs) - Math.min(...xs), kind: 'length' }, units).text} by {show({ value: Math.max(...ys) - Math.min(...ys), kind: 'length' }, units).text}</text>
+      <text x={side / 2} y={tall - 6} textAnchor="middle" className="corner">{show({ value: Math.max(...xs) - Math.min(...xs), kind: 'length' }, units).text} by {show({ value: Math.max(...ys) - Math.min(...ys), kind: 'length' }, units).text}</text>
     </svg>
   );
 }
