@@ -86,7 +86,7 @@ async function tracePhoto(page: Page): Promise<void> {
     if (!grip) throw new Failure('There is no corner to place.');
     await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
     await page.mouse.down();
-    await page.mouse.move(...place(...corner), { steps: 3 });
+    await page.mouse.move(...place(corner[0], corner[1]), { steps: 3 });
     await page.mouse.up();
   }
   await page.getByRole('button', { name: 'Trace the line' }).click();
