@@ -8,7 +8,7 @@ const rooms = {
   cli: ['core', 'contracts', 'drawing'],
   tools: [],
 };
-const knowledge = ['quantity', 'sources', 'geometry', 'climate', 'cure', 'injection', 'mixing', 'safety', 'shelf', 'schools'];
+const knowledge = ['quantity', 'sources', 'geometry', 'climate', 'cure', 'injection', 'mixing', 'finishing', 'color', 'safety', 'shelf', 'schools'];
 const stages = ['survey', 'match', 'method', 'batch', 'schedule', 'record'];
 const all = ['core', 'contracts', 'drawing', 'server', 'web', 'cli', 'e2e', 'bench', 'tools'];
 

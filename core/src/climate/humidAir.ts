@@ -35,6 +35,51 @@ export const dewPoint = formula({
   compute: ({ airC, humidityPct }) => (humidityPct >= 100 ? airC : temperatureAtPressureC((saturationPressurePa(airC) * humidityPct) / 100, airC)),
 });
 
+const seaLevelPa = 101_325;
+
+/** Humidity ratio of saturated air, kg of water a kg of dry air, at the pressure of the sea. */
+function saturatedRatio(temperatureC: number): number {
+  const p = saturationPressurePa(temperatureC);
+  return (0.621945 * p) / (seaLevelPa - p);
+}
+
+/** Humidity ratio that a wet bulb at `wetC` in air at `airC` shows (ASHRAE Fundamentals ch. 1, eqs 33 and 35). */
+function ratioByWetBulb(airC: number, wetC: number): number {
+  return wetC >= 0
+    ? ((2501 - 2.326 * wetC) * saturatedRatio(wetC) - 1.006 * (airC - wetC)) / (2501 + 1.86 * airC - 4.186 * wetC)
+    : ((2830 - 0.24 * wetC) * saturatedRatio(wetC) - 1.006 * (airC - wetC)) / (2830 + 1.86 * airC - 2.1 * wetC);
+}
+
+/** Wet bulb of moist air at the pressure of the sea, in °C; below freezing over ice. */
+export const wetBulb = formula({
+  name: 'wet-bulb',
+  title: 'Wet bulb',
+  words: 'the temperature at which evaporation into this air just holds a wet thermometer; below freezing, an iced one',
+  inputs: {
+    airC: { kind: 'temperature', label: 'air temperature', min: -40, max: 60 },
+    humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 100 },
+  },
+  output: 'temperature',
+  source: 'ashrae-1',
+  compute: ({ airC, humidityPct }) => {
+    if (humidityPct >= 100) return airC;
+    const vapor = (saturationPressurePa(airC) * humidityPct) / 100;
+    const ratio = (0.621945 * vapor) / (seaLevelPa - vapor);
+    let [low, high] = [airC - 60, airC];
+    for (let i = 0; i < 60; i++) {
+      const middle = (low + high) / 2;
+      if (ratioByWetBulb(airC, middle) > ratio) high = middle;
+      else low = middle;
+    }
+    return (low + high) / 2;
+  },
+});
+
+/** Whether vapor settles as dew or as frost on what is as cold as the dew point. */
+export function settlesAs(dewPointC: number): 'dew' | 'frost' {
+  return dewPointC < 0 ? 'frost' : 'dew';
+}
+
 /** How far the slab stands above the dew point, in K. */
 export const dewMargin = formula({
   name: 'dew-margin',

@@ -31,6 +31,7 @@ export const baseUnits = {
   speed: 'km/h',
   density: 'kg/L',
   viscosity: 'mPa·s',
+  pressure: 'MPa',
   surfaceTension: 'mN/m',
   angle: '°',
   activationEnergy: 'kJ/mol',

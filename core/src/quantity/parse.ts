@@ -22,24 +22,36 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
   duration: { min: [1], h: [60], d: [1440], s: [1 / 60] },
   age: { d: [1], days: [1], day: [1], weeks: [7], week: [7], months: [30.4375], month: [30.4375], years: [365.25], year: [365.25], yr: [365.25] },
   percent: { '%': [1] },
+  density: { 'kg/l': [1], 'g/ml': [1], 'lb/gal': [0.119826427] },
+  viscosity: { 'mpa·s': [1], mpas: [1], cp: [1] },
+  surfaceTension: { 'mn/m': [1], 'dyn/cm': [1] },
+  angle: { '°': [1], deg: [1] },
+  evaporation: { 'kg/m²h': [1], 'lb/ft²h': [4.88242764] },
+  activationEnergy: { 'kj/mol': [1] },
+  activationTemperature: { k: [1] },
+  pace: { 'min/m': [1], 'min/ft': [3.2808399] },
+  pressure: { mpa: [1], bar: [0.1], kpa: [0.001], psi: [1 / 145.037738] },
   speed: { 'km/h': [1], mph: [1.609344], 'm/s': [3.6] },
 };
 
 const bareUnits: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
-  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', area: 'm²', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h' },
-  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', area: 'ft²', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph' },
+  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', area: 'm²', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h', pressure: 'mpa', density: 'kg/l', viscosity: 'mpa·s', surfaceTension: 'mn/m', angle: '°', evaporation: 'kg/m²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/m' },
+  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', area: 'ft²', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph', pressure: 'psi', density: 'lb/gal', viscosity: 'cp', surfaceTension: 'dyn/cm', angle: '°', evaporation: 'lb/ft²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/ft' },
 };
+
+/** Units whose letters are not all small. */
+const written: Readonly<Record<string, string>> = { ml: 'mL', k: 'K', mpa: 'MPa', 'kg/l': 'kg/L', 'mpa·s': 'mPa·s', 'mn/m': 'mN/m', cp: 'cP', 'kj/mol': 'kJ/mol' };
 
 /** The unit a bare number is taken in, as it is written beside a field. */
 export function bareUnit(kind: QuantityKind, units: UnitSystem): string {
   const unit = bareUnits[units][kind] ?? '';
   if (kind === 'temperature') return `°${unit.toUpperCase()}`;
   if (kind === 'age') return 'days';
-  return unit === 'ml' ? 'mL' : unit;
+  return written[unit] ?? unit;
 }
 
 const number = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;
-const term = new RegExp(String.raw`^\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${number}))\s*([a-z%°"'][a-z/°%]*(?:(?<=[a-z])[²2])?(?:\s(?=oz)oz)?)?\s*-?\s*`, 'i');
+const term = new RegExp(String.raw`^\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${number}))\s*([a-z%°"'][a-z/°%·²]*(?:(?<=[a-z])2)?(?:\s(?=oz)oz)?)?\s*-?\s*`, 'i');
 
 function termValue(match: RegExpExecArray): number {
   const [, whole, top, bottom, plain] = match;

@@ -1,0 +1,77 @@
+import { formula } from '../quantity/formula.ts';
+import { saturationPressurePa } from './humidAir.ts';
+
+const air = { kind: 'temperature', label: 'air temperature', min: 0.5, max: 45 } as const;
+const humidity = { kind: 'percent', label: 'relative humidity', min: 0, max: 98 } as const;
+
+/**
+ * Drying time of drying-type joint compound in min, by temperature, humidity and thickness: a mass-transfer
+ * form fitted to the gypsum industry's table for a millimeter under tape. Steeper above the thickness of a tape coat.
+ */
+export const compoundDrying = formula({
+  name: 'compound-drying',
+  title: 'Compound is dry through',
+  words: 'a constant over the vapor pressure that the air could hold and over what is missing of it, in proportion to the thickness up to a tape coat and faster than that above, times what tape and moving air do',
+  inputs: {
+    airC: air,
+    humidityPct: humidity,
+    thicknessMm: { kind: 'film', label: 'thickness of the coat', min: 0.1, max: 3 },
+    cover: { kind: 'ratio', label: 'under tape, or in the open', min: 0.5, max: 1 },
+    draft: { kind: 'ratio', label: 'what moving air leaves of the time', min: 0.5, max: 1 },
+  },
+  output: 'duration',
+  source: 'gypsum-drying',
+  compute: ({ airC, humidityPct, thicknessMm, cover, draft }) => {
+    const hours = 23.06 * (saturationPressurePa(airC) / 1000) ** -1.036 * (1 - humidityPct / 100) ** -0.901;
+    const coat = 1.5;
+    const thickness = thicknessMm <= coat ? thicknessMm : coat * (thicknessMm / coat) ** 1.25;
+    return 60 * hours * thickness * cover * draft;
+  },
+});
+
+/** Equilibrium moisture of timber in percent of its dry weight (Hailwood and Horrobin, coefficients of the Wood Handbook). */
+export const timberMoisture = formula({
+  name: 'timber-moisture',
+  title: 'Moisture that timber comes to',
+  words: 'water dissolved in the wood and bound to it at this temperature and humidity, with the coefficients of the handbook',
+  inputs: { airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60 }, humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 99 } },
+  output: 'percent',
+  source: 'wood-handbook',
+  compute: ({ airC: t, humidityPct }) => {
+    const h = humidityPct / 100;
+    const w = 349 + 1.29 * t + 0.0135 * t ** 2;
+    const k = 0.805 + 0.000736 * t - 0.00000273 * t ** 2;
+    const k1 = 6.27 - 0.00938 * t - 0.000303 * t ** 2;
+    const k2 = 1.91 + 0.0407 * t - 0.000293 * t ** 2;
+    const bound = (k1 * k * h + 2 * k1 * k2 * (k * h) ** 2) / (1 + k1 * k * h + k1 * k2 * (k * h) ** 2);
+    return (1800 / w) * ((k * h) / (1 - k * h) + bound);
+  },
+});
+
+/** How long a damp masonry wall dries before it may be closed, in days: a date to look at, a check decides. */
+export const wallDrying = formula({
+  name: 'wall-drying',
+  title: 'Damp wall, when to check it',
+  words: 'about a month for each inch of thickness',
+  inputs: { thicknessMm: { kind: 'depth', label: 'thickness of the wall', min: 10, max: 2000 } },
+  output: 'age',
+  source: 'practice',
+  compute: ({ thicknessMm }) => (thicknessMm / 25.4) * 30.4375,
+});
+
+/** Solvent that may evaporate in a closed room before its vapor reaches a share of the lower explosive limit, in mL. */
+export const solventLimit = formula({
+  name: 'solvent-limit',
+  title: 'Solvent the room bears',
+  words: 'share of the lower explosive limit, times that limit, the room and the molar weight, over density and molar volume of its vapor; no ventilation counted',
+  inputs: {
+    share: { kind: 'ratio', label: 'share of the lower explosive limit', min: 0.01, max: 0.25 },
+    limitPct: { kind: 'percent', label: 'lower explosive limit in air', min: 0.5, max: 20 },
+    roomMl: { kind: 'volume', label: 'volume of the room', min: 1e5, max: 1e9 },
+    molarG: { kind: 'mass', label: 'weight of one mole', min: 10, max: 400 },
+    densityKgL: { kind: 'density', label: 'density of the solvent', min: 0.5, max: 2 },
+  },
+  output: 'volume',
+  source: 'ideal-gas',
+  compute: ({ share, limitPct, roomMl, molarG, densityKgL }) => (share * (limitPct / 100) * roomMl * molarG) / (densityKgL * 24_470),
+});

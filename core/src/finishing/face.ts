@@ -1,0 +1,113 @@
+import { formula } from '../quantity/formula.ts';
+import { wholeAbove } from '../quantity/round.ts';
+
+/** Width of the feather on each side of a hump, in mm: as flat as the light forgives. */
+export const featherWidth = formula({
+  name: 'feather-width',
+  title: 'Feather, each side',
+  words: 'height of the hump times the run that hides one of rise in this light',
+  inputs: { humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 20 }, run: { kind: 'ratio', label: 'run to one of rise', min: 20, max: 400 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ humpMm, run }) => humpMm * run,
+});
+
+/** Wet film that leaves a dry one, in mm. */
+export const wetFilm = formula({
+  name: 'wet-film',
+  title: 'Wet film',
+  words: 'dry film over the share of solids by volume, thinned by as much as was added',
+  inputs: { dryMm: { kind: 'film', label: 'dry film', min: 0.001, max: 5 }, solidsPct: { kind: 'percent', label: 'solids by volume', min: 1, max: 100 }, thinnedPct: { kind: 'percent', label: 'thinner added, by volume', min: 0, max: 100 } },
+  output: 'film',
+  source: 'geometry',
+  compute: ({ dryMm, solidsPct, thinnedPct }) => (dryMm / (solidsPct / 100)) * (1 + thinnedPct / 100),
+});
+
+/** Paint for an area, in mL, with what does not reach it and what stays in the pot. */
+export const paintNeeded = formula({
+  name: 'paint-needed',
+  title: 'Paint',
+  words: 'area times coats times the dry film over the solids, over what reaches the face and what leaves the pot',
+  inputs: {
+    areaMm2: { kind: 'area', label: 'area', min: 1, max: 1e10 },
+    coats: { kind: 'count', label: 'coats', min: 1, max: 20 },
+    dryMm: { kind: 'film', label: 'dry film of a coat', min: 0.001, max: 5 },
+    solidsPct: { kind: 'percent', label: 'solids by volume', min: 1, max: 100 },
+    transferPct: { kind: 'percent', label: 'what reaches the face', min: 10, max: 100 },
+    wastePct: { kind: 'percent', label: 'what stays in pot and hose', min: 0, max: 80 },
+  },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ areaMm2, coats, dryMm, solidsPct, transferPct, wastePct }) => (areaMm2 * coats * dryMm) / 1000 / (solidsPct / 100) / (transferPct / 100) / (1 - wastePct / 100),
+});
+
+/** Opening of a board plug, each way, in mm: its core and a gap on each side. */
+export const plugOpening = formula({
+  name: 'plug-opening',
+  title: 'Opening for the plug',
+  words: 'core and twice the gap, which is on each side',
+  inputs: { coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400 }, gapMm: { kind: 'depth', label: 'gap on each side', min: 0.5, max: 5 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ coreMm, gapMm }) => coreMm + 2 * gapMm,
+});
+
+/** Piece cut for a board plug, each way, in mm: its core and the paper flange on each side. */
+export const plugBlank = formula({
+  name: 'plug-blank',
+  title: 'Piece to cut for the plug',
+  words: 'core and twice the flange of paper',
+  inputs: { coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400 }, flangeMm: { kind: 'depth', label: 'flange on each side', min: 10, max: 80 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ coreMm, flangeMm }) => coreMm + 2 * flangeMm,
+});
+
+/** Screws along a run that bears, both ends included. */
+export const screwCount = formula({
+  name: 'screw-count',
+  title: 'Screws along one edge',
+  words: 'length less the distance kept from both ends, over the spacing, upward to whole ones, and one more',
+  inputs: { lengthMm: { kind: 'length', label: 'length of the edge', min: 20, max: 1e5 }, spacingMm: { kind: 'depth', label: 'largest spacing', min: 50, max: 600 }, endMm: { kind: 'depth', label: 'distance from each end', min: 0, max: 100 } },
+  output: 'count',
+  source: 'astm-c840',
+  compute: ({ lengthMm, spacingMm, endMm }) => wholeAbove(Math.max(0, lengthMm - 2 * endMm) / spacingMm) + 1,
+});
+
+/** Strips of mesh side by side over a width. */
+export const meshStrips = formula({
+  name: 'mesh-strips',
+  title: 'Strips of mesh',
+  words: 'size and both margins less one lap, over the width of a strip less its lap, upward to whole ones',
+  inputs: { sizeMm: { kind: 'depth', label: 'size of the hole', min: 1, max: 3000 }, marginMm: { kind: 'depth', label: 'margin on each side', min: 0, max: 300 }, stripMm: { kind: 'depth', label: 'width of a strip', min: 20, max: 1500 }, lapMm: { kind: 'depth', label: 'lap', min: 0, max: 200 } },
+  output: 'count',
+  source: 'practice',
+  compute: ({ sizeMm, marginMm, stripMm, lapMm }) => Math.max(1, wholeAbove((sizeMm + 2 * marginMm - lapMm) / Math.max(1, stripMm - lapMm))),
+});
+
+/** least and most of the gap that a rod may be wide, so that it is compressed and never stretched */
+const rodLeast = 1.25;
+const rodMost = 1.33;
+
+/** The backer rod for a gap, of the sizes there are, in mm; nothing where none is right: then a tape keeps the third side free. */
+export function backerRod(gapMm: number, stockMm: readonly number[]): number | undefined {
+  return [...stockMm].sort((a, b) => a - b).find((d) => d >= gapMm * rodLeast * (1 - 1e-9) && atMostRod(d, gapMm));
+}
+
+function atMostRod(diameterMm: number, gapMm: number): boolean {
+  return diameterMm <= gapMm * rodMost * (1 + 1e-9);
+}
+
+/** Time between mist coats in min, by size and position of the piece: between a small flat one and a large upright one. */
+export const flashTime = formula({
+  name: 'flash-time',
+  title: 'Flash between mist coats',
+  words: 'half a minute on something small and flat, up to two minutes upright as it gets larger',
+  inputs: { areaMm2: { kind: 'area', label: 'area sprayed in one pass', min: 100, max: 1e8 }, upright: { kind: 'ratio', label: 'upright (one) or flat (nought)', min: 0, max: 1 } },
+  output: 'duration',
+  source: 'practice',
+  compute: ({ areaMm2, upright }) => {
+    const large = Math.min(1, Math.max(0, (areaMm2 - 10_000) / 490_000));
+    return upright >= 0.5 ? 1 + large : 0.5 + 0.5 * large;
+  },
+});

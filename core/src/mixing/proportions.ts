@@ -1,0 +1,132 @@
+import { formula } from '../quantity/formula.ts';
+
+const ratioParts = { kind: 'ratio', label: 'parts of the first to one of the second, by volume', min: 0.01, max: 1000 } as const;
+
+/** A ratio by volume as a ratio by weight. */
+export const weightRatio = formula({
+  name: 'weight-ratio',
+  title: 'Ratio by weight',
+  words: 'ratio by volume times the density of the first over that of the second',
+  inputs: { byVolume: ratioParts, firstKgL: { kind: 'density', label: 'density of the first', min: 0.5, max: 4 }, secondKgL: { kind: 'density', label: 'density of the second', min: 0.5, max: 4 } },
+  output: 'ratio',
+  source: 'geometry',
+  compute: ({ byVolume, firstKgL, secondKgL }) => (byVolume * firstKgL) / secondKgL,
+});
+
+/** The smallest batch whose smallest part is still no less than so many divisions of what it is measured with, in g. */
+export const leastBatch = formula({
+  name: 'least-batch',
+  title: 'Smallest batch that can be measured',
+  words: 'the division over the tolerance is the least of the smallest part; the batch is that part and the others with it',
+  inputs: {
+    divisionG: { kind: 'mass', label: 'smallest division of the scale', min: 0.001, max: 1000 },
+    tolerancePct: { kind: 'percent', label: 'tolerance of the ratio, either way', min: 0.5, max: 20 },
+    partPct: { kind: 'percent', label: 'the smallest part, of the whole', min: 0.1, max: 50 },
+  },
+  output: 'mass',
+  source: 'judgement',
+  // half a division may be off either way
+  compute: ({ divisionG, tolerancePct, partPct }) => divisionG / 2 / (tolerancePct / 100) / (partPct / 100),
+});
+
+/** Paste peroxide in percent of polyester putty, by temperature; none is given below the coldest it works at. */
+export const pastePeroxide = formula({
+  name: 'paste-peroxide',
+  title: 'Paste hardener, of the putty’s weight',
+  words: 'falls in a line as it gets warmer, never below the least of the range',
+  inputs: { roomC: { kind: 'temperature', label: 'room, shell and putty', min: 15, max: 45 } },
+  output: 'percent',
+  source: 'practice',
+  compute: ({ roomC }) => Math.max(1.5, 4 - 0.1 * roomC),
+});
+
+const liquidTable = [[16, 2.4], [18, 2.2], [20, 2], [25, 1.8], [30, 1.4], [35, 1.2]] as const;
+
+/** Liquid peroxide in percent of gelcoat, by temperature. */
+export const liquidPeroxide = formula({
+  name: 'liquid-peroxide',
+  title: 'Liquid hardener, of the gelcoat’s weight',
+  words: 'between the usual doses at the temperatures around it',
+  inputs: { roomC: { kind: 'temperature', label: 'room, shell and gelcoat', min: 16, max: 35 } },
+  output: 'percent',
+  source: 'practice',
+  compute: ({ roomC }) => {
+    const above = liquidTable.findIndex(([t]) => t >= roomC);
+    const [t1, p1] = liquidTable[above] ?? [35, 1.2];
+    const [t0, p0] = liquidTable[Math.max(0, above - 1)] ?? [t1, p1];
+    return t1 === t0 ? p1 : p0 + ((p1 - p0) * (roomC - t0)) / (t1 - t0);
+  },
+});
+
+/** Weight of hardener for a weight of resin, in g. */
+export const hardenerWeight = formula({
+  name: 'hardener-weight',
+  title: 'Hardener',
+  words: 'weight of the resin times the dose',
+  inputs: { resinG: { kind: 'mass', label: 'weight of the resin', min: 0.1, max: 1e6 }, dosePct: { kind: 'percent', label: 'dose', min: 0.1, max: 50 } },
+  output: 'mass',
+  source: 'geometry',
+  compute: ({ resinG, dosePct }) => (resinG * dosePct) / 100,
+});
+
+/** Drops of a liquid hardener: the person counts the drops of a milliliter once. */
+export const hardenerDrops = formula({
+  name: 'hardener-drops',
+  title: 'Drops of hardener',
+  words: 'weight over density, times the drops that were counted in a milliliter',
+  inputs: { hardenerG: { kind: 'mass', label: 'weight of hardener', min: 0.01, max: 1000 }, densityKgL: { kind: 'density', label: 'density of the hardener', min: 0.7, max: 1.6 }, dropsPerMl: { kind: 'count', label: 'drops counted in a milliliter', min: 5, max: 200 } },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ hardenerG, densityKgL, dropsPerMl }) => Math.round((hardenerG / densityKgL) * dropsPerMl),
+});
+
+/** Pot life of another mass than the sheet's, in min: more gets hotter and goes off sooner. */
+export const potLifeByMass = formula({
+  name: 'pot-life-by-mass',
+  title: 'Pot life of this batch',
+  words: 'pot life of the stated mass times the ratio of the masses to a small negative power, neither halved nor lengthened by more than a quarter',
+  inputs: { potLifeMin: { kind: 'duration', label: 'pot life of the stated mass', min: 0.5, max: 1000 }, statedG: { kind: 'mass', label: 'stated mass', min: 10, max: 10_000 }, batchG: { kind: 'mass', label: 'mass of the batch', min: 1, max: 100_000 } },
+  output: 'duration',
+  source: 'judgement',
+  compute: ({ potLifeMin, statedG, batchG }) => potLifeMin * Math.min(1.25, Math.max(0.5, (batchG / statedG) ** -0.15)),
+});
+
+/** What has to be added of the other part when too much of one was weighed, in g. */
+export const partToAdd = formula({
+  name: 'part-to-add',
+  title: 'To add of the other part',
+  words: 'what was weighed of the first over the ratio, less what is there of the second',
+  inputs: { firstG: { kind: 'mass', label: 'weighed of the first', min: 0.1, max: 1e6 }, secondG: { kind: 'mass', label: 'weighed of the second', min: 0, max: 1e6 }, byWeight: { kind: 'ratio', label: 'parts of the first to one of the second, by weight', min: 0.01, max: 1000 } },
+  output: 'mass',
+  source: 'geometry',
+  compute: ({ firstG, secondG, byWeight }) => Math.max(0, firstG / byWeight - secondG),
+});
+
+/** Yield of a bag of mortar, in mL. */
+export const bagYield = formula({
+  name: 'bag-yield',
+  title: 'Yield of a bag',
+  words: 'bag and water together over the density of the fresh mortar',
+  inputs: { bagG: { kind: 'mass', label: 'weight of the bag', min: 100, max: 1e5 }, waterG: { kind: 'mass', label: 'weight of the water', min: 0, max: 1e5 }, freshKgL: { kind: 'density', label: 'density of the fresh mortar', min: 0.8, max: 3 } },
+  output: 'volume',
+  source: 'absolute-volume',
+  compute: ({ bagG, waterG, freshKgL }) => (bagG + waterG) / freshKgL,
+});
+
+/** Fresh mortar from a weight of cement, in mL: cement, sand and water by their own volumes, with its air. */
+export const mortarYield = formula({
+  name: 'mortar-yield',
+  title: 'Fresh mortar',
+  words: 'the volumes of cement, sand and water without voids, over what is left beside the air',
+  inputs: {
+    cementG: { kind: 'mass', label: 'cement', min: 1, max: 1e6 },
+    sandG: { kind: 'mass', label: 'sand', min: 0, max: 1e7 },
+    waterG: { kind: 'mass', label: 'water', min: 0, max: 1e6 },
+    cementKgL: { kind: 'density', label: 'density of the cement grains', min: 2.5, max: 3.5 },
+    sandKgL: { kind: 'density', label: 'density of the sand grains', min: 2, max: 3.2 },
+    airPct: { kind: 'percent', label: 'air', min: 0, max: 20 },
+  },
+  output: 'volume',
+  source: 'absolute-volume',
+  compute: ({ cementG, sandG, waterG, cementKgL, sandKgL, airPct }) => (cementG / cementKgL + sandG / sandKgL + waterG) / (1 - airPct / 100),
+});
