@@ -1,6 +1,7 @@
 import * as drying from './climate/drying.ts';
 import * as abrasives from './finishing/abrasives.ts';
 import * as face from './finishing/face.ts';
+import * as strength from './cure/strength.ts';
 import * as ports from './injection/ports.ts';
 import * as proportions from './mixing/proportions.ts';
 import * as humidAir from './climate/humidAir.ts';
@@ -23,7 +24,7 @@ function isFormula(value: unknown): value is Formula {
 }
 
 /** Every formula of the core: whatever the rooms of knowledge export. */
-export const formulas: readonly Formula[] = [crackSize, groove, cellArea, outline, depthGrid, cutOut, tolerance, drying, abrasives, face, ports, proportions, humidAir, reaction, gravity, sandPacking, cartridges, workPace].flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula));
+export const formulas: readonly Formula[] = [crackSize, groove, cellArea, outline, depthGrid, cutOut, tolerance, drying, abrasives, face, ports, proportions, strength, humidAir, reaction, gravity, sandPacking, cartridges, workPace].flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula));
 
 const byName = new Map(formulas.map((f) => [f.name, f]));
 

@@ -32,6 +32,8 @@ export const baseUnits = {
   density: 'kg/L',
   viscosity: 'mPa·s',
   pressure: 'MPa',
+  /** temperature over time */
+  maturity: '°C·h',
   surfaceTension: 'mN/m',
   angle: '°',
   activationEnergy: 'kJ/mol',

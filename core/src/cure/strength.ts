@@ -1,0 +1,68 @@
+import { formula } from '../quantity/formula.ts';
+
+/** Nurse–Saul maturity over stretches of temperature, in °C·h, above a datum below which nothing gains. */
+export const maturityIndex = formula({
+  name: 'maturity-index',
+  title: 'Maturity',
+  words: 'temperature above the datum, never below nothing, times the hours, added up',
+  inputs: {
+    temperatureC: { kind: 'temperature', label: 'mean temperature of each stretch', min: -40, max: 90, list: true },
+    stretchMin: { kind: 'duration', label: 'length of each stretch', min: 0, max: 1e6, list: true },
+    datumC: { kind: 'temperature', label: 'datum', min: -20, max: 10 },
+  },
+  output: 'maturity',
+  source: 'astm-c1074',
+  compute: ({ temperatureC, stretchMin, datumC }) => temperatureC.reduce((sum, t, i) => sum + Math.max(0, t - datumC) * ((stretchMin[i] ?? 0) / 60), 0),
+});
+
+/** Strength at an equivalent age, in MPa, by the hyperbolic law: none before the set, half of what is left to gain at one over its rate after. */
+export const strengthAtAge = formula({
+  name: 'strength-at-age',
+  title: 'Strength',
+  words: 'final strength times rate and age after the set, over one more than these',
+  inputs: {
+    finalMpa: { kind: 'pressure', label: 'final strength', min: 0.1, max: 200 },
+    ratePerDay: { kind: 'ratio', label: 'rate, per day', min: 0.01, max: 100 },
+    ageMin: { kind: 'duration', label: 'equivalent age', min: 0, max: 1e7 },
+    setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5 },
+  },
+  output: 'pressure',
+  source: 'astm-c1074',
+  compute: ({ finalMpa, ratePerDay, ageMin, setMin }) => {
+    const gained = (ratePerDay * Math.max(0, ageMin - setMin)) / 1440;
+    return (finalMpa * gained) / (1 + gained);
+  },
+});
+
+/** Equivalent age at which a strength is reached, in min: when a gate opens. */
+export const ageAtStrength = formula({
+  name: 'age-at-strength',
+  title: 'Gate opens at',
+  words: 'the hyperbolic law read the other way: share of what is gained over what is left, over the rate, after the set',
+  inputs: {
+    wantedMpa: { kind: 'pressure', label: 'strength wanted', min: 0, max: 199 },
+    finalMpa: { kind: 'pressure', label: 'final strength', min: 0.1, max: 200 },
+    ratePerDay: { kind: 'ratio', label: 'rate, per day', min: 0.01, max: 100 },
+    setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5 },
+  },
+  output: 'duration',
+  source: 'astm-c1074',
+  // a strength that it never reaches opens no gate
+  compute: ({ wantedMpa, finalMpa, ratePerDay, setMin }) => (wantedMpa >= finalMpa ? 1e9 : setMin + (1440 * wantedMpa) / (ratePerDay * (finalMpa - wantedMpa))),
+});
+
+/** Misting of a curing face: how long a film of water lasts against evaporation, in min. */
+export const mistingEvery = formula({
+  name: 'misting-every',
+  title: 'Mist again within',
+  words: 'the film of water on the face over what evaporates, with a reserve',
+  inputs: {
+    filmMm: { kind: 'film', label: 'film of water', min: 0.05, max: 2 },
+    evaporationKgM2h: { kind: 'evaporation', label: 'evaporation', min: 0.01, max: 5 },
+    reserve: { kind: 'ratio', label: 'share kept in reserve', min: 0, max: 0.9 },
+  },
+  output: 'duration',
+  source: 'geometry',
+  // a millimeter of water weighs a kilogram a square meter
+  compute: ({ filmMm, evaporationKgM2h, reserve }) => (60 * filmMm * (1 - reserve)) / evaporationKgM2h,
+});
