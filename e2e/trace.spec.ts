@@ -32,7 +32,7 @@ test('a crack is traced on a tilted photo with a card beside it, and becomes the
   await page.getByRole('button', { name: /show large/ }).click();
   await page.getByRole('button', { name: 'Measure on it' }).click();
   const picture = page.getByRole('img', { name: 'The photo to measure on' });
-  await expect(picture).toBeVisible();
+  await expect(picture).toBeVisible({ timeout: 20_000 });
   const place = async (x: number, y: number) => {
     const box = await picture.boundingBox();
     if (!box) throw new Error('no picture');

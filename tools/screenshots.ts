@@ -110,6 +110,7 @@ async function issueAndChange(page: Page): Promise<void> {
 const shots: readonly Shot[] = [
   { file: 'people', stage: 'people' },
   { file: 'jobs', stage: '' },
+  { file: 'figures', stage: 'figures', act: async (page) => { await page.getByLabel('Find a figure').fill('drying'); await page.getByRole('button', { name: 'Compound is dry through' }).click(); for (const [label, text] of [['air temperature', '17'], ['relative humidity', '62'], ['thickness of the coat', '1.2'], ['under tape', '1'], ['what moving air leaves', '0.75']] as const) await page.getByLabel(label).fill(text); } },
   { file: 'walk', stage: 'walk', mark: 'PS-01' },
   { file: 'match', stage: 'match', mark: 'PS-01' },
   { file: 'match-table', stage: 'match', mark: 'CY-01', act: (page) => page.getByRole('button', { name: /Whole table/ }).click() },
@@ -142,7 +143,7 @@ await command(async () => {
       await page.getByRole('link', { name: 'Quarry Street Bathhouse', exact: true }).waitFor();
       if (shot.stage !== '' && shot.mark === undefined) {
         await page.goto(`/${shot.stage}`);
-        await page.locator('.person').first().waitFor();
+        await page.locator('main h1').first().waitFor();
       }
       if (shot.mark !== undefined) {
         const [job] = (await (await page.request.get('/api/jobs')).json()) as { id: string }[];

@@ -95,11 +95,11 @@ describe('the demo', () => {
     await world.close();
   });
 
-  it('signs in by itself and has the bathhouse: three areas, eight cracks, dates from the day it was loaded', async () => {
+  it('signs in by itself and has the bathhouse: six areas, fifteen defects, dates from the day it was loaded', async () => {
     const person = world.person();
     expect((await person.post('/api/demo-session')).body).toMatchObject({ state: 'signed-in', firm: { demo: true } });
     const [job] = (await person.get('/api/jobs')).body as unknown as { id: string; startAt: string; areas: number; defects: number }[];
-    expect(job).toMatchObject({ areas: 3, defects: 8, startAt: '2026-06-03T12:10:00.000Z' });
+    expect(job).toMatchObject({ areas: 6, defects: 15, startAt: '2026-06-03T12:10:00.000Z' });
   });
 
   it('is a firm like any other: nobody else sees it', async () => {

@@ -42,7 +42,8 @@ export function useTracer(src: string) {
       brush.drawImage(picture, 0, 0);
       const { data } = brush.getImageData(0, 0, width, height);
       // weights of the eye for red, green and blue (ITU-R BT.601)
-      const gray = Uint8Array.from({ length: width * height }, (_v, i) => Math.round(0.299 * (data[4 * i] ?? 0) + 0.587 * (data[4 * i + 1] ?? 0) + 0.114 * (data[4 * i + 2] ?? 0)));
+      const gray = new Uint8Array(width * height);
+      for (let i = 0; i < gray.length; i++) gray[i] = 0.299 * (data[4 * i] ?? 0) + 0.587 * (data[4 * i + 1] ?? 0) + 0.114 * (data[4 * i + 2] ?? 0) + 0.5;
       kept.current = { width, height, gray };
       begin(width, height, gray);
       setSize({ width, height });
