@@ -73,6 +73,8 @@ test('quick figures are without violations, and follow what is typed', async ({ 
   await page.getByLabel('air temperature').fill('68 °F');
   await page.getByLabel('relative humidity').fill('65');
   await expect(page.getByRole('region', { name: 'Dew point' }).getByText('13.2 °C')).toBeVisible();
+  await page.getByRole('button', { name: 'Compute' }).click();
+  await expect(page.getByText(/^A lift of 10 mm gets to 49/)).toBeVisible({ timeout: 20_000 });
   await clean(page);
 });
 

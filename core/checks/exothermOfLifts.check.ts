@@ -4,6 +4,8 @@
  * programs part by a few degrees: a twentieth of the rise is let stand there.
  */
 import { describe, expect, it } from 'vitest';
+import { liftHeat } from '../src/cure/liftHeat.ts';
+import { tell } from '../src/quantity/saying.ts';
 import { adiabaticRise, concreteBelow, conducted, contactTemperature, cureRate, exotherm, genericEpoxy, neatResin, runawayC, sandFilledResin, thickestLift, type ThermalMaterial } from '../src/cure/exotherm.ts';
 
 const peaks: readonly (readonly [what: 'neat' | 'sand', liftMm: number, ambientC: number, peakC: number])[] = [
@@ -93,6 +95,18 @@ describe('peaks of lifts on concrete', () => {
       expect([...rises].sort((a, b) => a - b)).toEqual(rises);
     }
     expect(peak(20, 35) - 35).toBeGreaterThan(peak(20, 10) - 10);
+  });
+});
+
+describe('in words', () => {
+  const how = { units: 'metric', timeZone: 'UTC' } as const;
+  it('tells peak and thickest lift, and no number for a runaway', () => {
+    const mild = liftHeat({ mix: 'neat', liftMm: 10, ambientC: 23, limitC: 50 });
+    expect(mild && tell(mild.peak, how)).toMatch(/^A lift of 10 mm gets to 49.\d °C after 1 h 2\d min\.$/);
+    expect(mild && tell(mild.thickest, how)).toMatch(/under 50 °C is 10(\.\d)? mm/);
+    const hot = liftHeat({ mix: 'neat', liftMm: 40, ambientC: 23, limitC: 60 });
+    expect(hot && tell(hot.peak, how)).toBe('Runaway: it would smoke and foam. Do not place a lift of 40 mm at 23 °C.');
+    expect(liftHeat({ mix: 'neat', liftMm: 10, ambientC: 23, limitC: 50 }, { signal: { aborted: true } })).toBeUndefined();
   });
 });
 

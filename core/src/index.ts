@@ -18,6 +18,10 @@ export { surfaces, type Doubt, type Kind, type Measured, type Refusal, type Seen
 export { FactReader } from './survey/factReader.ts';
 export { factSaying } from './survey/factSaying.ts';
 export { crossesItself, outlinePoints, type Outline, type OutlinePoint, type Shape } from './geometry/outline.ts';
+export { liftHeat, type LiftHeat, type LiftMix } from './cure/liftHeat.ts';
+export { deltaE2000, type Lab } from './color/difference.ts';
+export { grade, gradesOf, ladder, nearestGrade, stepHolds, type Grade as Grit, type GritScale } from './finishing/abrasives.ts';
+export { weatherWindows, type Demands, type Weather } from './climate/windows.ts';
 export { darkPath, type GrayImage } from './geometry/darkLine.ts';
 export { isConvex, type Four, type Place } from './geometry/homography.ts';
 export { measuringCard, middleLine, placingPx, tracedArea, tracedLength, tracedOutline, tracedWidths, type KnownSize, type Traced, type TracedWidth } from './geometry/traced.ts';

@@ -25,6 +25,7 @@ const registered = {
   'icri-310-1r': { name: 'ICRI 310.1R, surface preparation for repair', standing: 'recalled' },
   'iso-8502-4': { name: 'ISO 8502-4, condensation before painting', standing: 'recalled' },
   'jcgm-100': { name: 'JCGM 100, guide to the expression of uncertainty in measurement', standing: 'recalled' },
+  'lift-model': { name: 'conduction with the cure of Kamal and Sourour (1973), generic epoxy', standing: 'physics' },
   'menzel-1954': { name: 'Menzel (1954), evaporation from fresh concrete, in the metric form of Uno (1998)', standing: 'recalled' },
   'osha-1926-1153': { name: '29 CFR 1926.1153 Table 1 (USA), respirable crystalline silica', standing: 'recalled' },
   'washburn': { name: 'Washburn (1921), penetration between parallel faces, with gravity added', standing: 'physics' },

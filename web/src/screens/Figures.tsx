@@ -3,6 +3,7 @@ import { bareUnit, cite, formulas, type Formula, type UnitSystem } from '@oddmen
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Bar } from '../parts/Bar.tsx';
+import { LiftHeatPanel } from '../parts/LiftHeat.tsx';
 import { useStore } from '../state/store.ts';
 import { quickFigure, soughtFormulas } from '../views/quickFigure.ts';
 
@@ -46,6 +47,8 @@ export function Figures() {
         <main className="pane sheet">
           <div className="title"><h1>Quick figures</h1><span className="quiet">{formulas.length} formulas, the same that every plan is made with</span><span className="push" /><Link to="/">Jobs</Link></div>
           {chosen ? <Calculator key={chosen.name} f={chosen} units={units} /> : null}
+          <hr style={{ border: 0, borderTop: '1px solid var(--rule)', margin: '18px 0 8px' }} />
+          <LiftHeatPanel units={units} />
         </main>
       </div>
     </div>
