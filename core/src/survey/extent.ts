@@ -23,6 +23,8 @@ const cellsPerCutOut = 4;
 const apart = 0.2;
 /** share by which what was found may differ from the estimate */
 const offEstimate = 0.25;
+/** most times that a cut-out in a floor may be longer than it is wide */
+const longestShape = 2;
 
 export interface Extent {
   readonly area: Figure;
@@ -163,6 +165,22 @@ export function foundMm2(facts: LooseFacts): number {
   const outline = facts['outline']?.value as Outline | undefined;
   const points = outline ? outlinePoints(outline) : [];
   return points.length === 0 ? 0 : evaluate(outlineArea, { xMm: points.map((p) => p.xMm), yMm: points.map((p) => p.yMm) });
+}
+
+/** On a floor a cut-out longer than twice its width cracks across as it shrinks (ICRI 310.1R, as recalled). */
+export function longCutOutDoubt(facts: LooseFacts, ledger: Ledger, marginMm: number): Doubt[] {
+  if (facts['position']?.value !== 'floor') return [];
+  const map = facts['tapping']?.value as TappingMap | undefined;
+  const outline = facts['outline']?.value as Outline | undefined;
+  const points = outline ? outlinePoints(outline) : [];
+  const reach = (places: readonly number[]) => Math.max(...places) - Math.min(...places);
+  const sizes = map
+    ? leastCover(map, cellsPerCutOut).map((b) => [(b.right - b.left + 1) * map.cellMm, (b.bottom - b.top + 1) * map.cellMm] as const)
+    : points.length > 0 ? [[reach(points.map((p) => p.xMm)), reach(points.map((p) => p.yMm))] as const] : [];
+  const long = sizes.map(([w, h]) => [Math.max(w, h) + 2 * marginMm, Math.min(w, h) + 2 * marginMm] as const).find(([l, s]) => l > s * longestShape);
+  if (!long) return [];
+  const length = (label: string, value: number) => ledger.given(label, 'length', value, 'measured', '');
+  return [{ id: 'long-cut-out', field: map ? 'tapping' : 'outline', sentence: say`A cut-out of ${length('Length', long[0])} by ${length('Width', long[1])} is longer than twice its width: on a floor it cracks across as it shrinks. Is it split by a joint?` }];
 }
 
 /** What is asked about any extent: a grid that does not fit its outline, an area far from the estimate. */

@@ -159,6 +159,16 @@ describe('facts against each other', () => {
     expect(doubts(275)).toEqual([]);
   });
 
+  it('ask about a cut-out in a floor that is longer than twice its width', () => {
+    const doubts = (position: string, widthMm: number) => senseDefect('concrete-spall', measured({ position, outline: { shape: { is: 'rectangle', widthMm, heightMm: 200 } } })).doubts.map((d) => d.id);
+    // with its margin on each side: 500 by 250 is twice, 550 by 250 is more
+    expect(doubts('floor', 450)).toEqual([]);
+    expect(doubts('floor', 500)).toEqual(['long-cut-out']);
+    expect(doubts('wall', 500)).toEqual([]);
+    const tapping = { cellMm: 100, rows: ['hhhhhhhhh', 'sssssssss'] };
+    expect(senseDefect('bar-spall', measured({ sounded: 'tapped', position: 'floor', tapping })).doubts.map((d) => d.id)).toEqual(['long-cut-out']);
+  });
+
   it('ask about a pocket deeper than a third of its piece', () => {
     expect(senseDefect('timber-decay', measured({ bottom: 'even', depthMm: 30, sectionMm: 45 })).doubts.map((d) => d.id)).toEqual(['deep-decay']);
   });

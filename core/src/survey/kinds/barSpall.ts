@@ -2,6 +2,7 @@ import { barLoss, depthBehindBar } from '../../geometry/cutOut.ts';
 import { atMost } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
 import { valueOf } from '../ask.ts';
+import { longCutOutDoubt } from '../extent.ts';
 import type { Kind } from '../kind.ts';
 import { behindAsks, causeAsks, choice, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, tappingAsk } from '../questions.ts';
 import { measuredRow, soundedSurvey } from '../sizes.ts';
@@ -37,7 +38,7 @@ export const barSpall: Kind = {
   ],
   sense: (facts, ledger) => {
     const [bar, left] = [valueOf(facts['barMm']), valueOf(facts['leftMm'])] as [number | undefined, number | undefined];
-    if (bar === undefined || left === undefined || atMost(left, bar)) return { refused: [], doubts: [] };
+    if (bar === undefined || left === undefined || atMost(left, bar)) return { refused: [], doubts: longCutOutDoubt(facts, ledger, marginMm) };
     const given = (label: string, value: number) => ledger.given(label, 'depth', value, 'entered', '');
     return { refused: [{ field: 'leftMm', sentence: say`No more can be left of the bar than it had: ${given('left', left)} of ${given('bar', bar)}.` }], doubts: [] };
   },

@@ -1,3 +1,4 @@
+import { longCutOutDoubt } from '../extent.ts';
 import type { Kind } from '../kind.ts';
 import { beforeAsk, behindAsks, causeAsks, choice, depthAsks, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, trafficAsk } from '../questions.ts';
 import { measuredRow, outlineSurvey } from '../sizes.ts';
@@ -26,5 +27,6 @@ export const spall: Kind = {
     lookAsk,
     beforeAsk({ paint: 'paint or coating', tile: 'tile or topping' }),
   ],
+  sense: (facts, ledger) => ({ refused: [], doubts: longCutOutDoubt(facts, ledger, marginMm) }),
   survey: (read) => outlineSurvey(read, marginMm, () => measuredRow('cover', 'Cover over the bar', read.measure('coverMm'))),
 };
