@@ -36,6 +36,11 @@ describe.each(defectKinds())('$id', (kind) => {
     expect(new Set(fields).size).toBe(fields.length);
   });
 
+  it('asks for the cause and who removes it, what was there, what runs behind, and who looks at it', () => {
+    const fields = kind.asks.map((a) => a.field);
+    for (const one of [['cause'], ['causeBy'], ['before', 'coated', 'filler'], ['services', 'located'], ['look']]) expect(one.some((f) => fields.includes(f)), one[0]).toBe(true);
+  });
+
   it('names only its own questions in what each depends on, and only answers that there are', () => {
     for (const ask of kind.asks) {
       for (const { field, is = [], isNot = [] } of ask.when ?? []) {

@@ -1,3 +1,4 @@
+import { withCommon } from './common.ts';
 import type { Kind } from './kind.ts';
 import { barSpall } from './kinds/barSpall.ts';
 import { brokenEdge } from './kinds/brokenEdge.ts';
@@ -36,7 +37,7 @@ const shipped: readonly Kind[] = [
 /** The id of a kind; which there are is known when it runs. */
 export type DefectKind = string;
 
-const known = new Map(shipped.map((kind) => [kind.id, kind]));
+const known = new Map(shipped.map((kind) => [kind.id, withCommon(kind)]));
 
 /** Every kind, in order. */
 export function defectKinds(): readonly Kind[] {
