@@ -18,13 +18,13 @@ export { surfaces, type Doubt, type Kind, type Measured, type Refusal, type Seen
 export { FactReader } from './survey/factReader.ts';
 export { factSaying } from './survey/factSaying.ts';
 export { crossesItself, outlinePoints, type Outline, type OutlinePoint, type Shape } from './geometry/outline.ts';
-export { liftHeat, type LiftHeat, type LiftMix } from './cure/liftHeat.ts';
+export { liftHeat, liftHeatWhy, type LiftHeat, type LiftMix } from './cure/liftHeat.ts';
 export { deltaE2000, type Lab } from './color/difference.ts';
 export { grade, gradesOf, ladder, nearestGrade, stepHolds, type Grade as Grit, type GritScale } from './finishing/abrasives.ts';
 export { weatherWindows, type Demands, type Weather } from './climate/windows.ts';
 export { darkPath, type GrayImage } from './geometry/darkLine.ts';
 export { isConvex, type Four, type Place } from './geometry/homography.ts';
-export { measuringCard, middleLine, placingPx, tracedArea, tracedLength, tracedOutline, tracedWidths, type KnownSize, type Traced, type TracedWidth } from './geometry/traced.ts';
+export { measuringCard, middleLine, notInPhoto, placingPx, tracedArea, tracedLength, tracedOutline, tracedWidths, type KnownSize, type Traced, type TracedWidth } from './geometry/traced.ts';
 export type { DepthGrid } from './geometry/depthGrid.ts';
 export { tappingLimits, type TappingMap } from './geometry/tapping.ts';
 export { usualHouseRules, type Area, type ChaseChoice, type Choice, type Decision, type Defect, type HouseRules, type Job, type SandChoice } from './survey/job.ts';

@@ -12,6 +12,9 @@ export interface LiftHeat {
   readonly warning: Saying;
 }
 
+/** Why a thick lift is looked at. */
+export const liftHeatWhy = 'Resin warms as it hardens, and hardens faster as it warms. Here is how hot a lift gets, and how thick it may be.';
+
 /** heat that still air takes off a face, in W/m²K, and the thickest lift that is looked at, in mm */
 const stillAirWm2K = 10;
 const thickestLookedAtMm = 60;

@@ -26,6 +26,9 @@ export interface TracedWidth {
 /** The card that is printed to lie in a picture, in mm. */
 export const measuringCard = { widthMm: 150, heightMm: 100 } as const;
 
+/** What a photo cannot tell, and how it is measured instead. */
+export const notInPhoto = { fine: 'What is too fine here is measured with a card or a feeler.', depth: 'Depth does not show in a photo: it is asked for in Walk.' } as const;
+
 /** how far a finger or a mouse may be off a corner, in pixels; and how many pixels a width has to have */
 export const placingPx = 1;
 const leastPixels = 4;

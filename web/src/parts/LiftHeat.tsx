@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import type { UnitSystem } from '@oddment/core';
+import { liftHeatWhy, type UnitSystem } from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import type { LiftAnswer, LiftTask } from '../workers/lift.ts';
 import { MeasureField } from './MeasureField.tsx';
@@ -36,7 +36,7 @@ export function LiftHeatPanel({ units }: { units: UnitSystem }) {
   return (
     <section className="quick" aria-label="Heat of a thick lift">
       <h2>Heat of a thick lift</h2>
-      <p>Resin warms as it hardens, and hardens faster as it warms. Here is how hot a lift gets, and how thick it may be.</p>
+      <p>{liftHeatWhy}</p>
       <div role="group" aria-label="What is placed" style={{ display: 'flex' }}>
         {([['neat', 'neat resin'], ['sand-filled', 'four parts of sand to one']] as const).map(([mix, words]) => <button type="button" key={mix} className={`plain${given.mix === mix ? ' on' : ''}`} aria-pressed={given.mix === mix} onClick={() => { set({ mix }); }}>{words}</button>)}
       </div>

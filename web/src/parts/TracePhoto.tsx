@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import LinearProgress from '@mui/material/LinearProgress';
-import { isConvex, measuringCard, show, tracedArea, tracedOutline, type Ask, type Four, type KnownSize, type LooseFacts, type Place } from '@oddment/core';
+import { isConvex, measuringCard, notInPhoto, show, tracedArea, tracedOutline, type Ask, type Four, type KnownSize, type LooseFacts, type Place } from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import { pageNow } from '../state/clock.ts';
 import { lineFacts, outlineFact, tracedText } from '../views/tracedFacts.ts';
@@ -136,8 +136,8 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
                 {line?.widths.map((one, i) => <div key={i} style={{ display: 'contents' }}><dt>Width at {show({ value: one.atMm, kind: 'length' }, units).text}</dt><dd>{one.clear ? `${show({ value: one.widthMm, kind: 'crackWidth' }, units).text} ± ${show({ value: one.toleranceMm, kind: 'crackWidth' }, units).text}` : 'too fine for this photo'}</dd></div>)}
                 {area ? <><dt>Area</dt><dd>{tracedText(area, 'area', units)}</dd></> : null}
               </dl>
-              {unclear > 0 ? <p className="quiet">What is too fine here is measured with a card or a feeler.</p> : null}
-              <p className="quiet">Depth does not show in a photo: it is asked for in Walk.</p>
+              {unclear > 0 ? <p className="quiet">{notInPhoto.fine}</p> : null}
+              <p className="quiet">{notInPhoto.depth}</p>
               <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
                 <Button variant="outlined" onClick={() => { forget(); setMode('corners'); }}>Corners again</Button>
                 <Button variant="outlined" disabled={clicks.length === 0} onClick={back}>Last click back</Button>
