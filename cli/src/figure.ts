@@ -1,4 +1,4 @@
-import { baseUnits, cite, evaluate, formulaNamed, formulas, OutOfRange, showValue, type Formula } from '@oddment/core';
+import { baseUnits, cite, DoNotGoTogether, evaluate, formulaNamed, formulas, OutOfRange, showValue, type Formula } from '@oddment/core';
 import { BadInput } from './badInput.ts';
 
 function usage(f: Formula): string {
@@ -33,6 +33,7 @@ export function figureCommand(args: readonly string[]): string {
     const rows = Object.entries(f.inputs).map(([key, spec]) => `  ${spec.label}: ${String(values[key])}${baseUnits[spec.kind] === '' ? '' : ` ${baseUnits[spec.kind]}`}`);
     return [`${f.title}: ${String(value)}${unit === '' ? '' : ` ${unit}`}   (${[...new Set(both)].join(', ')})`, `  ${f.words}`, ...rows, `  source: ${cite(f.source)}`, ''].join('\n');
   } catch (error) {
+    if (error instanceof DoNotGoTogether) throw new BadInput([`${error.input}: ${error.why}`]);
     if (!(error instanceof OutOfRange)) throw error;
     throw new BadInput([`${error.input} is ${String(error.given)}: ${error.spec.label} must lie between ${String(error.spec.min)} and ${String(error.spec.max)} ${baseUnits[error.spec.kind]}`.trimEnd()]);
   }

@@ -1,5 +1,5 @@
 export { cartridgeBatch, type Batch } from './batch/batch.ts';
-export { evaluate, OutOfRange, type Formula } from './quantity/formula.ts';
+export { DoNotGoTogether, evaluate, OutOfRange, type Formula, type InputSpec } from './quantity/formula.ts';
 export { Figure, type FigureRow, type Origin } from './quantity/figure.ts';
 export { Ledger, type Figures } from './quantity/ledger.ts';
 export { baseUnits, type QuantityKind, type UnitSystem } from './quantity/kind.ts';
@@ -7,7 +7,7 @@ export { bareUnit, parseMeasure } from './quantity/parse.ts';
 export { clockTime, instant, say, tell, type Instant, type Part, type Saying, type Telling } from './quantity/saying.ts';
 export { siteDateTime, siteInstant } from './quantity/siteTime.ts';
 export { show, showValue, type Shown } from './quantity/show.ts';
-export { formulaNamed, formulas } from './formulas.ts';
+export { formulaGroups, formulaNamed, formulas, type FormulaGroup } from './formulas.ts';
 export { workingOf, type Working } from './working.ts';
 export { cite, sources, type SourceId } from './sources/register.ts';
 export { areaTable, type AreaFacts } from './survey/area.ts';

@@ -1,8 +1,8 @@
 import { formula } from '../quantity/formula.ts';
 import { saturationPressurePa } from './humidAir.ts';
 
-const air = { kind: 'temperature', label: 'air temperature', min: 0.5, max: 45 } as const;
-const humidity = { kind: 'percent', label: 'relative humidity', min: 0, max: 98 } as const;
+const air = { kind: 'temperature', label: 'air temperature', min: 0.5, max: 45, usual: 20 } as const;
+const humidity = { kind: 'percent', label: 'relative humidity', min: 0, max: 98, usual: 60 } as const;
 
 /**
  * Drying time of drying-type joint compound in min, by temperature, humidity and thickness: a mass-transfer
@@ -15,9 +15,9 @@ export const compoundDrying = formula({
   inputs: {
     airC: air,
     humidityPct: humidity,
-    thicknessMm: { kind: 'film', label: 'thickness of the coat', min: 0.1, max: 3 },
-    cover: { kind: 'ratio', label: 'under tape, or in the open', min: 0.5, max: 1 },
-    draft: { kind: 'ratio', label: 'what moving air leaves of the time', min: 0.5, max: 1 },
+    thicknessMm: { kind: 'film', label: 'thickness of the coat', min: 0.1, max: 3, usual: 1 },
+    cover: { kind: 'ratio', label: 'under tape, or in the open', min: 0.5, max: 1, usual: 1 },
+    draft: { kind: 'ratio', label: 'what moving air leaves of the time', min: 0.5, max: 1, usual: 1 },
   },
   output: 'duration',
   source: 'gypsum-drying',
@@ -34,7 +34,7 @@ export const timberMoisture = formula({
   name: 'timber-moisture',
   title: 'Moisture that timber comes to',
   words: 'water dissolved in the wood and bound to it at this temperature and humidity, with the coefficients of the handbook',
-  inputs: { airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60 }, humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 99 } },
+  inputs: { airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60, usual: 20 }, humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 99, usual: 60 } },
   output: 'percent',
   source: 'wood-handbook',
   compute: ({ airC: t, humidityPct }) => {
@@ -53,7 +53,7 @@ export const wallDrying = formula({
   name: 'wall-drying',
   title: 'Damp wall, when to check it',
   words: 'about a month for each inch of thickness',
-  inputs: { thicknessMm: { kind: 'depth', label: 'thickness of the wall', min: 10, max: 2000 } },
+  inputs: { thicknessMm: { kind: 'depth', label: 'thickness of the wall', min: 10, max: 2000, usual: 300 } },
   output: 'age',
   source: 'practice',
   compute: ({ thicknessMm }) => (thicknessMm / 25.4) * 30.4375,
@@ -65,11 +65,11 @@ export const solventLimit = formula({
   title: 'Solvent the room bears',
   words: 'share of the lower explosive limit, times that limit, the room and the molar weight, over density and molar volume of its vapor; no ventilation counted',
   inputs: {
-    share: { kind: 'ratio', label: 'share of the lower explosive limit', min: 0.01, max: 0.25 },
-    limitPct: { kind: 'percent', label: 'lower explosive limit in air', min: 0.5, max: 20 },
-    roomMl: { kind: 'volume', label: 'volume of the room', min: 1e5, max: 1e9 },
-    molarG: { kind: 'mass', label: 'weight of one mole', min: 10, max: 400 },
-    densityKgL: { kind: 'density', label: 'density of the solvent', min: 0.5, max: 2 },
+    share: { kind: 'ratio', label: 'share of the lower explosive limit', min: 0.01, max: 0.25, usual: 0.1 },
+    limitPct: { kind: 'percent', label: 'lower explosive limit in air', min: 0.5, max: 20, usual: 2.5 },
+    roomMl: { kind: 'volume', label: 'volume of the room', min: 1e5, max: 1e9, usual: 2.5e7 },
+    molarG: { kind: 'mass', label: 'weight of one mole', min: 10, max: 400, usual: 58 },
+    densityKgL: { kind: 'density', label: 'density of the solvent', min: 0.5, max: 2, usual: 0.79 },
   },
   output: 'volume',
   source: 'ideal-gas',

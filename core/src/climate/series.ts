@@ -4,6 +4,7 @@ export interface ClimateStretch {
   readonly airC: number;
   readonly slabC: number;
   readonly humidityPct: number;
+  readonly windKmh?: number;
 }
 
 /** Climate of an area over time: stretches in order, the last one holding on. */

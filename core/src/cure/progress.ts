@@ -1,4 +1,5 @@
 import type { ClimateSeries, ClimateStretch } from '../climate/series.ts';
+import { arrheniusMultiplier, equivalentAgeFactor } from './reaction.ts';
 
 /**
  * When a wait that progresses with the climate is done, in min after the series' start: the moment at
@@ -22,4 +23,18 @@ export function progressEndMin(startMin: number, series: ClimateSeries, rate: (s
     }
   }
   return Number.POSITIVE_INFINITY;
+}
+
+/** How a material's wait follows the temperature: its time at the reference, the law it goes by, and where it stands still. */
+export interface CureProgress {
+  readonly at23Min: number;
+  readonly law: { readonly by: 'arrhenius'; readonly activationKjMol: number } | { readonly by: 'equivalent-age'; readonly activationK: number };
+  /** below this the reaction does not slow down further, it stops: no stretched time */
+  readonly stopsBelowC?: number;
+}
+
+/** Progress of a wait per min at a temperature of the slab; nothing below where the material stops. */
+export function cureProgress({ at23Min, law, stopsBelowC }: CureProgress, slabC: number): number {
+  if (stopsBelowC !== undefined && slabC < stopsBelowC) return 0;
+  return law.by === 'arrhenius' ? 1 / (at23Min * arrheniusMultiplier(slabC, law.activationKjMol)) : equivalentAgeFactor(slabC, law.activationK) / at23Min;
 }

@@ -18,14 +18,14 @@ export function equivalentAgeFactor(temperatureC: number, activationK: number): 
   return Math.exp(-activationK * (1 / (temperatureC + 273.15) - 1 / (referenceC + 273.15)));
 }
 
-const temperature = { kind: 'temperature', label: 'temperature', min: -30, max: 80 } as const;
+const temperature = { kind: 'temperature', label: 'temperature', min: -30, max: 80, usual: 15 } as const;
 
 /** Gel time to work within, in min, at a temperature: on the short side. */
 export const gelTime = formula({
   name: 'gel-time',
   title: 'Gel time to work within',
   words: 'gel time at the reference temperature, doubled for each ten kelvin colder or shortened by Arrhenius when warmer, whichever is shorter',
-  inputs: { gelAt23Min: { kind: 'duration', label: 'gel time at the reference temperature', min: 0.1, max: 10000 }, temperatureC: temperature },
+  inputs: { gelAt23Min: { kind: 'duration', label: 'gel time at the reference temperature', min: 0.1, max: 10000, usual: 6 }, temperatureC: temperature },
   output: 'duration',
   source: 'gel-rule',
   compute: ({ gelAt23Min, temperatureC }) => gelAt23Min * workingMultiplier(temperatureC),
@@ -37,9 +37,9 @@ export const resinWait = formula({
   title: 'Wait of a resin',
   words: 'wait at the reference temperature times the Arrhenius multiplier',
   inputs: {
-    waitAt23Min: { kind: 'duration', label: 'wait at the reference temperature', min: 0, max: 1e6 },
+    waitAt23Min: { kind: 'duration', label: 'wait at the reference temperature', min: 0, max: 1e6, usual: 1440 },
     temperatureC: temperature,
-    activationKjMol: { kind: 'activationEnergy', label: 'activation energy', min: 10, max: 150 },
+    activationKjMol: { kind: 'activationEnergy', label: 'activation energy', min: 10, max: 150, usual: 55 },
   },
   output: 'duration',
   source: 'arrhenius',
@@ -52,9 +52,9 @@ export const cementWait = formula({
   title: 'Wait of a cement system',
   words: 'wait at the reference temperature divided by the equivalent-age factor',
   inputs: {
-    waitAt23Min: { kind: 'duration', label: 'wait at the reference temperature', min: 0, max: 1e6 },
+    waitAt23Min: { kind: 'duration', label: 'wait at the reference temperature', min: 0, max: 1e6, usual: 1440 },
     temperatureC: temperature,
-    activationK: { kind: 'activationTemperature', label: 'activation energy over the gas constant', min: 1000, max: 10000 },
+    activationK: { kind: 'activationTemperature', label: 'activation energy over the gas constant', min: 1000, max: 10000, usual: 5000 },
   },
   output: 'duration',
   source: 'astm-c1074',
@@ -66,7 +66,7 @@ export const timesDuration = formula({
   name: 'times-duration',
   title: 'Multiple of a time',
   words: 'the time multiplied',
-  inputs: { durationMin: { kind: 'duration', label: 'time', min: 0, max: 1e6 }, times: { kind: 'ratio', label: 'times', min: 0, max: 1000 } },
+  inputs: { durationMin: { kind: 'duration', label: 'time', min: 0, max: 1e6, usual: 30 }, times: { kind: 'ratio', label: 'times', min: 0, max: 1000, usual: 2 } },
   output: 'duration',
   source: 'practice',
   compute: ({ durationMin, times }) => durationMin * times,
@@ -77,7 +77,7 @@ export const longest = formula({
   name: 'longest',
   title: 'The longer time',
   words: 'the longest of the times',
-  inputs: { durationMin: { kind: 'duration', label: 'each time', min: 0, max: 1e6, list: true } },
+  inputs: { durationMin: { kind: 'duration', label: 'each time', min: 0, max: 1e6, list: true, usual: [10, 25, 15] } },
   output: 'duration',
   source: 'geometry',
   compute: ({ durationMin }) => Math.max(...durationMin),
@@ -88,7 +88,7 @@ export const windowClose = formula({
   name: 'window-close',
   title: 'Window closes',
   words: 'the window at the reference temperature, shortened by Arrhenius when warmer, never lengthened',
-  inputs: { windowAt23Min: { kind: 'duration', label: 'window at the reference temperature', min: 0.1, max: 1e6 }, temperatureC: temperature },
+  inputs: { windowAt23Min: { kind: 'duration', label: 'window at the reference temperature', min: 0.1, max: 1e6, usual: 1440 }, temperatureC: temperature },
   output: 'duration',
   source: 'judgement',
   compute: ({ windowAt23Min, temperatureC }) => windowAt23Min * Math.min(1, workingMultiplier(temperatureC)),

@@ -1,4 +1,4 @@
-import { formula } from '../quantity/formula.ts';
+import { formula, unequal } from '../quantity/formula.ts';
 
 /** Nurse–Saul maturity over stretches of temperature, in °C·h, above a datum below which nothing gains. */
 export const maturityIndex = formula({
@@ -6,12 +6,13 @@ export const maturityIndex = formula({
   title: 'Maturity',
   words: 'temperature above the datum, never below nothing, times the hours, added up',
   inputs: {
-    temperatureC: { kind: 'temperature', label: 'mean temperature of each stretch', min: -40, max: 90, list: true },
-    stretchMin: { kind: 'duration', label: 'length of each stretch', min: 0, max: 1e6, list: true },
-    datumC: { kind: 'temperature', label: 'datum', min: -20, max: 10 },
+    temperatureC: { kind: 'temperature', label: 'mean temperature of each stretch', min: -40, max: 90, list: true, usual: [25, 18, 10, 14] },
+    stretchMin: { kind: 'duration', label: 'length of each stretch', min: 0, max: 1e6, list: true, usual: [360, 720, 1800, 1440] },
+    datumC: { kind: 'temperature', label: 'datum', min: -20, max: 10, usual: 0 },
   },
   output: 'maturity',
   source: 'astm-c1074',
+  together: ({ temperatureC, stretchMin }) => unequal('stretchMin', stretchMin, temperatureC, 'Give one length of time for each temperature.'),
   compute: ({ temperatureC, stretchMin, datumC }) => temperatureC.reduce((sum, t, i) => sum + Math.max(0, t - datumC) * ((stretchMin[i] ?? 0) / 60), 0),
 });
 
@@ -21,10 +22,10 @@ export const strengthAtAge = formula({
   title: 'Strength',
   words: 'final strength times rate and age after the set, over one more than these',
   inputs: {
-    finalMpa: { kind: 'pressure', label: 'final strength', min: 0.1, max: 200 },
-    ratePerDay: { kind: 'ratio', label: 'rate, per day', min: 0.01, max: 100 },
-    ageMin: { kind: 'duration', label: 'equivalent age', min: 0, max: 1e7 },
-    setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5 },
+    finalMpa: { kind: 'pressure', label: 'final strength', min: 0.1, max: 200, usual: 40 },
+    ratePerDay: { kind: 'ratio', label: 'rate, per day', min: 0.01, max: 100, usual: 0.45 },
+    ageMin: { kind: 'duration', label: 'equivalent age', min: 0, max: 1e7, usual: 10080 },
+    setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5, usual: 360 },
   },
   output: 'pressure',
   source: 'astm-c1074',
@@ -40,10 +41,10 @@ export const ageAtStrength = formula({
   title: 'Gate opens at',
   words: 'the hyperbolic law read the other way: share of what is gained over what is left, over the rate, after the set',
   inputs: {
-    wantedMpa: { kind: 'pressure', label: 'strength wanted', min: 0, max: 199 },
-    finalMpa: { kind: 'pressure', label: 'final strength', min: 0.1, max: 200 },
-    ratePerDay: { kind: 'ratio', label: 'rate, per day', min: 0.01, max: 100 },
-    setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5 },
+    wantedMpa: { kind: 'pressure', label: 'strength wanted', min: 0, max: 199, usual: 17 },
+    finalMpa: { kind: 'pressure', label: 'final strength', min: 0.1, max: 200, usual: 40 },
+    ratePerDay: { kind: 'ratio', label: 'rate, per day', min: 0.01, max: 100, usual: 0.45 },
+    setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5, usual: 360 },
   },
   output: 'duration',
   source: 'astm-c1074',
@@ -57,9 +58,9 @@ export const mistingEvery = formula({
   title: 'Mist again within',
   words: 'the film of water on the face over what evaporates, with a reserve',
   inputs: {
-    filmMm: { kind: 'film', label: 'film of water', min: 0.05, max: 2 },
-    evaporationKgM2h: { kind: 'evaporation', label: 'evaporation', min: 0.01, max: 5 },
-    reserve: { kind: 'ratio', label: 'share kept in reserve', min: 0, max: 0.9 },
+    filmMm: { kind: 'film', label: 'film of water', min: 0.05, max: 2, usual: 0.5 },
+    evaporationKgM2h: { kind: 'evaporation', label: 'evaporation', min: 0.01, max: 5, usual: 0.5 },
+    reserve: { kind: 'ratio', label: 'share kept in reserve', min: 0, max: 0.9, usual: 0.3 },
   },
   output: 'duration',
   source: 'geometry',

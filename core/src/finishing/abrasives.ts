@@ -47,7 +47,7 @@ export const gritStep = formula({
   name: 'grit-step',
   title: 'Step from grit to grit',
   words: 'median grain of the coarser over that of the finer',
-  inputs: { coarserMm: { kind: 'grain', label: 'grain of the coarser', min: 0.001, max: 5 }, finerMm: { kind: 'grain', label: 'grain of the finer', min: 0.001, max: 5 } },
+  inputs: { coarserMm: { kind: 'grain', label: 'grain of the coarser', min: 0.001, max: 5, usual: 0.201 }, finerMm: { kind: 'grain', label: 'grain of the finer', min: 0.001, max: 5, usual: 0.125 } },
   output: 'ratio',
   source: 'fepa-43',
   compute: ({ coarserMm, finerMm }) => coarserMm / finerMm,

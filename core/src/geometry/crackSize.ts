@@ -1,10 +1,12 @@
-import { formula } from '../quantity/formula.ts';
+import { formula, unequal } from '../quantity/formula.ts';
 
 const stationInputs = {
-  stationMm: { kind: 'length', label: 'place of each width along the crack', min: 0, max: 1e6, list: true },
-  widthMm: { kind: 'crackWidth', label: 'width at each place', min: 0, max: 100, list: true },
-  lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6 },
+  stationMm: { kind: 'length', label: 'place of each width along the crack', min: 0, max: 1e6, list: true, usual: [0, 800, 1600, 2400] },
+  widthMm: { kind: 'crackWidth', label: 'width at each place', min: 0, max: 100, list: true, usual: [0.8, 2.2, 3, 1.4] },
+  lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 2400 },
 } as const;
+
+const unpaired = ({ stationMm, widthMm }: { readonly stationMm: readonly number[]; readonly widthMm: readonly number[] }) => unequal('widthMm', widthMm, stationMm, 'Give one width for each place.');
 
 /** ∫w dx in mm² over the length by the trapezoid rule; the first and last width hold to the ends. */
 function openingMm2(stationMm: readonly number[], widthMm: readonly number[], lengthMm: number): number {
@@ -23,7 +25,7 @@ export const widestWidth = formula({
   name: 'widest-width',
   title: 'Widest place',
   words: 'the largest of the measured widths',
-  inputs: { widthMm: { kind: 'crackWidth', label: 'width at each place', min: 0, max: 100, list: true } },
+  inputs: { widthMm: { kind: 'crackWidth', label: 'width at each place', min: 0, max: 100, list: true, usual: [0.8, 2.2, 3, 1.4] } },
   output: 'crackWidth',
   source: 'geometry',
   compute: ({ widthMm }) => Math.max(...widthMm),
@@ -37,6 +39,7 @@ export const meanWidth = formula({
   inputs: stationInputs,
   output: 'crackWidth',
   source: 'geometry',
+  together: unpaired,
   compute: ({ stationMm, widthMm, lengthMm }) => openingMm2(stationMm, widthMm, lengthMm) / lengthMm,
 });
 
@@ -45,8 +48,9 @@ export const crackVolume = formula({
   name: 'crack-volume',
   title: 'Crack as found',
   words: 'opening seen from above, by trapezoids between the measured places, times the depth',
-  inputs: { ...stationInputs, depthMm: { kind: 'depth', label: 'depth of the crack', min: 0, max: 5000 } },
+  inputs: { ...stationInputs, depthMm: { kind: 'depth', label: 'depth of the crack', min: 0, max: 5000, usual: 20 } },
   output: 'volume',
   source: 'geometry',
+  together: unpaired,
   compute: ({ stationMm, widthMm, lengthMm, depthMm }) => (openingMm2(stationMm, widthMm, lengthMm) * depthMm) / 1000,
 });

@@ -1,9 +1,9 @@
 import { formula } from '../quantity/formula.ts';
 
-const run = { kind: 'length', label: 'length', min: 0, max: 1e6 } as const;
-const width = { kind: 'depth', label: 'width', min: 0.1, max: 5000 } as const;
-const height = { kind: 'depth', label: 'height', min: 0.1, max: 5000 } as const;
-const depth = { kind: 'depth', label: 'depth', min: 0, max: 1000 } as const;
+const run = { kind: 'length', label: 'length', min: 0, max: 1e6, usual: 100 } as const;
+const width = { kind: 'depth', label: 'width', min: 0.1, max: 5000, usual: 6 } as const;
+const height = { kind: 'depth', label: 'height', min: 0.1, max: 5000, usual: 200 } as const;
+const depth = { kind: 'depth', label: 'depth', min: 0, max: 1000, usual: 20 } as const;
 
 /** Volume of a rout with a round bottom, in mL; a cut shallower than half its width is a slice of the circle. */
 export const roundRoutVolume = formula({
@@ -36,7 +36,7 @@ export const undercutBoxVolume = formula({
   name: 'undercut-box-volume',
   title: 'Cut-out with undercut sides',
   words: 'the box, and around it what its sides lean under, four corners included',
-  inputs: { widthMm: width, heightMm: height, depthMm: depth, undercutMm: { kind: 'depth', label: 'how far the foot lies under the edge', min: 0, max: 200 } },
+  inputs: { widthMm: width, heightMm: height, depthMm: depth, undercutMm: { kind: 'depth', label: 'how far the foot lies under the edge', min: 0, max: 200, usual: 3 } },
   output: 'volume',
   source: 'geometry',
   compute: ({ widthMm: a, heightMm: b, depthMm: d, undercutMm: u }) => (d * (a * b + (a + b) * u + (4 * u * u) / 3)) / 1000,
@@ -47,7 +47,7 @@ export const dishVolume = formula({
   name: 'dish-volume',
   title: 'Round dish',
   words: 'a slice of a sphere over a circle of this radius and of this depth',
-  inputs: { radiusMm: { kind: 'depth', label: 'radius of its rim', min: 0.1, max: 5000 }, depthMm: depth },
+  inputs: { radiusMm: { kind: 'depth', label: 'radius of its rim', min: 0.1, max: 5000, usual: 60 }, depthMm: depth },
   output: 'volume',
   source: 'geometry',
   compute: ({ radiusMm: a, depthMm: h }) => (Math.PI * h * (3 * a * a + h * h)) / 6000,
@@ -69,7 +69,7 @@ export const taperedHoleVolume = formula({
   name: 'tapered-hole-volume',
   title: 'Hole that narrows',
   words: 'a frustum: a third of the depth times both areas and the root of their product',
-  inputs: { faceMm2: { kind: 'area', label: 'area at the face', min: 0, max: 1e8 }, backMm2: { kind: 'area', label: 'area at the back', min: 0, max: 1e8 }, depthMm: depth },
+  inputs: { faceMm2: { kind: 'area', label: 'area at the face', min: 0, max: 1e8, usual: 1e4 }, backMm2: { kind: 'area', label: 'area at the back', min: 0, max: 1e8, usual: 4e4 }, depthMm: depth },
   output: 'volume',
   source: 'geometry',
   compute: ({ faceMm2, backMm2, depthMm }) => (depthMm * (faceMm2 + backMm2 + Math.sqrt(faceMm2 * backMm2))) / 3000,
@@ -80,7 +80,7 @@ export const featherRingVolume = formula({
   name: 'feather-ring-volume',
   title: 'Feathered ring',
   words: 'a cone from the hump’s height at the inner radius to nothing at the outer, less the hump itself',
-  inputs: { innerMm: { kind: 'depth', label: 'inner radius', min: 0, max: 5000 }, outerMm: { kind: 'depth', label: 'outer radius', min: 0.1, max: 5000 }, humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 50 } },
+  inputs: { innerMm: { kind: 'depth', label: 'inner radius', min: 0, max: 5000, usual: 100 }, outerMm: { kind: 'depth', label: 'outer radius', min: 0.1, max: 5000, usual: 300 }, humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 50, usual: 1 } },
   output: 'volume',
   source: 'geometry',
   compute: ({ innerMm: r, outerMm: R, humpMm: h }) => ((Math.PI * h * (r * r + r * R + R * R)) / 3 - Math.PI * r * r * h) / 1000,
@@ -91,7 +91,7 @@ export const featheredPatchVolume = formula({
   name: 'feathered-patch-volume',
   title: 'Patch and its feathered margin',
   words: 'the patch at its thickness, and around it a wedge that runs out over the margin, square corners included',
-  inputs: { widthMm: width, heightMm: height, marginMm: { kind: 'depth', label: 'margin feathered', min: 0, max: 2000 }, thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 50 } },
+  inputs: { widthMm: width, heightMm: height, marginMm: { kind: 'depth', label: 'margin feathered', min: 0, max: 2000, usual: 40 }, thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 50, usual: 3 } },
   output: 'volume',
   source: 'geometry',
   compute: ({ widthMm: a, heightMm: b, marginMm: f, thicknessMm: h }) => (h * (a * b + (a + b) * f + (4 * f * f) / 3)) / 1000,
@@ -103,11 +103,11 @@ export const depthBehindBar = formula({
   title: 'Depth to clear behind the bar',
   words: 'cover, the bar, and behind it the least clearance or the largest stone and its own margin, whichever is more',
   inputs: {
-    coverMm: { kind: 'depth', label: 'cover over the bar', min: 0, max: 500 },
-    barMm: { kind: 'depth', label: 'diameter of the bar', min: 4, max: 60 },
-    leastMm: { kind: 'depth', label: 'least clearance', min: 0, max: 100 },
-    stoneMm: { kind: 'depth', label: 'largest stone', min: 0, max: 80 },
-    stoneMarginMm: { kind: 'depth', label: 'margin over the stone', min: 0, max: 50 },
+    coverMm: { kind: 'depth', label: 'cover over the bar', min: 0, max: 500, usual: 40 },
+    barMm: { kind: 'depth', label: 'diameter of the bar', min: 4, max: 60, usual: 12 },
+    leastMm: { kind: 'depth', label: 'least clearance', min: 0, max: 100, usual: 6 },
+    stoneMm: { kind: 'depth', label: 'largest stone', min: 0, max: 80, usual: 20 },
+    stoneMarginMm: { kind: 'depth', label: 'margin over the stone', min: 0, max: 50, usual: 6 },
   },
   output: 'depth',
   source: 'icri-310-1r',
@@ -119,7 +119,7 @@ export const barLoss = formula({
   name: 'bar-loss',
   title: 'Section of the bar lost',
   words: 'one less the square of the diameter that is left over the diameter it had',
-  inputs: { leftMm: { kind: 'depth', label: 'diameter left', min: 0, max: 60 }, barMm: { kind: 'depth', label: 'diameter of the bar', min: 4, max: 60 } },
+  inputs: { leftMm: { kind: 'depth', label: 'diameter left', min: 0, max: 60, usual: 10.4 }, barMm: { kind: 'depth', label: 'diameter of the bar', min: 4, max: 60, usual: 12 } },
   output: 'percent',
   source: 'geometry',
   compute: ({ leftMm, barMm }) => Math.max(0, 100 * (1 - (leftMm / barMm) ** 2)),
@@ -130,7 +130,7 @@ export const looseWeight = formula({
   name: 'loose-weight',
   title: 'Weight that is loose',
   words: 'area times thickness times density',
-  inputs: { areaMm2: { kind: 'area', label: 'loose area', min: 0, max: 1e9 }, thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 200 }, densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 8 } },
+  inputs: { areaMm2: { kind: 'area', label: 'loose area', min: 0, max: 1e9, usual: 5e5 }, thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 200, usual: 20 }, densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 8, usual: 1.7 } },
   output: 'mass',
   source: 'geometry',
   compute: ({ areaMm2, thicknessMm, densityKgL }) => (areaMm2 * thicknessMm * densityKgL) / 1000,

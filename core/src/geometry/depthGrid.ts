@@ -1,4 +1,4 @@
-import { formula } from '../quantity/formula.ts';
+import { formula, unequal } from '../quantity/formula.ts';
 
 /** Depths read off a straightedge on a grid: columns across, rows down, `depthMm[row][column]`, in mm. */
 export interface DepthGrid {
@@ -8,10 +8,24 @@ export interface DepthGrid {
 }
 
 const gridInputs = {
-  xMm: { kind: 'length', label: 'place of each column', min: 0, max: 1e5, list: true },
-  yMm: { kind: 'length', label: 'place of each row', min: 0, max: 1e5, list: true },
-  depthMm: { kind: 'depth', label: 'depth at each crossing, row by row', min: 0, max: 5000, list: true },
+  xMm: { kind: 'length', label: 'place of each column', min: 0, max: 1e5, list: true, usual: [0, 300] },
+  yMm: { kind: 'length', label: 'place of each row', min: 0, max: 1e5, list: true, usual: [0, 200] },
+  depthMm: { kind: 'depth', label: 'depth at each crossing, row by row', min: 0, max: 5000, list: true, usual: [18, 25, 31, 22] },
 } as const;
+
+interface Readings {
+  readonly xMm: readonly number[];
+  readonly yMm: readonly number[];
+  readonly depthMm: readonly number[];
+}
+
+/** A grid whose columns and rows go on one way, with a reading at every crossing. */
+function noGrid({ xMm, yMm, depthMm }: Readings) {
+  const goesOn = (places: readonly number[]) => places.length > 1 && places.every((v, i) => i === 0 || v > (places[i - 1] ?? v));
+  if (!goesOn(xMm)) return { input: 'xMm', why: 'Give two columns or more, from left to right.' } as const;
+  if (!goesOn(yMm)) return { input: 'yMm', why: 'Give two rows or more, from the top down.' } as const;
+  return unequal('depthMm', depthMm, new Array<number>(xMm.length * yMm.length).fill(0), 'Give one depth for every crossing of a column with a row, row by row.');
+}
 
 /** Volume over the grid in mm³: each cell at the mean of its four corners, which is the integral of the bilinear surface. */
 function gridMm3(xMm: readonly number[], yMm: readonly number[], depthMm: readonly number[]): number {
@@ -38,6 +52,7 @@ export const gridVolume = formula({
   inputs: gridInputs,
   output: 'volume',
   source: 'geometry',
+  together: noGrid,
   compute: ({ xMm, yMm, depthMm }) => gridMm3(xMm, yMm, depthMm) / 1000,
 });
 
@@ -49,6 +64,7 @@ export const gridMeanDepth = formula({
   inputs: gridInputs,
   output: 'depth',
   source: 'geometry',
+  together: noGrid,
   compute: ({ xMm, yMm, depthMm }) => gridMm3(xMm, yMm, depthMm) / gridMm2(xMm, yMm),
 });
 
@@ -57,7 +73,7 @@ export const deepestReading = formula({
   name: 'deepest-reading',
   title: 'Deepest place',
   words: 'the largest of the readings',
-  inputs: { depthMm: { kind: 'depth', label: 'each reading', min: 0, max: 5000, list: true } },
+  inputs: { depthMm: { kind: 'depth', label: 'each reading', min: 0, max: 5000, list: true, usual: [18, 25, 31, 22] } },
   output: 'depth',
   source: 'geometry',
   compute: ({ depthMm }) => Math.max(...depthMm),

@@ -1,4 +1,4 @@
-import { formula } from '../quantity/formula.ts';
+import { formula, unequal } from '../quantity/formula.ts';
 
 /** A corner of an outline, in mm, x to the right and y down. */
 export interface OutlinePoint {
@@ -56,8 +56,11 @@ export function crossesItself(points: readonly OutlinePoint[]): boolean {
   return edges.some((edge, i) => edges.some((other, k) => k > i + 1 && !(i === 0 && k === edges.length - 1) && crosses(edge, other)));
 }
 
-const xs = { kind: 'length', label: 'place of each corner across', min: -1e5, max: 1e5, list: true } as const;
-const ys = { kind: 'length', label: 'place of each corner down', min: -1e5, max: 1e5, list: true } as const;
+const xs = { kind: 'length', label: 'place of each corner across', min: -1e5, max: 1e5, list: true, usual: [0, 300, 300, 0] } as const;
+const ys = { kind: 'length', label: 'place of each corner down', min: -1e5, max: 1e5, list: true, usual: [0, 0, 200, 200] } as const;
+
+const noOutline = ({ xMm, yMm }: { readonly xMm: readonly number[]; readonly yMm: readonly number[] }) =>
+  xMm.length < 3 ? ({ input: 'xMm', why: 'An outline has three corners or more.' } as const) : unequal('yMm', yMm, xMm, 'Give one place down for each place across.');
 
 /** Area of a polygon in mm², by the shoelace formula. */
 export const outlineArea = formula({
@@ -67,6 +70,7 @@ export const outlineArea = formula({
   inputs: { xMm: xs, yMm: ys },
   output: 'area',
   source: 'geometry',
+  together: noOutline,
   compute: ({ xMm, yMm }) => Math.abs(xMm.reduce((sum, x, i) => sum + x * (yMm[(i + 1) % yMm.length] ?? 0) - (xMm[(i + 1) % xMm.length] ?? 0) * (yMm[i] ?? 0), 0)) / 2,
 });
 
@@ -78,6 +82,7 @@ export const outlinePerimeter = formula({
   inputs: { xMm: xs, yMm: ys },
   output: 'length',
   source: 'geometry',
+  together: noOutline,
   compute: ({ xMm, yMm }) => xMm.reduce((sum, x, i) => sum + Math.hypot((xMm[(i + 1) % xMm.length] ?? 0) - x, (yMm[(i + 1) % yMm.length] ?? 0) - (yMm[i] ?? 0)), 0),
 });
 
@@ -86,7 +91,7 @@ export const reachOver = formula({
   name: 'reach-over',
   title: 'From end to end',
   words: 'the farthest place less the nearest',
-  inputs: { placeMm: { kind: 'length', label: 'each place', min: -1e5, max: 1e5, list: true } },
+  inputs: { placeMm: { kind: 'length', label: 'each place', min: -1e5, max: 1e5, list: true, usual: [0, 300, 300, 0] } },
   output: 'length',
   source: 'geometry',
   compute: ({ placeMm }) => Math.max(...placeMm) - Math.min(...placeMm),
@@ -98,9 +103,9 @@ export const squareCutOut = formula({
   title: 'Square cut-out around it',
   words: 'width and height, each with the margin on both sides, multiplied',
   inputs: {
-    widthMm: { kind: 'length', label: 'width', min: 0, max: 1e5 },
-    heightMm: { kind: 'length', label: 'height', min: 0, max: 1e5 },
-    marginMm: { kind: 'depth', label: 'margin on each side', min: 0, max: 1000 },
+    widthMm: { kind: 'length', label: 'width', min: 0, max: 1e5, usual: 250 },
+    heightMm: { kind: 'length', label: 'height', min: 0, max: 1e5, usual: 180 },
+    marginMm: { kind: 'depth', label: 'margin on each side', min: 0, max: 1000, usual: 50 },
   },
   output: 'area',
   source: 'geometry',
@@ -112,7 +117,7 @@ export const areaVolume = formula({
   name: 'area-volume',
   title: 'Void',
   words: 'area times mean depth',
-  inputs: { areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10 }, depthMm: { kind: 'depth', label: 'mean depth', min: 0, max: 5000 } },
+  inputs: { areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 2e6 }, depthMm: { kind: 'depth', label: 'mean depth', min: 0, max: 5000, usual: 20 } },
   output: 'volume',
   source: 'geometry',
   compute: ({ areaMm2, depthMm }) => (areaMm2 * depthMm) / 1000,
@@ -123,7 +128,7 @@ export const shareOfEstimate = formula({
   name: 'share-of-estimate',
   title: 'Measured against estimated',
   words: 'the measured area divided by the estimated one',
-  inputs: { measuredMm2: { kind: 'area', label: 'measured area', min: 0, max: 1e10 }, estimatedMm2: { kind: 'area', label: 'estimated area', min: 1, max: 1e10 } },
+  inputs: { measuredMm2: { kind: 'area', label: 'measured area', min: 0, max: 1e10, usual: 1.2e5 }, estimatedMm2: { kind: 'area', label: 'estimated area', min: 1, max: 1e10, usual: 1e5 } },
   output: 'ratio',
   source: 'geometry',
   compute: ({ measuredMm2, estimatedMm2 }) => measuredMm2 / estimatedMm2,

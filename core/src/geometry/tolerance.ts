@@ -1,4 +1,4 @@
-import { formula } from '../quantity/formula.ts';
+import { formula, unequal } from '../quantity/formula.ts';
 
 /** A value known within plus and minus, as a share of it, taken as spread evenly between the two. */
 const evenly = Math.sqrt(3);
@@ -11,11 +11,12 @@ export const productTolerance = formula({
   title: 'How well it is measured',
   words: 'the tolerance of each measure over the measure itself, squared, added up, and the root of that, as percent either way',
   inputs: {
-    measureMm: { kind: 'length', label: 'each measure', min: 0.001, max: 1e6, list: true },
-    toleranceMm: { kind: 'length', label: 'tolerance of each, either way', min: 0, max: 1e5, list: true },
+    measureMm: { kind: 'length', label: 'each measure', min: 0.001, max: 1e6, list: true, usual: [300, 200] },
+    toleranceMm: { kind: 'length', label: 'tolerance of each, either way', min: 0, max: 1e5, list: true, usual: [3, 3] },
   },
   output: 'percent',
   source: 'jcgm-100',
+  together: ({ measureMm, toleranceMm }) => unequal('toleranceMm', toleranceMm, measureMm, 'Give one tolerance for each measure.'),
   compute: ({ measureMm, toleranceMm }) => 100 * Math.hypot(...measureMm.map((m, i) => (toleranceMm[i] ?? 0) / m)),
 });
 
@@ -24,7 +25,7 @@ export const volumeP90 = formula({
   name: 'volume-p90',
   title: 'Void, nine times in ten no more than',
   words: 'the volume, and on top the tolerance over the root of three as a standard deviation, as often as leaves one in ten above',
-  inputs: { volumeMl: { kind: 'volume', label: 'volume as measured', min: 0, max: 1e9 }, tolerancePct: { kind: 'percent', label: 'tolerance either way', min: 0, max: 500 } },
+  inputs: { volumeMl: { kind: 'volume', label: 'volume as measured', min: 0, max: 1e9, usual: 500 }, tolerancePct: { kind: 'percent', label: 'tolerance either way', min: 0, max: 500, usual: 12 } },
   output: 'volume',
   source: 'jcgm-100',
   compute: ({ volumeMl, tolerancePct }) => volumeMl * (1 + (ninthTenth * tolerancePct) / 100 / evenly),

@@ -47,7 +47,7 @@ export function sandFilledGroove({ ledger, subject, system, school, size, sand, 
   const porosity = get(silicaSand.porosity);
   const sizes = { coarseMm: get(silicaSand.coarse), fineMm: get(silicaSand.fine), porosity };
   const packing = sand === 'two' ? ledger.compute(sandPackingTwo, { ...sizes, mixingLoss: get(silicaSand.mixingLoss) }) : ledger.compute(sandPackingOne, { porosity });
-  const wait = (at23: Figure, label: string): Lag & { by: 'progress' } => ({ by: 'progress', at23, cure: system.cure, minutes: systemWait(ledger, system, at23, temperatureC, label) });
+  const wait = (at23: Figure, label: string): Lag & { by: 'progress' } => ({ by: 'progress', at23, cure: system.cure, ...(system.slabC.min && { stopsBelow: system.slabC.min }), minutes: systemWait(ledger, system, at23, temperatureC, label) });
 
   const gel = ledger.compute(gelTime, { gelAt23Min: get(working.gel), temperatureC });
   const gelled = wait(get(working.gel), 'Gel time to wait for');

@@ -1,4 +1,5 @@
 import type { Figure } from '../quantity/figure.ts';
+import type { Sourced } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { CureModel } from '../shelf/patchSystem.ts';
 
@@ -33,7 +34,7 @@ export interface Step {
  */
 export type Lag =
   | { readonly by: 'fixed'; readonly minutes: Figure }
-  | { readonly by: 'progress'; readonly at23: Figure; readonly cure: CureModel; readonly minutes: Figure };
+  | { readonly by: 'progress'; readonly at23: Figure; readonly cure: CureModel; readonly stopsBelow?: Sourced; readonly minutes: Figure };
 
 /** A link of the network: a step may begin at the earliest, and must have begun at the latest, after another. */
 export interface Link {

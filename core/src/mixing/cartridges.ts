@@ -1,9 +1,9 @@
 import { formula } from '../quantity/formula.ts';
 import { atMost, wholeAbove } from '../quantity/round.ts';
 
-const mixer = { kind: 'volume', label: 'content of one mixer', min: 0, max: 500 } as const;
-const runs = { kind: 'count', label: 'runs begun with a new mixer', min: 1, max: 1000 } as const;
-const purges = { kind: 'count', label: 'purges while working', min: 0, max: 10000 } as const;
+const mixer = { kind: 'volume', label: 'content of one mixer', min: 0, max: 500, usual: 20 } as const;
+const runs = { kind: 'count', label: 'runs begun with a new mixer', min: 1, max: 1000, usual: 1 } as const;
+const purges = { kind: 'count', label: 'purges while working', min: 0, max: 10000, usual: 3 } as const;
 
 /** Resin purged to waste, in mL, with `cartridges` used: a mixer at each change and each new run, half of one at each purge. */
 function wasted(cartridges: number, mixerMl: number, runCount: number, purgeCount: number): number {
@@ -16,8 +16,8 @@ export const purgeCount = formula({
   title: 'Purges of half a mixer',
   words: 'whole thirds of the gel time within the time of placing',
   inputs: {
-    placingMin: { kind: 'duration', label: 'time of placing', min: 0, max: 1e5 },
-    gelMin: { kind: 'duration', label: 'gel time', min: 0.1, max: 1e5 },
+    placingMin: { kind: 'duration', label: 'time of placing', min: 0, max: 1e5, usual: 20 },
+    gelMin: { kind: 'duration', label: 'gel time', min: 0.1, max: 1e5, usual: 8 },
   },
   output: 'count',
   source: 'practice',
@@ -30,8 +30,8 @@ export const cartridgesNeeded = formula({
   title: 'Cartridges',
   words: 'the fewest whose content covers the resin placed, one mixer to waste for each cartridge and each new run, and half a mixer for each purge',
   inputs: {
-    resinMl: { kind: 'volume', label: 'resin to place', min: 0, max: 1e8 },
-    cartridgeMl: { kind: 'volume', label: 'content of a cartridge', min: 10, max: 100000 },
+    resinMl: { kind: 'volume', label: 'resin to place', min: 0, max: 1e8, usual: 800 },
+    cartridgeMl: { kind: 'volume', label: 'content of a cartridge', min: 10, max: 100000, usual: 600 },
     mixerMl: mixer,
     runs,
     purges,
@@ -50,7 +50,7 @@ export const mixersNeeded = formula({
   name: 'mixers-needed',
   title: 'Static mixers',
   words: 'one for each cartridge, and one more for each run after the first',
-  inputs: { cartridges: { kind: 'count', label: 'cartridges', min: 1, max: 1e6 }, runs },
+  inputs: { cartridges: { kind: 'count', label: 'cartridges', min: 1, max: 1e6, usual: 2 }, runs },
   output: 'count',
   source: 'practice',
   compute: ({ cartridges, runs: runCount }) => cartridges + runCount - 1,
@@ -61,7 +61,7 @@ export const mixerWaste = formula({
   name: 'mixer-waste',
   title: 'Purged to waste',
   words: 'one mixer for each cartridge and each new run, half a mixer for each purge',
-  inputs: { cartridges: { kind: 'count', label: 'cartridges', min: 1, max: 1e6 }, mixerMl: mixer, runs, purges },
+  inputs: { cartridges: { kind: 'count', label: 'cartridges', min: 1, max: 1e6, usual: 2 }, mixerMl: mixer, runs, purges },
   output: 'volume',
   source: 'practice',
   compute: ({ cartridges, mixerMl, runs: runCount, purges: purged }) => wasted(cartridges, mixerMl, runCount, purged),
@@ -72,7 +72,7 @@ export const volumeBought = formula({
   name: 'volume-bought',
   title: 'Resin bought',
   words: 'packs times their content',
-  inputs: { packs: { kind: 'count', label: 'packs', min: 0, max: 1e6 }, packMl: { kind: 'volume', label: 'content of a pack', min: 1, max: 1e6 } },
+  inputs: { packs: { kind: 'count', label: 'packs', min: 0, max: 1e6, usual: 2 }, packMl: { kind: 'volume', label: 'content of a pack', min: 1, max: 1e6, usual: 600 } },
   output: 'volume',
   source: 'geometry',
   compute: ({ packs, packMl }) => packs * packMl,
@@ -84,9 +84,9 @@ export const volumeOver = formula({
   title: 'Left in the last cartridge',
   words: 'resin bought less what is placed and what is purged',
   inputs: {
-    boughtMl: { kind: 'volume', label: 'resin bought', min: 0, max: 1e9 },
-    placedMl: { kind: 'volume', label: 'resin placed', min: 0, max: 1e9 },
-    wasteMl: { kind: 'volume', label: 'purged to waste', min: 0, max: 1e9 },
+    boughtMl: { kind: 'volume', label: 'resin bought', min: 0, max: 1e9, usual: 1200 },
+    placedMl: { kind: 'volume', label: 'resin placed', min: 0, max: 1e9, usual: 900 },
+    wasteMl: { kind: 'volume', label: 'purged to waste', min: 0, max: 1e9, usual: 90 },
   },
   output: 'volume',
   source: 'geometry',

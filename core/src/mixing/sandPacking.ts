@@ -1,9 +1,9 @@
 import { formula } from '../quantity/formula.ts';
 
-const porosity = { kind: 'ratio', label: 'voids of one size alone', min: 0.2, max: 0.6 } as const;
-const loss = { kind: 'ratio', label: 'voids added because mixing is never perfect', min: 0, max: 0.2 } as const;
-const coarse = { kind: 'grain', label: 'coarse grain', min: 0.05, max: 20 } as const;
-const fine = { kind: 'grain', label: 'fine grain', min: 0.01, max: 20 } as const;
+const porosity = { kind: 'ratio', label: 'voids of one size alone', min: 0.2, max: 0.6, usual: 0.4 } as const;
+const loss = { kind: 'ratio', label: 'voids added because mixing is never perfect', min: 0, max: 0.2, usual: 0.03 } as const;
+const coarse = { kind: 'grain', label: 'coarse grain', min: 0.05, max: 20, usual: 1.2 } as const;
+const fine = { kind: 'grain', label: 'fine grain', min: 0.01, max: 20, usual: 0.3 } as const;
 
 /**
  * Best blend of two sizes that pack alike on their own: share of the fine by volume, and the packing
@@ -57,15 +57,15 @@ export const fineShare = formula({
   compute: ({ coarseMm, fineMm, porosity: voids }) => bestBlend(Math.min(coarseMm, fineMm) / Math.max(coarseMm, fineMm), 1 - voids).fineShare,
 });
 
-const volume = { kind: 'volume', label: 'volume to fill', min: 0, max: 1e9 } as const;
-const packing = { kind: 'ratio', label: 'packing of the sand', min: 0.3, max: 0.95 } as const;
+const volume = { kind: 'volume', label: 'volume to fill', min: 0, max: 1e9, usual: 500 } as const;
+const packing = { kind: 'ratio', label: 'packing of the sand', min: 0.3, max: 0.95, usual: 0.6 } as const;
 
 /** Resin that fills the voids of the sand in a volume, with the surplus that wetting takes, in mL. */
 export const resinForSand = formula({
   name: 'resin-for-sand',
   title: 'Resin for the sand',
   words: 'volume times the voids of the sand, times the surplus for wetting',
-  inputs: { volumeMl: volume, packing, surplus: { kind: 'ratio', label: 'surplus for wetting', min: 1, max: 2 } },
+  inputs: { volumeMl: volume, packing, surplus: { kind: 'ratio', label: 'surplus for wetting', min: 1, max: 2, usual: 1.12 } },
   output: 'volume',
   source: 'practice',
   compute: ({ volumeMl, packing: filled, surplus }) => volumeMl * (1 - filled) * surplus,
@@ -76,7 +76,7 @@ export const sandForVolume = formula({
   name: 'sand-for-volume',
   title: 'Sand for a volume',
   words: 'volume times the packing of the sand times the density of its grains',
-  inputs: { volumeMl: volume, packing, grainKgL: { kind: 'density', label: 'density of the grains', min: 1, max: 6 } },
+  inputs: { volumeMl: volume, packing, grainKgL: { kind: 'density', label: 'density of the grains', min: 1, max: 6, usual: 2.65 } },
   output: 'mass',
   source: 'geometry',
   compute: ({ volumeMl, packing: filled, grainKgL }) => volumeMl * filled * grainKgL,
@@ -87,7 +87,7 @@ export const resinLeft = formula({
   name: 'resin-left',
   title: 'Resin still to pour',
   words: 'resin for the lift less what already wets the faces, not below nothing',
-  inputs: { resinMl: { kind: 'volume', label: 'resin for the lift', min: 0, max: 1e9 }, wettedMl: { kind: 'volume', label: 'resin on the faces', min: 0, max: 1e9 } },
+  inputs: { resinMl: { kind: 'volume', label: 'resin for the lift', min: 0, max: 1e9, usual: 800 }, wettedMl: { kind: 'volume', label: 'resin on the faces', min: 0, max: 1e9, usual: 40 } },
   output: 'volume',
   source: 'geometry',
   compute: ({ resinMl, wettedMl }) => Math.max(0, resinMl - wettedMl),
@@ -99,9 +99,9 @@ export const wettingResin = formula({
   title: 'Resin to wet both faces',
   words: 'the film on the faces, no more than a share of the resin of the first lift',
   inputs: {
-    filmMl: { kind: 'volume', label: 'film on the faces', min: 0, max: 1e9 },
-    liftMl: { kind: 'volume', label: 'resin for the first lift', min: 0, max: 1e9 },
-    share: { kind: 'ratio', label: 'largest share', min: 0, max: 1 },
+    filmMl: { kind: 'volume', label: 'film on the faces', min: 0, max: 1e9, usual: 50 },
+    liftMl: { kind: 'volume', label: 'resin for the first lift', min: 0, max: 1e9, usual: 120 },
+    share: { kind: 'ratio', label: 'largest share', min: 0, max: 1, usual: 0.4 },
   },
   output: 'volume',
   source: 'judgement',
@@ -113,7 +113,7 @@ export const voidTimes = formula({
   name: 'void-times',
   title: 'Resin for a void',
   words: 'volume of the void times an allowance for what is lost',
-  inputs: { volumeMl: volume, factor: { kind: 'ratio', label: 'allowance', min: 0.1, max: 5 } },
+  inputs: { volumeMl: volume, factor: { kind: 'ratio', label: 'allowance', min: 0.1, max: 5, usual: 1.3 } },
   output: 'volume',
   source: 'practice',
   compute: ({ volumeMl, factor }) => volumeMl * factor,

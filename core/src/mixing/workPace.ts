@@ -1,7 +1,7 @@
 import { formula } from '../quantity/formula.ts';
 import { wholeAbove } from '../quantity/round.ts';
 
-const reserve = { kind: 'ratio', label: 'share of the gel time kept in reserve', min: 0, max: 0.9 } as const;
+const reserve = { kind: 'ratio', label: 'share of the gel time kept in reserve', min: 0, max: 0.9, usual: 0.25 } as const;
 
 /** Length of crack that can be wetted, sanded and soaked within the gel time, in mm. */
 export const sectionPerPerson = formula({
@@ -9,10 +9,10 @@ export const sectionPerPerson = formula({
   title: 'Longest section within the gel time',
   words: 'gel time less the reserve, divided by the pace of one person; a pair, one wetting and one sanding, goes as many times as fast',
   inputs: {
-    gelMin: { kind: 'duration', label: 'gel time to work within', min: 0.1, max: 10000 },
+    gelMin: { kind: 'duration', label: 'gel time to work within', min: 0.1, max: 10000, usual: 8 },
     reserve,
-    paceMinM: { kind: 'pace', label: 'pace of one person', min: 0.05, max: 60 },
-    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4 },
+    paceMinM: { kind: 'pace', label: 'pace of one person', min: 0.05, max: 60, usual: 2 },
+    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
   },
   output: 'length',
   source: 'practice',
@@ -24,7 +24,7 @@ export const sectionCount = formula({
   name: 'section-count',
   title: 'Sections',
   words: 'length divided by the longest section, rounded up',
-  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6 }, sectionMm: { kind: 'length', label: 'longest section', min: 1, max: 1e7 } },
+  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 4000 }, sectionMm: { kind: 'length', label: 'longest section', min: 1, max: 1e7, usual: 1800 } },
   output: 'count',
   source: 'geometry',
   compute: ({ lengthMm, sectionMm }) => wholeAbove(lengthMm / sectionMm),
@@ -35,7 +35,7 @@ export const sectionLength = formula({
   name: 'section-length',
   title: 'Length of a section',
   words: 'length divided by the number of sections',
-  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6 }, sections: { kind: 'count', label: 'sections', min: 1, max: 1e6 } },
+  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 4000 }, sections: { kind: 'count', label: 'sections', min: 1, max: 1e6, usual: 2 } },
   output: 'length',
   source: 'geometry',
   compute: ({ lengthMm, sections }) => lengthMm / sections,
@@ -47,11 +47,11 @@ export const handsOn = formula({
   title: 'Hands-on time',
   words: 'time to set up, plus pace times length times passes, divided by how many times as fast the crew is as one person',
   inputs: {
-    setUpMin: { kind: 'duration', label: 'setting up', min: 0, max: 1000 },
-    paceMinM: { kind: 'pace', label: 'pace of one person', min: 0, max: 1000 },
-    lengthMm: { kind: 'length', label: 'length worked', min: 0, max: 1e6 },
-    passes: { kind: 'count', label: 'passes', min: 0, max: 1000 },
-    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4 },
+    setUpMin: { kind: 'duration', label: 'setting up', min: 0, max: 1000, usual: 5 },
+    paceMinM: { kind: 'pace', label: 'pace of one person', min: 0, max: 1000, usual: 1.5 },
+    lengthMm: { kind: 'length', label: 'length worked', min: 0, max: 1e6, usual: 2400 },
+    passes: { kind: 'count', label: 'passes', min: 0, max: 1000, usual: 2 },
+    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
   },
   output: 'duration',
   source: 'assumed-rate',
@@ -63,7 +63,7 @@ export const durationSum = formula({
   name: 'duration-sum',
   title: 'Time in all',
   words: 'the times added up',
-  inputs: { durationMin: { kind: 'duration', label: 'each time', min: 0, max: 1e6, list: true } },
+  inputs: { durationMin: { kind: 'duration', label: 'each time', min: 0, max: 1e6, list: true, usual: [10, 25, 15] } },
   output: 'duration',
   source: 'geometry',
   compute: ({ durationMin }) => durationMin.reduce((a, b) => a + b, 0),

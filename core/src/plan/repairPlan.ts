@@ -4,7 +4,8 @@ import { candidates, type Candidate } from '../match/candidates.ts';
 import { preparedSize, type PreparedSize } from '../match/preparedSize.ts';
 import type { Method } from '../method/method.ts';
 import { recipeOf } from '../method/recipes.ts';
-import { OutOfRange } from '../quantity/formula.ts';
+import { NotComputable, OutOfRange } from '../quantity/formula.ts';
+import { atLeast } from '../quantity/round.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { withDecisions, type HeldStop } from '../record/decided.ts';
@@ -126,7 +127,7 @@ function otherSide(ledger: Ledger, subject: CrackSubject, system: PatchSystem, s
   try {
     return repairBy(ledger, subject, system, preparedSize(ledger, subject, system, side), side, input);
   } catch (error) {
-    if (error instanceof OutOfRange) return undefined;
+    if (error instanceof NotComputable) return undefined;
     throw error;
   }
 }
@@ -163,7 +164,9 @@ export function planRepair(input: PlanInput): RepairPlan {
   let repair: Repair | undefined;
   let problem: Saying | undefined;
   const effects: SchoolEffect[] = [];
-  if (candidate && !held) {
+  const tooCold = candidate?.system.slabC.min && !atLeast(subject.slabC.value, candidate.system.slabC.min.value) ? candidate.system.slabC.min : undefined;
+  if (tooCold) problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
+  else if (candidate && !held) {
     try {
       repair = repairBy(ledger, subject, candidate.system, candidate.size, school, input);
       if (!repair) problem = say`The slab may not be cut deep enough for this system here: ${candidate.size.refusedBecause ?? 'no groove can be cut'}.`;
@@ -173,9 +176,9 @@ export function planRepair(input: PlanInput): RepairPlan {
         effects.push({ school: side, taken: id === school.id, repair: id === school.id ? () => own : once(() => otherSide(ledger, subject, candidate.system, side, input)) });
       }
     } catch (error) {
-      if (!(error instanceof OutOfRange)) throw error;
+      if (!(error instanceof NotComputable)) throw error;
       repair = undefined;
-      problem = say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.`;
+      problem = error instanceof OutOfRange ? say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.` : say`No method can be computed: ${error.message}`;
     }
   }
   return {

@@ -9,6 +9,8 @@ export interface InputSpec {
   readonly min: number;
   readonly max: number;
   readonly list?: true;
+  /** what it commonly is, for a look before anything is typed; a plan never takes it */
+  readonly usual?: number | readonly number[];
 }
 
 export type InputSpecs = Readonly<Record<string, InputSpec>>;
@@ -28,23 +30,43 @@ export interface Formula<S extends InputSpecs = InputSpecs> {
   readonly inputs: S;
   readonly output: QuantityKind;
   readonly source: SourceId;
+  /** what is wrong with inputs that are each in range but do not go together, as a sentence */
+  readonly together?: (values: InputValues<S>) => { readonly input: keyof S & string; readonly why: string } | undefined;
   /** values in the base units of their kinds, in and out */
   readonly compute: (values: InputValues<S>) => number;
 }
 
-/** Thrown where a formula is given something outside its range; `input` names it. */
-export class OutOfRange extends Error {
+/** Thrown where a formula cannot take what it is given; `input` names what to put right. */
+export abstract class NotComputable extends Error {
   readonly formula: string;
   readonly input: string;
+
+  constructor(formula: string, input: string, message: string) {
+    super(`${formula}: ${message}`);
+    this.formula = formula;
+    this.input = input;
+  }
+}
+
+/** An input outside its range. */
+export class OutOfRange extends NotComputable {
   readonly spec: InputSpec;
   readonly given: number;
 
   constructor(formula: string, input: string, spec: InputSpec, given: number) {
-    super(`${formula}: ${spec.label} is ${String(given)}, it must lie between ${String(spec.min)} and ${String(spec.max)}`);
-    this.formula = formula;
-    this.input = input;
+    super(formula, input, `${spec.label} is ${String(given)}, it must lie between ${String(spec.min)} and ${String(spec.max)}`);
     this.spec = spec;
     this.given = given;
+  }
+}
+
+/** Inputs that are each in range but do not go together; `why` is the sentence for people. */
+export class DoNotGoTogether extends NotComputable {
+  readonly why: string;
+
+  constructor(formula: string, input: string, why: string) {
+    super(formula, input, why);
+    this.why = why;
   }
 }
 
@@ -62,6 +84,7 @@ function checkOne(formulaName: string, name: string, spec: InputSpec, value: num
 /**
  * Runs a formula on plain numbers in base units.
  * @throws OutOfRange where an input is missing, not a number, or outside the formula's range
+ * @throws DoNotGoTogether where each input is in range but they contradict one another
  */
 export function evaluate<S extends InputSpecs>(f: Formula<S>, values: InputValues<S>): number {
   const given = values as Readonly<Record<string, number | readonly number[] | undefined>>;
@@ -73,5 +96,12 @@ export function evaluate<S extends InputSpecs>(f: Formula<S>, values: InputValue
     else if (value === undefined || value.length === 0) throw new OutOfRange(f.name, name, spec, Number.NaN);
     else for (const each of value) checkOne(f.name, name, spec, each);
   }
+  const wrong = f.together?.(values);
+  if (wrong) throw new DoNotGoTogether(f.name, wrong.input, wrong.why);
   return round12(f.compute(values));
+}
+
+/** The refusal of two lists that belong together and are not equally long; for `together`. */
+export function unequal<A extends string>(input: A, one: readonly number[], other: readonly number[], why: string): { readonly input: A; readonly why: string } | undefined {
+  return one.length === other.length ? undefined : { input, why };
 }

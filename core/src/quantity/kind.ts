@@ -39,6 +39,8 @@ export const baseUnits = {
   activationEnergy: 'kJ/mol',
   /** activation energy divided by the gas constant */
   activationTemperature: 'K',
+  /** area that a volume of paint covers */
+  spreading: 'm²/L',
   /** hands-on time per run of length */
   pace: 'min/m',
 } as const;

@@ -28,6 +28,7 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
   angle: { '°': [1], deg: [1] },
   evaporation: { 'kg/m²h': [1], 'lb/ft²h': [4.88242764] },
   activationEnergy: { 'kj/mol': [1] },
+  spreading: { 'm²/l': [1], 'm2/l': [1], 'ft²/gal': [1 / 40.7458331], 'ft2/gal': [1 / 40.7458331] },
   activationTemperature: { k: [1] },
   pace: { 'min/m': [1], 'min/ft': [3.2808399] },
   pressure: { mpa: [1], bar: [0.1], kpa: [0.001], psi: [1 / 145.037738] },
@@ -35,12 +36,12 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
 };
 
 const bareUnits: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
-  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', area: 'm²', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h', pressure: 'mpa', density: 'kg/l', viscosity: 'mpa·s', surfaceTension: 'mn/m', angle: '°', evaporation: 'kg/m²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/m' },
-  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', area: 'ft²', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph', pressure: 'psi', density: 'lb/gal', viscosity: 'cp', surfaceTension: 'dyn/cm', angle: '°', evaporation: 'lb/ft²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/ft' },
+  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', area: 'm²', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h', pressure: 'mpa', density: 'kg/l', viscosity: 'mpa·s', surfaceTension: 'mn/m', angle: '°', evaporation: 'kg/m²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/m', spreading: 'm²/l' },
+  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', area: 'ft²', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph', pressure: 'psi', density: 'lb/gal', viscosity: 'cp', surfaceTension: 'dyn/cm', angle: '°', evaporation: 'lb/ft²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/ft', spreading: 'ft²/gal' },
 };
 
 /** Units whose letters are not all small. */
-const written: Readonly<Record<string, string>> = { ml: 'mL', k: 'K', mpa: 'MPa', 'kg/l': 'kg/L', 'mpa·s': 'mPa·s', 'mn/m': 'mN/m', cp: 'cP', 'kj/mol': 'kJ/mol' };
+const written: Readonly<Record<string, string>> = { ml: 'mL', k: 'K', mpa: 'MPa', 'kg/l': 'kg/L', 'mpa·s': 'mPa·s', 'mn/m': 'mN/m', cp: 'cP', 'm²/l': 'm²/L', 'kj/mol': 'kJ/mol' };
 
 /** The unit a bare number is taken in, as it is written beside a field. */
 export function bareUnit(kind: QuantityKind, units: UnitSystem): string {

@@ -150,6 +150,8 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
       return us ? shown(trimmed(value / 1.609344, 0), 'mph') : shown(trimmed(value, 0), 'km/h');
     case 'density':
       return us ? shown(trimmed(value * 8.34540445202, 2), 'lb/gal') : shown(trimmed(value, 2), 'kg/L');
+    case 'spreading':
+      return us ? shown(trimmed(value * 40.7458331, 0), 'ft²/gal') : shown(trimmed(value, 1), 'm²/L');
     case 'maturity':
       return us ? shown(trimmed(value * 1.8, 0), '°F·h') : shown(trimmed(value, 0), '°C·h');
     case 'pressure':

@@ -1,6 +1,5 @@
 import type { ClimateSeries } from '../climate/series.ts';
-import { progressEndMin } from '../cure/progress.ts';
-import { arrheniusMultiplier, equivalentAgeFactor } from '../cure/reaction.ts';
+import { cureProgress, progressEndMin } from '../cure/progress.ts';
 import type { Lag, Link, Network, Step } from '../method/step.ts';
 import { durationSum } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
@@ -34,10 +33,9 @@ export interface Schedule {
 function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
   if (lag.by === 'fixed') return fromMin + lag.minutes.value;
   if (lag.at23.value === 0) return fromMin;
-  const { cure, at23 } = lag;
-  return progressEndMin(fromMin, climate, ({ slabC }) =>
-    cure.by === 'arrhenius' ? 1 / (at23.value * arrheniusMultiplier(slabC, cure.activation.value)) : equivalentAgeFactor(slabC, cure.activation.value) / at23.value,
-  );
+  const { cure, at23, stopsBelow } = lag;
+  const law = cure.by === 'arrhenius' ? ({ by: 'arrhenius', activationKjMol: cure.activation.value } as const) : ({ by: 'equivalent-age', activationK: cure.activation.value } as const);
+  return progressEndMin(fromMin, climate, ({ slabC }) => cureProgress({ at23Min: at23.value, law, ...(stopsBelow && { stopsBelowC: stopsBelow.value }) }, slabC));
 }
 
 const minuteMs = 60_000;

@@ -1,4 +1,4 @@
-import { evaluate, OutOfRange, parseMeasure, showValue, type Formula, type UnitSystem } from '@oddment/core';
+import { DoNotGoTogether, evaluate, OutOfRange, parseMeasure, showValue, type Formula, type UnitSystem } from '@oddment/core';
 
 export type QuickAnswer =
   | { readonly state: 'open'; readonly missing: readonly string[] }
@@ -30,6 +30,7 @@ export function quickFigure(f: Formula, typed: Readonly<Record<string, string>>,
   try {
     return { state: 'known', text: showValue(evaluate(f, values as never), f.output, units).text };
   } catch (error) {
+    if (error instanceof DoNotGoTogether) return { state: 'wrong', input: error.input, why: error.why };
     if (!(error instanceof OutOfRange)) throw error;
     const range = [error.spec.min, error.spec.max].map((v) => showValue(v, error.spec.kind, units).text);
     return { state: 'wrong', input: error.input, why: `It must lie between ${range.join(' and ')}.` };

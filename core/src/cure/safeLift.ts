@@ -1,0 +1,84 @@
+import type { Watching } from '../geometry/darkLine.ts';
+import { formula } from '../quantity/formula.ts';
+import { concreteBelow, genericEpoxy, neatResin, sandFilledResin, thickestLift, type LiftCase } from './exotherm.ts';
+
+/** The thickest lift that stays under a limit, by temperature: computed once from a product's kinetics, and kept with it. */
+export interface SafeLiftTable {
+  readonly limitC: number;
+  /** as far as was looked: a lift of this thickness stays under the limit there */
+  readonly mostMm: number;
+  /** coldest first */
+  readonly rows: readonly { readonly ambientC: number; readonly liftMm: number }[];
+}
+
+/** Temperatures that a table is computed at. */
+export const tableTemperaturesC = [5, 10, 15, 20, 25, 30, 35, 40] as const;
+
+/**
+ * Computes a safe-lift table: some seconds of work, for a worker or a server thread.
+ * @returns nothing where it was stopped
+ */
+export function safeLiftTable(given: Omit<LiftCase, 'liftMm' | 'ambientC'>, limitC: number, mostMm: number, watching: Watching = {}): SafeLiftTable | undefined {
+  const rows: { ambientC: number; liftMm: number }[] = [];
+  for (const [i, ambientC] of tableTemperaturesC.entries()) {
+    const liftMm = thickestLift({ ...given, ambientC }, limitC, mostMm, watching.signal ? { signal: watching.signal } : {});
+    if (liftMm === undefined) return undefined;
+    rows.push({ ambientC, liftMm: Math.floor(liftMm * 10) / 10 });
+    watching.onProgress?.((i + 1) / tableTemperaturesC.length);
+  }
+  return { limitC, mostMm, rows };
+}
+
+/**
+ * Thickest lift at a temperature out of a table, in mm: between two rows along the straight line of its
+ * logarithms, which is how it falls, and never above the colder row; colder than the table its coldest row.
+ * @returns nothing where it is warmer than the table reaches
+ */
+export function safeLiftAt({ rows }: SafeLiftTable, ambientC: number): number | undefined {
+  const above = rows.findIndex((row) => row.ambientC >= ambientC);
+  const warm = rows[above];
+  if (!warm) return undefined;
+  const cold = rows[above - 1];
+  if (!cold) return warm.liftMm;
+  const share = (ambientC - cold.ambientC) / (warm.ambientC - cold.ambientC);
+  return cold.liftMm * (warm.liftMm / cold.liftMm) ** share;
+}
+
+/** heat that still air takes off a face, in W/m²K */
+const stillAirWm2K = 10;
+const usualCase = { kinetics: genericEpoxy, substrate: concreteBelow, filmWm2K: stillAirWm2K };
+
+/** What the tables of the usual epoxy were computed from; a test computes them again. */
+export const usualLiftCases = {
+  neat: { ...usualCase, lift: neatResin },
+  sandFilled: { ...usualCase, lift: sandFilledResin },
+} as const;
+
+export const usualSafeLifts = {
+  neat: { limitC: 60, mostMm: 60, rows: [{ ambientC: 5, liftMm: 24.9 }, { ambientC: 10, liftMm: 19.5 }, { ambientC: 15, liftMm: 15.3 }, { ambientC: 20, liftMm: 12.1 }, { ambientC: 25, liftMm: 9.5 }, { ambientC: 30, liftMm: 7.7 }, { ambientC: 35, liftMm: 6 }, { ambientC: 40, liftMm: 4.6 }] },
+  sandFilled: { limitC: 60, mostMm: 60, rows: [{ ambientC: 5, liftMm: 60 }, { ambientC: 10, liftMm: 60 }, { ambientC: 15, liftMm: 60 }, { ambientC: 20, liftMm: 60 }, { ambientC: 25, liftMm: 50.4 }, { ambientC: 30, liftMm: 36.7 }, { ambientC: 35, liftMm: 26.5 }, { ambientC: 40, liftMm: 18.6 }] },
+} as const satisfies Record<keyof typeof usualLiftCases, SafeLiftTable>;
+
+const here = { kind: 'temperature', label: 'air, concrete and mix', min: 0, max: 40, usual: 23 } as const;
+
+/** Thickest lift of a neat epoxy that stays under the limit of its table, in mm. */
+export const neatSafeLift = formula({
+  name: 'safe-lift-neat',
+  title: 'Thickest lift of neat epoxy',
+  words: 'out of a table computed with conduction and a reaction that feeds on its own heat, for a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
+  inputs: { ambientC: here },
+  output: 'depth',
+  source: 'lift-model',
+  compute: ({ ambientC }) => safeLiftAt(usualSafeLifts.neat, ambientC) ?? 0,
+});
+
+/** Thickest lift of an epoxy with four parts of sand that stays under the limit of its table, in mm. */
+export const sandFilledSafeLift = formula({
+  name: 'safe-lift-sand-filled',
+  title: 'Thickest lift of epoxy and sand',
+  words: 'out of a table computed with conduction and a reaction that feeds on its own heat, for four parts of sand to one of a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
+  inputs: { ambientC: here },
+  output: 'depth',
+  source: 'lift-model',
+  compute: ({ ambientC }) => safeLiftAt(usualSafeLifts.sandFilled, ambientC) ?? 0,
+});

@@ -1,0 +1,64 @@
+import { formula } from '../quantity/formula.ts';
+import { wholeAbove } from '../quantity/round.ts';
+
+const side = (label: string, usual: number) => ({ kind: 'length', label, min: 20, max: 5000, usual }) as const;
+
+/** Tape around a board patch, in mm: each side and the lap at each corner. */
+export const tapeLength = formula({
+  name: 'tape-length',
+  title: 'Tape around the patch',
+  words: 'the four sides, with the lap at each corner',
+  inputs: { widthMm: side('width of the patch', 400), heightMm: side('height of the patch', 400), lapMm: { kind: 'depth', label: 'lap at a corner', min: 0, max: 150, usual: 25 } },
+  output: 'length',
+  source: 'geometry',
+  compute: ({ widthMm, heightMm, lapMm }) => 2 * (widthMm + heightMm) + 4 * lapMm,
+});
+
+/** Dabs of adhesive behind a board: rows and columns no farther apart than the spacing, the outer ones near the edge. */
+export const dabCount = formula({
+  name: 'dab-count',
+  title: 'Dabs of adhesive',
+  words: 'along each way, the size less the distance kept from both edges over the spacing, upward to whole ones and one more; one times the other',
+  inputs: {
+    widthMm: side('width of the board', 600),
+    heightMm: side('height of the board', 900),
+    spacingMm: { kind: 'depth', label: 'largest spacing', min: 50, max: 600, usual: 300 },
+    edgeMm: { kind: 'depth', label: 'distance from the edge', min: 0, max: 200, usual: 50 },
+  },
+  output: 'count',
+  source: 'practice',
+  compute: ({ widthMm, heightMm, spacingMm, edgeMm }) => [widthMm, heightMm].reduce((count, mm) => count * (wholeAbove(Math.max(0, mm - 2 * edgeMm) / spacingMm) + 1), 1),
+});
+
+/** Adhesive in dabs, in mL: each a flat round cake once the board is pressed on. */
+export const dabVolume = formula({
+  name: 'dab-volume',
+  title: 'Adhesive for the dabs',
+  words: 'dabs times the round area of each when pressed, times its thickness',
+  inputs: { dabs: { kind: 'count', label: 'dabs', min: 1, max: 10_000, usual: 12 }, acrossMm: { kind: 'depth', label: 'across a dab when pressed', min: 20, max: 300, usual: 100 }, thickMm: { kind: 'depth', label: 'thickness when pressed', min: 2, max: 50, usual: 10 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ dabs, acrossMm, thickMm }) => (dabs * Math.PI * acrossMm ** 2 * thickMm) / 4 / 1000,
+});
+
+/** Length of a wood or metal backer behind an opening, in mm. */
+export const backerLength = formula({
+  name: 'backer-length',
+  title: 'Backer behind the opening',
+  words: 'the opening, and what bears on the board at each end',
+  inputs: { openingMm: { kind: 'depth', label: 'opening', min: 20, max: 2000, usual: 250 }, bearingMm: { kind: 'depth', label: 'bearing at each end', min: 50, max: 200, usual: 75 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ openingMm, bearingMm }) => openingMm + 2 * bearingMm,
+});
+
+/** Compound for a coat along a joint, in mL: a flat wedge that is thickest in the middle. */
+export const jointCompound = formula({
+  name: 'joint-compound',
+  title: 'Compound for one coat',
+  words: 'length times half the width of the coat times its thickness in the middle, with the waste',
+  inputs: { lengthMm: { kind: 'length', label: 'length of the joint', min: 20, max: 1e6, usual: 2400 }, coatMm: { kind: 'depth', label: 'width of the coat', min: 50, max: 1000, usual: 200 }, thicknessMm: { kind: 'film', label: 'thickness in the middle', min: 0.1, max: 6, usual: 1 }, wastePct: { kind: 'percent', label: 'waste', min: 0, max: 80, usual: 10 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ lengthMm, coatMm, thicknessMm, wastePct }) => (lengthMm * coatMm * thicknessMm) / 2 / 1000 / (1 - wastePct / 100),
+});
