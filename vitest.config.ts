@@ -4,6 +4,6 @@ const room = (name: string, more: object = {}) => ({ oxc: { decorator: { legacy:
 
 export default defineConfig({
   test: {
-    projects: [room('core'), room('contracts'), room('drawing'), room('cli'), room('tools', { testTimeout: 180_000, hookTimeout: 60_000, fileParallelism: false }), room('server', { testTimeout: 30_000, hookTimeout: 60_000 }), room('web')],
+    projects: [room('core'), room('contracts'), room('drawing'), room('cli'), room('simulators'), room('tools', { testTimeout: 180_000, hookTimeout: 60_000, fileParallelism: false }), room('server', { testTimeout: 30_000, hookTimeout: 60_000 }), room('web')],
   },
 });

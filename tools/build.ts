@@ -6,7 +6,7 @@ import { Failure, root, stateDir } from './place.ts';
 import { run } from './run.ts';
 
 const shared = ['core', 'contracts', 'drawing'];
-const targets = { server: [...shared, 'server'], web: [...shared, 'web'], cli: [...shared, 'cli'], bench: [...shared, 'bench'] } as const;
+const targets = { server: [...shared, 'server'], web: [...shared, 'web'], cli: [...shared, 'cli'], simulators: [...shared, 'simulators'], bench: [...shared, 'bench'] } as const;
 export type Target = keyof typeof targets;
 
 function* sourcesIn(dir: string): Generator<string> {

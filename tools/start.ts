@@ -6,7 +6,7 @@ import { built } from './build.ts';
 import { portIsFree } from './freePort.ts';
 import { command, Failure, root } from './place.ts';
 import { startPostgres } from './postgres.ts';
-import { startOptions } from './startOptions.ts';
+import { startOptions, type StartOptions } from './startOptions.ts';
 
 /** The start that runs on this data directory, if it still does. */
 function running(runFile: string): { pid: number; address: string } | undefined {
@@ -29,18 +29,32 @@ async function portFrom(wanted: number): Promise<number> {
   throw new Failure(`No free port from ${String(wanted)} on. Give another with --port.`);
 }
 
-function startServer(env: NodeJS.ProcessEnv): Promise<ChildProcess> {
+interface Started {
+  readonly child: ChildProcess;
+  readonly port: number;
+}
+
+/** A process of ours, once it says that it is ready. */
+function started(what: string, file: string, args: readonly string[], env: NodeJS.ProcessEnv): Promise<Started> {
   return new Promise((done, failed) => {
-    const child = spawn(process.execPath, ['--enable-source-maps', join(root, 'server/dist/main.js')], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+    const child = spawn(process.execPath, ['--enable-source-maps', join(root, file), ...args], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
     child.on('message', (message) => {
       const { ready, failed: why } = message as { ready?: number; failed?: string };
-      if (ready !== undefined) done(child);
-      if (why !== undefined) failed(new Failure(`The server does not start: ${why}`));
+      if (ready !== undefined) done({ child, port: ready });
+      if (why !== undefined) failed(new Failure(`The ${what} does not start: ${why}`));
     });
     child.once('exit', (code) => {
-      failed(new Failure(`The server ended with code ${String(code)} before it was ready: see above.`));
+      failed(new Failure(`The ${what} ended with code ${String(code)} before it was ready: see above.`));
     });
   });
+}
+
+/** The simulated weather service and instruments, each a process of its own on loopback. */
+async function simulators({ simulate, weather, instruments, clock }: StartOptions): Promise<{ weather?: Started; instruments?: Started }> {
+  if (!simulate || (weather !== undefined && instruments !== undefined)) return {};
+  await built('simulators');
+  const one = (what: 'weather' | 'instruments') => started(`simulated ${what}`, 'simulators/dist/main.js', [what], { ODDMENT_CLOCK: clock ?? '', ODDMENT_PORT: '0' });
+  return { ...(weather === undefined && { weather: await one('weather') }), ...(instruments === undefined && { instruments: await one('instruments') }) };
 }
 
 await command(async () => {
@@ -52,6 +66,11 @@ await command(async () => {
   await built('server', 'web');
   const postgres = await startPostgres(join(options.dataDir, 'database'));
   let server: ChildProcess | undefined;
+  let stand: Awaited<ReturnType<typeof simulators>> = {};
+  const endStand = () => {
+    stand.weather?.child.kill('SIGTERM');
+    stand.instruments?.child.kill('SIGTERM');
+  };
   let address: string;
   let asked = false;
   // from here on there is something to end: whoever asks while it still starts is heard too
@@ -67,7 +86,10 @@ await command(async () => {
     const port = await portFrom(options.port);
     const shownHost = options.host === '0.0.0.0' || options.host === '::' ? hostname() : options.host;
     address = `${options.tls ? 'https' : 'http'}://${shownHost}:${String(port)}`;
-    server = await startServer({
+    stand = await simulators(options);
+    const weather = options.weather ?? (stand.weather && `http://127.0.0.1:${String(stand.weather.port)}`);
+    const instruments = options.instruments ?? (stand.instruments && `127.0.0.1:${String(stand.instruments.port)}`);
+    ({ child: server } = await started('server', 'server/dist/main.js', [], {
       ODDMENT_DATABASE: postgres.url,
       ODDMENT_PORT: String(port),
       ODDMENT_HOST: options.host,
@@ -77,12 +99,15 @@ await command(async () => {
       ODDMENT_MIGRATIONS: join(root, 'server/drizzle'),
       ODDMENT_DEMO: options.demo ? '1' : '0',
       ODDMENT_CLOCK: options.clock ?? '',
-    });
+      ODDMENT_WEATHER: weather ?? '',
+      ODDMENT_INSTRUMENTS: instruments ?? '',
+    }));
   } catch (error) {
+    endStand();
     await postgres.stop();
     throw error;
   }
-  writeFileSync(runFile, JSON.stringify({ pid: process.pid, address }));
+  writeFileSync(runFile, JSON.stringify({ pid: process.pid, address, ...(stand.weather && { weather: stand.weather.child.pid }), ...(stand.instruments && { instruments: stand.instruments.child.pid }) }));
   const ended = new Promise<number>((done) => {
     server.once('exit', (exitCode) => {
       done(asked ? 0 : (exitCode ?? 1));
@@ -92,6 +117,7 @@ await command(async () => {
   else console.log(`Oddment runs at ${address}   (Ctrl-C ends it)`);
   const code = await ended;
   rmSync(runFile, { force: true });
+  endStand();
   await postgres.stop();
   if (code !== 0) throw new Failure(`The server ended by itself with code ${String(code)}: see above.`);
   process.exit(0);

@@ -36,7 +36,7 @@ function shapeSchema(min: number, max: number): Schema {
 }
 
 function factSchema(ask: Ask): Schema {
-  return objectSchema({ value: valueSchema(ask), how: { enum: knowings }, at: { type: 'string', format: 'date-time' }, text: { type: 'string', maxLength: 60 } }, ['text']);
+  return objectSchema({ value: valueSchema(ask), how: { enum: knowings }, at: { type: 'string', format: 'date-time' }, text: { type: 'string', maxLength: 60 }, instrument: { type: 'string', maxLength: 60, description: 'what read it, where it came over a line' } }, ['text', 'instrument']);
 }
 
 function decorate(prototype: object, ask: Ask): void {

@@ -11,3 +11,5 @@ export type { AreaRecord, DefectRecord, FirmRecord, JobRecord, JobSummary, OneTi
 export { IssueBody, planStates, PlanStateBody, type IssuedRecord, type IssuedSummary, type PlanState } from './issued.ts';
 export { ChangePhotoBody, NewPhotoBody, PositionBody, type PhotoRecord } from './photos.ts';
 export { photoLimits } from './photoLimits.ts';
+export { lineSum, readLine, readQuantities, writeLine, type Reading, type ReadingsState, type ReadLine, type ReadQuantity } from './instrumentLine.ts';
+export { WeatherHour, WeatherPlace, WeatherPlaces, WeatherReply } from './weather.ts';

@@ -31,6 +31,7 @@ function operation(name: string, route: RouteDescription): Schema {
       [String(route.status)]: { description: route.answer },
       ...(body && { '400': refusal('the body is not JSON'), '415': refusal('the body is not sent as JSON'), '422': refusal('something in the body is not right, with its path') }),
       ...(access !== 'open' && { '401': refusal('nobody is signed in'), '403': refusal('not for this role') }),
+      ...Object.fromEntries(Object.entries(route.refuses ?? {}).map(([status, why]) => [status, refusal(why)])),
       ...(named && { '404': refusal('not here, or not of this firm') }),
       ...(body && { '409': refusal('changed meanwhile, or taken') }),
     },

@@ -20,6 +20,10 @@ export interface RouteDescription {
   /** the status of success */
   readonly status: 200 | 201 | 204;
   readonly answer: string;
+  /** refusals of its own, by status */
+  readonly refuses?: Readonly<Record<string, string>>;
+  /** an answer that does not end */
+  readonly stream?: true;
 }
 
 const everyone = roles;
@@ -94,6 +98,9 @@ export const routes = describe({
   changeIssued: { method: 'put', path: '/plans/{id}', summary: 'Begin an issued plan, or note that it is done', access: crew, body: PlanStateBody, example: { ...versioned(), state: 'begun' }, status: 200, answer: 'the plan, without what it says' },
   withdrawIssued: { method: 'delete', path: '/plans/{id}', summary: 'Withdraw an issued plan that is not begun', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the plan, without what it says' },
   restoreIssued: { method: 'post', path: '/plans/{id}/restore', summary: 'Bring a withdrawn plan back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the plan, without what it says' },
+
+  readWeather: { method: 'get', path: '/weather', summary: 'Hourly weather from the weather service; ?place= for one of its places, ?hours= for how many', access: everyone, status: 200, refuses: { 404: 'the service does not know the place', 422: 'the hours are not a number', 502: 'what the service answers cannot be read', 503: 'there is no service, or it does not answer' }, answer: 'the places, and the hours of one of them' },
+  watchReadings: { method: 'get', path: '/readings', summary: 'Readings of the instruments as server-sent events: one `state` at once, and one at each change', access: everyone, status: 200, stream: true, answer: 'a stream of events' },
 
   restoreDefect: { method: 'post', path: '/defects/{id}/restore', summary: 'Bring a deleted defect back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the defect' },
 });

@@ -9,9 +9,11 @@ import { callOf, type Handler } from './http/call.ts';
 import { jobHandlers } from './http/jobHandlers.ts';
 import { mountPages } from './http/pages.ts';
 import { photoHandlers } from './http/photoHandlers.ts';
+import { outsideHandlers } from './http/outsideHandlers.ts';
 import { planHandlers } from './http/planHandlers.ts';
 import { peopleHandlers, signedIn } from './http/peopleHandlers.ts';
 import { asProblem, HttpProblem, notFound } from './problem.ts';
+import type { Readings } from './services/readings.ts';
 import type { OpenDatabase } from './store/database.ts';
 
 export interface AppParts {
@@ -22,6 +24,9 @@ export interface AppParts {
   readonly webDir?: string;
   /** served over TLS: the cookie is then sent over it only */
   readonly secure?: boolean;
+  readonly weatherUrl?: string;
+  /** readings of the instruments, where there are any */
+  readonly readings?: Readings;
 }
 
 const contentSecurityPolicy = {
@@ -37,7 +42,7 @@ const contentSecurityPolicy = {
 };
 
 /** The whole HTTP side: routes, sessions, problems, and the built page. */
-export function makeApp({ database, clock, demo, log, webDir, secure = false }: AppParts): express.Express {
+export function makeApp({ database, clock, demo, log, webDir, secure = false, weatherUrl, readings }: AppParts): express.Express {
   const { db } = database;
   const app = express();
   app.disable('x-powered-by');
@@ -63,7 +68,7 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false }: 
     next();
   });
 
-  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db) };
+  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db), ...outsideHandlers(weatherUrl, readings, clock) };
   for (const name of routeNames) {
     const { method, path, access, status } = routeOf(name);
     api[method](path.replaceAll(/\{(\w+)\}/g, ':$1'), async (req, res) => {

@@ -6,6 +6,7 @@ import { makeApp } from './app.ts';
 import { clockAt } from './clock.ts';
 import { endPdfThreads } from './documents/pdfPool.ts';
 import { loadDemo } from './demo/loadDemo.ts';
+import { Readings } from './services/readings.ts';
 import { settingsFrom } from './settings.ts';
 import { accountCount } from './store/accountStore.ts';
 import { openDatabase } from './store/database.ts';
@@ -16,17 +17,21 @@ const clock = clockAt(settings.clock);
 const database = await openDatabase(settings.databaseUrl, settings.migrationsDir);
 if (settings.demo && (await accountCount(database.db)) === 0) await loadDemo(database.db, clock);
 const { tls } = settings;
-const app = makeApp({ database, clock, demo: settings.demo, log, webDir: settings.webDir, secure: tls !== undefined });
+const readings = settings.instruments && new Readings(settings.instruments, clock);
+const app = makeApp({ database, clock, demo: settings.demo, log, webDir: settings.webDir, secure: tls !== undefined, ...(settings.weatherUrl !== undefined && { weatherUrl: settings.weatherUrl }), ...(readings && { readings }) });
 const server = tls ? createTlsServer({ cert: readFileSync(tls.cert), key: readFileSync(tls.key), minVersion: 'TLSv1.2' }, app) : createServer(app);
 
 let ending = false;
 function end(): void {
   if (ending) return;
   ending = true;
+  readings?.close();
   server.close(() => {
     void Promise.all([database.close(), endPdfThreads()]).then(() => process.exit(0));
   });
   server.closeIdleConnections();
+  // streams of readings do not end by themselves
+  setTimeout(() => { server.closeAllConnections(); }, 300).unref();
   setTimeout(() => process.exit(0), 3000).unref();
 }
 process.on('SIGTERM', end);

@@ -57,7 +57,7 @@ describe('the OpenAPI document', () => {
     expect(validate(example), JSON.stringify(validate.errors)).toBe(true);
   });
 
-  it.each(routeNames)('%s answers its example with a status that is documented', async (name) => {
+  it.each(routeNames.filter((n) => routeOf(n).stream === undefined))('%s answers its example with a status that is documented', async (name) => {
     const { method, path, example } = routeOf(name);
     const guest = ['readSession', 'signIn', 'signOut', 'firstAccount', 'demoSignIn', 'oneTime'].includes(name);
     const person = guest ? world.person() : owner;

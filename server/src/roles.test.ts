@@ -6,7 +6,7 @@ import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
 const planning: readonly RouteName[] = ['changeRules', 'importJob', 'createJob', 'createArea', 'createDefect', 'changeJob', 'changeArea', 'changeDefect', 'deleteJob', 'deleteArea', 'deleteDefect', 'restoreJob', 'restoreArea', 'restoreDefect', 'deletePhoto', 'restorePhoto', 'issuePlan', 'withdrawIssued', 'restoreIssued'];
 const onSite: readonly RouteName[] = ['addPhoto', 'changePhoto', 'changeIssued'];
 const owning: readonly RouteName[] = ['listPeople', 'addPerson', 'changePerson', 'resetPerson'];
-const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'exportCsv', 'jobSheets', 'listPhotos', 'readPhoto', 'listIssued', 'readIssued', 'issuedSheet'];
+const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'exportCsv', 'jobSheets', 'listPhotos', 'readPhoto', 'listIssued', 'readIssued', 'issuedSheet', 'readWeather', 'watchReadings'];
 const open: readonly RouteName[] = ['readSession', 'signIn', 'signOut', 'firstAccount', 'demoSignIn', 'oneTime'];
 
 function may(role: Role, name: RouteName): boolean {
@@ -35,7 +35,7 @@ describe('roles', () => {
   });
 
   it('are refused what is not theirs by the server, on every route', async () => {
-    for (const name of routeNames.filter((n) => !open.includes(n))) {
+    for (const name of routeNames.filter((n) => !open.includes(n) && routeOf(n).stream === undefined)) {
       const { method, path, body } = routeOf(name);
       for (const role of roles) {
         const person = people.get(role);

@@ -11,6 +11,10 @@ export interface Settings {
   readonly demo: boolean;
   readonly clock?: string;
   readonly logLevel: string;
+  /** address of a weather service; none where there is none */
+  readonly weatherUrl?: string;
+  /** host and port of the line to the instruments */
+  readonly instruments?: { readonly host: string; readonly port: number };
 }
 
 function required(env: NodeJS.ProcessEnv, name: string): string {
@@ -31,8 +35,14 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const host = env['ODDMENT_HOST'] ?? '127.0.0.1';
   const [cert, key] = [env['ODDMENT_TLS_CERT'] ?? '', env['ODDMENT_TLS_KEY'] ?? ''];
   if (!isLoopback(host) && (cert === '' || key === '')) throw new Error(`Without TLS anybody on the network could read passwords: ${host} needs a certificate and its key.`);
+  const [weather, line] = [env['ODDMENT_WEATHER'] ?? '', env['ODDMENT_INSTRUMENTS'] ?? ''];
+  if (weather !== '' && !(URL.canParse(weather) && /^https?:$/.test(new URL(weather).protocol))) throw new Error(`--weather is not an address: '${weather}'. Write it like http://127.0.0.1:8090.`);
+  const place = /^([^:\s]+):(\d{1,5})$/.exec(line);
+  if (line !== '' && !place) throw new Error(`--instruments is not a host and a port: '${line}'. Write it like 127.0.0.1:8091.`);
   return {
     host,
+    ...(weather !== '' && { weatherUrl: weather }),
+    ...(place && { instruments: { host: place[1] ?? '', port: Number(place[2]) } }),
     ...(cert !== '' && key !== '' && { tls: { cert, key } }),
     databaseUrl: required(env, 'ODDMENT_DATABASE'),
     port: Number(required(env, 'ODDMENT_PORT')),

@@ -5,7 +5,7 @@ import { round12 } from './round.ts';
 /** Where a figure comes from. Inputs of a formula are named by the ids of other figures. */
 export type Origin =
   | { readonly by: 'formula'; readonly formula: string; readonly inputs: Readonly<Record<string, string | readonly string[]>> }
-  | { readonly by: 'entered' | 'measured' | 'log'; readonly at: string; readonly text?: string }
+  | { readonly by: 'entered' | 'measured' | 'log'; readonly at: string; readonly text?: string; readonly instrument?: string }
   | { readonly by: 'assumed'; readonly source: SourceId; readonly why?: string }
   | { readonly by: 'sheet'; readonly source: SourceId };
 

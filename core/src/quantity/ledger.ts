@@ -34,8 +34,8 @@ export class Ledger implements Figures {
   }
 
   /** A figure that a person typed, or read off an instrument. */
-  given(label: string, kind: QuantityKind, value: number, how: 'entered' | 'measured' | 'log', at: string, text?: string): Figure {
-    return this.#add(label, value, kind, text === undefined ? { by: how, at } : { by: how, at, text });
+  given(label: string, kind: QuantityKind, value: number, how: 'entered' | 'measured' | 'log', at: string, text?: string, instrument?: string): Figure {
+    return this.#add(label, value, kind, { by: how, at, ...(text !== undefined && { text }), ...(instrument !== undefined && { instrument }) });
   }
 
   /** A figure nobody gave, taken on the safe side or as usual; `why` says so in words. */

@@ -14,6 +14,8 @@ export interface Fact<V> {
   /** ISO instant */
   readonly at: string;
   readonly text?: string;
+  /** what read it, in words, where it came over a line and not by hand */
+  readonly instrument?: string;
 }
 
 /** A width measured at a place along a line, both in mm. */

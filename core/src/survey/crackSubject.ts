@@ -52,7 +52,7 @@ export interface CrackSubject {
 
 function factFigure(ledger: Ledger, label: string, kind: QuantityKind, fact: Fact<number>): Figure {
   if (fact.how === 'assumed') return ledger.assumed(label, kind, fact.value, 'practice', 'assumed by the person who measured');
-  return ledger.given(label, kind, fact.value, fact.how, fact.at, fact.text);
+  return ledger.given(label, kind, fact.value, fact.how, fact.at, fact.text, fact.instrument);
 }
 
 /**

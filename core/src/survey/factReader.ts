@@ -9,7 +9,7 @@ import { relevantAsks, type Ask, type AskTable, type Fact, type LooseFacts, type
 /** A measured number as a figure of its own origin. */
 export function factFigure(ledger: Ledger, label: string, kind: QuantityKind, fact: Fact<number>): Figure {
   if (fact.how === 'assumed') return ledger.assumed(label, kind, fact.value, 'practice', 'assumed by the person who measured');
-  return ledger.given(label, kind, fact.value, fact.how, fact.at, fact.text);
+  return ledger.given(label, kind, fact.value, fact.how, fact.at, fact.text, fact.instrument);
 }
 
 /** Reads the facts of a table: only what is still asked counts. Measures come out as figures. */
