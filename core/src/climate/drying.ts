@@ -16,10 +16,11 @@ export const compoundDrying = formula({
     airC: air,
     humidityPct: humidity,
     thicknessMm: { kind: 'film', label: 'thickness of the coat', min: 0.1, max: 3, usual: 1 },
-    cover: { kind: 'ratio', label: 'under tape, or in the open', min: 0.5, max: 1, usual: 1 },
-    draft: { kind: 'ratio', label: 'what moving air leaves of the time', min: 0.5, max: 1, usual: 1 },
+    cover: { kind: 'ratio', label: 'what cover leaves of the drying', min: 0.5, max: 1, usual: 1, named: [{ label: 'under tape', value: 1 }, { label: 'no tape', value: 0.65 }] },
+    draft: { kind: 'ratio', label: 'what moving air leaves of the time', min: 0.5, max: 1, usual: 1, named: [{ label: 'still air', value: 1 }, { label: 'gentle fan', value: 0.75 }, { label: 'strong fan', value: 0.6 }] },
   },
   output: 'duration',
+  against: 'humidityPct',
   source: 'gypsum-drying',
   compute: ({ airC, humidityPct, thicknessMm, cover, draft }) => {
     const hours = 23.06 * (saturationPressurePa(airC) / 1000) ** -1.036 * (1 - humidityPct / 100) ** -0.901;
@@ -36,6 +37,7 @@ export const timberMoisture = formula({
   words: 'water dissolved in the wood and bound to it at this temperature and humidity, with the coefficients of the handbook',
   inputs: { airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60, usual: 20 }, humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 99, usual: 60 } },
   output: 'percent',
+  against: 'humidityPct',
   source: 'wood-handbook',
   compute: ({ airC: t, humidityPct }) => {
     const h = humidityPct / 100;
@@ -55,6 +57,7 @@ export const wallDrying = formula({
   words: 'about a month for each inch of thickness',
   inputs: { thicknessMm: { kind: 'depth', label: 'thickness of the wall', min: 10, max: 2000, usual: 300 } },
   output: 'age',
+  against: 'thicknessMm',
   source: 'practice',
   compute: ({ thicknessMm }) => (thicknessMm / 25.4) * 30.4375,
 });
@@ -72,6 +75,7 @@ export const solventLimit = formula({
     densityKgL: { kind: 'density', label: 'density of the solvent', min: 0.5, max: 2, usual: 0.79 },
   },
   output: 'volume',
+  against: 'roomMl',
   source: 'ideal-gas',
   compute: ({ share, limitPct, roomMl, molarG, densityKgL }) => (share * (limitPct / 100) * roomMl * molarG) / (densityKgL * 24_470),
 });

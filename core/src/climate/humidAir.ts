@@ -31,6 +31,7 @@ export const dewPoint = formula({
     humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 100, usual: 60 },
   },
   output: 'temperature',
+  against: 'humidityPct',
   source: 'ashrae-1',
   compute: ({ airC, humidityPct }) => (humidityPct >= 100 ? airC : temperatureAtPressureC((saturationPressurePa(airC) * humidityPct) / 100, airC)),
 });
@@ -60,6 +61,7 @@ export const wetBulb = formula({
     humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 100, usual: 60 },
   },
   output: 'temperature',
+  against: 'humidityPct',
   source: 'ashrae-1',
   compute: ({ airC, humidityPct }) => {
     if (humidityPct >= 100) return airC;
@@ -125,6 +127,7 @@ export const evaporation = formula({
     windKmh: { kind: 'speed', label: 'wind', min: 0, max: 100, usual: 10 },
   },
   output: 'evaporation',
+  against: 'windKmh',
   source: 'menzel-1954',
   compute: ({ surfaceC, airC, humidityPct, windKmh }) => Math.max(0, 0.315 * (vaporKPa(surfaceC) - (humidityPct / 100) * vaporKPa(airC)) * (0.253 + 0.06 * windKmh)),
 });

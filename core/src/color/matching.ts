@@ -33,6 +33,8 @@ export type NextAddition =
 
 /** the most that two pieces side by side may differ before a recipe is not offered at all */
 const besideMost = 3.5;
+/** what filling the pot once more counts, as a color difference squared */
+const fillCost = 0.4;
 /** how well a meter's reading of one dab is known, and a person's word */
 const meterSpread = 0.4;
 const eyeSpread = { 'a little': 1, clearly: 2 } as const;
@@ -89,8 +91,12 @@ export class TintingPot {
     const chroma = Math.hypot(target.a, target.b);
     // one unit along each axis counts as the eye takes it near the target
     const scale = [1 + (0.015 * (target.l - 50) ** 2) / Math.sqrt(20 + (target.l - 50) ** 2), 1 + 0.03 * chroma, 1 + 0.03 * chroma];
-    const residual = (c: Lab) => [(target.l - c.l) / (scale[0] ?? 1), (target.a - c.a) / (scale[1] ?? 1), (target.b - c.b) / (scale[2] ?? 1)];
-    const cost = (g: readonly number[]) => residual(color(g)).reduce((s, r) => s + r * r, 0);
+    // what fills the pot counts as well: the same color is had by ever more of everything
+    const residual = (g: readonly number[]) => {
+      const c = color(g);
+      return [(target.l - c.l) / (scale[0] ?? 1), (target.a - c.a) / (scale[1] ?? 1), (target.b - c.b) / (scale[2] ?? 1), ...g.map((v, i) => Math.sqrt((fillCost * Math.max(0, v - (grams[i] ?? 0))) / sum))];
+    };
+    const cost = (g: readonly number[]) => residual(g).reduce((s, r) => s + r * r, 0);
     let best = [...grams];
     let bestCost = cost(best);
     // by ever smaller damping: Levenberg and Marquardt on square roots, so that an addition stays above nothing
@@ -99,10 +105,10 @@ export class TintingPot {
       const full = (r: readonly number[]) => grams.map((g, i) => g + (r[i] ?? 0) ** 2);
       let [at, damping] = [cost(full(roots)), 1e-2];
       for (let round = 0; round < 60 && damping < 1e8; round++) {
-        const here = residual(color(full(roots)));
+        const here = residual(full(roots));
         const slopes = roots.map((v, i) => {
           const h = 1e-4 * Math.max(v, 1e-3 * Math.sqrt(sum));
-          const there = residual(color(full(roots.map((w, k) => (k === i ? w + h : w)))));
+          const there = residual(full(roots.map((w, k) => (k === i ? w + h : w))));
           return there.map((t, k) => (t - (here[k] ?? 0)) / h);
         });
         const n = roots.length;

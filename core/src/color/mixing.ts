@@ -23,6 +23,7 @@ export const hidingReflectance = formula({
   words: 'one and the ratio, less the root of the ratio squared and twice the ratio',
   inputs: { ratio: { kind: 'ratio', label: 'absorption over scattering', min: 0, max: 1000, usual: 0.25 } },
   output: 'ratio',
+  against: 'ratio',
   source: 'kubelka-munk',
   // written so that no two large numbers are taken from each other
   compute: ({ ratio }) => 1 / (1 + ratio + Math.sqrt(ratio * ratio + 2 * ratio)),

@@ -39,6 +39,13 @@ export const concreteBelow: ThermalMaterial = { conductivityWmK: 1.6, densityKgM
 /** above this the kinetics no longer hold: resin smokes and foams */
 export const runawayC = 150;
 
+/** What is kept of a lift while it warms, for a picture: its hottest place over time, and all of its depth when that peaks. */
+export interface LiftTrace {
+  readonly overTime: { readonly atMin: number; readonly hottestC: number }[];
+  /** from the face down into what is below, at the peak */
+  atPeak: readonly { readonly depthMm: number; readonly temperatureC: number }[];
+}
+
 const gas = 8.314462618e-3;
 const kelvin = 273.15;
 
@@ -138,12 +145,28 @@ const largestStep = 0.008;
 const longestStepS = 20;
 const longestS = 48 * 3600;
 
+/** how far below the lift a picture of its warmth goes, as often as the lift is thick */
+const shownBelow = 1.5;
+
+function profile({ widthM, reacting }: Cells, t: Float64Array): LiftTrace['atPeak'] {
+  const places: { depthMm: number; temperatureC: number }[] = [];
+  let [top, lift] = [0, 0];
+  for (let i = 0; i < t.length; i++) {
+    const w = (widthM[i] ?? 0) * 1000;
+    places.push({ depthMm: top + w / 2, temperatureC: t[i] ?? 0 });
+    top += w;
+    if (i < reacting) lift = top;
+    else if (top > lift * (1 + shownBelow)) break;
+  }
+  return places;
+}
+
 /**
  * The hottest a lift gets: conduction into what is below, heat off to the air, and a reaction that feeds on
  * its own warmth, in cells of half a millimeter and steps in which less than a hundredth reacts.
  * @param watching told how far it is; asked whether to stop
  */
-export function exotherm(given: LiftCase, watching: Watching = {}): Exotherm {
+export function exotherm(given: LiftCase, watching: Watching = {}, trace?: LiftTrace): Exotherm {
   const { kinetics, lift, ambientC, filmWm2K } = given;
   const cells = cellsOf(given);
   const n = cells.storeJm2K.length;
@@ -178,6 +201,8 @@ export function exotherm(given: LiftCase, watching: Watching = {}): Exotherm {
       const here = t[i] ?? 0;
       if (here > peakC) [peakC, atS] = [here, time];
     }
+    if (trace && (steps % 8 === 0 || steps < 3)) trace.overTime.push({ atMin: time / 60, hottestC: Math.max(...t.subarray(0, cells.reacting)) });
+    if (trace && atS === time) trace.atPeak = profile(cells, t);
     if (peakC > runawayC) return { state: 'runaway' };
     if (steps % 200 === 0) {
       if (watching.signal?.aborted === true) return { state: 'stopped' };

@@ -27,6 +27,7 @@ export const gelTime = formula({
   words: 'gel time at the reference temperature, doubled for each ten kelvin colder or shortened by Arrhenius when warmer, whichever is shorter',
   inputs: { gelAt23Min: { kind: 'duration', label: 'gel time at the reference temperature', min: 0.1, max: 10000, usual: 6 }, temperatureC: temperature },
   output: 'duration',
+  against: 'temperatureC',
   source: 'gel-rule',
   compute: ({ gelAt23Min, temperatureC }) => gelAt23Min * workingMultiplier(temperatureC),
 });
@@ -42,6 +43,7 @@ export const resinWait = formula({
     activationKjMol: { kind: 'activationEnergy', label: 'activation energy', min: 10, max: 150, usual: 55 },
   },
   output: 'duration',
+  against: 'temperatureC',
   source: 'arrhenius',
   compute: ({ waitAt23Min, temperatureC, activationKjMol }) => waitAt23Min * arrheniusMultiplier(temperatureC, activationKjMol),
 });
@@ -57,6 +59,7 @@ export const cementWait = formula({
     activationK: { kind: 'activationTemperature', label: 'activation energy over the gas constant', min: 1000, max: 10000, usual: 5000 },
   },
   output: 'duration',
+  against: 'temperatureC',
   source: 'astm-c1074',
   compute: ({ waitAt23Min, temperatureC, activationK }) => waitAt23Min / equivalentAgeFactor(temperatureC, activationK),
 });
@@ -90,6 +93,7 @@ export const windowClose = formula({
   words: 'the window at the reference temperature, shortened by Arrhenius when warmer, never lengthened',
   inputs: { windowAt23Min: { kind: 'duration', label: 'window at the reference temperature', min: 0.1, max: 1e6, usual: 1440 }, temperatureC: temperature },
   output: 'duration',
+  against: 'temperatureC',
   source: 'judgement',
   compute: ({ windowAt23Min, temperatureC }) => windowAt23Min * Math.min(1, workingMultiplier(temperatureC)),
 });

@@ -68,6 +68,7 @@ export const neatSafeLift = formula({
   words: 'out of a table computed with conduction and a reaction that feeds on its own heat, for a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
   inputs: { ambientC: here },
   output: 'depth',
+  against: 'ambientC',
   source: 'lift-model',
   compute: ({ ambientC }) => safeLiftAt(usualSafeLifts.neat, ambientC) ?? 0,
 });
@@ -79,6 +80,7 @@ export const sandFilledSafeLift = formula({
   words: 'out of a table computed with conduction and a reaction that feeds on its own heat, for four parts of sand to one of a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
   inputs: { ambientC: here },
   output: 'depth',
+  against: 'ambientC',
   source: 'lift-model',
   compute: ({ ambientC }) => safeLiftAt(usualSafeLifts.sandFilled, ambientC) ?? 0,
 });

@@ -28,6 +28,7 @@ export const strengthAtAge = formula({
     setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5, usual: 360 },
   },
   output: 'pressure',
+  against: 'ageMin',
   source: 'astm-c1074',
   compute: ({ finalMpa, ratePerDay, ageMin, setMin }) => {
     const gained = (ratePerDay * Math.max(0, ageMin - setMin)) / 1440;
@@ -47,6 +48,7 @@ export const ageAtStrength = formula({
     setMin: { kind: 'duration', label: 'age at which it begins to gain', min: 0, max: 1e5, usual: 360 },
   },
   output: 'duration',
+  against: 'wantedMpa',
   source: 'astm-c1074',
   // a strength that it never reaches opens no gate
   compute: ({ wantedMpa, finalMpa, ratePerDay, setMin }) => (wantedMpa >= finalMpa ? 1e9 : setMin + (1440 * wantedMpa) / (ratePerDay * (finalMpa - wantedMpa))),
@@ -63,6 +65,7 @@ export const mistingEvery = formula({
     reserve: { kind: 'ratio', label: 'share kept in reserve', min: 0, max: 0.9, usual: 0.3 },
   },
   output: 'duration',
+  against: 'evaporationKgM2h',
   source: 'geometry',
   // a millimeter of water weighs a kilogram a square meter
   compute: ({ filmMm, evaporationKgM2h, reserve }) => (60 * filmMm * (1 - reserve)) / evaporationKgM2h,

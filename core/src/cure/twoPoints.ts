@@ -51,6 +51,7 @@ export const waitByPoints = formula({
   words: 'between the two temperatures of the sheet by Arrhenius through both; colder or warmer than both, the longer of that and the usual activation energy for waits',
   inputs: twoPoints,
   output: 'duration',
+  against: 'temperatureC',
   source: 'arrhenius',
   together: contradict,
   compute: ({ coldMin, coldC, warmMin, warmC, temperatureC }) => {
@@ -68,6 +69,7 @@ export const potLifeByPoints = formula({
   words: 'between the two temperatures of the sheet by Arrhenius through both; colder or warmer than both, the shorter of that and the usual activation energy for pot lives',
   inputs: { ...twoPoints, coldMin: time('pot life at the colder temperature', 60), warmMin: time('pot life at the warmer temperature', 25) },
   output: 'duration',
+  against: 'temperatureC',
   source: 'arrhenius',
   together: contradict,
   compute: ({ coldMin, coldC, warmMin, warmC, temperatureC }) => {
@@ -90,6 +92,7 @@ export const timeByTenKelvin = formula({
     temperatureC: at('temperature here', 15),
   },
   output: 'duration',
+  against: 'temperatureC',
   source: 'generic-sheet',
   compute: ({ statedMin, statedC, factor, temperatureC }) => statedMin * factor ** ((statedC - temperatureC) / 10),
 });

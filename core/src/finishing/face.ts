@@ -1,13 +1,15 @@
 import { formula } from '../quantity/formula.ts';
 import { wholeAbove } from '../quantity/round.ts';
+import { transfer } from './spray.ts';
 
 /** Width of the feather on each side of a hump, in mm: as flat as the light forgives. */
 export const featherWidth = formula({
   name: 'feather-width',
   title: 'Feather, each side',
   words: 'height of the hump times the run that hides one of rise in this light',
-  inputs: { humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 20, usual: 1 }, run: { kind: 'ratio', label: 'run to one of rise', min: 20, max: 400, usual: 100 } },
+  inputs: { humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 20, usual: 1 }, run: { kind: 'ratio', label: 'run to one of rise', min: 20, max: 400, usual: 100, named: [{ label: 'flat paint', value: 50 }, { label: 'usual', value: 100 }, { label: 'raking light, or gloss', value: 200 }] } },
   output: 'depth',
+  against: 'humpMm',
   source: 'practice',
   compute: ({ humpMm, run }) => humpMm * run,
 });
@@ -19,6 +21,7 @@ export const wetFilm = formula({
   words: 'dry film over the share of solids by volume, thinned by as much as was added',
   inputs: { dryMm: { kind: 'film', label: 'dry film', min: 0.001, max: 5, usual: 0.03 }, solidsPct: { kind: 'percent', label: 'solids by volume', min: 1, max: 100, usual: 40 }, thinnedPct: { kind: 'percent', label: 'thinner added, by volume', min: 0, max: 100, usual: 0 } },
   output: 'film',
+  against: 'solidsPct',
   source: 'geometry',
   compute: ({ dryMm, solidsPct, thinnedPct }) => (dryMm / (solidsPct / 100)) * (1 + thinnedPct / 100),
 });
@@ -33,10 +36,11 @@ export const paintNeeded = formula({
     coats: { kind: 'count', label: 'coats', min: 1, max: 20, usual: 2 },
     dryMm: { kind: 'film', label: 'dry film of a coat', min: 0.001, max: 5, usual: 0.03 },
     solidsPct: { kind: 'percent', label: 'solids by volume', min: 1, max: 100, usual: 40 },
-    transferPct: { kind: 'percent', label: 'what reaches the face', min: 10, max: 100, usual: 65 },
+    transferPct: transfer,
     wastePct: { kind: 'percent', label: 'what stays in pot and hose', min: 0, max: 80, usual: 10 },
   },
   output: 'volume',
+  against: 'transferPct',
   source: 'geometry',
   compute: ({ areaMm2, coats, dryMm, solidsPct, transferPct, wastePct }) => (areaMm2 * coats * dryMm) / 1000 / (solidsPct / 100) / (transferPct / 100) / (1 - wastePct / 100),
 });
@@ -103,8 +107,9 @@ export const flashTime = formula({
   name: 'flash-time',
   title: 'Flash between mist coats',
   words: 'half a minute on something small and flat, up to two minutes upright as it gets larger',
-  inputs: { areaMm2: { kind: 'area', label: 'area sprayed in one pass', min: 100, max: 1e8, usual: 1e5 }, upright: { kind: 'ratio', label: 'upright (one) or flat (nought)', min: 0, max: 1, usual: 1 } },
+  inputs: { areaMm2: { kind: 'area', label: 'area sprayed in one pass', min: 100, max: 1e8, usual: 1e5 }, upright: { kind: 'ratio', label: 'upright (one) or flat (nought)', min: 0, max: 1, usual: 1, named: [{ label: 'flat', value: 0 }, { label: 'upright', value: 1 }] } },
   output: 'duration',
+  against: 'areaMm2',
   source: 'practice',
   compute: ({ areaMm2, upright }) => {
     const large = Math.min(1, Math.max(0, (areaMm2 - 10_000) / 490_000));

@@ -24,7 +24,8 @@ export const applications: readonly Application[] = [
 
 const solids = { kind: 'percent', label: 'solids by volume', min: 1, max: 100, usual: 40 } as const;
 const dry = { kind: 'film', label: 'dry film', min: 0.001, max: 5, usual: 0.03 } as const;
-const transfer = { kind: 'percent', label: 'what reaches the face', min: 10, max: 100, usual: 65 } as const;
+/** What reaches the face, as an input of a formula. */
+export const transfer = { kind: 'percent', label: 'what reaches the face', min: 10, max: 100, usual: 65, named: applications.map((a) => ({ label: a.title, value: a.transferPct })) } as const;
 
 /** Area that a liter covers at a dry film, in m²/L, of what leaves the gun. */
 export const spreadingRate = formula({
@@ -33,6 +34,7 @@ export const spreadingRate = formula({
   words: 'solids by volume over the dry film, times what reaches the face',
   inputs: { dryMm: dry, solidsPct: solids, transferPct: transfer },
   output: 'spreading',
+  against: 'dryMm',
   source: 'geometry',
   // a liter laid a millimeter thick covers a square meter
   compute: ({ dryMm, solidsPct, transferPct }) => (solidsPct / 100 / dryMm) * (transferPct / 100),

@@ -121,6 +121,7 @@ export const barLoss = formula({
   words: 'one less the square of the diameter that is left over the diameter it had',
   inputs: { leftMm: { kind: 'depth', label: 'diameter left', min: 0, max: 60, usual: 10.4 }, barMm: { kind: 'depth', label: 'diameter of the bar', min: 4, max: 60, usual: 12 } },
   output: 'percent',
+  against: 'leftMm',
   source: 'geometry',
   compute: ({ leftMm, barMm }) => Math.max(0, 100 * (1 - (leftMm / barMm) ** 2)),
 });

@@ -192,6 +192,7 @@ export const routWidth = formula({
     trimMm: { kind: 'depth', label: 'trim on each face', min: 0, max: 20, usual: 1 },
   },
   output: 'depth',
+  against: 'movementMm',
   source: 'astm-c1193',
   compute: ({ movementMm, capability, leastMm, widestMm, trimMm }) => Math.max(movementMm / capability, leastMm, widestMm + 2 * trimMm),
 });

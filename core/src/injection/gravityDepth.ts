@@ -21,6 +21,7 @@ export const gravityDepth = formula({
     densityKgL: { kind: 'density', label: 'density of the resin', min: 0.5, max: 3, usual: 1.1 },
   },
   output: 'depth',
+  against: 'widthMm',
   source: 'washburn',
   compute: ({ widthMm, viscosityMpas, potLifeMin, tensionMnm, contactDeg, densityKgL }) => {
     const w = widthMm / 1000;

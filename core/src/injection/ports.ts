@@ -14,6 +14,7 @@ export const frontTime = formula({
     roughness: { kind: 'ratio', label: 'roughness, how many times slower than between smooth faces', min: 1, max: 50, usual: 4 },
   },
   output: 'duration',
+  against: 'widthMm',
   source: 'cubic-law',
   compute: ({ spacingMm, widthMm, viscosityMpas, pressureMpa, roughness }) => (6 * viscosityMpas * 1e-3 * (spacingMm / 1000) ** 2 * roughness) / ((widthMm / 1000) ** 2 * pressureMpa * 1e6) / 60,
 });

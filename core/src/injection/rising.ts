@@ -26,6 +26,7 @@ export const risingViscosity = formula({
   words: 'viscosity when mixed, doubled once for each doubling time that has passed',
   inputs: { viscosityMpas: viscosity, timeMin: time, doublingMin: doubling },
   output: 'viscosity',
+  against: 'timeMin',
   source: 'practice',
   together: ({ timeMin, doublingMin }) => (timeMin > 30 * doublingMin ? { input: 'timeMin', why: 'It has long gelled by then: nothing flows.' } : undefined),
   compute: ({ viscosityMpas, timeMin, doublingMin }) => viscosityMpas * 2 ** (timeMin / doublingMin),
@@ -38,6 +39,7 @@ export const frontReach = formula({
   words: 'flow between parallel faces under pressure, for the time at its starting viscosity that does as much as the whole time with a rising one',
   inputs: { timeMin: time, widthMm: width, viscosityMpas: viscosity, doublingMin: doubling, pressureMpa: pressure, roughness },
   output: 'length',
+  against: 'timeMin',
   source: 'cubic-law',
   compute: ({ timeMin, widthMm, viscosityMpas, doublingMin, pressureMpa, roughness: rough }) => 1000 * Math.sqrt(effectiveMin(timeMin, doublingMin) / flowMin(1000, widthMm, viscosityMpas, pressureMpa, rough)),
 });
@@ -49,6 +51,7 @@ export const risingFrontTime = formula({
   words: 'the time in which the flow with a rising viscosity does as much as the whole way needs at the starting one',
   inputs: { alongMm: along, widthMm: width, viscosityMpas: viscosity, doublingMin: doubling, pressureMpa: pressure, roughness },
   output: 'duration',
+  against: 'widthMm',
   source: 'cubic-law',
   together: ({ alongMm, widthMm, viscosityMpas, doublingMin, pressureMpa, roughness: rough }) =>
     flowMin(alongMm, widthMm, viscosityMpas, pressureMpa, rough) >= (doublingMin / Math.LN2) * (1 - 2 ** -30) ? { input: 'alongMm', why: 'It gels before it gets there, however long it is pressed. Set the ports closer, press harder, or take a thinner resin.' } : undefined,
@@ -62,6 +65,7 @@ export const pressureNeeded = formula({
   words: 'six times viscosity and distance squared, over width squared and the time at the starting viscosity that counts, times the roughness',
   inputs: { alongMm: along, widthMm: width, viscosityMpas: viscosity, doublingMin: doubling, timeMin: { ...time, label: 'time it may take' }, roughness },
   output: 'pressure',
+  against: 'widthMm',
   source: 'cubic-law',
   compute: ({ alongMm, widthMm, viscosityMpas, doublingMin, timeMin, roughness: rough }) => flowMin(alongMm, widthMm, viscosityMpas, 1, rough) / effectiveMin(timeMin, doublingMin),
 });

@@ -15,6 +15,7 @@ export const cupHeight = formula({
     deepMm: { kind: 'depth', label: 'inside height', min: 10, max: 1000, usual: 100 },
   },
   output: 'depth',
+  against: 'volumeMl',
   source: 'geometry',
   together: (v) => (v.volumeMl > cupContent(v.bottomMm, v.topMm, v.deepMm, v.deepMm) * (1 + 1e-9) ? { input: 'volumeMl', why: 'The cup does not hold that much. Take a larger one, or mix in two.' } : undefined),
   compute: ({ volumeMl, bottomMm, topMm, deepMm }) => {

@@ -36,6 +36,7 @@ export const pastePeroxide = formula({
   words: 'falls in a line as it gets warmer, never below the least of the range',
   inputs: { roomC: { kind: 'temperature', label: 'room, shell and putty', min: 15, max: 45, usual: 20 } },
   output: 'percent',
+  against: 'roomC',
   source: 'practice',
   compute: ({ roomC }) => Math.max(1.5, 4 - 0.1 * roomC),
 });
@@ -49,6 +50,7 @@ export const liquidPeroxide = formula({
   words: 'between the usual doses at the temperatures around it',
   inputs: { roomC: { kind: 'temperature', label: 'room, shell and gelcoat', min: 16, max: 35, usual: 20 } },
   output: 'percent',
+  against: 'roomC',
   source: 'practice',
   compute: ({ roomC }) => {
     const above = liquidTable.findIndex(([t]) => t >= roomC);
@@ -87,6 +89,7 @@ export const potLifeByMass = formula({
   words: 'pot life of the stated mass times the ratio of the masses to a small negative power, neither halved nor lengthened by more than a quarter',
   inputs: { potLifeMin: { kind: 'duration', label: 'pot life of the stated mass', min: 0.5, max: 1000, usual: 30 }, statedG: { kind: 'mass', label: 'stated mass', min: 10, max: 10_000, usual: 100 }, batchG: { kind: 'mass', label: 'mass of the batch', min: 1, max: 100_000, usual: 1000 } },
   output: 'duration',
+  against: 'batchG',
   source: 'judgement',
   compute: ({ potLifeMin, statedG, batchG }) => potLifeMin * Math.min(1.25, Math.max(0.5, (batchG / statedG) ** -0.15)),
 });

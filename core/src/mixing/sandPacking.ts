@@ -39,6 +39,7 @@ export const sandPackingTwo = formula({
   words: 'the best blend of the two sizes by the linear packing model, less a loss for imperfect mixing',
   inputs: { coarseMm: coarse, fineMm: fine, porosity, mixingLoss: loss },
   output: 'ratio',
+  against: 'fineMm',
   source: 'de-larrard',
   compute: ({ coarseMm, fineMm, porosity: voids, mixingLoss }) => {
     const ratio = Math.min(coarseMm, fineMm) / Math.max(coarseMm, fineMm);
@@ -53,6 +54,7 @@ export const fineShare = formula({
   words: 'the share of fine sand at which the two sizes pack best',
   inputs: { coarseMm: coarse, fineMm: fine, porosity },
   output: 'ratio',
+  against: 'fineMm',
   source: 'de-larrard',
   compute: ({ coarseMm, fineMm, porosity: voids }) => bestBlend(Math.min(coarseMm, fineMm) / Math.max(coarseMm, fineMm), 1 - voids).fineShare,
 });

@@ -15,6 +15,7 @@ export const sectionPerPerson = formula({
     hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
   },
   output: 'length',
+  against: 'gelMin',
   source: 'practice',
   compute: ({ gelMin, reserve: kept, paceMinM, hands }) => ((gelMin * (1 - kept)) / paceMinM) * hands * 1000,
 });

@@ -11,6 +11,8 @@ export interface InputSpec {
   readonly list?: true;
   /** what it commonly is, for a look before anything is typed; a plan never takes it */
   readonly usual?: number | readonly number[];
+  /** values that have a name of their own */
+  readonly named?: readonly { readonly label: string; readonly value: number }[];
 }
 
 export type InputSpecs = Readonly<Record<string, InputSpec>>;
@@ -30,6 +32,8 @@ export interface Formula<S extends InputSpecs = InputSpecs> {
   readonly inputs: S;
   readonly output: QuantityKind;
   readonly source: SourceId;
+  /** the input that explains most when it is drawn against the answer */
+  readonly against?: keyof S & string;
   /** what is wrong with inputs that are each in range but do not go together, as a sentence */
   readonly together?: (values: InputValues<S>) => { readonly input: keyof S & string; readonly why: string } | undefined;
   /** values in the base units of their kinds, in and out */

@@ -19,7 +19,7 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
   mass: { g: [1], kg: [1000], lb: [453.59237], oz: [28.349523125] },
   temperature: { c: [1], '°c': [1], f: [5 / 9, -32], '°f': [5 / 9, -32] },
   temperatureDifference: { k: [1], c: [1], '°c': [1], f: [5 / 9], '°f': [5 / 9] },
-  duration: { min: [1], h: [60], d: [1440], s: [1 / 60] },
+  duration: { min: [1], h: [60], d: [1440], s: [1 / 60], days: [1440], day: [1440], hours: [60], hour: [60], weeks: [10_080] },
   age: { d: [1], days: [1], day: [1], weeks: [7], week: [7], months: [30.4375], month: [30.4375], years: [365.25], year: [365.25], yr: [365.25] },
   percent: { '%': [1] },
   density: { 'kg/l': [1], 'g/ml': [1], 'lb/gal': [0.119826427] },

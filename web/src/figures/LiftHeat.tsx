@@ -1,15 +1,33 @@
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { liftHeatWhy, type UnitSystem } from '@oddment/core';
+import { showValue, type LiftTrace, type UnitSystem } from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import type { LiftAnswer, LiftTask } from '../workers/lift.ts';
-import { MeasureField } from './MeasureField.tsx';
+import { AskedChoice, AskedFields, askedMeasures, kindsOf, type AskedSpec } from './AskedMeasure.tsx';
+import { Chart } from './Chart.tsx';
+import { useAsked } from './useAsked.ts';
+
+const specs: readonly AskedSpec[] = [
+  { name: 'lift', label: 'Thickness of the lift', kind: 'depth', usual: 10, min: 1, max: 60 },
+  { name: 'air', label: 'Air, concrete and mix', kind: 'temperature', usual: 23, min: 0, max: 45 },
+  { name: 'limit', label: 'It may get to', kind: 'temperature', usual: 60, min: 30, max: 140 },
+];
+
+interface Heat {
+  readonly task: LiftTask;
+  readonly sentences: readonly string[];
+  readonly trace: LiftTrace;
+}
+
+const kinds = kindsOf(specs);
 
 /** Heat of a thick lift, computed in a worker that can be stopped. */
-export function LiftHeatPanel({ units }: { units: UnitSystem }) {
-  const [given, setGiven] = useState<Omit<LiftTask, 'units'>>({ mix: 'neat', liftMm: 10, ambientC: 23, limitC: 60 });
+export function LiftHeat({ units: own }: { units: UnitSystem }) {
+  const asked = useAsked(own, kinds);
+  const { units } = asked;
+  const mix = asked.typed['mix'] === 'sand' ? 'sand-filled' : 'neat';
   const [progress, setProgress] = useState<number>();
-  const [sentences, setSentences] = useState<readonly string[]>([]);
+  const [heat, setHeat] = useState<Heat>();
   const worker = useRef<Worker>(undefined);
   const stop = () => {
     worker.current?.terminate();
@@ -17,38 +35,46 @@ export function LiftHeatPanel({ units }: { units: UnitSystem }) {
     setProgress(undefined);
   };
   useEffect(() => () => { worker.current?.terminate(); }, []);
+  const values = askedMeasures(asked, specs);
   const run = () => {
+    const [liftMm = 1, ambientC = 1, limitC = 1] = values ?? [];
     stop();
-    setSentences([]);
+    setHeat(undefined);
     setProgress(0);
+    const task: LiftTask = { mix, liftMm, ambientC, limitC, units };
     const own = new Worker(new URL('../workers/lift.ts', import.meta.url), { type: 'module' });
     own.addEventListener('message', ({ data }: MessageEvent<LiftAnswer>) => {
       if (data.of === 'progress') setProgress(data.done);
       else {
-        setSentences(data.sentences);
+        setHeat({ task, sentences: data.sentences, trace: data.trace });
         stop();
       }
     });
-    own.postMessage({ ...given, units } satisfies LiftTask);
+    own.postMessage(task);
     worker.current = own;
   };
-  const set = (part: Partial<typeof given>) => { setGiven({ ...given, ...part }); };
+  const [peak, thickest, warning] = heat?.sentences ?? [];
+  const shown = (kind: 'temperature' | 'duration' | 'depth') => (v: number) => showValue(v, kind, units).text;
+  const limit = heat ? [{ y: heat.task.limitC, text: `limit ${shown('temperature')(heat.task.limitC)}` }] : [];
+  const { overTime = [], atPeak = [] } = heat?.trace ?? {};
   return (
-    <section className="quick" aria-label="Heat of a thick lift">
-      <h2>Heat of a thick lift</h2>
-      <p>{liftHeatWhy}</p>
-      <div role="group" aria-label="What is placed" style={{ display: 'flex' }}>
-        {([['neat', 'neat resin'], ['sand-filled', 'four parts of sand to one']] as const).map(([mix, words]) => <button type="button" key={mix} className={`plain${given.mix === mix ? ' on' : ''}`} aria-pressed={given.mix === mix} onClick={() => { set({ mix }); }}>{words}</button>)}
-      </div>
-      <div className="inputs">
-        <MeasureField fieldKey="heat/lift" label="Thickness of the lift" kind="depth" units={units} value={given.liftMm} text={undefined} onValue={(liftMm) => { if (liftMm >= 1 && liftMm <= 60) set({ liftMm }); }} />
-        <MeasureField fieldKey="heat/air" label="Air, concrete and mix" kind="temperature" units={units} value={given.ambientC} text={undefined} onValue={(ambientC) => { if (ambientC >= 0 && ambientC <= 45) set({ ambientC }); }} />
-        <MeasureField fieldKey="heat/limit" label="It may get to" kind="temperature" units={units} value={given.limitC} text={undefined} onValue={(limitC) => { if (limitC > given.ambientC && limitC <= 140) set({ limitC }); }} />
-      </div>
-      {progress === undefined ? <Button variant="contained" onClick={run}>Compute</Button> : (
+    <>
+      <AskedChoice asked={asked} name="mix" label="What is placed" chosen={mix === 'neat' ? 'neat' : 'sand'} options={[['neat', 'neat resin'], ['sand', 'four parts of sand to one']]} />
+      <AskedFields asked={asked} specs={specs} />
+      {progress === undefined ? <Button variant="contained" disabled={!values} onClick={run}>Compute</Button> : (
         <div style={{ display: 'flex', gap: 10, alignItems: 'center', maxWidth: 420 }}><LinearProgress variant="determinate" value={progress * 100} aria-label="The lift is being computed" style={{ flex: 1 }} /><Button variant="outlined" onClick={stop}>Stop</Button></div>
       )}
-      <div aria-live="polite">{sentences.map((s, i) => <p key={i} className={i === sentences.length - 1 ? 'quiet' : undefined} style={i === 0 ? { fontSize: 20, fontWeight: 650, margin: '12px 0 4px' } : { margin: '4px 0' }}>{s}</p>)}</div>
-    </section>
+      <div aria-live="polite">
+        {peak === undefined ? null : <output className="said"><b>{peak}</b></output>}
+        {thickest === undefined ? null : <p>{thickest}</p>}
+      </div>
+      {overTime.length > 2 && heat ? (
+        <div className="two-charts">
+          <Chart kind="line" label={`Temperature through the lift at its peak: ${atPeak.filter((_p, i) => i % Math.ceil(atPeak.length / 6) === 0).map((p) => `${shown('temperature')(p.temperatureC)} at ${shown('depth')(p.depthMm)}`).join(', ')}`} xTitle="Below the face" yTitle="At the peak" xKind="depth" yKind="temperature" units={units} xText={shown('depth')} yText={shown('temperature')} xs={atPeak.map((p) => p.depthMm)} ys={atPeak.map((p) => p.temperatureC)} limits={limit} upright={{ x: heat.task.liftMm, text: 'foot of the lift' }} />
+          <Chart kind="line" label={`Hottest place over time: ${overTime.filter((_p, i) => i % Math.ceil(overTime.length / 6) === 0).map((p) => `${shown('temperature')(p.hottestC)} after ${shown('duration')(p.atMin)}`).join(', ')}`} xTitle="After placing" yTitle="Hottest place" xKind="duration" yKind="temperature" units={units} xText={shown('duration')} yText={shown('temperature')} xs={overTime.map((p) => p.atMin)} ys={overTime.map((p) => p.hottestC)} limits={limit} />
+        </div>
+      ) : null}
+      {warning === undefined ? null : <p className="quiet">{warning}</p>}
+    </>
   );
 }

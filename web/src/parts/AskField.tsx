@@ -33,6 +33,7 @@ export function AskField(props: AskFieldProps) {
         <div className={`ask${open}`}>
           <span className="q" aria-hidden="true">{ask.question}{hint}</span>
           <MeasureField fieldKey={fieldKey} label={ask.question} hiddenLabel kind={ask.kind} units={units} value={fact?.value as number | undefined} text={fact?.text} problem={problem} onValue={onAnswer} onEmpty={onEmpty} />
+          {fact?.instrument === undefined ? null : <p className="live quiet">{fact.how === 'measured' ? 'from the' : 'assumed from'} {fact.instrument}, {new Date(fact.at).toLocaleTimeString('en-US', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}</p>}
         </div>
       );
     case 'choice':

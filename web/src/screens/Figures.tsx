@@ -1,54 +1,68 @@
 import TextField from '@mui/material/TextField';
-import { bareUnit, cite, formulas, type Formula, type UnitSystem } from '@oddment/core';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { formulaGroups, formulaNamed, formulas, quickTools, type QuickTool, type UnitSystem } from '@oddment/core';
+import { useState, type ComponentType } from 'react';
+import { Link, useParams } from 'react-router';
+import { Calculator } from '../figures/Calculator.tsx';
+import { CupMarks, WrongCup } from '../figures/Cups.tsx';
+import { GritLadder } from '../figures/GritLadder.tsx';
+import { LiftHeat } from '../figures/LiftHeat.tsx';
+import { Ports } from '../figures/Ports.tsx';
+import { Tinting } from '../figures/Tinting.tsx';
+import { WeatherWindows } from '../figures/WeatherWindows.tsx';
 import { Bar } from '../parts/Bar.tsx';
-import { LiftHeatPanel } from '../parts/LiftHeat.tsx';
 import { useStore } from '../state/store.ts';
-import { quickFigure, soughtFormulas } from '../views/quickFigure.ts';
+import { sought } from '../views/quickFigure.ts';
 
-function Calculator({ f, units }: { f: Formula; units: UnitSystem }) {
-  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
-  const answer = quickFigure(f, typed, units);
+const panels: Readonly<Record<QuickTool['id'], ComponentType<{ units: UnitSystem }>>> = {
+  'weather-windows': WeatherWindows, 'lift-heat': LiftHeat, 'port-layout': Ports, 'cup-marks': CupMarks, 'wrong-cup': WrongCup, 'grit-ladder': GritLadder, tinting: Tinting,
+};
+
+function Tool({ tool, units }: { tool: QuickTool; units: UnitSystem }) {
+  const Panel = panels[tool.id];
   return (
-    <section className="quick" aria-label={f.title}>
-      <h2>{f.title}</h2>
-      <p>{f.words}. <span className="quiet">Source: {cite(f.source)}</span></p>
-      <div className="inputs">
-        {Object.entries(f.inputs).map(([name, spec]) => (
-          <TextField
-            key={name} size="small" label={`${spec.label}${bareUnit(spec.kind, units) === '' ? '' : `, ${bareUnit(spec.kind, units)}`}`} value={typed[name] ?? ''}
-            error={answer.state === 'wrong' && answer.input === name} helperText={answer.state === 'wrong' && answer.input === name ? answer.why : spec.list ? 'several, with ; between' : undefined}
-            onChange={(event) => { setTyped({ ...typed, [name]: event.target.value }); }} slotProps={{ htmlInput: { autoComplete: 'off' } }}
-          />
-        ))}
-      </div>
-      <output aria-live="polite">{answer.state === 'known' ? <b>{answer.text}</b> : <span className="quiet">{answer.state === 'open' ? `still open: ${answer.missing.join(', ')}` : 'see above'}</span>}</output>
+    <section className="quick" aria-label={tool.title}>
+      <h1>{tool.title}</h1>
+      <p>{tool.words}</p>
+      <Panel units={units} />
     </section>
   );
 }
 
-/** Quick figures: every formula that Oddment computes with, to be tried with one's own numbers. */
+function Share() {
+  const [done, setDone] = useState(false);
+  return <button type="button" className="link" onClick={() => { void navigator.clipboard.writeText(globalThis.location.href).then(() => { setDone(true); }); }}>{done ? 'Link copied' : 'Copy the link to this'}</button>;
+}
+
+/** Quick figures: every formula that Oddment computes with, and small tools of several, to be tried with one's own numbers. */
 export function Figures() {
   const units = useStore((s) => s.view.units ?? 'metric');
-  const [sought, setSought] = useState('');
-  const found = soughtFormulas(formulas, sought);
-  const [open, setOpen] = useState<string>();
-  const chosen = found.find((f) => f.name === open) ?? found[0];
+  const { what } = useParams();
+  const [words, setWords] = useState('');
+  const groups = formulaGroups.map((group) => ({
+    title: group.title,
+    items: [...sought(quickTools.filter((t) => t.group === group.title), words, (t) => t.id).map((t) => ({ id: t.id, title: t.title })), ...sought(group.formulas, words, (f) => f.name).map((f) => ({ id: f.name, title: f.title }))],
+  })).filter((g) => g.items.length > 0);
+  const tool = quickTools.find((t) => t.id === what);
+  const f = what === undefined ? undefined : formulaNamed(what);
+  const chosen = tool !== undefined || f !== undefined;
+  const shown = chosen ? what : undefined;
   return (
     <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
       <Bar units={units} />
-      <div className="work figures">
-        <nav className="list" aria-label="Formulas">
-          <div style={{ padding: '10px 12px' }}><TextField size="small" fullWidth label="Find a figure" value={sought} onChange={(event) => { setSought(event.target.value); }} /></div>
-          {found.map((f) => <button type="button" key={f.name} className="item" aria-current={f === chosen ? 'true' : undefined} onClick={() => { setOpen(f.name); }}>{f.title}</button>)}
-          {found.length === 0 ? <p className="quiet" style={{ padding: '0 12px' }}>None by these words.</p> : null}
+      <div className={`work figures${chosen ? ' one' : ''}`}>
+        <nav className="list" aria-label="Figures">
+          <div style={{ padding: '10px 12px 4px' }}><TextField size="small" fullWidth label="Find a figure" value={words} onChange={(event) => { setWords(event.target.value); }} /></div>
+          {groups.map((g) => (
+            <div key={g.title}>
+              <h2>{g.title}</h2>
+              {g.items.map((item) => <Link key={item.id} className="item" to={`/figures/${item.id}`} aria-current={item.id === shown ? 'true' : undefined}>{item.title}</Link>)}
+            </div>
+          ))}
+          {groups.length === 0 ? <p className="quiet" style={{ padding: '0 12px' }}>None by these words.</p> : null}
         </nav>
         <main className="pane sheet">
-          <div className="title"><h1>Quick figures</h1><span className="quiet">{formulas.length} formulas, the same that every plan is made with</span><span className="push" /><Link to="/">Jobs</Link></div>
-          {chosen ? <Calculator key={chosen.name} f={chosen} units={units} /> : null}
-          <hr style={{ border: 0, borderTop: '1px solid var(--rule)', margin: '18px 0 8px' }} />
-          <LiftHeatPanel units={units} />
+          <div className="title"><Link to="/figures" className="only-phone">All figures</Link><span className="quiet count">{formulas.length} formulas, the same that every plan is made with</span><span className="push" />{chosen ? <Share /> : null}<Link to="/">Jobs</Link></div>
+          {tool ? <Tool key={tool.id} tool={tool} units={units} /> : f ? <Calculator key={f.name} f={f} units={units} /> : <div className="quick"><h1>Quick figures</h1><p>One number without a job. Choose a figure at the side, or look for one by its words.{what === undefined ? '' : ` There is none by the name of ‘${what}’.`}</p></div>}
         </main>
       </div>
     </div>

@@ -4,6 +4,7 @@ import type { AreaRecord, DefectRecord } from '@oddment/contracts';
 import { areaTable, kindOf, notJudged, relevantAsks, show, tell, type Ask, type AskTable, type LooseFacts, type RepairPlan, type Sense, senseArea } from '@oddment/core';
 import { Link, useParams } from 'react-router';
 import { AskField } from '../parts/AskField.tsx';
+import { Conditions } from '../parts/Conditions.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
 import { Photos } from '../parts/Photos.tsx';
@@ -126,6 +127,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
       <div style={{ maxWidth: 320, marginBottom: 10 }}>
         <TextField label="Name of the area" value={area.name} onChange={(event) => { if (event.target.value !== '') edit.area(area, { name: event.target.value.slice(0, 80) }); }} />
       </div>
+      <Conditions area={area} onFacts={(facts) => { edit.area(area, { facts }); }} />
       <Questions id={area.id} table={areaTable} facts={area.facts} sense={sense} onFacts={(facts) => { edit.area(area, { facts }); }} />
       <Doubts sense={sense} confirmed={[]} />
       <Button variant="contained" onClick={() => { addDefect(area.id); }}>Add what you find here<kbd>A</kbd></Button>
