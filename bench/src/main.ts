@@ -1,6 +1,7 @@
 import { planRepair, planRecord, type JudgedPlan } from '@oddment/core';
 import { paper, sectionDrawing, svgText } from '@oddment/drawing';
 import { benchJob } from './benchJob.ts';
+import { knowledgeRows } from './knowledge.ts';
 import { measureServing } from './serving.ts';
 
 const rounds = 7;
@@ -50,6 +51,8 @@ console.log(`Plans of slab cracks: Match over ${String(example.candidates.length
 console.log(row('one plan with Match and drawing', one, 2));
 console.log(row(`${String(many)} plans with Match and drawing`, thousand, 800));
 console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));
+
+for (const line of knowledgeRows(rounds, row)) console.log(line);
 
 const { ODDMENT_BENCH_ADDRESS: address, ODDMENT_BENCH_DATABASE: databaseUrl } = process.env;
 if (address !== undefined && databaseUrl !== undefined) {

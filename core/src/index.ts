@@ -18,7 +18,9 @@ export { surfaces, type Doubt, type Kind, type Measured, type Refusal, type Seen
 export { FactReader } from './survey/factReader.ts';
 export { factSaying } from './survey/factSaying.ts';
 export { crossesItself, outlinePoints, type Outline, type OutlinePoint, type Shape } from './geometry/outline.ts';
-export type { LiftTrace } from './cure/exotherm.ts';
+export { concreteBelow, exotherm, genericEpoxy, neatResin, sandFilledResin, type CureKinetics, type LiftCase, type LiftTrace } from './cure/exotherm.ts';
+export { cureProgress, progressEndMin, type CureProgress } from './cure/progress.ts';
+export type { ClimateSeries, ClimateStretch } from './climate/series.ts';
 export { liftHeat, liftHeatWhy, type LiftHeat, type LiftMix } from './cure/liftHeat.ts';
 export { deltaE2000, type Lab } from './color/difference.ts';
 export { grade, gradesOf, ladder, nearestGrade, stepHolds, type Grade as Grit, type GritScale } from './finishing/abrasives.ts';

@@ -20,10 +20,10 @@ const literals = (text: string) => [...text.matchAll(/'((?:[^'\\\n]|\\.)*)'|`((?
 describe('text of the core', () => {
   const unit = /\d\s?(mm|cm|m|mL|ml|L|g|kg|°C|°F|K|min|h|s|in|ft|fl oz|oz|lb|mil|psi|MPa|%|days?|hours?)\b/;
 
-  it('has no digit followed by a unit: figures carry theirs', () => {
+  it('has no digit followed by a unit: figures carry theirs; a name in the code is no text', () => {
     const found = sourceFiles
       .filter((f) => !relative(src, f).startsWith('quantity'))
-      .flatMap((f) => literals(withoutComments(readFileSync(f, 'utf8'))).filter((t) => unit.test(t)).map((t) => `${relative(src, f)}: ${t}`));
+      .flatMap((f) => literals(withoutComments(readFileSync(f, 'utf8'))).filter((t) => unit.test(t) && !/^[a-z][A-Za-z0-9]*$/.test(t)).map((t) => `${relative(src, f)}: ${t}`));
     expect(found).toEqual([]);
   });
 

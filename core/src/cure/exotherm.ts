@@ -26,6 +26,8 @@ export interface LiftCase {
   readonly ambientC: number;
   /** heat that the air takes off the face, in W/m²K */
   readonly filmWm2K: number;
+  /** goes on for so long at least, where the cooling is wanted as well */
+  readonly forMin?: number;
 }
 
 /** The hottest place of a lift, and when; above what the model holds for it is a runaway, and no number is given. */
@@ -95,13 +97,21 @@ function cellsOf({ lift, liftMm, substrate }: Pick<LiftCase, 'lift' | 'liftMm' |
   };
 }
 
+/** Two rows for the elimination, made once. */
+interface Spare {
+  readonly upper: Float64Array;
+  readonly right: Float64Array;
+}
+
+const spareFor = (n: number): Spare => ({ upper: new Float64Array(n), right: new Float64Array(n) });
+
 /**
  * One step of conduction with a source, by Crank–Nicolson (theta one half) or backward Euler (theta one):
  * a tridiagonal system solved from both ends. Changes `t` in place.
  */
-function conduct(t: Float64Array, { storeJm2K, linkWm2K, faceM2KW }: Cells, filmWm2K: number, ambientC: number, sourceJm2: Float64Array, dtS: number, theta: number): void {
+function conduct(t: Float64Array, { storeJm2K, linkWm2K, faceM2KW }: Cells, filmWm2K: number, ambientC: number, sourceJm2: Float64Array, dtS: number, theta: number, spare: Spare): void {
   const n = t.length;
-  const [upper, right] = [new Float64Array(n), new Float64Array(n)];
+  const { upper, right } = spare;
   const face = 1 / (1 / filmWm2K + faceM2KW);
   const up = (i: number) => (i > 0 ? (linkWm2K[i - 1] ?? 0) : face);
   const upC = (i: number) => (i > 0 ? (t[i - 1] ?? 0) : ambientC);
@@ -126,14 +136,14 @@ function conduct(t: Float64Array, { storeJm2K, linkWm2K, faceM2KW }: Cells, film
 }
 
 /** Temperatures of a slab of cells after a time with no reaction, in °C: for checks against closed solutions. */
-export function conducted(materials: Pick<LiftCase, 'lift' | 'liftMm' | 'substrate'>, startC: (depthM: number) => number, filmWm2K: number, ambientC: number, seconds: number): (depthM: number) => number {
+export function conducted(materials: Pick<LiftCase, 'lift' | 'liftMm' | 'substrate'>, startC: (depthM: number) => number, filmWm2K: number, ambientC: number, seconds: number, steps = 800): (depthM: number) => number {
   const cells = cellsOf(materials);
   const centers: number[] = [];
   cells.widthM.reduce((top, w) => { centers.push(top + w / 2); return top + w; }, 0);
   const t = Float64Array.from(centers.map(startC));
   const none = new Float64Array(t.length);
-  const steps = 800;
-  for (let i = 0; i < steps; i++) conduct(t, cells, filmWm2K, ambientC, none, seconds / steps, i < 8 ? 1 : 0.5);
+  const spare = spareFor(t.length);
+  for (let i = 0; i < steps; i++) conduct(t, cells, filmWm2K, ambientC, none, seconds / steps, i < 8 ? 1 : 0.5, spare);
   return (depthM) => {
     const i = Math.max(1, centers.findIndex((c) => c >= depthM));
     const [x0, x1] = [centers[i - 1] ?? 0, centers[i] ?? 1];
@@ -143,6 +153,8 @@ export function conducted(materials: Pick<LiftCase, 'lift' | 'liftMm' | 'substra
 
 const largestStep = 0.008;
 const longestStepS = 20;
+/** once nothing reacts any more it only cools */
+const cooledStepS = 120;
 const longestS = 48 * 3600;
 
 /** how far below the lift a picture of its warmth goes, as often as the lift is thick */
@@ -167,7 +179,7 @@ function profile({ widthM, reacting }: Cells, t: Float64Array): LiftTrace['atPea
  * @param watching told how far it is; asked whether to stop
  */
 export function exotherm(given: LiftCase, watching: Watching = {}, trace?: LiftTrace): Exotherm {
-  const { kinetics, lift, ambientC, filmWm2K } = given;
+  const { kinetics, lift, ambientC, filmWm2K, forMin = 0 } = given;
   const cells = cellsOf(given);
   const n = cells.storeJm2K.length;
   const t = new Float64Array(n).fill(ambientC);
@@ -175,11 +187,13 @@ export function exotherm(given: LiftCase, watching: Watching = {}, trace?: LiftT
   const source = new Float64Array(n);
   const perCell = cells.widthM.map((w) => w * (lift.binderKgM3 ?? 0) * kinetics.heatJG * 1000);
   const earlier = Float64Array.from(t);
+  const spare = spareFor(n);
   let [time, peakC, atS, steps, lastDt] = [0, ambientC, 0, 0, 60];
+  let cured = false;
   while (time < longestS) {
     let fastest = 0;
     for (let i = 0; i < cells.reacting; i++) fastest = Math.max(fastest, cureRate(kinetics, share[i] ?? 0, t[i] ?? 0));
-    const dt = Math.min(longestStepS, largestStep / Math.max(fastest, 1e-9));
+    const dt = Math.min(cured ? cooledStepS : longestStepS, largestStep / Math.max(fastest, 1e-9));
     let least = 1;
     for (let i = 0; i < cells.reacting; i++) {
       const before = share[i] ?? 0;
@@ -192,8 +206,9 @@ export function exotherm(given: LiftCase, watching: Watching = {}, trace?: LiftT
       share[i] = after;
       least = Math.min(least, after);
     }
+    cured = least > 0.97;
     earlier.set(t);
-    conduct(t, cells, filmWm2K, ambientC, source, dt, steps < 4 ? 1 : 0.5);
+    conduct(t, cells, filmWm2K, ambientC, source, dt, steps < 4 ? 1 : 0.5, spare);
     lastDt = dt;
     time += dt;
     steps += 1;
@@ -209,6 +224,7 @@ export function exotherm(given: LiftCase, watching: Watching = {}, trace?: LiftT
       watching.onProgress?.(least);
     }
     // well past its peak and cooling: nothing hotter is to come
+    if (time < forMin * 60) continue;
     if (least > 0.6 && Math.max(...t.subarray(0, cells.reacting)) < ambientC + (peakC - ambientC) * 0.5) break;
     if (least > 0.97) break;
   }

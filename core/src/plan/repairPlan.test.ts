@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crackSettings, fact, judged, planInput, repaired, type Setting } from '../../test/cracks.ts';
+import { tell } from '../quantity/saying.ts';
 import { show } from '../quantity/show.ts';
 import { round12 } from '../quantity/round.ts';
 import { recomputedFigures } from '../../test/recompute.ts';
@@ -77,6 +78,16 @@ describe('choice and proposal', () => {
 
   it('does not plan a system that has no method', () => {
     expect(judged({ defect: { choice: { system: 'epoxy-mortar', reason: 'liked' } } }).planned?.by).toBe('proposal');
+  });
+});
+
+describe('below the least temperature of a system', () => {
+  const chosen = (slabC: number) => judged({ area: { slabC, airC: 8, humidityPct: 40 }, defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
+  it('there is no stretched time: it stops, and the plan says so even where the system was chosen', () => {
+    const cold = chosen(4.5);
+    expect(cold.repair).toBeUndefined();
+    expect(cold.problem && tell(cold.problem, { units: 'metric', timeZone: 'UTC' })).toMatch(/^At 4.5 °C this system does not slow down further, it stops hardening: below 5 °C/);
+    expect(chosen(5).repair).toBeDefined();
   });
 });
 

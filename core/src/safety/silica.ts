@@ -4,6 +4,7 @@ import { atMost } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { of } from '../shelf/sourced.ts';
 import type { SourceId } from '../sources/register.ts';
+import { tableRespirator, type Respirator } from './silicaTable.ts';
 
 /** A caution on the steps it belongs to. */
 export interface Caution {
@@ -16,18 +17,15 @@ export interface Caution {
 }
 
 export type DustTool = 'crack-wheel' | 'grinder-cup';
-export type Respirator = 'none' | 'APF 10';
 
 const longShift = of(240, 'duration', 'osha-1926-1153', 'Hours of the shift above which the table is stricter');
 
 /**
  * Respirator beside shroud and vacuum, by tool, place and minutes of all such work in the shift. A cutting
- * wheel on a grinder is taken on the safe side: it is not certain which row of the table it falls under.
+ * wheel on a grinder is taken on the safe side, as a handheld saw: it is not certain which row it falls under.
  */
 export function respirator(tool: DustTool, indoors: boolean, shiftMin: number): Respirator {
-  const long = !atMost(shiftMin, longShift.value);
-  if (tool === 'crack-wheel') return indoors || long ? 'APF 10' : 'none';
-  return indoors && long ? 'APF 10' : 'none';
+  return tableRespirator(tool === 'crack-wheel' ? 'handheld-saw-wet' : 'grinder-shrouded', indoors, !atMost(shiftMin, longShift.value)) ?? 'APF 10';
 }
 
 /** The silica caution for chasing and grinding, by place and hours. */
