@@ -11,7 +11,7 @@ describe('ticks', () => {
     const f = niceTicks(3, 44, 'temperature', 'us', 5);
     expect([near(f.min * 1.8 + 32), near(f.max * 1.8 + 32)]).toEqual([20, 120]);
     expect(niceTicks(0, 500, 'duration', 'metric', 5)).toEqual({ min: 0, max: 540, steps: 3 });
-    expect(near(niceTicks(0, 60, 'depth', 'us', 4).max / 25.4)).toBe(3);
+    expect(near(niceTicks(0, 60, 'depth', 'us', 4).max / 25.4)).toBe(2.5);
   });
 
   it('hold the whole range, in no more steps than about asked', () => {
