@@ -30,7 +30,9 @@ export default defineConfig({
   },
   webServer: [server(4790, 'e2e-demo', ''), server(4791, 'e2e-empty', '--no-demo')],
   projects: [
-    { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: /phone\.spec/ },
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: /(phone|silence)\.spec/ },
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }, testMatch: /(axe|phone)\.spec/ },
+    // it ends what the others read from, so it comes last
+    { name: 'silence', use: { viewport: { width: 1280, height: 800 } }, testMatch: /silence\.spec/, dependencies: ['desk', 'phone'] },
   ],
 });
