@@ -71,7 +71,8 @@ test('a tapping map is clicked and typed, and shows the least square cut-outs', 
   await page.keyboard.press('Escape');
   await page.locator('h1').click();
   await page.keyboard.press('2');
-  await expect(page.getByText('Oddment does not judge systems for a spall over a rusting bar yet')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Stop: Bars have lost section' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Polymer mortar, two-part', exact: true })).toBeVisible();
 });
 
 test('the questions of a kind follow from its answers, in US units too', async ({ page }) => {

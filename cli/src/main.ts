@@ -3,6 +3,7 @@ import { parseArgs } from 'node:util';
 import { readJobFile } from '@oddment/contracts';
 import { figureCommand } from './figure.ts';
 import { figuresText } from './figures.ts';
+import { limitsText } from './limits.ts';
 import { planOutput } from './plan.ts';
 import { BadInput } from './badInput.ts';
 
@@ -45,6 +46,8 @@ async function output(): Promise<string> {
       return planCommand();
     case 'figures':
       return figuresText(args.includes('--json'));
+    case 'limits':
+      return limitsText(args.includes('--json'));
     case 'figure':
       return figureCommand(args);
     default:

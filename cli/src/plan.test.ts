@@ -3,6 +3,7 @@ import { formulas } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { planInput, type Setting } from '../../core/test/cracks.ts';
 import { BadInput } from './badInput.ts';
+import { limitsText } from './limits.ts';
 import { figureCommand } from './figure.ts';
 import { figuresText } from './figures.ts';
 import { planOutput } from './plan.ts';
@@ -66,6 +67,15 @@ describe('plan in other forms', () => {
 
   it('knows its marks', () => {
     expect(refusal(() => planOutput(file({}), { form: 'text', mark: 'X-9' }))).toEqual(['There is no repair marked X-9. There are: T-01']);
+  });
+});
+
+describe('limits', () => {
+  it('lists every figure of the shelf with unit, source and how it is known', () => {
+    const rows = JSON.parse(limitsText(true)) as Record<string, unknown>[];
+    expect(rows.length).toBeGreaterThan(500);
+    expect(rows.find((r) => r['id'] === 'cement-plaster/slabC/min')).toEqual({ id: 'cement-plaster/slabC/min', value: 4.4, unit: '°C', source: 'usual data-sheet value of this class of product; the product’s own sheet goes first', known: 'generic', label: 'Coldest', assumed: false });
+    expect(limitsText(false)).toContain('board-plug/extent/max: 150 mm');
   });
 });
 

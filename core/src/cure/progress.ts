@@ -28,7 +28,7 @@ export function progressEndMin(startMin: number, series: ClimateSeries, rate: (s
 /** How a material's wait follows the temperature: its time at the reference, the law it goes by, and where it stands still. */
 export interface CureProgress {
   readonly at23Min: number;
-  readonly law: { readonly by: 'arrhenius'; readonly activationKjMol: number } | { readonly by: 'equivalent-age'; readonly activationK: number };
+  readonly law: { readonly by: 'arrhenius'; readonly activationKjMol: number } | { readonly by: 'equivalent-age'; readonly activationK: number } | { readonly by: 'as-stated' };
   /** below this the reaction does not slow down further, it stops: no stretched time */
   readonly stopsBelowC?: number;
 }
@@ -36,5 +36,6 @@ export interface CureProgress {
 /** Progress of a wait per min at a temperature of the slab; nothing below where the material stops. */
 export function cureProgress({ at23Min, law, stopsBelowC }: CureProgress, slabC: number): number {
   if (stopsBelowC !== undefined && slabC < stopsBelowC) return 0;
+  if (law.by === 'as-stated') return 1 / at23Min;
   return law.by === 'arrhenius' ? 1 / (at23Min * arrheniusMultiplier(slabC, law.activationKjMol)) : equivalentAgeFactor(slabC, law.activationK) / at23Min;
 }

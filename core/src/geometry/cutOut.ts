@@ -136,3 +136,14 @@ export const looseWeight = formula({
   source: 'geometry',
   compute: ({ areaMm2, thicknessMm, densityKgL }) => (areaMm2 * thicknessMm * densityKgL) / 1000,
 });
+
+/** Depth that a patch is cut to, in mm: as deep as it is, and no less than a square edge. */
+export const preparedDepth = formula({
+  name: 'prepared-depth',
+  title: 'Depth as cut',
+  words: 'the deeper of what was found and the square edge that a patch is cut to',
+  inputs: { foundMm: { kind: 'depth', label: 'depth as found', min: 0, max: 5000, usual: 18 }, edgeMm: { kind: 'depth', label: 'least square edge', min: 0, max: 100, usual: 13 } },
+  output: 'depth',
+  source: 'icri-310-1r',
+  compute: ({ foundMm, edgeMm }) => Math.max(foundMm, edgeMm),
+});

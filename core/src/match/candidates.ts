@@ -1,64 +1,120 @@
 import { cementWait, resinWait } from '../cure/reaction.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
-import type { ChaseSchool } from '../schools/chaseDepth.ts';
+import { chains, type Chain } from '../shelf/chains.ts';
 import type { Grade, PatchSystem } from '../shelf/patchSystem.ts';
-import type { CrackSubject } from '../survey/crackSubject.ts';
-import { preparedSize, type PreparedSize } from './preparedSize.ts';
 import { matchRules } from './rules.ts';
+import { aloneVerdict, said, workVerdict } from './rules/work.ts';
+import type { JudgedSize, Subject } from './subject.ts';
 import type { Verdict } from './verdict.ts';
 
 /** A system judged: its grade, every verdict, the size judged, and what it would cost in time and visits. */
-export interface Candidate {
+export interface Candidate<S extends JudgedSize = JudgedSize> {
   readonly system: PatchSystem;
+  /** systems that do it together, in their order; absent where one does it alone */
+  readonly chain?: readonly PatchSystem[];
   readonly grade: Grade;
   readonly verdicts: readonly Verdict[];
   /** the verdicts below 'fits', the deciding one first */
   readonly against: readonly Verdict[];
-  readonly size: PreparedSize;
-  /** from placing to use, at this temperature; absent where the slab is outside its window */
+  /** absent where it is for other work: then nothing else of it is asked */
+  readonly size?: S;
+  /** from placing to use, at this temperature; absent where the ground is outside its window */
   readonly ready?: Figure;
-  readonly visits: Figure;
+  readonly visits?: Figure;
 }
 
 const weight: Record<Grade, number> = { out: 2, care: 1, fits: 0 };
 
 /** How far a system is from fitting: the reasons that rule it out, then by how much. */
 function distance(c: Candidate): number {
-  return c.against.reduce((sum, v) => sum + (v.grade === 'out' ? 100 + 10 * Math.min(v.excess, 5) : 1), 0);
+  return c.against.reduce((sum, v) => sum + (v.grade === 'out' ? 100 + 10 * Math.min(v.excess, 50) : 1), 0);
+}
+
+/** Of two that fit alike the one in fewer visits goes first, then the one that is in use sooner. */
+function cost({ visits, ready }: Candidate): number {
+  return (visits?.value ?? 0) * 1e6 + (ready?.value ?? 0);
 }
 
 /** A wait of a system at a temperature, by its own cure model. */
 export function systemWait(ledger: Ledger, system: PatchSystem, waitAt23Min: Figure, temperatureC: Figure, label: string): Figure {
+  if (system.cure.by === 'as-stated') return waitAt23Min;
   const activation = ledger.sourced(system.cure.activation);
   return system.cure.by === 'arrhenius'
     ? ledger.compute(resinWait, { waitAt23Min, temperatureC, activationKjMol: activation }, label)
     : ledger.compute(cementWait, { waitAt23Min, temperatureC, activationK: activation }, label);
 }
 
-/** Judges one system on a crack. */
-export function judge(ledger: Ledger, subject: CrackSubject, system: PatchSystem, school: ChaseSchool, people: 1 | 2): Candidate {
-  const size = preparedSize(ledger, subject, system, school);
-  const verdicts = matchRules.flatMap((rule) => rule.judge({ ledger, subject, system, size, people }) ?? []);
+const isTraffic = (value: string | undefined): value is 'foot' | 'soft-tires' | 'hard-wheels' => value === 'foot' || value === 'soft-tires' || value === 'hard-wheels';
+
+/** Judges one system on a defect of a kind that it is for. */
+export function judge<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> {
+  const size = sizeOf(system);
+  return graded(ledger, subject, system, size, [workVerdict(subject, system), ...(aloneVerdict(subject, system) ?? []), ...rulesOn(ledger, subject, system, size, people)]);
+}
+
+// most of a shelf is for other work, the same for every defect of a kind
+const others = new WeakMap<readonly PatchSystem[], Map<string, readonly Candidate<never>[]>>();
+
+/** The systems of a shelf that are for other work than a kind, those on the same surface first. Nothing else of them is asked. */
+function otherWork(subject: Subject, shelf: readonly PatchSystem[]): readonly Candidate<never>[] {
+  const byKind = others.get(shelf) ?? new Map<string, readonly Candidate<never>[]>();
+  others.set(shelf, byKind);
+  let found = byKind.get(subject.kind);
+  if (!found) {
+    found = shelf.filter((s) => !s.suits.includes(subject.kind)).map((system): Candidate<never> => {
+      const only = [workVerdict(subject, system)];
+      return { system, grade: 'out', verdicts: only, against: only };
+    }).sort((x, y) => distance(x) - distance(y));
+    byKind.set(subject.kind, found);
+  }
+  return found;
+}
+
+/** Every rule on one system, but for those that it is not held to here. */
+function rulesOn(ledger: Ledger, subject: Subject, system: PatchSystem, size: JudgedSize, people: 1 | 2, lifted: readonly string[] = []): Verdict[] {
+  return matchRules.filter((rule) => !lifted.includes(rule.id)).flatMap((rule) => rule.judge({ ledger, subject, system, size, people }) ?? []);
+}
+
+function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, size: S, verdicts: readonly Verdict[]): Candidate<S> {
   const against = verdicts.filter((v) => v.grade !== 'fits').sort((a, b) => weight[b.grade] - weight[a.grade]);
   const grade = against[0]?.grade ?? 'fits';
   const tooCold = against.some((v) => v.rule === 'temperature');
+  const traffic = subject.answers.traffic?.value;
   return {
     system,
     grade,
     verdicts,
     against,
     size,
-    ...(!tooCold && { ready: systemWait(ledger, system, ledger.sourced(system.ready[subject.choices.traffic]), subject.slabC, 'In use after') }),
+    ...(!tooCold && { ready: systemWait(ledger, system, ledger.sourced(system.ready[isTraffic(traffic) ? traffic : 'foot']), subject.slabC, 'In use after') }),
     visits: ledger.sourced(system.visits),
   };
 }
 
-/** Every system of the shelf against a crack: those that fit first, those ruled out nearest first. */
-export function candidates(ledger: Ledger, subject: CrackSubject, shelf: readonly PatchSystem[], school: ChaseSchool, people: 1 | 2): Candidate[] {
-  const judged = shelf.map((system) => judge(ledger, subject, system, school, people));
-  return judged
-    .map((c, i) => ({ c, i, d: distance(c) }))
-    .sort((a, b) => weight[a.c.grade] - weight[b.c.grade] || a.d - b.d || a.i - b.i)
+/** A combination as one system: what it is called and is for; its size, times and limits are those of its members. */
+function combined({ id, title, work, suits }: Chain, members: readonly PatchSystem[], last: PatchSystem): PatchSystem {
+  const visits = members.reduce((sum, m) => sum + m.visits.value, 0);
+  return { ...last, id, title, work, suits, chemistry: members.map((m) => m.title).join(', then '), visits: { ...last.visits, value: visits } };
+}
+
+/** Judges a combination: each member by its own rules, but for what an earlier one takes care of. Nothing where a member is not on the shelf. */
+function judgeChain<S extends JudgedSize>(ledger: Ledger, subject: Subject, shelf: readonly PatchSystem[], chain: Chain, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> | undefined {
+  const members = chain.members.map((id) => shelf.find((s) => s.id === id)).filter((s) => s !== undefined);
+  const last = members[members.length - 1];
+  if (!last || members.length < chain.members.length || !chain.suits.includes(subject.kind)) return undefined;
+  const system = combined(chain, members, last);
+  const verdicts = members.flatMap((m) => rulesOn(ledger, subject, m, sizeOf(m), people, chain.lifts?.[m.id]).map((v): Verdict => ({ ...v, of: m.title })));
+  return { ...graded(ledger, subject, system, sizeOf(members[0] ?? last), [workVerdict(subject, system), ...(chain.remark ? [said('together', 'Together', chain.remark)] : []), ...verdicts]), chain: members };
+}
+
+/** Every system of the shelf, and every combination of them, against a defect: those that fit first, those ruled out nearest first. */
+export function candidates<S extends JudgedSize>(ledger: Ledger, subject: Subject, shelf: readonly PatchSystem[], sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S>[] {
+  const own = shelf.filter((system) => system.suits.includes(subject.kind)).map((system) => judge(ledger, subject, system, sizeOf, people));
+  const judged = [...own, ...chains.flatMap((chain) => judgeChain(ledger, subject, shelf, chain, sizeOf, people) ?? [])];
+  const ranked = judged
+    .map((c) => ({ c, d: distance(c) }))
+    .sort((a, b) => weight[a.c.grade] - weight[b.c.grade] || a.d - b.d || cost(a.c) - cost(b.c) || a.c.system.id.localeCompare(b.c.system.id))
     .map(({ c }) => c);
+  return [...ranked, ...otherWork(subject, shelf)];
 }

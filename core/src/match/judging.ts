@@ -1,7 +1,7 @@
 import type { Figure } from '../quantity/figure.ts';
 import { atLeast, atMost } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
-import type { Range, Remark } from '../shelf/patchSystem.ts';
+import type { Aspect, Range, Remark } from '../shelf/patchSystem.ts';
 import type { SourceId } from '../sources/register.ts';
 import type { Matter, Rule, Verdict } from './verdict.ts';
 
@@ -42,7 +42,7 @@ export function fromRange(matter: Matter, rule: Rule, value: Figure, range: Rang
   const verdict: { -readonly [K in keyof Verdict]: Verdict[K] } = {
     rule: rule.id,
     title: rule.title,
-    grade: side === 'within' ? 'fits' : 'out',
+    grade: side === 'within' ? 'fits' : side === 'below' ? (range.below ?? 'out') : 'out',
     value,
     source,
     excess: limit ? Math.abs(value.value - limit.value) / scale : 0,
@@ -52,4 +52,19 @@ export function fromRange(matter: Matter, rule: Rule, value: Figure, range: Rang
   if (max) verdict.max = max;
   if (change && limit) verdict.change = () => change(limit);
   return verdict;
+}
+
+/** A rule that looks at one aspect: what a system makes of the answer given to it. */
+export function aspectRule(aspect: Aspect, title: string): Rule {
+  const rule: Rule = {
+    id: aspect === 'wetUse' ? 'wet-use' : aspect,
+    title,
+    judge: ({ system, subject }) => {
+      const remarks = system.remarks[aspect];
+      const answer = subject.answers[aspect];
+      if (!remarks || !answer) return undefined;
+      return fromRemark(rule, remarks[answer.value], answer.label);
+    },
+  };
+  return rule;
 }

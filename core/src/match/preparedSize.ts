@@ -6,24 +6,16 @@ import { say, type Saying } from '../quantity/saying.ts';
 import type { ChaseSchool } from '../schools/chaseDepth.ts';
 import { chaseDepth } from '../schools/chaseDepth.ts';
 import { chasingTools } from '../shelf/chasingTools.ts';
-import type { PatchSystem, Preparation } from '../shelf/patchSystem.ts';
+import type { PatchSystem } from '../shelf/patchSystem.ts';
 import type { CrackSubject } from '../survey/crackSubject.ts';
+import type { JudgedSize } from './subject.ts';
 
-/** The size a system is judged on, and what was assumed to get there. */
-export interface PreparedSize {
-  readonly preparation: Preparation;
+/** The size of a crack that a system is judged on, and what was assumed to get there. */
+export interface PreparedSize extends JudgedSize {
   readonly width: Figure;
   readonly depth: Figure;
   /** volume to fill */
   readonly void: Figure;
-  /** the preparation in two or three words, for titles */
-  readonly named: string;
-  /** the preparation that was assumed, as a clause */
-  readonly assumed: Saying;
-  /** why the system's own preparation is not allowed, and the found size is judged instead */
-  readonly refusedBecause?: Saying;
-  /** why the cut stays shallower than the school wants */
-  readonly limitedBecause?: Saying;
 }
 
 /** How deep the slab may be cut: not at all before it is scanned, less than the cover where something was found. */
@@ -59,7 +51,7 @@ function refusal(subject: CrackSubject, allowed: Figure): Saying {
  * to the found size where the cut is not allowed.
  */
 export function preparedSize(ledger: Ledger, subject: CrackSubject, system: PatchSystem, school: ChaseSchool): PreparedSize {
-  if (system.preparation === 'as-found') return asFound(ledger, subject);
+  if (system.preparation !== 'chase' && system.preparation !== 'rout') return asFound(ledger, subject);
   const allowed = depthAllowed(ledger, subject);
   const trimMm = ledger.sourced(chasingTools.trim);
   if (system.preparation === 'rout' && system.sealant) {

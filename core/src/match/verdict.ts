@@ -3,13 +3,14 @@ import type { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { Grade, PatchSystem } from '../shelf/patchSystem.ts';
 import type { SourceId } from '../sources/register.ts';
-import type { CrackSubject } from '../survey/crackSubject.ts';
-import type { PreparedSize } from './preparedSize.ts';
+import type { JudgedSize, Subject } from './subject.ts';
 
-/** What one rule makes of one system on one crack. The sentences are made when someone looks. */
+/** What one rule makes of one system on one defect. The sentences are made when someone looks. */
 export interface Verdict {
   readonly rule: string;
   readonly title: string;
+  /** which system of a combination it is about */
+  readonly of?: string;
   readonly grade: Grade;
   /** the measured value and the limits it is held against, where the rule has figures */
   readonly value?: Figure;
@@ -26,8 +27,8 @@ export interface Verdict {
 export interface Matter {
   readonly ledger: Ledger;
   readonly system: PatchSystem;
-  readonly subject: CrackSubject;
-  readonly size: PreparedSize;
+  readonly subject: Subject;
+  readonly size: JudgedSize;
   readonly people: 1 | 2;
 }
 

@@ -11,7 +11,7 @@ import { kindOf } from '../survey/kinds.ts';
 import { coreVersion } from '../version.ts';
 import { keepSheet, type KeptSheet } from './keptSheet.ts';
 import { planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
-import { notJudged, sheetOf, type Sheet } from './sheet.ts';
+import { noMethodYet, sheetOf, type Sheet } from './sheet.ts';
 
 /** Everything a plan was made from, with the shelf's records copied in. */
 export interface IssuedInputs {
@@ -66,7 +66,7 @@ export function issuePlan(input: PlanInput): { readonly ok: true; readonly plan:
     const open = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question);
     return { ok: false, why: open.length > 0 ? say`There is no plan yet. Still to answer: ${open.join('; ')}` : say`There is no plan yet: something in the answers cannot be.` };
   }
-  if (plan.state === 'surveyed') return { ok: false, why: notJudged(kindOf(plan.defect.kind)) };
+  if (plan.state === 'surveyed') return { ok: false, why: noMethodYet(kindOf(plan.defect.kind)) };
   const sheet = sheetOf(plan, inputs.job);
   if (!sheet.work) return { ok: false, why: say`There is nothing to issue. ${sheet.nothing ?? ''}` };
   return { ok: true, plan: { format: 'oddment-issued-plan', version: 1, core: coreVersion, inputs, kept: keepSheet(sheet, plan.ledger) } };

@@ -20,11 +20,14 @@ import { crackSubject, type CrackSubject } from '../survey/crackSubject.ts';
 import { usualHouseRules, type Area, type ChaseChoice, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
 import { FactReader } from '../survey/factReader.ts';
-import type { Surveyed } from '../survey/kind.ts';
+import type { Kind, Surveyed } from '../survey/kind.ts';
+import { areaTable } from '../survey/area.ts';
 import { kindOf } from '../survey/kinds.ts';
 import { slabCrackTable } from '../survey/slabCrack.ts';
 import { seenSection } from './seenSection.ts';
 import { foundSection, repairSection, type Section } from './section.ts';
+import { defectStops } from '../safety/defectStops.ts';
+import { crackAsSubject, sizeOf, subjectOf, type Subject } from '../match/subject.ts';
 
 /** The method of the chosen or proposed system, with its quantities and clock times. */
 export interface Repair {
@@ -49,7 +52,7 @@ export interface JudgedPlan {
   readonly ledger: Ledger;
   readonly sense: { readonly defect: Sense; readonly area: Sense };
   readonly subject: CrackSubject;
-  readonly candidates: readonly Candidate[];
+  readonly candidates: readonly Candidate<PreparedSize>[];
   readonly stops: readonly HeldStop[];
   /** a stop is open: nothing after it is planned */
   readonly held: boolean;
@@ -70,7 +73,15 @@ export interface IncompletePlan {
   readonly sense: { readonly defect: Sense; readonly area: Sense };
 }
 
-/** A defect that is measured and drawn, of a kind that Match does not judge yet. */
+/** What Match makes of a defect of a kind that has no method yet. */
+export interface Matched {
+  readonly subject: Subject;
+  readonly candidates: readonly Candidate[];
+  readonly stops: readonly HeldStop[];
+  readonly held: boolean;
+}
+
+/** A defect that is measured, drawn and judged, of a kind that has no method yet. */
 export interface SurveyedPlan {
   readonly state: 'surveyed';
   readonly defect: Defect;
@@ -78,6 +89,8 @@ export interface SurveyedPlan {
   readonly ledger: Ledger;
   readonly sense: { readonly defect: Sense; readonly area: Sense };
   readonly surveyed: Surveyed;
+  /** every system judged on it, once the conditions of its area are known */
+  readonly match?: Matched;
   readonly section?: Section;
   readonly advice: string;
 }
@@ -132,6 +145,15 @@ function otherSide(ledger: Ledger, subject: CrackSubject, system: PatchSystem, s
   }
 }
 
+/** Every system of the shelf judged on a defect that is no slab crack, and what it must wait for. */
+function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>, shelf: readonly PatchSystem[], { area, defect, job }: PlanInput): Matched {
+  const read = new FactReader(ledger, kind, defect.facts);
+  const around = new FactReader(ledger, areaTable, area.facts);
+  const measured = (id: string) => seen.surveyed.measured.find((m) => m.id === id)?.figure;
+  const stops = withDecisions(defectStops({ kind: kind.id, surface: kind.surface, ledger, choice: (field) => read.choice(field) ?? around.choice(field), measure: (field) => read.measure(field) ?? around.measure(field), measured }), defect.decisions);
+  return { subject: seen.subject, candidates: candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people), stops, held: stops.some((s) => s.open) };
+}
+
 /**
  * Plans one repair: senses its facts, judges every system, stops where it must, and makes method,
  * quantities, clock times and drawing of the chosen or proposed system.
@@ -148,12 +170,13 @@ export function planRepair(input: PlanInput): RepairPlan {
   const ledger = new Ledger();
   if (!judging) {
     const kind = kindOf(defect.kind);
-    const surveyed = kind.survey(new FactReader(ledger, kind, defect.facts));
-    return { state: 'surveyed', defect, area, ledger, sense, surveyed, ...(surveyed.seen && { section: seenSection(surveyed.seen) }), advice: noAdvice };
+    const seen = stuck(sense.area) ? undefined : subjectOf(ledger, kind, defect, area);
+    const surveyed = seen?.surveyed ?? kind.survey(new FactReader(ledger, kind, defect.facts));
+    return { state: 'surveyed', defect, area, ledger, sense, surveyed, ...(seen && { match: matched(ledger, kind, seen, shelf, input) }), ...(surveyed.seen && { section: seenSection(surveyed.seen) }), advice: noAdvice };
   }
   const subject = crackSubject(ledger, area, defect);
   const { school, because } = chaseSchool(defect.chase, rules, subject.choices.traffic);
-  const judged = candidates(ledger, subject, shelf, school, job.people);
+  const judged = candidates(ledger, crackAsSubject(subject), shelf, (system) => preparedSize(ledger, subject, system, school), job.people);
   const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system && hasMethod(c));
   const proposed = judged.find((c) => c.grade !== 'out' && hasMethod(c));
   const candidate = chosen ?? proposed;
@@ -168,8 +191,8 @@ export function planRepair(input: PlanInput): RepairPlan {
   if (tooCold) problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
   else if (candidate && !held) {
     try {
-      repair = repairBy(ledger, subject, candidate.system, candidate.size, school, input);
-      if (!repair) problem = say`The slab may not be cut deep enough for this system here: ${candidate.size.refusedBecause ?? 'no groove can be cut'}.`;
+      repair = candidate.size && repairBy(ledger, subject, candidate.system, candidate.size, school, input);
+      if (!repair) problem = say`The slab may not be cut deep enough for this system here: ${candidate.size?.refusedBecause ?? 'no groove can be cut'}.`;
       for (const id of Object.keys(chaseDepth.schools) as ChaseChoice[]) {
         const side = chaseDepth.schools[id];
         const own = repair;

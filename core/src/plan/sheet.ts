@@ -10,7 +10,7 @@ import type { CrackSubject } from '../survey/crackSubject.ts';
 import type { Job } from '../survey/job.ts';
 import type { Kind } from '../survey/kind.ts';
 import { kindOf } from '../survey/kinds.ts';
-import type { JudgedPlan, Repair } from './repairPlan.ts';
+import type { JudgedPlan, Repair, Matched } from './repairPlan.ts';
 import type { Section } from './section.ts';
 
 /** An amount by its name, as it stands on paper and on screen. */
@@ -80,9 +80,18 @@ function foundSaying(subject: CrackSubject): Saying {
   return say`${subject.length} long; ${widths}; ${subject.depth} deep, slab ${subject.slab}; air ${subject.airC}, slab ${subject.slabC}, ${subject.humidity} humidity, ${subject.dewMargin} above the dew point.`;
 }
 
-/** That Match has no rules for a kind yet. */
-export function notJudged(kind: Kind): Saying {
-  return say`Measured and drawn. Oddment does not judge systems for a ${kind.title} yet, and offers only what it can carry through.`;
+/** Which systems fit a defect that has no method yet, and which fit with care; or that none does. */
+export function matchWords({ candidates, held }: Matched): Saying {
+  const titles = (grade: 'fits' | 'care') => candidates.filter((c) => c.grade === grade).map((c) => c.system.title);
+  const [fits, care] = [titles('fits'), titles('care')];
+  const stopped = held ? 'A stop holds it first. ' : '';
+  if (fits.length === 0 && care.length === 0) return say`${stopped}No system fits as it is; Match says what would have to change.`;
+  return say`${stopped}${fits.length === 0 ? 'Nothing fits without care' : `Fits: ${fits.join('; ')}`}. ${care.length === 0 ? '' : `With care: ${care.join('; ')}.`}`;
+}
+
+/** That a kind has no method yet. */
+export function noMethodYet(kind: Kind): Saying {
+  return say`Measured, drawn and judged. Oddment has no method for a ${kind.title} yet: it says what fits, and plans only what it can carry through.`;
 }
 
 function nothingSaying(plan: JudgedPlan): Saying {

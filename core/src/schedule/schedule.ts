@@ -1,5 +1,5 @@
 import type { ClimateSeries } from '../climate/series.ts';
-import { cureProgress, progressEndMin } from '../cure/progress.ts';
+import { cureProgress, progressEndMin, type CureProgress } from '../cure/progress.ts';
 import type { Lag, Link, Network, Step } from '../method/step.ts';
 import { durationSum } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
@@ -34,7 +34,7 @@ function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
   if (lag.by === 'fixed') return fromMin + lag.minutes.value;
   if (lag.at23.value === 0) return fromMin;
   const { cure, at23, stopsBelow } = lag;
-  const law = cure.by === 'arrhenius' ? ({ by: 'arrhenius', activationKjMol: cure.activation.value } as const) : ({ by: 'equivalent-age', activationK: cure.activation.value } as const);
+  const law: CureProgress['law'] = cure.by === 'arrhenius' ? { by: 'arrhenius', activationKjMol: cure.activation.value } : cure.by === 'equivalent-age' ? { by: 'equivalent-age', activationK: cure.activation.value } : cure;
   return progressEndMin(fromMin, climate, ({ slabC }) => cureProgress({ at23Min: at23.value, law, ...(stopsBelow && { stopsBelowC: stopsBelow.value }) }, slabC));
 }
 

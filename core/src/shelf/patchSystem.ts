@@ -13,17 +13,28 @@ export interface Remark {
   readonly change?: string;
 }
 
-type Remarks<V extends string> = Partial<Record<V, Remark>>;
+/** A matter in which an answer may count against a system. */
+export type Aspect =
+  | 'position' | 'place' | 'moisture' | 'movement' | 'traffic' | 'finish' | 'member' | 'claim' | 'wetUse'
+  | 'loaded' | 'water' | 'rated' | 'softened' | 'binder' | 'base' | 'lath' | 'body' | 'shell' | 'part' | 'oil' | 'bar' | 'occupied' | 'look';
+
+/** What a system makes of the answers, by matter; nothing against those it does not name. */
+export type Remarks = Readonly<Partial<Record<Aspect, Readonly<Record<string, Remark>>>>>;
 
 export interface Range {
   readonly min?: Sourced;
   readonly max?: Sourced;
+  /** below the least it still does, with care */
+  readonly below?: 'care';
 }
 
 /** How the waits of a system follow the temperature. */
-export type CureModel = { readonly by: 'arrhenius'; readonly activation: Sourced } | { readonly by: 'equivalent-age'; readonly activation: Sourced };
+export type CureModel =
+  // what dries, or is held by screws: its usual time, which a check decides and no reaction law scales
+  | { readonly by: 'as-stated' }
+  | { readonly by: 'arrhenius'; readonly activation: Sourced } | { readonly by: 'equivalent-age'; readonly activation: Sourced };
 
-export type Preparation = 'chase' | 'as-found' | 'rout';
+export type Preparation = 'chase' | 'as-found' | 'rout' | 'square-cut';
 
 /**
  * A patch system of the shelf: data, each figure with its source. Limits are tested on the size as
@@ -32,25 +43,37 @@ export type Preparation = 'chase' | 'as-found' | 'rout';
 export interface PatchSystem {
   readonly id: string;
   readonly title: string;
-  readonly family: 'cementitious' | 'epoxy' | 'polymer';
+  readonly family: 'cementitious' | 'epoxy' | 'gypsum' | 'polymer' | 'wood' | 'tub';
   readonly chemistry: string;
+  /** what it is for, as the end of 'it …' */
+  readonly work: string;
+  /** kinds of defect that it is an answer to */
+  readonly suits: readonly string[];
+  /** what is said of it where it stands alone on these kinds: in a combination it does more */
+  readonly alone?: { readonly kinds: readonly string[]; readonly remark: Remark };
   readonly preparation: Preparation;
+  /** least depth of the square edge that a patch is cut to */
+  readonly edge?: Sourced;
   /** limits on the prepared size */
   readonly width: Range;
   readonly depth: Range;
+  /** thickness of a patch in all, in lifts; where absent `depth` holds for a patch too */
+  readonly total?: Range;
+  /** thickest lift by position, and how many there may be */
+  readonly lift?: { readonly floor?: Sourced; readonly wall?: Sourced; readonly overhead?: Sourced; readonly edge?: Sourced; readonly most?: Sourced };
+  /** longest side of what it closes */
+  readonly extent?: Range;
+  /** moisture of the timber by meter */
+  readonly woodMoisture?: Range;
+  /** how far a shell may give underfoot */
+  readonly flex?: Range;
   /** why a size outside the limits does not do, as a clause */
-  readonly sizeWhy: { readonly narrow?: string; readonly wide?: string; readonly thin?: string; readonly deep?: string };
+  readonly sizeWhy: { readonly narrow?: string; readonly wide?: string; readonly thin?: string; readonly deep?: string; readonly small?: string; readonly large?: string };
   readonly slabC: Range;
   /** margin above the dew point; absent where the system does not ask for one */
   readonly dewMargin?: Sourced;
   readonly leastAge?: Sourced;
-  readonly moisture: Remarks<'dry' | 'damp' | 'running'>;
-  readonly movement: Remarks<'still' | 'moving' | 'unknown'>;
-  readonly traffic: Remarks<'foot' | 'soft-tires' | 'hard-wheels'>;
-  readonly finish: Remarks<'none' | 'thin-coating' | 'stain' | 'covering'>;
-  readonly member: Remarks<'slab-on-ground' | 'suspended' | 'stair' | 'other'>;
-  readonly place: Remarks<'inside' | 'outside' | 'outside-salt'>;
-  readonly claim: Remarks<'restore-strength'>;
+  readonly remarks: Remarks;
   readonly cure: CureModel;
   /** time to use at the reference temperature, by what goes over it */
   readonly ready: { readonly foot: Sourced; readonly 'soft-tires': Sourced; readonly 'hard-wheels': Sourced };

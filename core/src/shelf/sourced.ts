@@ -26,6 +26,9 @@ export const resinCure = { by: 'arrhenius', activation: of(55, 'activationEnergy
 /** Cement: activation energy over the gas constant. */
 export const cementCure = { by: 'equivalent-age', activation: of(5000, 'activationTemperature', 'astm-c1074', 'Activation energy over the gas constant') } as const;
 
+/** What dries, is glued or is held by screws: a time to look at, a check decides. */
+export const asStated = { by: 'as-stated' } as const;
+
 export const dewMarginForResins = of(3, 'temperatureDifference', 'iso-8502-4', 'Least margin above the dew point');
 
 export const days = (n: number) => n * day;

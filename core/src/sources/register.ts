@@ -20,6 +20,7 @@ const registered = {
   'ciede2000': { name: 'CIEDE2000, Sharma, Wu and Dalal (2005)', standing: 'recalled' },
   'cubic-law': { name: 'flow between parallel faces (cubic law)', standing: 'physics' },
   'de-larrard': { name: 'linear packing model with the interaction functions of de Larrard', standing: 'recalled' },
+  'epa-745': { name: '40 CFR 745 subpart E (USA), renovation of painted places', standing: 'recalled' },
   'fepa-43': { name: 'FEPA 43 and ISO 6344, grain sizes (P)', standing: 'recalled' },
   'gypsum-drying': { name: 'fit to the drying table of the gypsum industry', standing: 'recalled' },
   'ideal-gas': { name: 'ideal gas, no ventilation', standing: 'physics' },

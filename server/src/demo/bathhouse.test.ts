@@ -22,6 +22,13 @@ describe('the plans of the demo', () => {
     expect(judged).toHaveLength(8);
   });
 
+  it('have a system that fits, with care or without, or a stop, or else the nearest says what would have to change', () => {
+    for (const { mark, plan } of plans) {
+      const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;
+      expect([mark, match !== undefined && (match.held || (match.candidates.some((c) => c.grade !== 'out') || match.candidates[0]?.against[0]?.change !== undefined))]).toEqual([mark, true]);
+    }
+  });
+
   it('show a defect on every surface', () => {
     expect(new Set(plans.map((p) => kindOf(p.plan.defect.kind).surface))).toEqual(new Set(surfaces));
     expect(defectKinds().length).toBeGreaterThan(20);

@@ -1,4 +1,4 @@
-import { cite, factSaying, kindOf, notJudged, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type RepairPlan, type Saying, type Sheet, type SheetWork, type Telling } from '@oddment/core';
+import { cite, factSaying, kindOf, matchWords, noMethodYet, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type RepairPlan, type Saying, type Sheet, type SheetWork, type Telling } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
@@ -100,7 +100,8 @@ function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): 
     const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
     return [
       title,
-      { text: tell(notJudged(kindOf(plan.defect.kind)), how), italics: true },
+      ...(plan.match ? [{ text: tell(matchWords(plan.match), how) }, ...plan.match.stops.filter((s) => s.open).map((s) => ({ text: `Stop: ${s.title}. ${tell(s.why, how)} Who decides: ${s.who}.`, bold: true }))] : []),
+      { text: tell(noMethodYet(kindOf(plan.defect.kind)), how), italics: true },
       ...(plan.section ? [{ svg: svgText(sectionDrawing(plan.section, { ...how, width: 720, height: 360, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] as [number, number, number, number] }] : []),
       heading('As measured'),
       { table: { widths: ['*', 'auto'], body: plan.surveyed.measured.map((m) => [m.label, { text: words.figure(m.figure), bold: true, alignment: 'right' as const }]) }, layout: rule },

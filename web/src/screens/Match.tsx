@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { choiceLabel, cite, judgedSection, kindOf, matchRules, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Verdict } from '@oddment/core';
+import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict } from '@oddment/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -24,23 +24,51 @@ import { usePlace } from './JobFrame.tsx';
 const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
 const gradeSigns = { fits: '✓', care: '△', out: '✕' } as const;
 
-function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: JudgedPlan; on: boolean; chosen: boolean; onLook: () => void }) {
+/** A plan whose systems are judged, whatever its kind. */
+type Judgeable = JudgedPlan | (SurveyedPlan & { readonly match: Matched });
+
+const matchOf = (plan: Judgeable): Matched | JudgedPlan => (plan.state === 'judged' ? plan : plan.match);
+/** for other work: told in a list of its own */
+const isOther = (c: Candidate) => c.verdicts.length === 1 && c.grade === 'out';
+
+function Cost({ c, plan }: { c: Candidate; plan: Judgeable }) {
+  const planned = plan.state === 'judged' && plan.planned?.candidate.system.id === c.system.id ? plan.repair : undefined;
+  const { visits, size } = c;
+  return (
+    <div className="cost">
+      {planned ? <Fig figure={planned.schedule.total} /> : c.ready ? <Fig figure={c.ready} /> : null}
+      <small>{planned ? <>to finish, <Fig figure={planned.batch.resinPlaced} /> resin</> : <>{c.ready ? 'until in use' : ''}{c.ready && size?.void ? ', ' : ''}{size?.void ? <><Fig figure={size.void} /> to fill</> : null}</>}</small>
+      {visits ? <small>{visits.value === 1 ? 'one visit' : c.chain ? `${String(visits.value)} visits` : <><Fig figure={visits} /> visits</>}</small> : null}
+    </div>
+  );
+}
+
+function Icon({ c, plan }: { c: Candidate; plan: Judgeable }) {
+  if (plan.state === 'judged') {
+    const size = plan.candidates.find((one) => one.system.id === c.system.id)?.size;
+    const planned = plan.planned?.candidate.system.id === c.system.id && plan.repair !== undefined;
+    return <SectionIcon section={planned || !size ? plan.section : judgedSection(plan.subject, size)} width={62} height={44} />;
+  }
+  return plan.section ? <SectionIcon section={plan.section} width={62} height={44} /> : <span />;
+}
+
+function Said({ verdict }: { verdict: Verdict }) {
+  return <>{verdict.of === undefined ? null : <b>{verdict.of}: </b>}<Say saying={verdict.reason()} /></>;
+}
+
+function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Judgeable; on: boolean; chosen: boolean; onLook: () => void }) {
   const checked = c.verdicts.length;
-  const planned = plan.planned?.candidate.system.id === c.system.id ? plan.repair : undefined;
   const first = c.against[0];
+  const shown = first ?? c.verdicts.find((v) => v.rule === 'working-time') ?? c.verdicts[0];
   return (
     <div className={`cand${on ? ' on' : ''}`}>
-      <SectionIcon section={planned ? plan.section : judgedSection(plan.subject, c.size)} width={62} height={44} />
+      <Icon c={c} plan={plan} />
       <div>
         <h2><button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h2>
         <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{recipeOf(c.system.id) ? '' : ', judged only'}</span>
-        <p>{first ? <Say saying={first.reason()} /> : <Say saying={c.verdicts.find((v) => v.rule === 'working-time')?.reason() ?? c.verdicts[0]?.reason() ?? []} />}</p>
+        <p>{shown ? <Said verdict={shown} /> : null}</p>
       </div>
-      <div className="cost">
-        {planned ? <Fig figure={planned.schedule.total} /> : c.ready ? <Fig figure={c.ready} /> : null}
-        <small>{planned ? <>to finish, <Fig figure={planned.batch.resinPlaced} /> resin</> : <>until in use, <Fig figure={c.size.void} /> to fill</>}</small>
-        <small>{c.visits.value === 1 ? 'one visit' : <><Fig figure={c.visits} /> visits</>}</small>
-      </div>
+      <Cost c={c} plan={plan} />
     </div>
   );
 }
@@ -63,23 +91,29 @@ function Limit({ verdict }: { verdict: Verdict }) {
   );
 }
 
-function WholeTable({ plan, onCell }: { plan: JudgedPlan; onCell: (system: string, rule: string) => void }) {
+function WholeTable({ candidates, onCell }: { candidates: readonly Candidate[]; onCell: (system: string, rule: string) => void }) {
+  const rows = candidates.filter((c) => !isOther(c));
+  // only the questions that any of them asks
+  const rules = matchRules.filter((r) => rows.some((c) => c.verdicts.some((v) => v.rule === r.id)));
+  const rank = { out: 2, care: 1, fits: 0 } as const;
   return (
     <div className="table-wrap">
       <table className="table">
-        <thead><tr><th scope="col">System</th>{matchRules.map((r) => <th scope="col" key={r.id}>{r.title}</th>)}</tr></thead>
+        <thead><tr><th scope="col">System</th>{rules.map((r) => <th scope="col" key={r.id}>{r.title}</th>)}</tr></thead>
         <tbody>
-          {plan.candidates.map((c) => (
+          {rows.map((c) => (
             <tr key={c.system.id}>
               <th scope="row">{c.system.title}</th>
-              {matchRules.map((r) => {
-                const v = c.verdicts.find((one) => one.rule === r.id);
+              {rules.map((r) => {
+                // of a combination the member that minds most
+                const v = c.verdicts.filter((one) => one.rule === r.id).reduce<Verdict | undefined>((most, one) => (!most || rank[one.grade] > rank[most.grade] ? one : most), undefined);
                 return <td key={r.id}>{v ? <button type="button" className={`cell ${v.grade}`} aria-label={`${c.system.title}, ${r.title}: ${gradeWords[v.grade]}`} onClick={() => { onCell(c.system.id, r.id); }}>{gradeSigns[v.grade]}</button> : <span className="quiet" aria-label="not asked">·</span>}</td>;
               })}
             </tr>
           ))}
         </tbody>
       </table>
+      <p className="quiet">{candidates.length - rows.length} systems of the shelf are for other work.</p>
     </div>
   );
 }
@@ -116,21 +150,23 @@ function School({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
   );
 }
 
-function Facts({ plan }: { plan: JudgedPlan }) {
+const lookedAt = ['member', 'movement', 'moisture', 'located', 'traffic', 'finish', 'position', 'oil', 'binder', 'base', 'body', 'rated', 'softened', 'wetArea', 'loaded', 'water', 'shell', 'part', 'paint', 'light'];
+
+function Facts({ plan }: { plan: Judgeable }) {
   const table = kindOf(plan.defect.kind);
-  const { subject } = plan;
-  const figures = [['Widest, as found', subject.widest], ['Slab', subject.slabC], ['Above the dew point', subject.dewMargin]] as const;
+  const { subject } = matchOf(plan);
+  const figures = [...(plan.state === 'judged' ? [['Widest, as found', plan.subject.widest] as const] : plan.surveyed.measured.slice(0, 2).map((m) => [m.label, m.figure] as const)), [plan.state === 'judged' ? 'Slab' : 'Surface', subject.slabC], ['Above the dew point', subject.dewMargin]] as const;
   return (
     <dl className="facts facts-two">
       {figures.map(([label, figure]) => <div key={label}><dt>{label}</dt><dd><Fig figure={figure} /></dd></div>)}
-      {relevantAsks(table, plan.defect.facts).filter((a) => a.ask === 'choice' && ['member', 'movement', 'moisture', 'located', 'traffic', 'finish'].includes(a.field)).map((a) => (
+      {relevantAsks(table, plan.defect.facts).filter((a) => a.ask === 'choice' && plan.defect.facts[a.field] !== undefined && lookedAt.includes(a.field)).map((a) => (
         <div key={a.field}><dt>{a.question}</dt><dd>{choiceLabel(table, a.field, plan.defect.facts[a.field]?.value)}</dd></div>
       ))}
     </dl>
   );
 }
 
-function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
+function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
   const { job, plans, edit, mayPlan } = usePlace();
   const navigate = useNavigate();
   const [looking, setLooking] = useState<{ system: string; rule?: string }>();
@@ -141,11 +177,15 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
   const kept = useStore((s) => s.drafts.forms[reasonKey]?.['reason']);
   const reason = typeof kept === 'string' ? kept : '';
   const setReason = (text: string) => send(formKept({ key: reasonKey, values: { reason: text } }));
-  const fit = plan.candidates.filter((c) => c.grade !== 'out');
-  const out = plan.candidates.filter((c) => c.grade === 'out');
-  const inView = plan.candidates.find((c) => c.system.id === (looking?.system ?? plan.planned?.candidate.system.id)) ?? plan.candidates[0];
+  const { candidates: all, stops } = matchOf(plan);
+  const candidates: readonly Candidate[] = all;
+  const planned = plan.state === 'judged' ? plan.planned : undefined;
+  const fit = candidates.filter((c) => c.grade !== 'out');
+  const out = candidates.filter((c) => c.grade === 'out' && !isOther(c));
+  const other = candidates.filter(isOther);
+  const inView = candidates.find((c) => c.system.id === (looking?.system ?? planned?.candidate.system.id)) ?? candidates[0];
   const verdict = inView && (inView.verdicts.find((v) => v.rule === looking?.rule) ?? inView.against[0] ?? inView.verdicts[0]);
-  const hasMethod = inView !== undefined && recipeOf(inView.system.id) !== undefined;
+  const hasMethod = plan.state === 'judged' && inView !== undefined && recipeOf(inView.system.id) !== undefined;
   const canChoose = hasMethod && mayPlan;
   const choose = () => {
     if (!inView || !canChoose) return;
@@ -163,10 +203,10 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
       <div className="work match">
         <DefectList job={job} plans={plans} stage="match" current={defect.id} />
         <main className="pane sheet">
-          <div className="title"><h1>{defect.mark}: which system</h1><span className="quiet"><Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest</span><span className="push" /><button type="button" className="link" aria-pressed={table} onClick={() => { setTable(!table); }}>{table ? 'The answer' : 'Whole table'}<kbd>T</kbd></button></div>
-          <Stops of={defect.id} stops={plan.stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
+          <div className="title"><h1>{defect.mark}: which system</h1><span className="quiet">{plan.state === 'judged' ? <><Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest</> : <>{kindOf(plan.defect.kind).title}, <Say saying={plan.surveyed.size} /></>}</span><span className="push" /><button type="button" className="link" aria-pressed={table} onClick={() => { setTable(!table); }}>{table ? 'The answer' : 'Whole table'}<kbd>T</kbd></button></div>
+          <Stops of={defect.id} stops={stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
           {table ? (
-            <WholeTable plan={plan} onCell={(system, rule) => { setLooking({ system, rule }); }} />
+            <WholeTable candidates={candidates} onCell={(system, rule) => { setLooking({ system, rule }); }} />
           ) : (
             <>
               {fit.length === 0 ? <p><b>No system fits as it is.</b> What would have to change stands beside each one below.</p> : null}
@@ -177,11 +217,12 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
                 return (
                   <div className={`out-row${c === inView ? ' on' : ''}`} key={c.system.id}>
                     <button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none' }} onClick={() => { setLooking({ system: c.system.id }); }}>{c.system.title}</button>
-                    <span>{first ? <Say saying={first.reason()} /> : null}{defect.choice?.system === c.system.id ? ' (chosen against this)' : ''}</span>
+                    <span>{first ? <Said verdict={first} /> : null}{defect.choice?.system === c.system.id ? ' (chosen against this)' : ''}</span>
                     <span className="change">{first?.change ? <Say saying={first.change()} plain /> : null}</span>
                   </div>
                 );
               })}
+              {other.length === 0 ? null : <details className="other"><summary>{other.length} systems for other work</summary>{other.map((c) => <div className="out-row" key={c.system.id}><b>{c.system.title}</b><span>{c.against[0] ? <Say saying={c.against[0].reason()} plain /> : null}</span><span /></div>)}</details>}
             </>
           )}
           <h2 style={{ fontSize: 14, color: 'var(--ink2)', margin: '16px 0 2px' }}>What it is judged on</h2>
@@ -191,21 +232,22 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
           {inView && verdict ? (
             <>
               <h2 style={{ fontSize: 17 }}>{inView.system.title}: {verdict.title.toLowerCase()}</h2>
-              <p style={{ margin: '4px 0' }}><span className={`grade ${verdict.grade}`}>{gradeSigns[verdict.grade]} {gradeWords[verdict.grade]}.</span> <Say saying={verdict.reason()} /></p>
+              <p style={{ margin: '4px 0' }}><span className={`grade ${verdict.grade}`}>{gradeSigns[verdict.grade]} {gradeWords[verdict.grade]}.</span> <Said verdict={verdict} /></p>
               <Limit verdict={verdict} />
               {verdict.change ? <p style={{ margin: '4px 0' }}>What would change it: <b><Say saying={verdict.change()} /></b>.</p> : null}
               {inView.against.length > 1 ? (
-                <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{inView.against.filter((v) => v !== verdict).map((v) => <li key={v.rule}><button type="button" className="link" style={{ font: 'inherit' }} onClick={() => { setLooking({ system: inView.system.id, rule: v.rule }); }}>{v.title}</button>: <Say saying={v.reason()} plain /></li>)}</ul>
+                <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{inView.against.filter((v) => v !== verdict).map((v) => <li key={`${v.of ?? ''} ${v.rule}`}><button type="button" className="link" style={{ font: 'inherit' }} onClick={() => { setLooking({ system: inView.system.id, rule: v.rule }); }}>{v.title}</button>: <Say saying={v.reason()} plain /></li>)}</ul>
               ) : null}
-              <div className="src">{inView.system.chemistry}. Judged {<Say saying={inView.size.assumed} />}. Source: {cite(verdict.source)}.</div>
+              <div className="src">{inView.system.chemistry}. {inView.size ? <>Judged <Say saying={inView.size.assumed} />. </> : null}Source: {cite(verdict.source)}.</div>
               <div style={{ margin: '10px 0' }}>
                 {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{defect.choice?.system === inView.system.id ? 'Chosen: go to Method' : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{hasMethod ? 'Choosing is for owners and estimators.' : 'Judged only: Oddment has no method for it yet.'}</p>}
-                {plan.planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {plan.planned.reason}</p>}
+                {plan.state === 'judged' ? null : <p className="quiet"><Say saying={noMethodYet(kindOf(plan.defect.kind))} plain /></p>}
+                {planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {planned.reason}</p>}
                 {defect.choice && mayPlan ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
               </div>
             </>
           ) : null}
-          <School plan={plan} defect={defect} />
+          {plan.state === 'judged' ? <School plan={plan} defect={defect} /> : null}
         </aside>
       </div>
       <Dialog open={reasoning !== undefined} onClose={() => { setReasoning(undefined); }} aria-labelledby="reason-title" fullWidth maxWidth="sm">
@@ -221,7 +263,7 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
           }}
         >
           <h2 id="reason-title" style={{ fontSize: 18 }}>Choose {reasoning?.system.title} all the same</h2>
-          <p style={{ margin: 0 }}>{reasoning?.against.map((v) => <span key={v.rule}><b>{v.title}:</b> <Say saying={v.reason()} plain />. </span>)} The reason is kept with the repair and printed on its sheet. Stops still hold.</p>
+          <p style={{ margin: 0 }}>{reasoning?.against.map((v) => <span key={`${v.of ?? ''} ${v.rule}`}><b>{v.title}:</b> <Say saying={v.reason()} plain />. </span>)} The reason is kept with the repair and printed on its sheet. Stops still hold.</p>
           <TextField label="Reason" value={reason} onChange={(event) => { setReason(event.target.value.slice(0, 500)); }} helperText="A few words: why it is right here." multiline />
           <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
             <Button variant="outlined" onClick={() => { setReasoning(undefined); }}>Cancel</Button>
@@ -233,10 +275,13 @@ function Judged({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
   );
 }
 
-/** Match: every system against this crack, the answer first. */
+/** Match: every system against this defect, the answer first. */
 export function Match() {
   const { plans, defect } = usePlace();
   const plan = defect && plans.get(defect.id);
-  if (!defect || plan?.state !== 'judged') return <Incomplete stage="match" />;
-  return <Judged plan={plan} defect={defect} key={defect.id} />;
+  if (!defect || !plan || plan.state === 'incomplete') return <Incomplete stage="match" />;
+  const { match } = plan.state === 'surveyed' ? plan : { match: undefined };
+  if (plan.state === 'surveyed' && !match) return <Incomplete stage="match" />;
+  const judgeable: Judgeable = plan.state === 'surveyed' && match ? { ...plan, match } : (plan as JudgedPlan);
+  return <Judged plan={judgeable} defect={defect} key={defect.id} />;
 }

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { AreaRecord, DefectRecord } from '@oddment/contracts';
-import { areaTable, kindOf, notJudged, relevantAsks, show, tell, type Ask, type AskTable, type LooseFacts, type RepairPlan, type Sense, senseArea } from '@oddment/core';
+import { areaTable, kindOf, matchWords, relevantAsks, show, tell, type Ask, type AskTable, type LooseFacts, type RepairPlan, type Sense, senseArea } from '@oddment/core';
 import { Link, useParams } from 'react-router';
 import { AskField } from '../parts/AskField.tsx';
 import { Conditions } from '../parts/Conditions.tsx';
@@ -80,12 +80,13 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
   if (plan.state === 'surveyed') {
     return (
       <LedgerContext.Provider value={plan.ledger}>
+        {plan.match?.stops.filter((s) => s.open).map((s) => <div className="halted" key={s.id}><h2>Stop: {s.title}</h2><p><Say saying={s.why} /></p></div>)}
         {plan.section ? <div className="drawn"><SectionPicture section={plan.section} width={298} height={264} bare /><p className="quiet" style={{ margin: 0 }}><Say saying={plan.section.footnote} plain /></p></div> : null}
         <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
         <dl className="facts">
           {plan.surveyed.measured.map((m) => <div key={m.id} style={{ display: 'contents' }}><dt>{m.label}</dt><dd><Fig figure={m.figure} /></dd></div>)}
         </dl>
-        <p className="quiet" style={{ margin: '8px 0 0' }}><Say saying={notJudged(kindOf(defect.kind))} plain /></p>
+        {plan.match ? <p style={{ margin: '8px 0 0' }}><Say saying={matchWords(plan.match)} plain /></p> : <p className="quiet" style={{ margin: '8px 0 0' }}>The conditions of its area decide which system fits: {plan.sense.area.missing.map((a) => a.question.toLowerCase()).join(', ')}.</p>}
       </LedgerContext.Provider>
     );
   }

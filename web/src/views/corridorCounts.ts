@@ -13,7 +13,7 @@ const plural = (n: number, one: string, many: string) => `${String(n)} ${n === 1
 export function corridorCounts(plans: readonly RepairPlan[]): CorridorCounts {
   const judged = plans.filter((p) => p.state === 'judged');
   const chosen = judged.filter((p) => p.planned?.by === 'choice').length;
-  const stops = judged.filter((p) => p.held).length;
+  const stops = plans.filter((p) => (p.state === 'judged' ? p.held : p.state === 'surveyed' && p.match?.held === true)).length;
   const planned = judged.filter((p) => p.repair).length;
   const cartridges = judged.reduce((sum, p) => sum + (p.planned?.by === 'choice' ? (p.repair?.batch.cartridges.value ?? 0) : 0), 0);
   return {

@@ -1,3 +1,4 @@
+import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { fromRange } from '../judging.ts';
 import type { Rule } from '../verdict.ts';
@@ -8,11 +9,13 @@ export const depthRule: Rule = {
   judge: (matter) => {
     const { size, system } = matter;
     if (size.preparation === 'as-found' && system.preparation !== 'as-found') return undefined;
-    return fromRange(matter, depthRule, size.depth, system.depth, {
+    if (!size.depth) return undefined;
+    const range = size.width ? system.depth : (system.total ?? system.depth);
+    return fromRange(matter, depthRule, size.depth, range, {
       below: (value, min) => say`${value} deep, it needs ${min}: ${system.sizeWhy.thin ?? 'too thin'}`,
       above: (value, max) => say`${value} deep, it takes up to ${max}: ${system.sizeWhy.deep ?? 'too deep'}`,
       within: (value) => say`${value} deep, ${size.assumed}.`,
-      changeBelow: (min) => say`chase ${min} deep`,
+      ...(system.preparation === 'chase' && size.width && { changeBelow: (min: Figure) => say`chase ${min} deep` }),
     });
   },
 };

@@ -1,10 +1,3 @@
-import { slabCrackTable } from '../../survey/slabCrack.ts';
-import { choiceLabel } from '../../survey/ask.ts';
-import { fromRemark } from '../judging.ts';
-import type { Rule } from '../verdict.ts';
+import { aspectRule } from '../judging.ts';
 
-export const memberRule: Rule = {
-  id: 'member',
-  title: 'Member',
-  judge: ({ system, subject }) => fromRemark(memberRule, system.member[subject.choices.member], choiceLabel(slabCrackTable, 'member', subject.choices.member)),
-};
+export const memberRule = aspectRule('member', 'Member');

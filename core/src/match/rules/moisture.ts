@@ -1,10 +1,3 @@
-import { slabCrackTable } from '../../survey/slabCrack.ts';
-import { choiceLabel } from '../../survey/ask.ts';
-import { fromRemark } from '../judging.ts';
-import type { Rule } from '../verdict.ts';
+import { aspectRule } from '../judging.ts';
 
-export const moistureRule: Rule = {
-  id: 'moisture',
-  title: 'Moisture',
-  judge: ({ system, subject }) => fromRemark(moistureRule, system.moisture[subject.choices.moisture], choiceLabel(slabCrackTable, 'moisture', subject.choices.moisture)),
-};
+export const moistureRule = aspectRule('moisture', 'Moisture');

@@ -10,9 +10,10 @@ export const penetrationRule: Rule = {
   title: 'Gets down the crack',
   judge: ({ ledger, system, subject }) => {
     const thin = system.penetration;
-    if (!thin) return undefined;
+    const { widths, depth } = subject;
+    if (!thin || !widths || !depth) return undefined;
     const potLifeMin = ledger.compute(gelTime, { gelAt23Min: ledger.sourced(thin.potLife), temperatureC: subject.slabC }, 'Pot life at this temperature');
-    const narrowest = subject.widths.reduce((a, b) => (b.value < a.value ? b : a));
+    const narrowest = widths.reduce((a, b) => (b.value < a.value ? b : a));
     if (narrowest.value > 20) return undefined;
     const reach = ledger.compute(gravityDepth, {
       widthMm: narrowest,
@@ -24,9 +25,9 @@ export const penetrationRule: Rule = {
     });
     const least = ledger.sourced(thin.leastReach);
     const base = { rule: penetrationRule.id, title: penetrationRule.title, value: reach, min: least, source: 'washburn' } as const;
-    const whole = atLeast(reach.value, subject.depth.value);
-    if (whole) return { ...base, grade: 'fits', excess: 0, reason: () => say`It can run down the whole ${subject.depth}, at most ${reach} within its pot life.` };
-    if (atLeast(reach.value, least.value)) return { ...base, grade: 'care', excess: 0.2, reason: () => say`it gets ${reach} down at the most, the crack is ${subject.depth} deep` };
+    const whole = atLeast(reach.value, depth.value);
+    if (whole) return { ...base, grade: 'fits', excess: 0, reason: () => say`It can run down the whole ${depth}, at most ${reach} within its pot life.` };
+    if (atLeast(reach.value, least.value)) return { ...base, grade: 'care', excess: 0.2, reason: () => say`it gets ${reach} down at the most, the crack is ${depth} deep` };
     return { ...base, grade: 'out', excess: 1 - reach.value / least.value, reason: () => say`it gets only ${reach} down within its pot life, ${least} is the least worth filling` };
   },
 };

@@ -1,10 +1,3 @@
-import { areaTable } from '../../survey/area.ts';
-import { choiceLabel } from '../../survey/ask.ts';
-import { fromRemark } from '../judging.ts';
-import type { Rule } from '../verdict.ts';
+import { aspectRule } from '../judging.ts';
 
-export const placeRule: Rule = {
-  id: 'place',
-  title: 'Place',
-  judge: ({ system, subject }) => fromRemark(placeRule, system.place[subject.choices.place], choiceLabel(areaTable, 'place', subject.choices.place)),
-};
+export const placeRule = aspectRule('place', 'Place');

@@ -6,7 +6,7 @@ export const preparationRule: Rule = {
   id: 'preparation',
   title: 'Preparation',
   judge: ({ size, system }) => {
-    if (system.preparation === 'as-found') return undefined;
+    if (system.preparation === 'as-found' || !size.width) return undefined;
     const { refusedBecause, limitedBecause } = size;
     const base = { rule: preparationRule.id, title: preparationRule.title, source: 'judgement' } as const;
     if (refusedBecause) {

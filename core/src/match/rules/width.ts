@@ -7,6 +7,7 @@ export const widthRule: Rule = {
   title: 'Width',
   judge: (matter) => {
     const { size, system } = matter;
+    if (!size.width) return undefined;
     const why = system.sizeWhy;
     const uncut = size.refusedBecause ? say` (${size.refusedBecause})` : [];
     return fromRange(matter, widthRule, size.width, system.width, {

@@ -1,0 +1,3 @@
+import { aspectRule } from '../judging.ts';
+
+export const baseRule = aspectRule('base', 'Base');

@@ -1,0 +1,3 @@
+import { aspectRule } from '../judging.ts';
+
+export const lathRule = aspectRule('lath', 'Lath');

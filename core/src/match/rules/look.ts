@@ -1,0 +1,3 @@
+import { aspectRule } from '../judging.ts';
+
+export const lookRule = aspectRule('look', 'Light');

@@ -1,0 +1,3 @@
+import { aspectRule } from '../judging.ts';
+
+export const occupiedRule = aspectRule('occupied', 'People about');

@@ -1,0 +1,3 @@
+import { aspectRule } from '../judging.ts';
+
+export const partRule = aspectRule('part', 'Part of the tub');

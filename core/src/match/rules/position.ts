@@ -1,0 +1,3 @@
+import { aspectRule } from '../judging.ts';
+
+export const positionRule = aspectRule('position', 'Position');

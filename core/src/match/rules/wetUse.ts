@@ -1,0 +1,3 @@
+import { aspectRule } from '../judging.ts';
+
+export const wetUseRule = aspectRule('wetUse', 'Wet by use');

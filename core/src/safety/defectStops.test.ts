@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest';
+import { surveyedPlan } from '../../test/defects.ts';
+import { tell } from '../quantity/saying.ts';
+
+type Facts = Readonly<Record<string, unknown>>;
+const stopsOf = (kind: string, answers: Facts, area: Facts = {}) => surveyedPlan(kind, answers, area).match.stops;
+const rectangle = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
+
+/** Each stop on both sides: kind, stop, what lets it go on, what holds it; the second pair changes the area. */
+const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds: Facts, goesArea?: Facts, holdsArea?: Facts])[] = [
+  ['wall-crack', 'structural', { member: 'wall', widths: [{ atMm: 0, widthMm: 0.41 }] }, { member: 'wall', widths: [{ atMm: 0, widthMm: 0.42 }] }],
+  ['wall-crack', 'structural', { member: 'wall-below', widths: [{ atMm: 0, widthMm: 0.3 }] }, { member: 'wall-below', widths: [{ atMm: 0, widthMm: 0.31 }] }],
+  ['wall-crack', 'structural', { widths: [{ atMm: 0, widthMm: 0.18 }] }, { widths: [{ atMm: 0, widthMm: 0.19 }] }, { place: 'outside-salt' }, { place: 'outside-salt' }],
+  ['wall-crack', 'bowed', { member: 'wall-below', bowMm: 24.9 }, { member: 'wall-below', bowMm: 25 }],
+  ['wall-crack', 'level-crack', { course: 'upright' }, { course: 'level' }],
+  ['wall-crack', 'displaced', { faces: 'level' }, { faces: 'displaced' }],
+  ['wall-crack', 'along-bar', { alongBar: 'no' }, { alongBar: 'yes' }],
+  ['wall-crack', 'strength', { claim: 'no' }, { claim: 'restore-strength' }],
+  ['bar-spall', 'bar-loss', { barMm: 20, leftMm: 17.33, bars: 1 }, { barMm: 20, leftMm: 17.3, bars: 1 }],
+  ['bar-spall', 'bar-loss', { barMm: 20, leftMm: 17.9, bars: 2 }, { barMm: 20, leftMm: 17.88, bars: 2 }],
+  ['bar-spall', 'undercut', { loaded: 'no', position: 'overhead' }, { loaded: 'unknown', position: 'overhead' }],
+  ['joint-spall', 'rocks', { ground: 'steady' }, { ground: 'rocks' }],
+  ['joint-spall', 'settled', { ground: 'steady' }, { ground: 'settled' }],
+  ['timber-decay', 'timber-load', { loaded: 'no' }, { loaded: 'yes' }],
+  ['timber-decay', 'timber-load', { loaded: 'no' }, { loaded: 'unknown' }],
+  ['concrete-spall', 'located', { services: 'clear' }, { services: 'may' }],
+  ['drywall-hole', 'rated', { rated: 'no' }, { rated: 'yes' }],
+  ['drywall-hole', 'rated', { rated: 'no' }, { rated: 'unknown' }],
+  ['drywall-hole', 'wet-board', { wetArea: 'yes', before: 'paint' }, { wetArea: 'yes', before: 'tile' }],
+  ['plaster-loose', 'prop', { position: 'overhead', sagMm: 13 }, { position: 'overhead', sagMm: 13.1 }],
+  ['plaster-loose', 'prop', { position: 'overhead', outline: rectangle(1000, 500) }, { position: 'overhead', outline: rectangle(1000, 501) }],
+  ['plaster-loose', 'overhead', { position: 'overhead' }, { position: 'overhead' }, { occupied: 'empty' }, { occupied: 'inside' }],
+  ['plaster-hole', 'lead', { before: 'paint', outline: rectangle(700, 700) }, { before: 'paint', outline: rectangle(760, 760) }, { yearBuilt: 1950 }, { yearBuilt: 1950 }],
+  ['plaster-hole', 'lead', { before: 'paint', outline: rectangle(760, 760) }, { before: 'paint', outline: rectangle(760, 760) }, { yearBuilt: 1978 }, { yearBuilt: 1977 }],
+  ['plaster-hole', 'asbestos', {}, {}, { yearBuilt: 1980 }, { yearBuilt: 1979 }],
+  ['tub-scratches', 'stripping', { coated: 'no' }, { coated: 'yes' }],
+  ['wall-crack', 'water-power', { moisture: 'running', services: 'clear' }, { moisture: 'running', services: 'found' }],
+];
+
+describe('stops', () => {
+  it.each(cases.map((c) => [c[0], c[1], c] as const))('%s, %s: holds on one side and lets go on the other', (kind, stop, [, , goes, holds, goesArea = {}, holdsArea = {}]) => {
+    expect(stopsOf(kind, goes, goesArea).map((s) => s.id)).not.toContain(stop);
+    const found = stopsOf(kind, holds, holdsArea).find((s) => s.id === stop);
+    expect(found?.open).toBe(true);
+    expect(found?.who).toMatch(/\w{4,}/);
+    expect(tell(found?.why ?? [], { units: 'metric', timeZone: 'UTC' })).toMatch(/\.$/);
+  });
+
+  it('a slab on ground stops for no width; a plain defect stops for nothing', () => {
+    for (const kind of ['concrete-spall', 'plaster-crack', 'drywall-dent', 'tub-nick']) expect(surveyedPlan(kind).match.held).toBe(false);
+  });
+
+  it('a recorded decision lifts it; a missing fact is lifted by the fact alone', () => {
+    const decision = { stop: 'timber-load', who: 'R. Achterberg', capacity: 'structural engineer', what: 'carries its own weight only', on: '2026-06-01' };
+    const decided = surveyedPlan('timber-decay', { loaded: 'unknown' }, {}, { decisions: [decision] }).match;
+    expect(decided.held).toBe(false);
+    expect(decided.stops[0]?.decision?.who).toBe('R. Achterberg');
+    expect(surveyedPlan('concrete-spall', { services: 'may' }, {}, { decisions: [{ ...decision, stop: 'located' }] }).match.held).toBe(true);
+  });
+
+  it('says of a rule that it is as recalled', () => {
+    const lead = stopsOf('plaster-hole', { before: 'paint', outline: rectangle(900, 900) }, { yearBuilt: 1931 }).find((s) => s.id === 'lead');
+    expect(tell(lead?.why ?? [], { units: 'us', timeZone: 'UTC' })).toContain('As recalled, check the current text.');
+    expect(lead?.source).toBe('epa-745');
+  });
+});

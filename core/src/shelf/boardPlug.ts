@@ -1,0 +1,36 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const boardPlug = {
+  id: 'board-plug',
+  title: 'Board plug',
+  family: 'gypsum',
+  chemistry: 'a plug of board with a flange of its own paper',
+  work: 'closes holes up to a hand’s breadth',
+  suits: ['drywall-hole'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  extent: { min: of(13, 'depth', 'practice', 'Smallest'), max: of(150, 'depth', 'practice', 'Largest') },
+  sizeWhy: { small: 'compound or mesh closes that', large: 'its paper alone does not carry a larger plug' },
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    rated: {
+      yes: { grade: 'out', why: 'not in a rated wall: the same board, framed, fastened and taped', source: 'practice', change: 'close it with the same board' },
+      unknown: { grade: 'care', why: 'only if the wall is not rated', source: 'practice', change: 'find out whether it is rated' },
+    },
+    position: {
+      overhead: { grade: 'care', why: 'on a ceiling only while it is small', source: 'practice' },
+    },
+    wetUse: {
+      splashed: { grade: 'out', why: 'paper and gypsum where it gets wet', source: 'practice', change: 'open it to a board that bears water' },
+      'under-water': { grade: 'out', why: 'board has no place under water', source: 'practice' },
+    },
+    softened: {
+      soft: { grade: 'out', why: 'its flange does not hold on softened board', source: 'practice', change: 'cut out what is soft' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(48, 48, 48),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,27 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const capAndDrain = {
+  id: 'cap-and-drain',
+  title: 'Cap and drain',
+  family: 'wood',
+  chemistry: 'a cap over the top, open below',
+  work: 'keeps water out of a check that moves',
+  suits: ['timber-check'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  sizeWhy: {},
+  slabC: { min: of(-5, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    place: {
+      inside: { grade: 'out', why: 'inside no rain falls on it', source: 'practice' },
+    },
+    finish: {
+      clear: { grade: 'care', why: 'the cap is seen', source: 'practice' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(1, 1, 1),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

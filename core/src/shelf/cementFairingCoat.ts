@@ -1,0 +1,39 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { cementCure, of, readyHours } from './sourced.ts';
+
+export const cementFairingCoat = {
+  id: 'cement-fairing-coat',
+  title: 'Cement fairing coat',
+  family: 'cementitious',
+  chemistry: 'fine polymer-cement surfacer',
+  work: 'evens out pores and shallow scaling',
+  suits: ['concrete-scaling', 'concrete-spall', 'broken-edge'],
+  preparation: 'as-found',
+  width: {},
+  depth: { min: of(0.3, 'depth', 'generic-sheet', 'Thinnest'), max: of(3, 'depth', 'generic-sheet', 'Thickest in all') },
+  sizeWhy: { thin: 'nothing to fill', deep: 'deeper than a surfacer fills' },
+  slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    moisture: {
+      running: { grade: 'out', why: 'running water washes it out', source: 'practice', change: 'stop the water first' },
+    },
+    movement: {
+      moving: { grade: 'out', why: 'it cracks over what moves', source: 'practice' },
+      unknown: { grade: 'care', why: 'it cracks over what moves', source: 'practice' },
+    },
+    traffic: {
+      'soft-tires': { grade: 'care', why: 'tires wear it', source: 'practice' },
+      'hard-wheels': { grade: 'out', why: 'wheels break it off', source: 'practice' },
+    },
+    oil: {
+      oil: { grade: 'out', why: 'it does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil' },
+      both: { grade: 'out', why: 'it does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil' },
+    },
+    bar: {
+      seen: { grade: 'out', why: 'too thin to cover a bar', source: 'practice' },
+    },
+  },
+  cure: cementCure,
+  ready: readyHours(24, 72, 168),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

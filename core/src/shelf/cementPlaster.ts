@@ -1,0 +1,47 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { cementCure, of, readyHours } from './sourced.ts';
+
+export const cementPlaster = {
+  id: 'cement-plaster',
+  title: 'Cement plaster in coats',
+  family: 'cementitious',
+  chemistry: 'Portland cement plaster: scratch, brown and finish coat',
+  work: 'renews cement plaster in coats',
+  suits: ['plaster-hole', 'plaster-loose', 'plaster-crack'],
+  alone: { kinds: ['plaster-loose'], remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' } },
+  preparation: 'as-found',
+  width: {},
+  depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(22, 'depth', 'generic-sheet', 'Thickest in all') },
+  lift: { wall: of(10, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(10, 'depth', 'generic-sheet', 'Thickest lift, overhead'), floor: of(10, 'depth', 'generic-sheet', 'Thickest lift, floor'), most: of(3, 'count', 'practice', 'Most lifts') },
+  sizeWhy: { thin: 'a skim does that', deep: 'thicker than three coats: build it out first' },
+  slabC: { min: of(4.4, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    moisture: {
+      running: { grade: 'out', why: 'water comes through', source: 'practice', change: 'stop the water first' },
+    },
+    movement: {
+      moving: { grade: 'out', why: 'rigid, it cracks beside', source: 'practice', change: 'treat it as a joint' },
+      unknown: { grade: 'care', why: 'if it moves, it cracks beside', source: 'practice', change: 'gauge it through a season' },
+    },
+    binder: {
+      gypsum: { grade: 'out', why: 'cement over gypsum swells and lets go', source: 'practice', change: 'take the binder that is there' },
+      lime: { grade: 'care', why: 'harder than lime: it pulls the old work off', source: 'practice' },
+      unknown: { grade: 'care', why: 'only on cement plaster: find out what it is', source: 'practice', change: 'drop of acid, or a look at a broken edge' },
+    },
+    base: {
+      board: { grade: 'out', why: 'board does not carry it', source: 'practice' },
+      'wood-lath': { grade: 'care', why: 'over wood lath with a barrier and metal lath', source: 'practice' },
+    },
+    body: {
+      crumbling: { grade: 'out', why: 'it hangs on what crumbles', source: 'practice', change: 'take it down to the base' },
+    },
+    lath: {
+      rusted: { grade: 'out', why: 'the lath has rusted', source: 'practice', change: 'renew the lath first' },
+      missing: { grade: 'out', why: 'there is no lath', source: 'practice', change: 'put up lath first' },
+      loose: { grade: 'out', why: 'the lath is loose', source: 'practice', change: 'fasten the lath first' },
+    },
+  },
+  cure: cementCure,
+  ready: readyHours(24, 24, 24),
+  visits: of(3, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,32 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { of, readyHours, resinCure } from './sourced.ts';
+
+export const drilledPackerInjection = {
+  id: 'drilled-packer-injection',
+  title: 'Injection through drilled packers',
+  family: 'epoxy',
+  chemistry: 'resin or foam through holes drilled across the crack',
+  work: 'fills cracks in thick or wet walls',
+  suits: ['wall-crack'],
+  preparation: 'as-found',
+  width: { min: of(0.1, 'crackWidth', 'practice', 'Narrowest'), max: of(6, 'crackWidth', 'practice', 'Widest') },
+  depth: {},
+  sizeWhy: { narrow: 'finer than it is worth drilling for', wide: 'it runs out of a crack this wide' },
+  slabC: { min: of(4.5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    moisture: {
+      damp: { grade: 'care', why: 'foam, not epoxy, where it is damp', source: 'practice' },
+      running: { grade: 'care', why: 'foam, not epoxy, where water runs', source: 'practice' },
+    },
+    movement: {
+      moving: { grade: 'care', why: 'foam takes about a tenth of the width; epoxy opens again beside', source: 'practice' },
+      unknown: { grade: 'care', why: 'if it moves, epoxy opens again beside', source: 'practice' },
+    },
+    claim: {
+      'restore-strength': { grade: 'care', why: 'epoxy in a dry crack only, by the engineer’s design', source: 'practice' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(24, 24, 24),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

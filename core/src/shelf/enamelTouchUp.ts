@@ -1,0 +1,28 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const enamelTouchUp = {
+  id: 'enamel-touch-up',
+  title: 'Enamel touch-up',
+  family: 'tub',
+  chemistry: 'two-part filler for chips in porcelain enamel',
+  work: 'fills chips in enamel',
+  suits: ['tub-chip'],
+  preparation: 'as-found',
+  width: {},
+  depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },
+  extent: { max: of(60, 'depth', 'practice', 'Largest') },
+  sizeWhy: { deep: 'build it in coats over primed metal', large: 'a large place is coated whole' },
+  slabC: { min: of(16, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  remarks: {
+    shell: {
+      gelcoat: { grade: 'out', why: 'for enameled metal', source: 'practice' },
+      acrylic: { grade: 'out', why: 'for enameled metal', source: 'practice' },
+      plastic: { grade: 'out', why: 'for enameled metal', source: 'practice' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(72, 72, 72),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

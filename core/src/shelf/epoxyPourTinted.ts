@@ -1,0 +1,45 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const epoxyPourTinted = {
+  id: 'epoxy-pour-tinted',
+  title: 'Tinted epoxy pour',
+  family: 'epoxy',
+  chemistry: 'pourable two-part epoxy, tinted to the wood',
+  work: 'fills checks and holes in clear-finished wood',
+  suits: ['timber-check', 'timber-through', 'timber-dent'],
+  preparation: 'as-found',
+  width: {},
+  depth: { min: of(1, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },
+  lift: { floor: of(25, 'depth', 'generic-sheet', 'Thickest lift, floor'), wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'), edge: of(25, 'depth', 'generic-sheet', 'Thickest lift, edge'), most: of(4, 'count', 'practice', 'Most lifts') },
+  woodMoisture: { max: of(16, 'percent', 'generic-sheet', 'Most moisture of the wood') },
+  sizeWhy: { thin: 'a wax or a finish fills that', deep: 'an insert of wood does that better' },
+  slabC: { min: of(15, 'temperature', 'generic-sheet', 'Coldest'), max: of(30, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  remarks: {
+    movement: {
+      moving: { grade: 'out', why: 'a check that opens tears it out', source: 'practice', change: 'leave it open, or an insert that may move' },
+      unknown: { grade: 'care', why: 'if the check opens, it tears out', source: 'practice' },
+    },
+    finish: {
+      paint: { grade: 'care', why: 'a paste does that for less under paint', source: 'practice' },
+    },
+    place: {
+      outside: { grade: 'out', why: 'it yellows and lets go in sun', source: 'practice' },
+      'outside-salt': { grade: 'out', why: 'it yellows and lets go in sun', source: 'practice' },
+    },
+    position: {
+      overhead: { grade: 'out', why: 'it runs out', source: 'practice' },
+    },
+    loaded: {
+      yes: { grade: 'out', why: 'it carries no load', source: 'practice', change: 'a repair under load is for the engineer' },
+      unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
+    },
+    water: {
+      open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(48, 72, 72),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

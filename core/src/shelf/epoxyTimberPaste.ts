@@ -1,0 +1,39 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const epoxyTimberPaste = {
+  id: 'epoxy-timber-paste',
+  title: 'Epoxy timber paste',
+  family: 'epoxy',
+  chemistry: 'thixotropic two-part epoxy for timber, flexible, from a gun',
+  work: 'rebuilds timber that has decayed or broken',
+  suits: ['timber-decay', 'timber-dent', 'timber-through', 'timber-check'],
+  preparation: 'as-found',
+  width: {},
+  depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },
+  lift: { wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'), floor: of(25, 'depth', 'generic-sheet', 'Thickest lift, floor'), overhead: of(25, 'depth', 'generic-sheet', 'Thickest lift, overhead'), edge: of(25, 'depth', 'generic-sheet', 'Thickest lift, edge'), most: of(4, 'count', 'practice', 'Most lifts') },
+  woodMoisture: { max: of(18, 'percent', 'generic-sheet', 'Most moisture of the wood') },
+  sizeWhy: { thin: 'thinner than its edge holds', deep: 'an insert of wood does that better' },
+  slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  remarks: {
+    movement: {
+      moving: { grade: 'out', why: 'rigid in a check that opens: it lets go', source: 'practice', change: 'leave it open to drain, or cap it' },
+      unknown: { grade: 'care', why: 'if it opens and closes, it lets go', source: 'practice' },
+    },
+    finish: {
+      clear: { grade: 'out', why: 'it shows under a clear finish', source: 'practice', change: 'an insert of wood, or a tinted pour' },
+      stain: { grade: 'out', why: 'it takes no stain', source: 'practice', change: 'an insert of wood' },
+    },
+    loaded: {
+      yes: { grade: 'out', why: 'it carries no load', source: 'practice', change: 'a repair under load is for the engineer' },
+      unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
+    },
+    water: {
+      open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(24, 24, 24),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

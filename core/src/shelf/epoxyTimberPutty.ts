@@ -1,0 +1,35 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const epoxyTimberPutty = {
+  id: 'epoxy-timber-putty',
+  title: 'Epoxy timber putty',
+  family: 'epoxy',
+  chemistry: 'kneaded two-part epoxy for timber',
+  work: 'fills deep pockets in timber in lumps',
+  suits: ['timber-decay', 'timber-dent', 'timber-through'],
+  preparation: 'as-found',
+  width: {},
+  depth: { min: of(5, 'depth', 'generic-sheet', 'Thinnest'), max: of(150, 'depth', 'generic-sheet', 'Thickest in all') },
+  lift: { wall: of(50, 'depth', 'generic-sheet', 'Thickest lift, wall'), floor: of(50, 'depth', 'generic-sheet', 'Thickest lift, floor'), overhead: of(50, 'depth', 'generic-sheet', 'Thickest lift, overhead'), edge: of(50, 'depth', 'generic-sheet', 'Thickest lift, edge'), most: of(3, 'count', 'practice', 'Most lifts') },
+  woodMoisture: { max: of(18, 'percent', 'generic-sheet', 'Most moisture of the wood') },
+  sizeWhy: { thin: 'a paste feathers, a putty does not', deep: 'an insert of wood does that better' },
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  remarks: {
+    finish: {
+      clear: { grade: 'out', why: 'it shows under a clear finish', source: 'practice', change: 'an insert of wood, or a tinted pour' },
+      stain: { grade: 'out', why: 'it takes no stain', source: 'practice', change: 'an insert of wood' },
+    },
+    loaded: {
+      yes: { grade: 'out', why: 'it carries no load', source: 'practice', change: 'a repair under load is for the engineer' },
+      unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
+    },
+    water: {
+      open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(24, 24, 24),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,30 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const fastenerReset = {
+  id: 'fastener-reset',
+  title: 'Fasteners reset',
+  family: 'gypsum',
+  chemistry: 'a screw beside each pop, the nail driven, three coats',
+  work: 'sets popped fasteners',
+  suits: ['fastener-pop'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  sizeWhy: {},
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    finish: {
+      gloss: { grade: 'care', why: 'each spot flashes under gloss', source: 'practice', change: 'skim the whole face' },
+    },
+    look: {
+      raking: { grade: 'care', why: 'a spot shows in raking light', source: 'practice', change: 'skim the whole face' },
+    },
+    softened: {
+      soft: { grade: 'out', why: 'a screw does not hold in softened board', source: 'practice', change: 'cut out what is soft' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(48, 48, 48),
+  visits: of(3, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

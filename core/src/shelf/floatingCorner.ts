@@ -1,0 +1,29 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const floatingCorner = {
+  id: 'floating-corner',
+  title: 'Floating corner',
+  family: 'gypsum',
+  chemistry: 'board freed from the corner on one side, taped anew',
+  work: 'lets a corner move that opens every season',
+  suits: ['drywall-joint'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  sizeWhy: {},
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    movement: {
+      still: { grade: 'out', why: 'it does not move: new tape holds', source: 'practice' },
+      unknown: { grade: 'care', why: 'right only if it opens with the seasons', source: 'practice' },
+    },
+    rated: {
+      yes: { grade: 'out', why: 'a rated corner is taped as its listing says', source: 'practice', change: 'follow the listing' },
+      unknown: { grade: 'care', why: 'only if the wall is not rated', source: 'practice' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(48, 48, 48),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

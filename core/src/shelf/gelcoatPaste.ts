@@ -1,0 +1,30 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const gelcoatPaste = {
+  id: 'gelcoat-paste',
+  title: 'Gelcoat paste',
+  family: 'tub',
+  chemistry: 'gel paste with liquid hardener',
+  work: 'fills nicks in gelcoat',
+  suits: ['tub-nick'],
+  preparation: 'as-found',
+  width: {},
+  depth: { min: of(1.5, 'depth', 'practice', 'Thinnest'), max: of(3, 'depth', 'practice', 'Thickest in all') },
+  extent: { max: of(40, 'depth', 'practice', 'Largest') },
+  flex: { max: of(1, 'depth', 'judgement', 'Most it may give') },
+  sizeWhy: { thin: 'too shallow to hold: it has no key', deep: 'fill it to within a hair with polyester filler first', large: 'a larger place is puttied and coated' },
+  slabC: { min: of(16, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  remarks: {
+    shell: {
+      acrylic: { grade: 'out', why: 'made for gelcoat and enamel; on plastic it lets go', source: 'practice' },
+      plastic: { grade: 'out', why: 'made for gelcoat and enamel; on plastic it lets go', source: 'practice' },
+      enamel: { grade: 'out', why: 'enameled metal takes a touch-up filler', source: 'practice' },
+      unknown: { grade: 'care', why: 'treat it as plastic until it is known', source: 'practice', change: 'find out what the shell is' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(24, 24, 24),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

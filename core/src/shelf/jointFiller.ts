@@ -1,0 +1,28 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const jointFiller = {
+  id: 'joint-filler',
+  title: 'Semi-rigid joint filler',
+  family: 'polymer',
+  chemistry: 'semi-rigid polyurea or epoxy in a sawn joint',
+  work: 'fills floor joints that wheels cross',
+  suits: ['joint-spall'],
+  alone: { kinds: ['joint-spall'], remark: { grade: 'out', why: 'alone it does not hold edges that have broken away', source: 'practice', change: 'rebuild the edges first' } },
+  preparation: 'as-found',
+  width: { min: of(3, 'depth', 'practice', 'Narrowest'), max: of(19, 'depth', 'practice', 'Widest') },
+  depth: {},
+  sizeWhy: { narrow: 'too narrow to fill to the bottom', wide: 'a joint this wide has broken edges: rebuild them first' },
+  slabC: { min: of(0, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  leastAge: of(60, 'age', 'practice', 'Least age of the slab'),
+  remarks: {
+    moisture: {
+      damp: { grade: 'out', why: 'it does not bond to damp faces', source: 'practice', change: 'dry it' },
+      running: { grade: 'out', why: 'it does not bond in water', source: 'practice', change: 'stop the water first, then dry it' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(2, 2, 2),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,45 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const limePlaster = {
+  id: 'lime-plaster',
+  title: 'Lime plaster in coats',
+  family: 'gypsum',
+  chemistry: 'haired lime base coats and finish',
+  work: 'renews lime plaster on lath or old masonry',
+  suits: ['plaster-hole', 'plaster-loose', 'plaster-crack'],
+  alone: { kinds: ['plaster-loose'], remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' } },
+  preparation: 'as-found',
+  width: {},
+  depth: { min: of(5, 'depth', 'practice', 'Thinnest'), max: of(25, 'depth', 'practice', 'Thickest in all') },
+  lift: { wall: of(10, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(8, 'depth', 'generic-sheet', 'Thickest lift, overhead'), floor: of(10, 'depth', 'generic-sheet', 'Thickest lift, floor'), most: of(3, 'count', 'practice', 'Most lifts') },
+  sizeWhy: { thin: 'a lime skim does that', deep: 'build it out first' },
+  slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(30, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    moisture: {
+      running: { grade: 'out', why: 'water comes through', source: 'practice', change: 'stop the water first' },
+    },
+    binder: {
+      cement: { grade: 'out', why: 'softer than cement: it does not hold on it', source: 'practice' },
+      gypsum: { grade: 'care', why: 'where gypsum was, gypsum matches', source: 'practice' },
+    },
+    base: {
+      board: { grade: 'out', why: 'board does not carry it', source: 'practice' },
+    },
+    movement: {
+      moving: { grade: 'care', why: 'it gives a little and heals fine cracks; a wide one opens again', source: 'practice' },
+      unknown: { grade: 'care', why: 'if it opens widely, it cracks again', source: 'practice' },
+    },
+    lath: {
+      rusted: { grade: 'out', why: 'the lath has rusted', source: 'practice', change: 'renew the lath first' },
+      missing: { grade: 'out', why: 'there is no lath', source: 'practice', change: 'put up lath first' },
+      loose: { grade: 'care', why: 'fasten the lath first', source: 'practice', change: 'fasten the lath' },
+    },
+    body: {
+      crumbling: { grade: 'care', why: 'take down what crumbles first', source: 'practice', change: 'take down what crumbles' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(336, 336, 336),
+  visits: of(4, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,36 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const meshPatch = {
+  id: 'mesh-patch',
+  title: 'Mesh patch',
+  family: 'gypsum',
+  chemistry: 'self-adhesive mesh under setting compound',
+  work: 'closes small holes in board',
+  suits: ['drywall-hole'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  extent: { min: of(13, 'depth', 'practice', 'Smallest'), max: of(100, 'depth', 'practice', 'Largest') },
+  sizeWhy: { small: 'compound alone closes that', large: 'mesh gives under the hand over a larger hole' },
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    rated: {
+      yes: { grade: 'out', why: 'not in a rated wall: the same board, framed, fastened and taped', source: 'practice', change: 'close it with the same board' },
+      unknown: { grade: 'care', why: 'only if the wall is not rated', source: 'practice', change: 'find out whether it is rated' },
+    },
+    position: {
+      overhead: { grade: 'care', why: 'on a ceiling it sags: a plug or board holds', source: 'practice' },
+    },
+    wetUse: {
+      splashed: { grade: 'care', why: 'only where tile or paint keeps the water off', source: 'practice' },
+      'under-water': { grade: 'out', why: 'it softens under water', source: 'practice' },
+    },
+    softened: {
+      soft: { grade: 'out', why: 'it does not hold on softened board', source: 'practice', change: 'cut out what is soft' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(48, 48, 48),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

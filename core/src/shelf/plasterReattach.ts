@@ -1,0 +1,35 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const plasterReattach = {
+  id: 'plaster-reattach',
+  title: 'Plaster fastened back',
+  family: 'gypsum',
+  chemistry: 'washers and screws, or adhesive, behind sound plaster',
+  work: 'fastens sound plaster that has let go',
+  suits: ['plaster-loose'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  sizeWhy: {},
+  slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    body: {
+      crumbling: { grade: 'out', why: 'what crumbles cannot be fastened', source: 'practice', change: 'take it down' },
+    },
+    moisture: {
+      running: { grade: 'out', why: 'water comes through', source: 'practice', change: 'stop the water first' },
+      damp: { grade: 'care', why: 'find the leak and let it dry first', source: 'practice', change: 'find the leak' },
+    },
+    lath: {
+      missing: { grade: 'out', why: 'there is nothing to fasten it to', source: 'practice', change: 'put up lath or board' },
+      rusted: { grade: 'care', why: 'fasten to the framing, not to the lath', source: 'practice' },
+    },
+    position: {
+      overhead: { grade: 'care', why: 'prop it, and press it back slowly', source: 'practice' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(48, 48, 48),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

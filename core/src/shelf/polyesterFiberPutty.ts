@@ -1,0 +1,33 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+
+export const polyesterFiberPutty = {
+  id: 'polyester-fiber-putty',
+  title: 'Polyester fiber putty',
+  family: 'tub',
+  chemistry: 'glass-fiber polyester filler with paste hardener',
+  work: 'rebuilds holes and cracks in tub walls',
+  suits: ['tub-crack', 'tub-hole'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  extent: { max: of(100, 'depth', 'practice', 'Largest') },
+  flex: { max: of(1, 'depth', 'judgement', 'Most it may give') },
+  sizeWhy: { large: 'a laminate carries further' },
+  slabC: { min: of(18, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  remarks: {
+    part: {
+      floor: { grade: 'out', why: 'on a floor it cracks again: a laminate carries', source: 'practice', change: 'laminate it from behind' },
+    },
+    shell: {
+      acrylic: { grade: 'out', why: 'made for gelcoat and enamel; on plastic it lets go', source: 'practice' },
+      plastic: { grade: 'out', why: 'made for gelcoat and enamel; on plastic it lets go', source: 'practice' },
+      enamel: { grade: 'out', why: 'enameled metal takes a touch-up filler', source: 'practice' },
+      unknown: { grade: 'care', why: 'treat it as plastic until it is known', source: 'practice', change: 'find out what the shell is' },
+    },
+  },
+  cure: resinCure,
+  ready: readyHours(24, 24, 24),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

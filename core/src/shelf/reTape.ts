@@ -1,0 +1,32 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const reTape = {
+  id: 're-tape',
+  title: 'New tape and compound',
+  family: 'gypsum',
+  chemistry: 'paper tape bedded anew, with two or three coats',
+  work: 'renews a cracked joint in board',
+  suits: ['drywall-joint'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  sizeWhy: {},
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    movement: {
+      moving: { grade: 'out', why: 'where the framing moves it cracks again', source: 'practice', change: 'free the corner, or fix one side only' },
+      unknown: { grade: 'care', why: 'if it opens with the seasons it cracks again', source: 'practice' },
+    },
+    wetUse: {
+      splashed: { grade: 'care', why: 'only where tile or paint keeps the water off', source: 'practice' },
+      'under-water': { grade: 'out', why: 'board has no place under water', source: 'practice' },
+    },
+    softened: {
+      soft: { grade: 'out', why: 'it does not hold on softened board', source: 'practice', change: 'cut out what is soft' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(48, 48, 48),
+  visits: of(3, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

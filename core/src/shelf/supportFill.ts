@@ -1,0 +1,29 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, of, readyHours } from './sourced.ts';
+
+export const supportFill = {
+  id: 'support-fill',
+  title: 'Shell supported',
+  family: 'tub',
+  chemistry: 'low-expansion foam or mortar under the shell',
+  work: 'supports a tub floor that gives',
+  suits: ['tub-crack', 'tub-hole'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  flex: { min: of(1, 'depth', 'judgement', 'Least it gives') },
+  sizeWhy: {},
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    part: {
+      wall: { grade: 'out', why: 'a wall is not walked on', source: 'practice' },
+      rim: { grade: 'out', why: 'a rim is not walked on', source: 'practice' },
+    },
+    shell: {
+      enamel: { grade: 'out', why: 'iron and steel do not give: look for what is loose', source: 'practice' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(24, 24, 24),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,32 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { cementCure, of, readyHours } from './sourced.ts';
+
+export const waterPlug = {
+  id: 'water-plug',
+  title: 'Hydraulic plug',
+  family: 'cementitious',
+  chemistry: 'hydraulic cement that sets in a minute or two',
+  work: 'stops a running leak',
+  suits: ['wall-crack'],
+  preparation: 'as-found',
+  width: { max: of(25, 'depth', 'practice', 'Widest') },
+  depth: {},
+  sizeWhy: { wide: 'a slot this wide is formed' },
+  slabC: { min: of(1, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  remarks: {
+    moisture: {
+      dry: { grade: 'out', why: 'nothing runs', source: 'practice' },
+      damp: { grade: 'out', why: 'nothing runs: a dry crack is injected or filled', source: 'practice' },
+    },
+    movement: {
+      moving: { grade: 'out', why: 'rigid: it leaks again', source: 'practice', change: 'inject foam behind it' },
+      unknown: { grade: 'care', why: 'if it moves it leaks again', source: 'practice' },
+    },
+    claim: {
+      'restore-strength': { grade: 'out', why: 'it stops water, it gives no strength', source: 'practice' },
+    },
+  },
+  cure: cementCure,
+  ready: readyHours(1, 1, 1),
+  visits: of(1, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,34 @@
+import type { PatchSystem } from './patchSystem.ts';
+import { asStated, dewMarginForResins, of, readyHours } from './sourced.ts';
+
+export const woodSplice = {
+  id: 'wood-splice',
+  title: 'Spliced end',
+  family: 'wood',
+  chemistry: 'new wood scarfed to the old',
+  work: 'renews a decayed end',
+  suits: ['timber-decay'],
+  preparation: 'as-found',
+  width: {},
+  depth: {},
+  extent: { min: of(80, 'depth', 'practice', 'Smallest') },
+  woodMoisture: { max: of(18, 'percent', 'generic-sheet', 'Most moisture of the wood') },
+  sizeWhy: { small: 'an insert or a filler keeps more of the old wood' },
+  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  dewMargin: dewMarginForResins,
+  remarks: {
+    loaded: {
+      yes: { grade: 'out', why: 'it carries no load', source: 'practice', change: 'a repair under load is for the engineer' },
+      unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
+    },
+    water: {
+      open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
+    },
+    finish: {
+      clear: { grade: 'care', why: 'the scarf shows under a clear finish', source: 'practice' },
+    },
+  },
+  cure: asStated,
+  ready: readyHours(48, 48, 48),
+  visits: of(2, 'count', 'practice', 'Visits'),
+} as const satisfies PatchSystem;

@@ -1,0 +1,51 @@
+import { expect, test } from '@playwright/test';
+import { allSaved, screenOf } from './job.ts';
+
+test('every surface is judged: what fits, what does not and why, what is for other work', async ({ page }) => {
+  for (const [mark, fits] of [['PS-01', 'Rapid crack resin with sand'], ['BR-01', 'Polymer mortar, two-part'], ['TO-02', 'Board patch'], ['SB-01', 'Enamel touch-up'], ['SB-02', 'Fiber putty, finish putty, coating']] as const) {
+    await page.goto(await screenOf(page, mark, 'match'));
+    await expect(page.getByRole('heading', { name: fits, exact: true })).toBeVisible();
+    await expect(page.getByText(/\d+ systems for other work/)).toBeVisible();
+  }
+  await page.getByText(/\d+ systems for other work/).click();
+  await expect(page.getByText('other work: it fills cracks and spalled edges in floors with resin and sand, this is a hole in a tub or shower')).toBeVisible();
+});
+
+test('where nothing fits, the nearest stands first with the measure beside its limit and what would change it', async ({ page }) => {
+  await page.goto(await screenOf(page, 'TO-03', 'match'));
+  await expect(page.getByText('No system fits as it is.')).toBeVisible();
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why.getByRole('img', { name: '24 % measured, at most 18 %' })).toBeVisible();
+  await expect(why.getByText('What would change it:')).toBeVisible();
+  // dried and closed above, it fits
+  await page.goto(await screenOf(page, 'TO-03', 'walk'));
+  await page.getByLabel('Meter reading').fill('15');
+  await page.getByRole('group', { name: 'Is the source of water closed?' }).getByRole('button', { name: 'closed', exact: true }).click();
+  await allSaved(page);
+  await page.goto(await screenOf(page, 'TO-03', 'match'));
+  await expect(page.getByRole('heading', { name: 'Soft wood hardened, then epoxy paste', exact: true })).toBeVisible();
+});
+
+test('the whole table asks only what is asked here, and a cell says why', async ({ page }) => {
+  await page.goto(await screenOf(page, 'TO-02', 'match'));
+  await page.getByRole('button', { name: /Whole table/ }).click();
+  const table = page.getByRole('table');
+  await expect(table.getByRole('columnheader', { name: 'Fire rating' })).toBeVisible();
+  await expect(table.getByRole('columnheader', { name: 'Shell' })).toHaveCount(0);
+  await table.getByRole('button', { name: 'Board plug, Extent: ruled out' }).click();
+  await expect(page.getByRole('complementary', { name: 'Why' }).getByText(/it closes up to/)).toBeVisible();
+});
+
+test('a stop of another surface is lifted by a recorded decision', async ({ page }) => {
+  await page.goto(await screenOf(page, 'BR-01', 'match'));
+  const stop = page.getByRole('region', { name: 'Stop: Bars undercut under load' });
+  await stop.getByRole('button', { name: 'Record the decision' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Who decided').fill('Rosalind Achterberg');
+  await form.getByLabel('In what capacity, with license').fill('structural engineer, license 4711');
+  await form.getByLabel('What was decided').fill('Props under the beam first, one bay at a time.');
+  await form.getByRole('button', { name: 'Record' }).click();
+  await expect(stop).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Decided: Bars undercut under load' })).toBeVisible();
+  await allSaved(page);
+});
