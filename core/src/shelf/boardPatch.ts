@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { gypsumInDamp, insideOnly } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const boardPatch = {
@@ -16,14 +17,8 @@ export const boardPatch = {
   sizeWhy: { small: 'a plug closes that sooner' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      damp: { grade: 'out', why: 'gypsum softens where it stays damp', source: 'practice', change: 'stop the water, then dry it' },
-      running: { grade: 'out', why: 'gypsum softens in water', source: 'practice', change: 'stop the water, then dry it' },
-    },
-    place: {
-      outside: { grade: 'out', why: 'it softens in weather', source: 'practice' },
-      'outside-salt': { grade: 'out', why: 'it softens in weather', source: 'practice' },
-    },
+    moisture: gypsumInDamp,
+    place: insideOnly,
     wetUse: {
       splashed: { grade: 'out', why: 'gypsum where it gets wet', source: 'practice', change: 'a board that bears water, and waterproofing' },
       'under-water': { grade: 'out', why: 'board has no place under water', source: 'practice' },

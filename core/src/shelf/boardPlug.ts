@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { notRated } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const boardPlug = {
@@ -15,10 +16,7 @@ export const boardPlug = {
   sizeWhy: { small: 'compound or mesh closes that', large: 'its paper alone does not carry a larger plug' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    rated: {
-      yes: { grade: 'out', why: 'not in a rated wall: the same board, framed, fastened and taped', source: 'practice', change: 'close it with the same board' },
-      unknown: { grade: 'care', why: 'only if the wall is not rated', source: 'practice', change: 'find out whether it is rated' },
-    },
+    rated: notRated,
     position: {
       overhead: { grade: 'care', why: 'on a ceiling only while it is small', source: 'practice' },
     },

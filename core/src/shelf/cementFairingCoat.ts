@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noRunningWater } from './remarks.ts';
 import { cementCure, of, readyHours } from './sourced.ts';
 
 export const cementFairingCoat = {
@@ -14,9 +15,7 @@ export const cementFairingCoat = {
   sizeWhy: { thin: 'nothing to fill', deep: 'deeper than a surfacer fills' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      running: { grade: 'out', why: 'running water washes it out', source: 'practice', change: 'stop the water first' },
-    },
+    moisture: noRunningWater,
     movement: {
       moving: { grade: 'out', why: 'it cracks over what moves', source: 'practice' },
       unknown: { grade: 'care', why: 'it cracks over what moves', source: 'practice' },

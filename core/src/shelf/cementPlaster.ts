@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noWaterThrough, rigid, soundLath } from './remarks.ts';
 import { cementCure, of, readyHours } from './sourced.ts';
 
 export const cementPlaster = {
@@ -16,13 +17,8 @@ export const cementPlaster = {
   sizeWhy: { thin: 'a skim does that', deep: 'thicker than three coats: build it out first' },
   slabC: { min: of(4.4, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      running: { grade: 'out', why: 'water comes through', source: 'practice', change: 'stop the water first' },
-    },
-    movement: {
-      moving: { grade: 'out', why: 'rigid, it cracks beside', source: 'practice', change: 'treat it as a joint' },
-      unknown: { grade: 'care', why: 'if it moves, it cracks beside', source: 'practice', change: 'gauge it through a season' },
-    },
+    moisture: noWaterThrough,
+    movement: rigid,
     binder: {
       gypsum: { grade: 'out', why: 'cement over gypsum swells and lets go', source: 'practice', change: 'take the binder that is there' },
       lime: { grade: 'care', why: 'harder than lime: it pulls the old work off', source: 'practice' },
@@ -35,11 +31,7 @@ export const cementPlaster = {
     body: {
       crumbling: { grade: 'out', why: 'it hangs on what crumbles', source: 'practice', change: 'take it down to the base' },
     },
-    lath: {
-      rusted: { grade: 'out', why: 'the lath has rusted', source: 'practice', change: 'renew the lath first' },
-      missing: { grade: 'out', why: 'there is no lath', source: 'practice', change: 'put up lath first' },
-      loose: { grade: 'out', why: 'the lath is loose', source: 'practice', change: 'fasten the lath first' },
-    },
+    lath: soundLath,
   },
   cure: cementCure,
   ready: readyHours(24, 24, 24),

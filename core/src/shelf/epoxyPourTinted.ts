@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { carriesNoLoad, waterClosed } from './remarks.ts';
 import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
 
 export const epoxyPourTinted = {
@@ -31,13 +32,8 @@ export const epoxyPourTinted = {
     position: {
       overhead: { grade: 'out', why: 'it runs out', source: 'practice' },
     },
-    loaded: {
-      yes: { grade: 'out', why: 'it carries no load', source: 'practice', change: 'a repair under load is for the engineer' },
-      unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
-    },
-    water: {
-      open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
-    },
+    loaded: carriesNoLoad,
+    water: waterClosed,
   },
   cure: resinCure,
   ready: readyHours(48, 72, 72),

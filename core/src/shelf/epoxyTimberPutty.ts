@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { carriesNoLoad, opaqueFinish, waterClosed } from './remarks.ts';
 import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
 
 export const epoxyTimberPutty = {
@@ -17,17 +18,9 @@ export const epoxyTimberPutty = {
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,
   remarks: {
-    finish: {
-      clear: { grade: 'out', why: 'it shows under a clear finish', source: 'practice', change: 'an insert of wood, or a tinted pour' },
-      stain: { grade: 'out', why: 'it takes no stain', source: 'practice', change: 'an insert of wood' },
-    },
-    loaded: {
-      yes: { grade: 'out', why: 'it carries no load', source: 'practice', change: 'a repair under load is for the engineer' },
-      unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
-    },
-    water: {
-      open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
-    },
+    finish: opaqueFinish,
+    loaded: carriesNoLoad,
+    water: waterClosed,
   },
   cure: resinCure,
   ready: readyHours(24, 24, 24),

@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { spotInLight } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const fastenerReset = {
@@ -17,9 +18,7 @@ export const fastenerReset = {
     finish: {
       gloss: { grade: 'care', why: 'each spot flashes under gloss', source: 'practice', change: 'skim the whole face' },
     },
-    look: {
-      raking: { grade: 'care', why: 'a spot shows in raking light', source: 'practice', change: 'skim the whole face' },
-    },
+    look: spotInLight,
     softened: {
       soft: { grade: 'out', why: 'a screw does not hold in softened board', source: 'practice', change: 'cut out what is soft' },
     },

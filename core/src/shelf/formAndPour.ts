@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noRunningWater, rigid } from './remarks.ts';
 import { cementCure, of, readyHours } from './sourced.ts';
 
 export const formAndPour = {
@@ -15,13 +16,8 @@ export const formAndPour = {
   sizeWhy: { thin: 'too thin to flow into', deep: 'that is no patch' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      running: { grade: 'out', why: 'running water washes it out', source: 'practice', change: 'stop the water first' },
-    },
-    movement: {
-      moving: { grade: 'out', why: 'rigid, it cracks beside', source: 'practice', change: 'treat it as a joint' },
-      unknown: { grade: 'care', why: 'if it moves, it cracks beside', source: 'practice', change: 'gauge it through a season' },
-    },
+    moisture: noRunningWater,
+    movement: rigid,
     oil: {
       oil: { grade: 'out', why: 'cement does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil' },
       both: { grade: 'out', why: 'cement does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil' },

@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { gelcoatOnly } from './remarks.ts';
 import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
 
 export const gelcoatPaste = {
@@ -17,12 +18,7 @@ export const gelcoatPaste = {
   slabC: { min: of(16, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,
   remarks: {
-    shell: {
-      acrylic: { grade: 'out', why: 'made for gelcoat and enamel; on plastic it lets go', source: 'practice' },
-      plastic: { grade: 'out', why: 'made for gelcoat and enamel; on plastic it lets go', source: 'practice' },
-      enamel: { grade: 'out', why: 'enameled metal takes a touch-up filler', source: 'practice' },
-      unknown: { grade: 'care', why: 'treat it as plastic until it is known', source: 'practice', change: 'find out what the shell is' },
-    },
+    shell: gelcoatOnly,
   },
   cure: resinCure,
   ready: readyHours(24, 24, 24),

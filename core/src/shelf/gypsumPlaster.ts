@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { gypsumInDamp, insideOnly, rigid, soundLath } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const gypsumPlaster = {
@@ -15,14 +16,8 @@ export const gypsumPlaster = {
   sizeWhy: { thin: 'a skim does that', deep: 'build it out first' },
   slabC: { min: of(13, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      damp: { grade: 'out', why: 'gypsum softens where it stays damp', source: 'practice', change: 'stop the water, then dry it' },
-      running: { grade: 'out', why: 'gypsum softens in water', source: 'practice', change: 'stop the water, then dry it' },
-    },
-    place: {
-      outside: { grade: 'out', why: 'it softens in weather', source: 'practice' },
-      'outside-salt': { grade: 'out', why: 'it softens in weather', source: 'practice' },
-    },
+    moisture: gypsumInDamp,
+    place: insideOnly,
     wetUse: {
       splashed: { grade: 'out', why: 'gypsum where it gets wet', source: 'practice' },
       'under-water': { grade: 'out', why: 'gypsum under water', source: 'practice' },
@@ -31,15 +26,8 @@ export const gypsumPlaster = {
       cement: { grade: 'care', why: 'softer than cement: where it is dry and inside only', source: 'practice' },
       lime: { grade: 'care', why: 'gypsum over lime only inside and dry', source: 'practice' },
     },
-    movement: {
-      moving: { grade: 'out', why: 'rigid, it cracks beside', source: 'practice', change: 'treat it as a joint' },
-      unknown: { grade: 'care', why: 'if it moves, it cracks beside', source: 'practice', change: 'gauge it through a season' },
-    },
-    lath: {
-      rusted: { grade: 'out', why: 'the lath has rusted', source: 'practice', change: 'renew the lath first' },
-      missing: { grade: 'out', why: 'there is no lath', source: 'practice', change: 'put up lath first' },
-      loose: { grade: 'out', why: 'the lath is loose', source: 'practice', change: 'fasten the lath first' },
-    },
+    movement: rigid,
+    lath: soundLath,
     body: {
       crumbling: { grade: 'out', why: 'it hangs on what crumbles', source: 'practice', change: 'take it down' },
     },

@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noRunningWater, rigid } from './remarks.ts';
 import { cementCure, of, readyHours } from './sourced.ts';
 
 export const handPackedMortar = {
@@ -17,13 +18,8 @@ export const handPackedMortar = {
   sizeWhy: { thin: 'thinner than a lift holds', deep: 'deeper than hand packing fills soundly', large: 'a large place is formed or sprayed' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      running: { grade: 'out', why: 'running water washes it out', source: 'practice', change: 'stop the water first' },
-    },
-    movement: {
-      moving: { grade: 'out', why: 'rigid, it cracks beside', source: 'practice', change: 'treat it as a joint' },
-      unknown: { grade: 'care', why: 'if it moves, it cracks beside', source: 'practice', change: 'gauge it through a season' },
-    },
+    moisture: noRunningWater,
+    movement: rigid,
     traffic: {
       'soft-tires': { grade: 'out', why: 'not for a face that wears', source: 'practice' },
       'hard-wheels': { grade: 'out', why: 'not for a face that wears', source: 'practice' },

@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noWaterThrough } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const lathAndPlaster = {
@@ -15,9 +16,7 @@ export const lathAndPlaster = {
   sizeWhy: {},
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      running: { grade: 'out', why: 'water comes through', source: 'practice', change: 'stop the water first' },
-    },
+    moisture: noWaterThrough,
     lath: {
       sound: { grade: 'care', why: 'sound lath need not come down', source: 'practice' },
     },

@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noWaterThrough } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const limePlaster = {
@@ -16,9 +17,7 @@ export const limePlaster = {
   sizeWhy: { thin: 'a lime skim does that', deep: 'build it out first' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(30, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      running: { grade: 'out', why: 'water comes through', source: 'practice', change: 'stop the water first' },
-    },
+    moisture: noWaterThrough,
     binder: {
       cement: { grade: 'out', why: 'softer than cement: it does not hold on it', source: 'practice' },
       gypsum: { grade: 'care', why: 'where gypsum was, gypsum matches', source: 'practice' },

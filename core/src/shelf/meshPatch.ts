@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { dryByUse, notRated, soundBoard } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const meshPatch = {
@@ -15,20 +16,12 @@ export const meshPatch = {
   sizeWhy: { small: 'compound alone closes that', large: 'mesh gives under the hand over a larger hole' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    rated: {
-      yes: { grade: 'out', why: 'not in a rated wall: the same board, framed, fastened and taped', source: 'practice', change: 'close it with the same board' },
-      unknown: { grade: 'care', why: 'only if the wall is not rated', source: 'practice', change: 'find out whether it is rated' },
-    },
+    rated: notRated,
     position: {
       overhead: { grade: 'care', why: 'on a ceiling it sags: a plug or board holds', source: 'practice' },
     },
-    wetUse: {
-      splashed: { grade: 'care', why: 'only where tile or paint keeps the water off', source: 'practice' },
-      'under-water': { grade: 'out', why: 'it softens under water', source: 'practice' },
-    },
-    softened: {
-      soft: { grade: 'out', why: 'it does not hold on softened board', source: 'practice', change: 'cut out what is soft' },
-    },
+    wetUse: dryByUse,
+    softened: soundBoard,
   },
   cure: asStated,
   ready: readyHours(48, 48, 48),

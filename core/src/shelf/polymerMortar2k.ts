@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noOil } from './remarks.ts';
 import { cementCure, of, readyHours } from './sourced.ts';
 
 export const polymerMortar2k = {
@@ -23,10 +24,7 @@ export const polymerMortar2k = {
       moving: { grade: 'out', why: 'rigid, it cracks beside', source: 'practice', change: 'treat it as a joint' },
       unknown: { grade: 'care', why: 'if it moves, it cracks beside', source: 'practice', change: 'gauge the crack through a season' },
     },
-    oil: {
-      oil: { grade: 'out', why: 'cement does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil, or take a resin' },
-      both: { grade: 'out', why: 'cement does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil, or take a resin' },
-    },
+    oil: noOil,
     traffic: { 'hard-wheels': { grade: 'care', why: 'square edges deeper than usual under hard wheels', source: 'practice' } },
     finish: { 'thin-coating': { grade: 'care', why: 'it must dry before a coating', source: 'practice' }, stain: { grade: 'care', why: 'it takes a stain unlike the slab', source: 'practice' } },
     claim: { 'restore-strength': { grade: 'out', why: 'a filled groove does not restore strength', source: 'practice' } },

@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { noOil, noRunningWater, rigid } from './remarks.ts';
 import { cementCure, of, readyHours } from './sourced.ts';
 
 export const rapidRepairMortar = {
@@ -19,17 +20,9 @@ export const rapidRepairMortar = {
     place: {
       'outside-salt': { grade: 'care', why: 'only where its sheet allows salt and frost', source: 'practice' },
     },
-    moisture: {
-      running: { grade: 'out', why: 'running water washes it out', source: 'practice', change: 'stop the water first' },
-    },
-    movement: {
-      moving: { grade: 'out', why: 'rigid, it cracks beside', source: 'practice', change: 'treat it as a joint' },
-      unknown: { grade: 'care', why: 'if it moves, it cracks beside', source: 'practice', change: 'gauge it through a season' },
-    },
-    oil: {
-      oil: { grade: 'out', why: 'cement does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil, or take a resin' },
-      both: { grade: 'out', why: 'cement does not bond where oil has soaked in', source: 'practice', change: 'cut back beyond the oil, or take a resin' },
-    },
+    moisture: noRunningWater,
+    movement: rigid,
+    oil: noOil,
     position: {
       overhead: { grade: 'care', why: 'many of them are not rated overhead: the product’s sheet decides', source: 'practice' },
     },

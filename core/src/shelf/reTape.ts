@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { soundBoard } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const reTape = {
@@ -22,9 +23,7 @@ export const reTape = {
       splashed: { grade: 'care', why: 'only where tile or paint keeps the water off', source: 'practice' },
       'under-water': { grade: 'out', why: 'board has no place under water', source: 'practice' },
     },
-    softened: {
-      soft: { grade: 'out', why: 'it does not hold on softened board', source: 'practice', change: 'cut out what is soft' },
-    },
+    softened: soundBoard,
   },
   cure: asStated,
   ready: readyHours(48, 48, 48),

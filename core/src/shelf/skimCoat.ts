@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { dryByUse, gypsumInDamp, insideOnly, soundBody } from './remarks.ts';
 import { asStated, of, readyHours } from './sourced.ts';
 
 export const skimCoat = {
@@ -14,25 +15,14 @@ export const skimCoat = {
   sizeWhy: { deep: 'thicker than a skim' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
-    moisture: {
-      damp: { grade: 'out', why: 'gypsum softens where it stays damp', source: 'practice', change: 'stop the water, then dry it' },
-      running: { grade: 'out', why: 'gypsum softens in water', source: 'practice', change: 'stop the water, then dry it' },
-    },
+    moisture: gypsumInDamp,
     movement: {
       moving: { grade: 'out', why: 'it cracks again over what moves', source: 'practice' },
       unknown: { grade: 'care', why: 'it cracks again over what moves', source: 'practice' },
     },
-    place: {
-      outside: { grade: 'out', why: 'it softens in weather', source: 'practice' },
-      'outside-salt': { grade: 'out', why: 'it softens in weather', source: 'practice' },
-    },
-    wetUse: {
-      splashed: { grade: 'care', why: 'only where tile or paint keeps the water off', source: 'practice' },
-      'under-water': { grade: 'out', why: 'it softens under water', source: 'practice' },
-    },
-    body: {
-      crumbling: { grade: 'out', why: 'it hangs on what crumbles', source: 'practice', change: 'consolidate or take it down' },
-    },
+    place: insideOnly,
+    wetUse: dryByUse,
+    body: soundBody,
     finish: {
       covering: { grade: 'care', why: 'a covering hides what a skim evens', source: 'practice' },
     },

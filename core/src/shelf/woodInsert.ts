@@ -1,4 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
+import { carriesNoLoad, waterClosed } from './remarks.ts';
 import { asStated, dewMarginForResins, of, readyHours } from './sourced.ts';
 
 export const woodInsert = {
@@ -16,13 +17,8 @@ export const woodInsert = {
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,
   remarks: {
-    loaded: {
-      yes: { grade: 'out', why: 'it carries no load', source: 'practice', change: 'a repair under load is for the engineer' },
-      unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
-    },
-    water: {
-      open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
-    },
+    loaded: carriesNoLoad,
+    water: waterClosed,
   },
   cure: asStated,
   ready: readyHours(24, 24, 24),
