@@ -17,7 +17,15 @@ test('where nothing fits, the nearest stands first with the measure beside its l
   const why = page.getByRole('complementary', { name: 'Why' });
   await expect(why.getByRole('img', { name: '24 % measured, at most 18 %' })).toBeVisible();
   await expect(why.getByText('What would change it:')).toBeVisible();
-  // dried and closed above, it fits
+  // tried out first: dry, then closed above
+  await why.getByRole('button', { name: 'Try it out' }).click();
+  await expect(page.getByText('Trying out.')).toBeVisible();
+  await expect(why.getByText('water still gets in: it fails from behind')).toBeVisible();
+  await why.getByRole('button', { name: 'Try it out' }).click();
+  await expect(page.getByRole('heading', { name: 'Soft wood hardened, then epoxy paste', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to as measured' }).click();
+  await expect(page.getByText('No system fits as it is.')).toBeVisible();
+  // dried and closed above in truth, it fits
   await page.goto(await screenOf(page, 'TO-03', 'walk'));
   await page.getByLabel('Meter reading').fill('15');
   await page.getByRole('group', { name: 'Is the source of water closed?' }).getByRole('button', { name: 'closed', exact: true }).click();

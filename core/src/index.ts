@@ -39,7 +39,7 @@ export { chaseDepth } from './schools/chaseDepth.ts';
 export type { Candidate } from './match/candidates.ts';
 export type { PreparedSize } from './match/preparedSize.ts';
 export { matchRules } from './match/rules.ts';
-export type { Rule, Verdict } from './match/verdict.ts';
+export type { ChangedFacts, Rule, Verdict } from './match/verdict.ts';
 export type { Method } from './method/method.ts';
 export type { Lift, Lifts } from './method/lifts.ts';
 export { recipeOf } from './method/recipes.ts';

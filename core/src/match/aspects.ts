@@ -1,5 +1,5 @@
 import { areaTable } from '../survey/area.ts';
-import { choiceLabel } from '../survey/ask.ts';
+import { choiceLabel, type AskTable } from '../survey/ask.ts';
 import type { FactReader } from '../survey/factReader.ts';
 import type { Kind } from '../survey/kind.ts';
 import type { Aspect } from '../shelf/patchSystem.ts';
@@ -32,6 +32,7 @@ const answeredBy: Readonly<Partial<Record<Aspect, readonly Says[]>>> = {
   shell: [{ field: 'shell' }],
   part: [{ field: 'part' }],
   oil: [{ field: 'oil' }],
+  end: [{ field: 'end' }],
   bar: [{ field: 'barSeen', as: { near: 'no', rusted: 'seen' } }],
   look: [{ field: 'light' }],
   position: [{ field: 'position', as: { ceiling: 'overhead' } }, { field: 'part', as: { rim: 'edge' } }],
@@ -42,6 +43,12 @@ const liesBy: Readonly<Record<string, string>> = { 'wall-crack': 'wall', 'joint-
 
 const overheadMembers: readonly string[] = ['soffit', 'beam'];
 
+/** A question of a table with its options, in the words that systems know. */
+export function askedIn(table: AskTable, field: string, of: 'defect' | 'area', as?: Readonly<Record<string, string>>): NonNullable<Answer['asked']> {
+  const ask = table.asks.find((a) => a.field === field);
+  return { of, field, options: ask?.ask === 'choice' ? ask.options.map((o) => ({ raw: o.value, value: as?.[o.value] ?? o.value })) : [] };
+}
+
 /** The answers of a defect and of its area by the aspects that systems look at. */
 export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Partial<Record<Aspect, Answer>> {
   const answers: Partial<Record<Aspect, Answer>> = {};
@@ -49,7 +56,7 @@ export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Pa
     for (const { field, as } of ways) {
       const value = read.choice(field);
       if (value === undefined) continue;
-      answers[aspect] = { value: as?.[value] ?? value, label: choiceLabel(kind, field, value) };
+      answers[aspect] = { value: as?.[value] ?? value, label: choiceLabel(kind, field, value), asked: askedIn(kind, field, 'defect', as) };
       break;
     }
   }
@@ -58,7 +65,7 @@ export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Pa
   const own = read.choice('place');
   const place = area.choice('place');
   if (own !== undefined) answers.place = { value: own === 'inside' ? 'inside' : place === 'outside-salt' ? 'outside-salt' : 'outside', label: choiceLabel(kind, 'place', own) };
-  else if (place !== undefined) answers.place = { value: place, label: choiceLabel(areaTable, 'place', place) };
+  else if (place !== undefined) answers.place = { value: place, label: choiceLabel(areaTable, 'place', place), asked: askedIn(areaTable, 'place', 'area') };
   const wetArea = read.choice('wetArea');
   const wet = area.choice('wetUse') ?? (wetArea === 'yes' || wetArea === 'damp' ? 'splashed' : wetArea === 'no' ? 'dry' : undefined);
   if (wet !== undefined) answers.wetUse = { value: wet, label: wet === 'under-water' ? 'under water' : wet };

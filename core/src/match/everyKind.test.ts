@@ -81,6 +81,7 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['timber-decay', 'epoxy-timber-paste', 'loaded', { loaded: 'no' }, { loaded: 'yes' }, 'out'],
   ['timber-decay', 'epoxy-timber-paste', 'water', { water: 'closed' }, { water: 'open' }, 'out'],
   ['timber-decay', 'epoxy-timber-paste', 'finish', { finish: 'paint' }, { finish: 'clear' }, 'out'],
+  ['timber-decay', 'wood-splice', 'end', { end: 'yes' }, { end: 'no' }, 'out'],
   ['tub-crack', 'fiberglass-laminate', 'flex', { flexMm: 1 }, { flexMm: 1.1 }, 'out'],
   ['tub-crack', 'polyester-fiber-putty', 'part', { part: 'wall' }, { part: 'floor' }, 'out'],
   ['tub-nick', 'gelcoat-paste', 'shell', { shell: 'gelcoat', depthMm: 2 }, { shell: 'acrylic', depthMm: 2 }, 'out'],

@@ -3,10 +3,11 @@ import { atLeast, atMost } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { Aspect, Range, Remark } from '../shelf/patchSystem.ts';
 import type { SourceId } from '../sources/register.ts';
-import type { Matter, Rule, Verdict } from './verdict.ts';
+import type { Answer } from './subject.ts';
+import type { ChangedFacts, Matter, Rule, Verdict } from './verdict.ts';
 
 /** A verdict from the remark that a system makes on one answer; 'fits' where it makes none. */
-export function fromRemark(rule: Rule, remark: Remark | undefined, answer: string): Verdict {
+export function fromRemark(rule: Rule, remark: Remark | undefined, answer: string, facts?: ChangedFacts): Verdict {
   if (!remark) return { rule: rule.id, title: rule.title, grade: 'fits', source: 'practice', excess: 0, reason: () => say`Nothing against it: ${answer}.` };
   const { change } = remark;
   return {
@@ -17,6 +18,7 @@ export function fromRemark(rule: Rule, remark: Remark | undefined, answer: strin
     excess: 1,
     reason: () => say`${remark.why}`,
     ...(change !== undefined && { change: () => say`${change}` }),
+    ...(facts && { facts: () => facts }),
   };
 }
 
@@ -26,6 +28,8 @@ export interface RangeWords {
   readonly within: (value: Figure) => Saying;
   readonly changeBelow?: (min: Figure) => Saying;
   readonly changeAbove?: (max: Figure) => Saying;
+  /** facts under which it would lie at its limit */
+  readonly facts?: (limit: Figure) => ChangedFacts;
 }
 
 /** A verdict from a value held against a range. */
@@ -51,7 +55,20 @@ export function fromRange(matter: Matter, rule: Rule, value: Figure, range: Rang
   if (min) verdict.min = min;
   if (max) verdict.max = max;
   if (change && limit) verdict.change = () => change(limit);
+  const { facts } = words;
+  if (facts && limit && change) verdict.facts = () => facts(limit);
   return verdict;
+}
+
+/** What somebody can make otherwise: dry it, cut it out, close it, choose another finish. What a thing is made of stays. */
+const changeable: readonly Aspect[] = ['moisture', 'movement', 'water', 'softened', 'lath', 'body', 'oil', 'occupied', 'traffic', 'finish'];
+
+/** The answer of the same question that a system has least against, as a change of facts. */
+function otherAnswer({ asked }: Answer, remarks: Readonly<Record<string, Remark>>): ChangedFacts | undefined {
+  const rank = { care: 1, out: 2 } as const;
+  const ranked = (asked?.options ?? []).map((o) => ({ ...o, against: remarks[o.value] ? rank[remarks[o.value]?.grade ?? 'out'] : 0 })).sort((a, b) => a.against - b.against);
+  const [best] = ranked;
+  return asked && best && best.against < 2 ? { [asked.of]: { [asked.field]: best.raw } } : undefined;
 }
 
 /** A rule that looks at one aspect: what a system makes of the answer given to it. */
@@ -63,7 +80,8 @@ export function aspectRule(aspect: Aspect, title: string): Rule {
       const remarks = system.remarks[aspect];
       const answer = subject.answers[aspect];
       if (!remarks || !answer) return undefined;
-      return fromRemark(rule, remarks[answer.value], answer.label);
+      const remark = remarks[answer.value];
+      return fromRemark(rule, remark, answer.label, remark?.change === undefined || !changeable.includes(aspect) ? undefined : otherAnswer(answer, remarks));
     },
   };
   return rule;

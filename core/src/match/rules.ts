@@ -6,6 +6,7 @@ import { bodyRule } from './rules/body.ts';
 import { claimRule } from './rules/claim.ts';
 import { depthRule } from './rules/depth.ts';
 import { dewMarginRule } from './rules/dewMargin.ts';
+import { endRule } from './rules/end.ts';
 import { extentRule } from './rules/extent.ts';
 import { finishRule } from './rules/finish.ts';
 import { flexRule } from './rules/flex.ts';
@@ -59,6 +60,7 @@ export const matchRules: readonly Rule[] = [
   placeRule,
   wetUseRule,
   claimRule,
+  endRule,
   loadedRule,
   waterRule,
   ratedRule,

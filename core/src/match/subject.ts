@@ -13,12 +13,14 @@ import { FactReader } from '../survey/factReader.ts';
 import type { Area, Defect } from '../survey/job.ts';
 import type { Kind, Surface, Surveyed } from '../survey/kind.ts';
 import { slabCrackTable } from '../survey/slabCrack.ts';
-import { aspectValues } from './aspects.ts';
+import { askedIn, aspectValues } from './aspects.ts';
 
 /** An answer that counts in Match: its value in the words that systems know, and as it was given. */
 export interface Answer {
   readonly value: string;
   readonly label: string;
+  /** the question that it answers, and what each of its options is called here; absent where no question decides it */
+  readonly asked?: { readonly of: 'defect' | 'area'; readonly field: string; readonly options: readonly { readonly raw: string; readonly value: string }[] };
 }
 
 /** A defect as Match looks at it, whatever its kind. */
@@ -69,7 +71,7 @@ export function crackAsSubject(crack: CrackSubject): Subject {
     kind: slabCrackTable.id,
     surface: 'concrete',
     title: slabCrackTable.title,
-    answers: { position: { value: 'floor', label: 'floor' }, ...Object.fromEntries(crackAspects.map((aspect) => [aspect, { value: crack.choices[aspect], label: label(aspect) }])) },
+    answers: { position: { value: 'floor', label: 'floor' }, ...Object.fromEntries(crackAspects.map((aspect) => [aspect, { value: crack.choices[aspect], label: label(aspect), asked: askedIn(aspect === 'place' ? areaTable : slabCrackTable, aspect, aspect === 'place' ? 'area' : 'defect') }])) },
     airC, slabC, dewPoint: crack.dewPoint, dewMargin: crack.dewMargin, length, widths, depth,
     ...(age && { age }),
   };

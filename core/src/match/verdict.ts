@@ -5,6 +5,12 @@ import type { Grade, PatchSystem } from '../shelf/patchSystem.ts';
 import type { SourceId } from '../sources/register.ts';
 import type { JudgedSize, Subject } from './subject.ts';
 
+/** Facts that would have to be others for a verdict to lift: of the defect, and of its area, by field. */
+export interface ChangedFacts {
+  readonly defect?: Readonly<Record<string, unknown>>;
+  readonly area?: Readonly<Record<string, unknown>>;
+}
+
 /** What one rule makes of one system on one defect. The sentences are made when someone looks. */
 export interface Verdict {
   readonly rule: string;
@@ -21,6 +27,8 @@ export interface Verdict {
   readonly excess: number;
   readonly reason: () => Saying;
   readonly change?: () => Saying;
+  /** the change as facts, to be tried; absent where no fact alone lifts it */
+  readonly facts?: () => ChangedFacts;
 }
 
 /** What a rule looks at. */

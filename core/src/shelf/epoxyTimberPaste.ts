@@ -9,6 +9,7 @@ export const epoxyTimberPaste = {
   chemistry: 'thixotropic two-part epoxy for timber, flexible, from a gun',
   work: 'rebuilds timber that has decayed or broken',
   suits: ['timber-decay', 'timber-dent', 'timber-through', 'timber-check'],
+  alone: { kinds: ['timber-decay'], remark: { grade: 'care', why: 'soft fibers at its edge let go: harden them first', source: 'practice', change: 'soak them with a consolidant first' } },
   preparation: 'as-found',
   width: {},
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },

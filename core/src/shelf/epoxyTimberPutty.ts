@@ -9,6 +9,7 @@ export const epoxyTimberPutty = {
   chemistry: 'kneaded two-part epoxy for timber',
   work: 'fills deep pockets in timber in lumps',
   suits: ['timber-decay', 'timber-dent', 'timber-through'],
+  alone: { kinds: ['timber-decay'], remark: { grade: 'care', why: 'soft fibers at its edge let go: harden them first', source: 'practice', change: 'soak them with a consolidant first' } },
   preparation: 'as-found',
   width: {},
   depth: { min: of(5, 'depth', 'generic-sheet', 'Thinnest'), max: of(150, 'depth', 'generic-sheet', 'Thickest in all') },

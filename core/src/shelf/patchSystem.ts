@@ -16,7 +16,7 @@ export interface Remark {
 /** A matter in which an answer may count against a system. */
 export type Aspect =
   | 'position' | 'place' | 'moisture' | 'movement' | 'traffic' | 'finish' | 'member' | 'claim' | 'wetUse'
-  | 'loaded' | 'water' | 'rated' | 'softened' | 'binder' | 'base' | 'lath' | 'body' | 'shell' | 'part' | 'oil' | 'bar' | 'occupied' | 'look';
+  | 'loaded' | 'water' | 'rated' | 'softened' | 'binder' | 'base' | 'lath' | 'body' | 'shell' | 'part' | 'oil' | 'bar' | 'occupied' | 'look' | 'end';
 
 /** What a system makes of the answers, by matter; nothing against those it does not name. */
 export type Remarks = Readonly<Partial<Record<Aspect, Readonly<Record<string, Remark>>>>>;

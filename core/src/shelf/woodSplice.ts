@@ -18,6 +18,9 @@ export const woodSplice = {
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,
   remarks: {
+    end: {
+      no: { grade: 'out', why: 'for an end that has decayed; this lies within the length', source: 'practice' },
+    },
     loaded: carriesNoLoad,
     water: waterClosed,
     finish: {

@@ -1,4 +1,4 @@
-import { defectKinds, kindOf, planRepair, relevantAsks, surfaces, type Area, type Job, type JudgedPlan } from '@oddment/core';
+import { defectKinds, kindOf, planRepair, relevantAsks, surfaces, type Area, type Candidate, type Job, type JudgedPlan, type PlanInput } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { recomputedFigures } from '../../../core/test/recompute.ts';
 import { bathhouse } from './bathhouse.ts';
@@ -7,9 +7,12 @@ const { job, areas } = bathhouse(new Date('2026-06-02T12:00:00Z'));
 const whole = { ...job, id: 'j', areas: [] } as Job;
 const plans = areas.flatMap((a) => {
   const area = { ...a, id: a.name, defects: [] } as unknown as Area;
-  return a.defects.map((d) => ({ mark: d.mark, plan: planRepair({ job: whole, area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } }) }));
+  return a.defects.map((d) => {
+    const input: PlanInput = { job: whole, area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } };
+    return { mark: d.mark, input, plan: planRepair(input) };
+  });
 });
-const judged = plans.filter((p): p is { mark: string; plan: JudgedPlan } => p.plan.state === 'judged');
+const judged = plans.filter((p): p is (typeof plans)[number] & { plan: JudgedPlan } => p.plan.state === 'judged');
 const of = (mark: string) => {
   const found = judged.find((p) => p.mark === mark);
   if (!found) throw new Error(mark);
@@ -27,6 +30,25 @@ describe('the plans of the demo', () => {
       const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;
       expect([mark, match !== undefined && (match.held || (match.candidates.some((c) => c.grade !== 'out') || match.candidates[0]?.against[0]?.change !== undefined))]).toEqual([mark, true]);
     }
+  });
+
+  it('say what would have to change as facts, and with these that verdict lifts', () => {
+    let lifted = 0;
+    for (const { mark, plan, input } of plans) {
+      const all = plan.state === 'judged' ? plan.candidates : plan.state === 'surveyed' ? (plan.match?.candidates ?? []) : [];
+      for (const c of all) {
+        for (const verdict of c.against.filter((v) => v.grade === 'out' && v.facts !== undefined)) {
+          const changed = verdict.facts?.() ?? {};
+          const as = (values: Readonly<Record<string, unknown>> = {}) => Object.fromEntries(Object.entries(values).map(([field, value]) => [field, { value, how: 'assumed' as const, at: '2026-06-02T12:00:00Z' }]));
+          const again = planRepair({ ...input, area: { ...input.area, facts: { ...input.area.facts, ...as(changed.area) } }, defect: { ...input.defect, facts: { ...input.defect.facts, ...as(changed.defect) } } });
+          const judgedAgain: readonly Candidate[] = again.state === 'judged' ? again.candidates : again.state === 'surveyed' ? (again.match?.candidates ?? []) : [];
+          const then = judgedAgain.find((one) => one.system.id === c.system.id)?.verdicts.find((v) => v.rule === verdict.rule && v.of === verdict.of);
+          expect([mark, c.system.id, verdict.rule, then?.grade]).not.toEqual([mark, c.system.id, verdict.rule, 'out']);
+          lifted += 1;
+        }
+      }
+    }
+    expect(lifted).toBeGreaterThan(30);
   });
 
   it('show a defect on every surface', () => {

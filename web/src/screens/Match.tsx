@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
 import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict } from '@oddment/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -15,7 +15,9 @@ import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { api } from '../state/api.ts';
 import { formDone, formKept } from '../state/drafts.ts';
+import { trialPlan, useHouseRules } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
+import { tried } from '../state/view.ts';
 import { pageNow } from '../state/clock.ts';
 import { limitLine } from '../views/limitLine.ts';
 import { Incomplete } from './Incomplete.tsx';
@@ -197,6 +199,11 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
     }
   };
   useKeys({ t: () => { setTable(!table); }, c: choose });
+  const trial = useStore((s) => s.view.whatIf[defect.id]);
+  const tryIt = (verdict: Verdict) => {
+    const facts = verdict.facts?.();
+    if (facts) send(tried({ id: defect.id, what: { ...trial, facts: { defect: { ...trial?.facts?.defect, ...facts.defect }, area: { ...trial?.facts?.area, ...facts.area } } } }));
+  };
   const today = siteDateTime(pageNow(), job.timeZone).date;
   return (
     <LedgerContext.Provider value={plan.ledger}>
@@ -204,6 +211,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
         <DefectList job={job} plans={plans} stage="match" current={defect.id} />
         <main className="pane sheet">
           <div className="title"><h1>{defect.mark}: which system</h1><span className="quiet">{plan.state === 'judged' ? <><Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest</> : <>{kindOf(plan.defect.kind).title}, <Say saying={plan.surveyed.size} /></>}</span><span className="push" /><button type="button" className="link" aria-pressed={table} onClick={() => { setTable(!table); }}>{table ? 'The answer' : 'Whole table'}<kbd>T</kbd></button></div>
+          {trial ? <div className="doubt"><b>Trying out.</b> Not kept: what you see holds only if this were so. <button type="button" className="link" onClick={() => { send(tried({ id: defect.id, what: undefined })); }}>Back to as measured</button></div> : null}
           <Stops of={defect.id} stops={stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
           {table ? (
             <WholeTable candidates={candidates} onCell={(system, rule) => { setLooking({ system, rule }); }} />
@@ -234,7 +242,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
               <h2 style={{ fontSize: 17 }}>{inView.system.title}: {verdict.title.toLowerCase()}</h2>
               <p style={{ margin: '4px 0' }}><span className={`grade ${verdict.grade}`}>{gradeSigns[verdict.grade]} {gradeWords[verdict.grade]}.</span> <Said verdict={verdict} /></p>
               <Limit verdict={verdict} />
-              {verdict.change ? <p style={{ margin: '4px 0' }}>What would change it: <b><Say saying={verdict.change()} /></b>.</p> : null}
+              {verdict.change ? <p style={{ margin: '4px 0' }}>What would change it: <b><Say saying={verdict.change()} /></b>. {verdict.facts ? <button type="button" className="link" onClick={() => { tryIt(verdict); }}>Try it out</button> : null}</p> : null}
               {inView.against.length > 1 ? (
                 <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{inView.against.filter((v) => v !== verdict).map((v) => <li key={`${v.of ?? ''} ${v.rule}`}><button type="button" className="link" style={{ font: 'inherit' }} onClick={() => { setLooking({ system: inView.system.id, rule: v.rule }); }}>{v.title}</button>: <Say saying={v.reason()} plain /></li>)}</ul>
               ) : null}
@@ -277,8 +285,11 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
 
 /** Match: every system against this defect, the answer first. */
 export function Match() {
-  const { plans, defect } = usePlace();
-  const plan = defect && plans.get(defect.id);
+  const { job, area, plans, defect } = usePlace();
+  const rules = useHouseRules();
+  const trial = useStore((s) => (defect ? s.view.whatIf[defect.id] : undefined));
+  const tryOut = useMemo(() => (defect && area && trial ? trialPlan(job, area, defect, rules, trial) : undefined), [job, area, defect, rules, trial]);
+  const plan = tryOut ?? (defect && plans.get(defect.id));
   if (!defect || !plan || plan.state === 'incomplete') return <Incomplete stage="match" />;
   const { match } = plan.state === 'surveyed' ? plan : { match: undefined };
   if (plan.state === 'surveyed' && !match) return <Incomplete stage="match" />;

@@ -32,16 +32,18 @@ export function planOf(job: JobRecord, area: AreaRecord, defect: DefectRecord, r
   return plan;
 }
 
-/** The plan with what is tried out in Method. */
+/** The plan with what is tried out in Match or Method. */
 export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord, rules: HouseRules, trial: WhatIf | undefined): RepairPlan {
   if (!trial) return planOf(job, area, defect, rules);
   const at = job.startAt;
+  const as = (values: Readonly<Record<string, unknown>> = {}) => Object.fromEntries(Object.entries(values).map(([field, value]) => [field, { value, how: 'assumed' as const, at }]));
   const facts = {
     ...area.facts,
+    ...as(trial.facts?.area),
     ...(trial.slabC !== undefined && { slabC: { value: trial.slabC, how: 'assumed' as const, at } }),
     ...(trial.humidityPct !== undefined && { humidityPct: { value: trial.humidityPct, how: 'assumed' as const, at } }),
   };
-  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, ...(trial.chase && { chase: trial.chase }) }, rules });
+  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, facts: { ...defect.facts, ...as(trial.facts?.defect) }, ...(trial.chase && { chase: trial.chase }) }, rules });
 }
 
 function defectBody({ kind, mark, facts, confirmed, choice, chase, sand, decisions, note }: DefectRecord): DefectFields {

@@ -1,13 +1,15 @@
-import type { UnitSystem } from '@oddment/core';
+import type { ChangedFacts, UnitSystem } from '@oddment/core';
 import type { Removable } from './api.ts';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-/** What is changed on trial in Method, without being kept. */
+/** What is changed on trial in Match or Method, without being kept. */
 export interface WhatIf {
   readonly slabC?: number;
   readonly humidityPct?: number;
   readonly people?: 1 | 2;
   readonly chase?: 'shallow' | 'deep';
+  /** what Match says would have to change */
+  readonly facts?: ChangedFacts;
 }
 
 export interface ViewState {

@@ -13,6 +13,7 @@ export const ageRule: Rule = {
       below: (value, min) => say`the slab is ${value} old, it needs ${min}: it still dries and shrinks`,
       above: (value) => say`the slab is ${value} old`,
       within: (value) => say`The slab is ${value} old.`,
+      facts: (limit) => ({ defect: { slabAgeDays: limit.value } }),
       changeBelow: (min) => say`wait until the slab is ${min} old`,
     });
   },

@@ -1,4 +1,5 @@
 import { warmestNeeded } from '../../climate/humidAir.ts';
+import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { fromRange } from '../judging.ts';
 import type { Rule } from '../verdict.ts';
@@ -10,14 +11,13 @@ export const dewMarginRule: Rule = {
     const { dewMargin, slabC } = matter.system;
     if (!dewMargin) return undefined;
     const { ledger, subject } = matter;
+    const needed = (marginK: Figure) => ledger.compute(warmestNeeded, { leastC: slabC.min ? ledger.sourced(slabC.min) : subject.slabC, dewPointC: subject.dewPoint, marginK });
     return fromRange(matter, dewMarginRule, subject.dewMargin, { min: dewMargin }, {
       below: (value, min) => say`the slab stands ${value} above the dew point, it needs ${min}: moisture settles where nobody sees it`,
       above: (value) => say`${value} above the dew point`,
       within: (value) => say`The slab stands ${value} above the dew point.`,
-      changeBelow: (min) => {
-        const least = slabC.min ? ledger.sourced(slabC.min) : subject.slabC;
-        return say`slab at ${ledger.compute(warmestNeeded, { leastC: least, dewPointC: subject.dewPoint, marginK: min })} with this air; check again after heating`;
-      },
+      changeBelow: (min) => say`slab at ${needed(min)} with this air; check again after heating`,
+      facts: (min) => ({ area: { slabC: needed(min).value } }),
     });
   },
 };

@@ -13,6 +13,7 @@ export const flexRule: Rule = {
       below: (value, min) => say`it gives ${value} when pressed, less than ${min}: it needs no support`,
       above: (value, max) => say`it gives ${value} when pressed, more than ${max}: the repair cracks again`,
       within: (value) => say`It gives ${value} when pressed.`,
+      facts: (limit) => ({ defect: { flexMm: limit.value } }),
       changeAbove: () => say`support the shell from behind first`,
     });
   },

@@ -11,6 +11,7 @@ export const temperatureRule: Rule = {
       below: (value, min) => say`the slab is ${value}, it stays soft below ${min}`,
       above: (value, max) => say`the slab is ${value}, it sets too fast above ${max}`,
       within: (value) => say`The slab is ${value}, inside its window.`,
+      facts: (limit) => ({ area: { slabC: limit.value } }),
       changeBelow: (min) => say`warm the slab itself to ${min}, with no unvented burner`,
       changeAbove: (max) => say`shade the slab, or work when it is under ${max}`,
     }),

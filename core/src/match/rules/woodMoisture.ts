@@ -13,6 +13,7 @@ export const woodMoistureRule: Rule = {
       below: (value, min) => say`the wood is at ${value}, it wants ${min}`,
       above: (value, max) => say`the wood is at ${value}, it takes up to ${max}: wet wood does not hold it`,
       within: (value) => say`The wood is at ${value}.`,
+      facts: (limit) => ({ defect: { moisturePct: limit.value } }),
       changeAbove: (max) => say`stop the water, then dry it to ${max} by meter, whatever the date`,
     });
   },
