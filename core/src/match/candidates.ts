@@ -2,7 +2,7 @@ import { cementWait, resinWait } from '../cure/reaction.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { chains, type Chain } from '../shelf/chains.ts';
-import type { Grade, PatchSystem } from '../shelf/patchSystem.ts';
+import { readyFor, type Grade, type PatchSystem } from '../shelf/patchSystem.ts';
 import { matchRules } from './rules.ts';
 import { aloneVerdict, said, workVerdict } from './rules/work.ts';
 import type { JudgedSize, Subject } from './subject.ts';
@@ -45,8 +45,6 @@ export function systemWait(ledger: Ledger, system: PatchSystem, waitAt23Min: Fig
     : ledger.compute(cementWait, { waitAt23Min, temperatureC, activationK: activation }, label);
 }
 
-const isTraffic = (value: string | undefined): value is 'foot' | 'soft-tires' | 'hard-wheels' => value === 'foot' || value === 'soft-tires' || value === 'hard-wheels';
-
 /** Judges one system on a defect of a kind that it is for. */
 export function judge<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> {
   const size = sizeOf(system);
@@ -87,7 +85,7 @@ function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: 
     verdicts,
     against,
     size,
-    ...(!tooCold && { ready: systemWait(ledger, system, ledger.sourced(system.ready[isTraffic(traffic) ? traffic : 'foot']), subject.slabC, 'In use after') }),
+    ...(!tooCold && { ready: systemWait(ledger, system, ledger.sourced(readyFor(system, traffic)), subject.slabC, 'In use after') }),
     visits: ledger.sourced(system.visits),
   };
 }

@@ -64,6 +64,7 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['wall-crack', 'epoxy-injection-resin', 'moisture', { moisture: 'dry' }, { moisture: 'damp' }, 'out'],
   ['wall-crack', 'epoxy-injection-resin', 'width', { widths: [{ atMm: 0, widthMm: 6 }] }, { widths: [{ atMm: 0, widthMm: 6.1 }] }, 'out'],
   ['joint-spall', 'joint-filler', 'age', { slabAgeDays: 60 }, { slabAgeDays: 59 }, 'out'],
+  ['joint-spall', 'joint-filler', 'gap', { gapMm: 19 }, { gapMm: 19.1 }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'body', { body: 'sound' }, { body: 'crumbling' }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'lath', { lath: 'sound', base: 'wood-lath' }, { lath: 'missing', base: 'wood-lath' }, 'out'],
   ['plaster-hole', 'cement-plaster', 'binder', { binder: 'cement' }, { binder: 'gypsum' }, 'out'],

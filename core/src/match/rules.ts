@@ -10,6 +10,7 @@ import { endRule } from './rules/end.ts';
 import { extentRule } from './rules/extent.ts';
 import { finishRule } from './rules/finish.ts';
 import { flexRule } from './rules/flex.ts';
+import { gapRule } from './rules/gap.ts';
 import { lathRule } from './rules/lath.ts';
 import { liftsRule } from './rules/lifts.ts';
 import { loadedRule } from './rules/loaded.ts';
@@ -50,6 +51,7 @@ export const matchRules: readonly Rule[] = [
   widthRule,
   depthRule,
   extentRule,
+  gapRule,
   liftsRule,
   preparationRule,
   penetrationRule,

@@ -37,6 +37,8 @@ export interface Subject {
   readonly woodMoisture?: Figure;
   readonly flex?: Figure;
   readonly movementToCome?: Figure;
+  /** opening of a joint */
+  readonly gap?: Figure;
   /** of a line: its length, and every width along it */
   readonly length?: Figure;
   readonly widths?: readonly Figure[];
@@ -89,7 +91,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area
   };
   const [airC, slabC, humidity] = [need('airC'), need('slabC'), need('humidityPct')];
   const dew = ledger.compute(dewPoint, { airC, humidityPct: humidity });
-  const optional = (key: 'age' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth', field: string) => {
+  const optional = (key: 'age' | 'gap' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth', field: string) => {
     const figure = key === 'depth' ? (['behind', 'deepest'].map((id) => surveyed.measured.find((m) => m.id === id)?.figure).find((f) => f !== undefined) ?? read.measure(field) ?? read.measure('thicknessMm') ?? (kind.id === 'timber-through' ? read.measure('sectionMm') : undefined)) : read.measure(field);
     return figure ? { [key]: figure } : {};
   };
@@ -103,7 +105,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area
       answers: aspectValues(kind, read, place),
       airC, slabC, dewPoint: dew, dewMargin: ledger.compute(dewMargin, { slabC, dewPointC: dew }),
       ...(widths && { widths }),
-      ...optional('age', 'slabAgeDays'), ...optional('woodMoisture', 'moisturePct'), ...optional('flex', 'flexMm'), ...optional('movementToCome', 'movementMm'), ...optional('length', 'lengthMm'), ...optional('depth', 'depthMm'),
+      ...optional('age', 'slabAgeDays'), ...optional('gap', 'gapMm'), ...optional('woodMoisture', 'moisturePct'), ...optional('flex', 'flexMm'), ...optional('movementToCome', 'movementMm'), ...optional('length', 'lengthMm'), ...optional('depth', 'depthMm'),
     },
   };
 }

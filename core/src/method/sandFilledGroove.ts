@@ -4,6 +4,7 @@ import { systemWait } from '../match/candidates.ts';
 import { fineShare, sandForVolume, sandPackingOne, sandPackingTwo } from '../mixing/sandPacking.ts';
 import { durationSum, handsOn, sectionCount, sectionLength, sectionPerPerson } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
+import { readyFor } from '../shelf/patchSystem.ts';
 import { atLeast } from '../quantity/round.ts';
 import { say } from '../quantity/saying.ts';
 import type { Sourced } from '../quantity/ledger.ts';
@@ -107,7 +108,7 @@ export function sandFilledGroove({ ledger, subject, system, school, size, sand, 
     links.push({ from: last(of), after: 'end', to: 'coat', least: recoatFrom });
     links.push({ from: last(1), after: 'end', to: 'coat', most: { minutes: recoatUntil, ifMissed: say`Past the recoat window: abrade the face, vacuum and wipe before coating.` } });
   }
-  const open = wait(get(system.ready[choices.traffic]), 'In use after');
+  const open = wait(get(readyFor(system, choices.traffic)), 'In use after');
   steps.push(openToTraffic(choiceLabel(slabCrackTable, 'traffic', choices.traffic), open.minutes, temperatureC));
   links.push({ from: last(of), after: 'end', to: 'open', least: open });
 

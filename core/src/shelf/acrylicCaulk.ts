@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const acrylicCaulk = {
   id: 'acrylic-caulk',
@@ -27,6 +27,6 @@ export const acrylicCaulk = {
     },
   },
   cure: asStated,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const acrylicPolishOut = {
   id: 'acrylic-polish-out',
@@ -23,6 +23,6 @@ export const acrylicPolishOut = {
     },
   },
   cure: asStated,
-  ready: readyHours(1, 1, 1),
+  ready: readyIn(1),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

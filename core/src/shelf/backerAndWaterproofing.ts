@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const backerAndWaterproofing = {
   id: 'backer-and-waterproofing',
@@ -20,6 +20,6 @@ export const backerAndWaterproofing = {
     },
   },
   cure: asStated,
-  ready: readyHours(72, 72, 72),
+  ready: readyIn(72),
   visits: of(3, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { gypsumInDamp, insideOnly } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const boardPatch = {
   id: 'board-patch',
@@ -28,6 +28,6 @@ export const boardPatch = {
     },
   },
   cure: asStated,
-  ready: readyHours(72, 72, 72),
+  ready: readyIn(72),
   visits: of(3, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

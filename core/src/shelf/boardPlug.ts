@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { notRated } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const boardPlug = {
   id: 'board-plug',
@@ -29,6 +29,6 @@ export const boardPlug = {
     },
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

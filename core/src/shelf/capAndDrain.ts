@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const capAndDrain = {
   id: 'cap-and-drain',
@@ -22,6 +22,6 @@ export const capAndDrain = {
     },
   },
   cure: asStated,
-  ready: readyHours(1, 1, 1),
+  ready: readyIn(1),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { noWaterThrough, rigid, soundLath } from './remarks.ts';
-import { cementCure, of, readyHours } from './sourced.ts';
+import { cementCure, of, readyIn } from './sourced.ts';
 
 export const cementPlaster = {
   id: 'cement-plaster',
@@ -34,6 +34,6 @@ export const cementPlaster = {
     lath: soundLath,
   },
   cure: cementCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(3, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

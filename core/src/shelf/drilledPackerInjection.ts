@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { of, readyHours, resinCure } from './sourced.ts';
+import { of, readyIn, resinCure } from './sourced.ts';
 
 export const drilledPackerInjection = {
   id: 'drilled-packer-injection',
@@ -27,6 +27,6 @@ export const drilledPackerInjection = {
     },
   },
   cure: resinCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, soundBoard, spotInLight } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const dryingCompound = {
   id: 'drying-compound',
@@ -23,6 +23,6 @@ export const dryingCompound = {
     softened: soundBoard,
   },
   cure: asStated,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

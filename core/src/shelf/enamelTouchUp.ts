@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 export const enamelTouchUp = {
   id: 'enamel-touch-up',
@@ -23,6 +23,6 @@ export const enamelTouchUp = {
     },
   },
   cure: resinCure,
-  ready: readyHours(72, 72, 72),
+  ready: readyIn(72),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 /** Only ever a part of a combination. */
 export const epoxyConsolidant = {
@@ -22,6 +22,6 @@ export const epoxyConsolidant = {
     },
   },
   cure: resinCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

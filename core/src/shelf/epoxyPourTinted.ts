@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { carriesNoLoad, waterClosed } from './remarks.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 export const epoxyPourTinted = {
   id: 'epoxy-pour-tinted',
@@ -12,7 +12,7 @@ export const epoxyPourTinted = {
   preparation: 'as-found',
   width: {},
   depth: { min: of(1, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },
-  lift: { floor: of(25, 'depth', 'generic-sheet', 'Thickest lift, floor'), wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'), edge: of(25, 'depth', 'generic-sheet', 'Thickest lift, edge'), most: of(4, 'count', 'practice', 'Most lifts') },
+  lift: { wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'), most: of(4, 'count', 'practice', 'Most lifts') },
   woodMoisture: { max: of(16, 'percent', 'generic-sheet', 'Most moisture of the wood') },
   sizeWhy: { thin: 'a wax or a finish fills that', deep: 'an insert of wood does that better' },
   slabC: { min: of(15, 'temperature', 'generic-sheet', 'Coldest'), max: of(30, 'temperature', 'generic-sheet', 'Warmest') },
@@ -36,6 +36,6 @@ export const epoxyPourTinted = {
     water: waterClosed,
   },
   cure: resinCure,
-  ready: readyHours(48, 72, 72),
+  ready: readyIn(72),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

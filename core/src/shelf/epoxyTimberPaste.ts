@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { carriesNoLoad, opaqueFinish, waterClosed } from './remarks.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 export const epoxyTimberPaste = {
   id: 'epoxy-timber-paste',
@@ -13,7 +13,7 @@ export const epoxyTimberPaste = {
   preparation: 'as-found',
   width: {},
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },
-  lift: { wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'), floor: of(25, 'depth', 'generic-sheet', 'Thickest lift, floor'), overhead: of(25, 'depth', 'generic-sheet', 'Thickest lift, overhead'), edge: of(25, 'depth', 'generic-sheet', 'Thickest lift, edge'), most: of(4, 'count', 'practice', 'Most lifts') },
+  lift: { wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(25, 'depth', 'generic-sheet', 'Thickest lift, overhead'), most: of(4, 'count', 'practice', 'Most lifts') },
   woodMoisture: { max: of(18, 'percent', 'generic-sheet', 'Most moisture of the wood') },
   sizeWhy: { thin: 'thinner than its edge holds', deep: 'an insert of wood does that better' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
@@ -28,6 +28,6 @@ export const epoxyTimberPaste = {
     water: waterClosed,
   },
   cure: resinCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

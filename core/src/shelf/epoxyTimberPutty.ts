@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { carriesNoLoad, opaqueFinish, waterClosed } from './remarks.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 export const epoxyTimberPutty = {
   id: 'epoxy-timber-putty',
@@ -13,7 +13,7 @@ export const epoxyTimberPutty = {
   preparation: 'as-found',
   width: {},
   depth: { min: of(5, 'depth', 'generic-sheet', 'Thinnest'), max: of(150, 'depth', 'generic-sheet', 'Thickest in all') },
-  lift: { wall: of(50, 'depth', 'generic-sheet', 'Thickest lift, wall'), floor: of(50, 'depth', 'generic-sheet', 'Thickest lift, floor'), overhead: of(50, 'depth', 'generic-sheet', 'Thickest lift, overhead'), edge: of(50, 'depth', 'generic-sheet', 'Thickest lift, edge'), most: of(3, 'count', 'practice', 'Most lifts') },
+  lift: { wall: of(50, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(50, 'depth', 'generic-sheet', 'Thickest lift, overhead'), most: of(3, 'count', 'practice', 'Most lifts') },
   woodMoisture: { max: of(18, 'percent', 'generic-sheet', 'Most moisture of the wood') },
   sizeWhy: { thin: 'a paste feathers, a putty does not', deep: 'an insert of wood does that better' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
@@ -24,6 +24,6 @@ export const epoxyTimberPutty = {
     water: waterClosed,
   },
   cure: resinCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { spotInLight } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const fastenerReset = {
   id: 'fastener-reset',
@@ -24,6 +24,6 @@ export const fastenerReset = {
     },
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(3, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

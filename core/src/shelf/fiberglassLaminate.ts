@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 export const fiberglassLaminate = {
   id: 'fiberglass-laminate',
@@ -24,6 +24,6 @@ export const fiberglassLaminate = {
     },
   },
   cure: resinCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

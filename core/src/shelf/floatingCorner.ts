@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const floatingCorner = {
   id: 'floating-corner',
@@ -24,6 +24,6 @@ export const floatingCorner = {
     },
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

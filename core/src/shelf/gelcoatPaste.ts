@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { gelcoatOnly } from './remarks.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 export const gelcoatPaste = {
   id: 'gelcoat-paste',
@@ -21,6 +21,6 @@ export const gelcoatPaste = {
     shell: gelcoatOnly,
   },
   cure: resinCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

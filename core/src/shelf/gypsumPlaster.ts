@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { gypsumInDamp, insideOnly, rigid, soundLath } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const gypsumPlaster = {
   id: 'gypsum-plaster',
@@ -33,6 +33,6 @@ export const gypsumPlaster = {
     },
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { noWaterThrough } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const lathAndPlaster = {
   id: 'lath-and-plaster',
@@ -22,6 +22,6 @@ export const lathAndPlaster = {
     },
   },
   cure: asStated,
-  ready: readyHours(336, 336, 336),
+  ready: readyIn(336),
   visits: of(4, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { noWaterThrough } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const limePlaster = {
   id: 'lime-plaster',
@@ -39,6 +39,6 @@ export const limePlaster = {
     },
   },
   cure: asStated,
-  ready: readyHours(336, 336, 336),
+  ready: readyIn(336),
   visits: of(4, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { dryByUse, notRated, soundBoard } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const meshPatch = {
   id: 'mesh-patch',
@@ -24,6 +24,6 @@ export const meshPatch = {
     softened: soundBoard,
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

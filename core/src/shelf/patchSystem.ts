@@ -76,7 +76,9 @@ export interface PatchSystem {
   readonly remarks: Remarks;
   readonly cure: CureModel;
   /** time to use at the reference temperature, by what goes over it */
-  readonly ready: { readonly foot: Sourced; readonly 'soft-tires': Sourced; readonly 'hard-wheels': Sourced };
+  readonly ready: { readonly foot: Sourced; readonly 'soft-tires': Sourced; readonly 'hard-wheels': Sourced } | { readonly use: Sourced };
+  /** the open joint that it fills */
+  readonly gap?: Range;
   readonly visits: Sourced;
   /** thin resins that must run down the crack by themselves */
   readonly penetration?: { readonly viscosity: Sourced; readonly potLife: Sourced; readonly tension: Sourced; readonly contact: Sourced; readonly density: Sourced; readonly leastReach: Sourced };
@@ -103,4 +105,10 @@ export interface ResinWorking {
   readonly recoatFrom: Sourced;
   readonly recoatUntil: Sourced;
   readonly dryMoisture: Sourced;
+}
+
+/** Time to use of a system at the reference temperature, by what goes over it where anything does. */
+export function readyFor({ ready }: PatchSystem, traffic: string | undefined): Sourced {
+  if ('use' in ready) return ready.use;
+  return traffic === 'soft-tires' || traffic === 'hard-wheels' ? ready[traffic] : ready.foot;
 }

@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 /** Only ever a part of a combination. */
 export const polyesterFinishPutty = {
@@ -21,6 +21,6 @@ export const polyesterFinishPutty = {
     },
   },
   cure: resinCure,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { soundBoard } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const reTape = {
   id: 're-tape',
@@ -26,6 +26,6 @@ export const reTape = {
     softened: soundBoard,
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(3, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, notRated, soundBoard, soundBody, spotInLight } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 /** What the setting compounds have in common; they part by how fast they set, and so by how much one fills with a batch. */
 export function settingCompound(deepestMm: number, largestMm: number, readyH: number) {
@@ -33,7 +33,7 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
       },
     },
     cure: asStated,
-    ready: readyHours(readyH, readyH, readyH),
+    ready: readyIn(readyH),
     visits: of(1, 'count', 'practice', 'Visits'),
   } as const satisfies Omit<PatchSystem, 'id' | 'title'>;
 }

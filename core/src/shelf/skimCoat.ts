@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { dryByUse, gypsumInDamp, insideOnly, soundBody } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const skimCoat = {
   id: 'skim-coat',
@@ -28,6 +28,6 @@ export const skimCoat = {
     },
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

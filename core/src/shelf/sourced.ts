@@ -20,6 +20,11 @@ export function readyHours(foot: number, softTires: number, hardWheels: number) 
   return { foot: after(foot, 'Feet after'), 'soft-tires': after(softTires, 'Soft tires after'), 'hard-wheels': after(hardWheels, 'Hard wheels after') };
 }
 
+/** Time to use where nothing drives or walks over it, in hours. */
+export function readyIn(hours: number) {
+  return { use: of(hours * 60, 'duration', 'generic-sheet', 'In use after, at the reference temperature') };
+}
+
 /** Resins: activation energy on the safe side for waits. */
 export const resinCure = { by: 'arrhenius', activation: of(55, 'activationEnergy', 'judgement', 'Activation energy for waits') } as const;
 

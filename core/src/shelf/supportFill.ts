@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const supportFill = {
   id: 'support-fill',
@@ -24,6 +24,6 @@ export const supportFill = {
     },
   },
   cure: asStated,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

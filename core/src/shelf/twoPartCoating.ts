@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { dewMarginForResins, of, readyHours, resinCure } from './sourced.ts';
+import { dewMarginForResins, of, readyIn, resinCure } from './sourced.ts';
 
 export const twoPartCoating = {
   id: 'two-part-coating',
@@ -21,6 +21,6 @@ export const twoPartCoating = {
     },
   },
   cure: resinCure,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { gypsumInDamp, insideOnly, notRated } from './remarks.ts';
-import { asStated, of, readyHours } from './sourced.ts';
+import { asStated, of, readyIn } from './sourced.ts';
 
 export const vinylSpackle = {
   id: 'vinyl-spackle',
@@ -24,6 +24,6 @@ export const vinylSpackle = {
     rated: notRated,
   },
   cure: asStated,
-  ready: readyHours(4, 4, 4),
+  ready: readyIn(4),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,5 +1,5 @@
 import type { PatchSystem } from './patchSystem.ts';
-import { cementCure, of, readyHours } from './sourced.ts';
+import { cementCure, of, readyIn } from './sourced.ts';
 
 export const waterPlug = {
   id: 'water-plug',
@@ -27,6 +27,6 @@ export const waterPlug = {
     },
   },
   cure: cementCure,
-  ready: readyHours(1, 1, 1),
+  ready: readyIn(1),
   visits: of(1, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { carriesNoLoad, waterClosed } from './remarks.ts';
-import { asStated, dewMarginForResins, of, readyHours } from './sourced.ts';
+import { asStated, dewMarginForResins, of, readyIn } from './sourced.ts';
 
 export const woodInsert = {
   id: 'wood-insert',
@@ -21,6 +21,6 @@ export const woodInsert = {
     water: waterClosed,
   },
   cure: asStated,
-  ready: readyHours(24, 24, 24),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

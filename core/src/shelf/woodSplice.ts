@@ -1,6 +1,6 @@
 import type { PatchSystem } from './patchSystem.ts';
 import { carriesNoLoad, waterClosed } from './remarks.ts';
-import { asStated, dewMarginForResins, of, readyHours } from './sourced.ts';
+import { asStated, dewMarginForResins, of, readyIn } from './sourced.ts';
 
 export const woodSplice = {
   id: 'wood-splice',
@@ -28,6 +28,6 @@ export const woodSplice = {
     },
   },
   cure: asStated,
-  ready: readyHours(48, 48, 48),
+  ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
 } as const satisfies PatchSystem;

@@ -17,7 +17,8 @@ describe('listItem', () => {
   it.each<[string, Setting, string, string]>([
     ['a chosen one', { defect: { choice: { system: 'rapid-crack-resin' } } }, 'still, feet, chosen', 'plain'],
     ['one still to choose', {}, 'still to choose', 'todo'],
-    ['one nothing fits', { answers: { moisture: 'damp' } }, 'nothing fits yet', 'todo'],
+    ['one nothing fits', { answers: { moisture: 'damp', traffic: 'hard-wheels' } }, 'nothing fits yet', 'todo'],
+    ['one that only a system without a method fits', { answers: { moisture: 'damp' } }, 'injection foam, judged only', 'plain'],
     ['one that stops', { answers: { ground: 'rocks' } }, 'Stop: it rocks', 'halt'],
     ['one question open', { answers: { traffic: undefined } }, 'one question open', 'todo'],
     ['two open', { answers: { traffic: undefined, finish: undefined } }, '2 questions open', 'todo'],
