@@ -114,7 +114,7 @@ const shots: readonly Shot[] = [
   { file: 'figures-heat', stage: 'figures/lift-heat?lift=9', act: async (page) => { await page.getByRole('button', { name: 'Compute' }).click(); await page.getByRole('img', { name: /Hottest place over time/ }).waitFor(); } },
   { file: 'walk', stage: 'walk', mark: 'PS-01' },
   { file: 'match', stage: 'match', mark: 'PS-01' },
-  { file: 'match-table', stage: 'match', mark: 'CY-01', act: (page) => page.getByRole('button', { name: /Whole table/ }).click() },
+  { file: 'match-table', stage: 'match', mark: 'TO-02', act: (page) => page.getByRole('button', { name: /Whole table/ }).click() },
   { file: 'method', stage: 'method', mark: 'PS-01' },
   { file: 'method-stop', stage: 'method', mark: 'PS-04' },
   { file: 'mix', stage: 'mix', mark: 'PS-01' },
