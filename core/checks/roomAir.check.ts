@@ -1,6 +1,6 @@
 /** Drying factors, damp walls and solvent in a room: common practice and the ideal gas (ours). */
 import { describe, expect, it } from 'vitest';
-import { compoundDrying, solventLimit, wallDrying } from '../src/climate/drying.ts';
+import { compoundDrying, settingWorkingTime, solventLimit, wallDrying } from '../src/climate/drying.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
 const near = (value: number, expected: number, off: number) => { expect(Math.abs(value - expected)).toBeLessThanOrEqual(off); };
@@ -16,4 +16,10 @@ describe('drying and the air of a room', () => {
   it('a bathroom of nine cubic meters bears about seventy milliliters of acetone at a tenth of the limit', () => {
     near(evaluate(solventLimit, { share: 0.1, limitPct: 2.5, roomMl: 9e6, molarG: 58.08, densityKgL: 0.784 }), 68, 2);
   });
+});
+
+it.each([[20, 10, 15], [45, 25, 35], [90, 50, 75]])('setting compound of %d minutes is worked for %d to %d (common practice)', (namedMin, least, most) => {
+  const minutes = evaluate(settingWorkingTime, { namedMin });
+  expect(minutes).toBeGreaterThanOrEqual(least);
+  expect(minutes).toBeLessThanOrEqual(most);
 });

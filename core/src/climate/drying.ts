@@ -79,3 +79,14 @@ export const solventLimit = formula({
   source: 'ideal-gas',
   compute: ({ share, limitPct, roomMl, molarG, densityKgL }) => (share * (limitPct / 100) * roomMl * molarG) / (densityKgL * 24_470),
 });
+
+/** How long a batch of setting-type compound can be worked, in min: a share of the minutes it is named by. It sets first and dries after. */
+export const settingWorkingTime = formula({
+  name: 'setting-working-time',
+  title: 'Setting compound can be worked',
+  words: 'six tenths of the minutes it is named by; a dirty pail, old crumbs or warm water shorten it, and more water added later spoils it',
+  inputs: { namedMin: { kind: 'duration', label: 'minutes it is named by', min: 5, max: 210, usual: 45, named: [{ label: 'five', value: 5 }, { label: 'twenty', value: 20 }, { label: 'forty-five', value: 45 }, { label: 'ninety', value: 90 }] } },
+  output: 'duration',
+  source: 'practice',
+  compute: ({ namedMin }) => 0.6 * namedMin,
+});
