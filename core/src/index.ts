@@ -61,7 +61,7 @@ export { quickTools, type QuickTool } from './quick/tools.ts';
 export { gritName, gritScaleWhy, sandingAnswer, type SandingAnswer } from './quick/sanding.ts';
 export { cupAnswer } from './quick/cup.ts';
 export { differenceWords, learnedSayings, tintingAnswer, tintingWhy } from './quick/tinting.ts';
-export { usualDemands, weatherAnswer, type WeatherAnswer, type WorkDemands } from './quick/weather.ts';
+export { demandsWhy, surfaceWhy, usualDemands, weatherAnswer, type WeatherAnswer, type WorkDemands } from './quick/weather.ts';
 export { portsAnswer } from './quick/ports.ts';
 export { putRight, type WeighedCup } from './mixing/putRight.ts';
 export { TintingPot, type ColorTask, type Dab, type EyeRemark } from './color/matching.ts';

@@ -21,15 +21,17 @@ function temperatureAtPressureC(pressurePa: number, airC: number): number {
   return (low + high) / 2;
 }
 
+const humidAir = {
+  airC: { kind: 'temperature', label: 'air temperature', min: -40, max: 60, usual: 20 },
+  humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 100, usual: 60 },
+} as const;
+
 /** Dew point of moist air in °C; below freezing it is the frost point. RH of 100 % gives the air temperature. */
 export const dewPoint = formula({
   name: 'dew-point',
   title: 'Dew point',
   words: 'the temperature at which the vapor in this air would be saturated; below freezing, the frost point',
-  inputs: {
-    airC: { kind: 'temperature', label: 'air temperature', min: -40, max: 60, usual: 20 },
-    humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 100, usual: 60 },
-  },
+  inputs: humidAir,
   output: 'temperature',
   against: 'humidityPct',
   source: 'ashrae-1',
@@ -56,10 +58,7 @@ export const wetBulb = formula({
   name: 'wet-bulb',
   title: 'Wet bulb',
   words: 'the temperature at which evaporation into this air just holds a wet thermometer; below freezing, an iced one',
-  inputs: {
-    airC: { kind: 'temperature', label: 'air temperature', min: -40, max: 60, usual: 20 },
-    humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 100, usual: 60 },
-  },
+  inputs: humidAir,
   output: 'temperature',
   against: 'humidityPct',
   source: 'ashrae-1',

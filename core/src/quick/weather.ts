@@ -19,6 +19,10 @@ export const usualDemands: readonly WorkDemands[] = [
   { id: 'paint', title: 'outside paint', minutes: 180, demands: { surfaceMinC: 10, surfaceMaxC: 35, dewMarginK: 3, humidityMaxPct: 85, windMaxKmh: 25, noRain: true }, after: { minutes: 360, demands: { noRain: true, noFrost: true } } },
 ];
 
+/** How far the surface in the picture is to be believed, and what goes before these demands. */
+export const surfaceWhy = 'estimated from the air with a lag, in shade: a probe on it goes first';
+export const demandsWhy = 'What a product’s own sheet asks goes before these common demands.';
+
 const missing: Readonly<Record<keyof Demands, string>> = {
   surfaceMinC: 'too cold', surfaceMaxC: 'too hot', airMinC: 'air too cold', airMaxC: 'air too hot', dewMarginK: 'too near the dew point', humidityMaxPct: 'too damp', windMaxKmh: 'too windy', noRain: 'rain', noFrost: 'frost',
 };

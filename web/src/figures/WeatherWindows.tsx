@@ -1,5 +1,5 @@
 import TextField from '@mui/material/TextField';
-import { clockTime, dewPoint, evaluate, showValue, tell, usualDemands, weatherAnswer, withSurface, type UnitSystem } from '@oddment/core';
+import { clockTime, demandsWhy, dewPoint, evaluate, showValue, surfaceWhy, tell, usualDemands, weatherAnswer, withSurface, type UnitSystem } from '@oddment/core';
 import { useMemo } from 'react';
 import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
@@ -55,11 +55,11 @@ export function WeatherWindows({ units }: { units: UnitSystem }) {
         <path d={`M0 140H${String(width)}`} stroke="var(--rule)" />
         {windows.map((w) => <path key={w.fromMin} d={`M${x(w.fromMin).toFixed(1)} 166V148H${Math.max(x(w.untilMin), x(w.fromMin) + 3).toFixed(1)}V166`} fill="none" stroke="var(--now)" strokeWidth="4" />)}
       </svg>
-      <p className="quiet"><span style={{ color: 'var(--chalk)' }}>━</span> surface, {degrees(Math.min(...series.map((w) => w.surfaceC)))} to {degrees(Math.max(...series.map((w) => w.surfaceC)))}, estimated from the air with a lag, in shade: a probe on it goes first · <span>╌</span> dew point · <span style={{ color: 'var(--chalk)' }}>╲</span> rain · <span style={{ color: 'var(--now)', fontWeight: 800 }}>⊓</span> may begin</p>
+      <p className="quiet"><span style={{ color: 'var(--chalk)' }}>━</span> surface, {degrees(Math.min(...series.map((w) => w.surfaceC)))} to {degrees(Math.max(...series.map((w) => w.surfaceC)))}, {surfaceWhy} · <span>╌</span> dew point · <span style={{ color: 'var(--chalk)' }}>╲</span> rain · <span style={{ color: 'var(--now)', fontWeight: 800 }}>⊓</span> may begin</p>
       <details><summary>Hour by hour</summary><table className="mixtable"><thead><tr><th>From</th><th>Air</th><th>Surface</th><th>Dew point</th><th>Stands in the way</th></tr></thead><tbody>
         {series.map((w, i) => <tr key={w.fromMin}><td>{clock(w.fromMin)}</td><td>{degrees(w.airC)}</td><td>{degrees(w.surfaceC)}</td><td>{degrees(dew[i] ?? 0)}</td><td>{answer.hours[i]?.missed.join(', ')}</td></tr>)}
       </tbody></table></details>
-      <p className="quiet">From {data.reply.source}, issued {clockTime(data.reply.issuedAt, { timeZone, day: start })} UTC. What a product’s own sheet asks goes before these common demands.</p>
+      <p className="quiet">From {data.reply.source}, issued {clockTime(data.reply.issuedAt, { timeZone, day: start })} UTC. {demandsWhy}</p>
     </>
   );
 }
