@@ -38,6 +38,8 @@ export const genericEpoxy: CureKinetics = { a1PerS: 2.016e5, a2PerS: 2.016e6, ac
 export const neatResin: ThermalMaterial = { conductivityWmK: 0.2, densityKgM3: 1100, heatCapacityJkgK: 1900, binderKgM3: 1100 };
 export const sandFilledResin: ThermalMaterial = { conductivityWmK: 1, densityKgM3: 1950, heatCapacityJkgK: 1020, binderKgM3: 390 };
 export const concreteBelow: ThermalMaterial = { conductivityWmK: 1.6, densityKgM3: 2300, heatCapacityJkgK: 900 };
+/** heat that still air takes off a face, in W/m²K */
+export const stillAirWm2K = 10;
 /** above this the kinetics no longer hold: resin smokes and foams */
 export const runawayC = 150;
 

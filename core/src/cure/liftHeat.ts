@@ -1,7 +1,7 @@
 import type { Watching } from '../geometry/darkLine.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { say, type Saying } from '../quantity/saying.ts';
-import { concreteBelow, exotherm, type LiftTrace, genericEpoxy, neatResin, sandFilledResin, thickestLift } from './exotherm.ts';
+import { concreteBelow, exotherm, type LiftTrace, genericEpoxy, neatResin, sandFilledResin, stillAirWm2K, thickestLift } from './exotherm.ts';
 
 export type LiftMix = 'neat' | 'sand-filled';
 
@@ -17,8 +17,7 @@ export interface LiftHeat {
 /** Why a thick lift is looked at. */
 export const liftHeatWhy = 'Resin warms as it hardens, and hardens faster as it warms. Here is how hot a lift gets, and how thick it may be.';
 
-/** heat that still air takes off a face, in W/m²K, and the thickest lift that is looked at, in mm */
-const stillAirWm2K = 10;
+/** the thickest lift that is looked at, in mm */
 const thickestLookedAtMm = 60;
 
 /**

@@ -1,6 +1,6 @@
 import type { Watching } from '../geometry/darkLine.ts';
 import { formula } from '../quantity/formula.ts';
-import { concreteBelow, genericEpoxy, neatResin, sandFilledResin, thickestLift, type LiftCase } from './exotherm.ts';
+import { concreteBelow, genericEpoxy, neatResin, sandFilledResin, stillAirWm2K, thickestLift, type LiftCase } from './exotherm.ts';
 
 /** The thickest lift that stays under a limit, by temperature: computed once from a product's kinetics, and kept with it. */
 export interface SafeLiftTable {
@@ -44,8 +44,6 @@ export function safeLiftAt({ rows }: SafeLiftTable, ambientC: number): number | 
   return cold.liftMm * (warm.liftMm / cold.liftMm) ** share;
 }
 
-/** heat that still air takes off a face, in W/m²K */
-const stillAirWm2K = 10;
 const usualCase = { kinetics: genericEpoxy, substrate: concreteBelow, filmWm2K: stillAirWm2K };
 
 /** What the tables of the usual epoxy were computed from; a test computes them again. */

@@ -1,6 +1,11 @@
 import { formula } from '../quantity/formula.ts';
 import { wholeAbove } from '../quantity/round.ts';
 
+/** Minutes of flow between parallel faces from port to port, slowed by their roughness (cubic law). */
+export function flowMin(alongMm: number, widthMm: number, viscosityMpas: number, pressureMpa: number, rough: number): number {
+  return (6 * viscosityMpas * 1e-3 * (alongMm / 1000) ** 2 * rough) / ((widthMm / 1000) ** 2 * pressureMpa * 1e6) / 60;
+}
+
 /** Time for a resin front to reach the next port, in min: flow between parallel faces under pressure, slowed by the roughness of real ones. */
 export const frontTime = formula({
   name: 'front-time',
@@ -16,7 +21,7 @@ export const frontTime = formula({
   output: 'duration',
   against: 'widthMm',
   source: 'cubic-law',
-  compute: ({ spacingMm, widthMm, viscosityMpas, pressureMpa, roughness }) => (6 * viscosityMpas * 1e-3 * (spacingMm / 1000) ** 2 * roughness) / ((widthMm / 1000) ** 2 * pressureMpa * 1e6) / 60,
+  compute: ({ spacingMm, widthMm, viscosityMpas, pressureMpa, roughness }) => flowMin(spacingMm, widthMm, viscosityMpas, pressureMpa, roughness),
 });
 
 /** Ports along a crack: as far apart as the wall is thick, one at each end. */

@@ -1,4 +1,5 @@
 import { formula } from '../quantity/formula.ts';
+import { flowMin } from './ports.ts';
 
 /** A resin thickens while it runs: its viscosity doubles in each of these times. */
 const doubling = { kind: 'duration', label: 'time in which its viscosity doubles', min: 0.5, max: 10_000, usual: 20 } as const;
@@ -12,11 +13,6 @@ const time = { kind: 'duration', label: 'time since it was mixed', min: 0.01, ma
 /** Minutes at the starting viscosity that do as much as `minutes` with a viscosity that doubles every `doublingMin`. */
 export function effectiveMin(minutes: number, doublingMin: number): number {
   return (doublingMin / Math.LN2) * (1 - 2 ** (-minutes / doublingMin));
-}
-
-/** Minutes of flow at the starting viscosity from port to port. */
-function flowMin(alongMm: number, widthMm: number, viscosityMpas: number, pressureMpa: number, rough: number): number {
-  return (6 * viscosityMpas * 1e-3 * (alongMm / 1000) ** 2 * rough) / ((widthMm / 1000) ** 2 * pressureMpa * 1e6) / 60;
 }
 
 /** Viscosity after a time, in mPa·s. */

@@ -4,7 +4,7 @@ import { atLeast, atMost } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { of } from '../shelf/sourced.ts';
 import type { SourceId } from '../sources/register.ts';
-import type { Stop } from './stops.ts';
+import { engineer, guideWidths, trades, type Stop } from './stops.ts';
 
 /** What the stops look at: the answers and measures of a defect and of its area, by their fields. */
 export interface StopMatter {
@@ -18,14 +18,9 @@ export interface StopMatter {
   readonly measured: (id: string) => Figure | undefined;
 }
 
-const engineer = 'a licensed structural engineer';
-const trades = 'licensed trades: locate, scan and isolate first';
 const local = 'the local code, or the listing of the assembly';
 
 const limits = {
-  guideInside: of(0.41, 'crackWidth', 'aci-224r', 'Guide width in dry air'),
-  guideOutside: of(0.3, 'crackWidth', 'aci-224r', 'Guide width in humid air or soil'),
-  guideSalt: of(0.18, 'crackWidth', 'aci-224r', 'Guide width with de-icing salt'),
   bow: of(25, 'depth', 'practice', 'Bow that goes to the engineer'),
   oneBar: of(25, 'percent', 'icri-310-1r', 'Loss of one bar that goes to the engineer'),
   moreBars: of(20, 'percent', 'icri-310-1r', 'Loss of two bars or more that goes to the engineer'),
@@ -54,7 +49,7 @@ export function defectStops({ kind, surface, ledger, choice, measure, measured }
     const widest = measured('widest');
     // a wall in the ground has soil on its other face
     const dry = place === 'inside' && choice('member') !== 'wall-below';
-    const guide = get(dry ? 'guideInside' : place === 'outside-salt' ? 'guideSalt' : 'guideOutside');
+    const guide = ledger.sourced(guideWidths[dry ? 'inside' : place === 'outside-salt' ? 'outside-salt' : 'outside']);
     if (widest && !atMost(widest.value, guide.value)) toEngineer('structural', 'Load-carrying member', say`${widest} in a member that carries load; the guide width here is ${guide}.`, 'aci-224r');
     const bow = measure('bowMm');
     if (bow && atLeast(bow.value, get('bow').value)) toEngineer('bowed', 'Wall bowed', say`The wall bows ${bow}; from ${get('bow')} on it is for the engineer.`);

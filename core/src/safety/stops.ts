@@ -16,10 +16,11 @@ export interface Stop {
   readonly liftedBy: 'decision' | 'fact';
 }
 
-const engineer = 'a licensed structural engineer';
-const trades = 'licensed trades: locate, scan and isolate first';
+export const engineer = 'a licensed structural engineer';
+export const trades = 'licensed trades: locate, scan and isolate first';
 
-const guideWidths: Record<CrackChoices['place'], ReturnType<typeof of>> = {
+/** Guide widths of cracks in reinforced members, by exposure (ACI 224R, as recalled). */
+export const guideWidths: Record<CrackChoices['place'], ReturnType<typeof of>> = {
   inside: of(0.41, 'crackWidth', 'aci-224r', 'Guide width in dry air'),
   outside: of(0.3, 'crackWidth', 'aci-224r', 'Guide width in humid air or soil'),
   'outside-salt': of(0.18, 'crackWidth', 'aci-224r', 'Guide width with de-icing salt'),
