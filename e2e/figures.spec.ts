@@ -94,6 +94,29 @@ test('windows of the weather follow the kind of work and the place', async ({ pa
   await expect(page.getByText('From simulated weather')).toBeVisible();
 });
 
+test('a wait and the care of a fresh face follow the forecast, what was measured here, and a list of one’s own', async ({ page }) => {
+  await demoJob(page);
+  await page.goto('/figures/wait-over-weather?wait=600');
+  await expect(answer(page, 'A wait over the weather')).toContainText('Done by');
+  await expect(page.getByRole('img', { name: /Share of the wait that is behind/ })).toBeVisible();
+  // the instruments have told the last minutes only
+  await page.getByRole('group', { name: 'Weather' }).getByRole('button', { name: 'measured here' }).click();
+  await expect(answer(page, 'A wait over the weather')).toContainText('Not done by');
+  await expect(page.getByText('From simulated thermo-hygrometer and simulated surface thermometer')).toBeVisible();
+  await page.getByRole('group', { name: 'Weather' }).getByRole('button', { name: 'my own list' }).click();
+  const list = page.getByLabel('A line for each hour or reading');
+  await list.fill('time, air F, humidity %\n2026-06-02 07:00, 73.4, sixty\n2026-06-03 07:00, 73.4, 60');
+  await expect(page.getByText("Line 2: humidity is 'sixty'. It must be a number.")).toBeVisible();
+  await list.fill('time, air F, humidity %\n2026-06-02 07:00, 73.4, 60\n2026-06-03 07:00, 73.4, 60');
+  await expect(answer(page, 'A wait over the weather')).toHaveText('Done by 17:00, after 10 h.');
+  await expect(page.getByText('Nothing is known from 07:00 to Wed, Jun 3, 07:00: what was before is taken for it.')).toBeVisible();
+  // the list stays on the device, and other tools over weather look at it too
+  await page.goto('/figures/moist-care?weather=list&damp=24 h');
+  await expect(answer(page, 'Keeping a fresh face damp')).toContainText('Mist it at the end of finishing');
+  await page.reload();
+  await expect(list).toHaveValue(/73\.4, 60/);
+});
+
 test('an area takes its conditions from the instruments; what is typed stays until then', async ({ page }) => {
   const job = await demoJob(page);
   const area = job.areas[0];

@@ -1,11 +1,14 @@
-import { planRepair, type Area, type Defect, type Fact, type Job, concreteBelow, cureProgress, exotherm, genericEpoxy, progressEndMin, sandFilledResin, TintingPot, usualTints, whiteBase, withSurface, type ClimateSeries } from '@oddment/core';
+import { planRepair, type Area, type Defect, type Fact, type Job, concreteBelow, cureProgress, exotherm, genericEpoxy, progressEndMin, sandFilledResin, TintingPot, usualTints, whiteBase, climateOf, weatherRecord, type ClimateSeries } from '@oddment/core';
 
 const waits = 1000;
 
 /** A week of hours that warm by day and cool by night. */
 function week(): ClimateSeries {
   const hours = Array.from({ length: 168 }, (_v, i) => ({ at: new Date(i * 3_600_000).toISOString(), airC: 14 + 8 * Math.cos((2 * Math.PI * (i - 15)) / 24), humidityPct: 60, windKmh: 8, rainMm: 0 }));
-  return withSurface(hours).map((w) => ({ fromMin: w.fromMin, airC: w.airC, slabC: w.surfaceC, humidityPct: w.humidityPct })) as unknown as ClimateSeries;
+  const [first, ...rest] = hours;
+  const series = first && climateOf(weatherRecord([first, ...rest]));
+  if (!series) throw new Error('a week has hours');
+  return series;
 }
 
 function timed(act: () => unknown): number {

@@ -1,5 +1,6 @@
-import { baseUnits, cite, DoNotGoTogether, evaluate, formulaNamed, formulas, OutOfRange, showValue, type Formula } from '@oddment/core';
+import { baseUnits, cite, DoNotGoTogether, evaluate, formulaNamed, formulas, OutOfRange, quickTools, showValue, type Formula } from '@oddment/core';
 import { BadInput } from './badInput.ts';
+import { toolCommand } from './tool.ts';
 
 function usage(f: Formula): string {
   const inputs = Object.entries(f.inputs).map(([name, i]) => `${name}=${i.list ? 'a,b,…' : baseUnits[i.kind] || 'number'}`);
@@ -12,11 +13,13 @@ function numberOf(text: string, name: string): number {
   return value;
 }
 
-/** Runs one formula on values in base units and tells value, unit and working. */
+/** Runs one formula, or a small tool, on values in base units and tells value, unit and working. */
 export function figureCommand(args: readonly string[]): string {
   const [name, ...given] = args;
+  const tool = quickTools.find((t) => t.id === name);
+  if (tool) return toolCommand(tool, given);
   const f = name === undefined ? undefined : formulaNamed(name);
-  if (!f) throw new BadInput([`There is no figure '${name ?? ''}'. There are: ${formulas.map((one) => one.name).join(', ')}`]);
+  if (!f) throw new BadInput([`There is no figure '${name ?? ''}'. There are: ${[...quickTools.map((t) => t.id), ...formulas.map((one) => one.name)].join(', ')}`]);
   const values: Record<string, number | number[]> = {};
   for (const pair of given) {
     const [key = '', text = ''] = pair.split('=', 2);

@@ -1,8 +1,9 @@
-import { baseUnits, cite, formulas } from '@oddment/core';
+import { baseUnits, cite, formulas, quickTools } from '@oddment/core';
+import { toolAsks } from './tool.ts';
 
 const unit = (kind: keyof typeof baseUnits) => (baseUnits[kind] === '' ? 'number' : baseUnits[kind]);
 
-/** The formula registry as text, or as JSON. */
+/** The small tools and the formula registry as text, or the registry as JSON. */
 export function figuresText(json: boolean): string {
   const rows = formulas.map((f) => ({
     name: f.name,
@@ -13,7 +14,8 @@ export function figuresText(json: boolean): string {
     source: cite(f.source),
   }));
   if (json) return `${JSON.stringify(rows, null, 2)}\n`;
-  return rows
-    .map((f) => [`${f.name}: ${f.title}, in ${f.output.unit}`, `  ${f.words}`, ...f.inputs.map((i) => `    ${i.name}=${i.list ? 'a,b,…' : '…'}  ${i.label}, ${i.unit}, ${String(i.min)} to ${String(i.max)}`), `  source: ${f.source}`, ''].join('\n'))
+  const tools = quickTools.map((t) => [`${t.id}: ${t.title}`, `  ${t.words}`, ...toolAsks(t).map((line) => `    ${line}`), ''].join('\n'));
+  return [...tools, ...rows
+    .map((f) => [`${f.name}: ${f.title}, in ${f.output.unit}`, `  ${f.words}`, ...f.inputs.map((i) => `    ${i.name}=${i.list ? 'a,b,…' : '…'}  ${i.label}, ${i.unit}, ${String(i.min)} to ${String(i.max)}`), `  source: ${f.source}`, ''].join('\n'))]
     .join('\n');
 }

@@ -1,5 +1,8 @@
 import { JobFile, readJobFile, writeJobFile } from '@oddment/contracts';
 import { formulas } from '@oddment/core';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { planInput, type Setting } from '../../core/test/cracks.ts';
 import { BadInput } from './badInput.ts';
@@ -108,5 +111,39 @@ describe('figures', () => {
     [['widest-width', 'widthMm='], /It must be a number/],
   ])('refuses %j in words', (args, words) => {
     expect(refusal(() => figureCommand(args)).join(' ')).toMatch(words);
+  });
+});
+
+describe('a small tool on the command line', () => {
+  it('takes the usual for what is not given, and answers in both systems of units', () => {
+    const text = figureCommand(['cup-marks', 'parts=2:1', 'need=100']);
+    for (const wanted of ['A ratio in a marked cup', 'Pour part A to the mark 80 mL,', 'in US units:', 'fl oz', 'From mark to mark: 10 mL']) expect(text).toContain(wanted);
+    expect(figureCommand(['grit-ladder', 'rack=120,180,220'])).not.toContain('in US units');
+  });
+
+  it('looks at a list of weather', () => {
+    const file = join(mkdtempSync(join(tmpdir(), 'weather-')), 'list.csv');
+    writeFileSync(file, 'time, air F, humidity %\n2026-06-02 07:00, 73.4, 60\n2026-06-02 09:00, 73.4, 60\n2026-06-02 11:00, 73.4, 60\n');
+    expect(figureCommand(['wait-over-weather', 'wait=120', `weather=${file}`])).toContain('Done by 09:00, after 2 h');
+    expect(figureCommand(['moist-care', `weather=${file}`])).toContain('Mist it');
+    writeFileSync(file, 'time, air F, humidity %\n2026-06-02 07:00, hot, 60\n');
+    expect(refusal(() => figureCommand(['wait-over-weather', `weather=${file}`]))).toEqual([`${file}, line 2: air is 'hot'. It must be a number.`]);
+    expect(refusal(() => figureCommand(['moist-care', 'weather=/no/such/file']))[0]).toContain('cannot be read');
+  });
+
+  it.each([
+    [['cup-marks', 'need=lots'], "need is 'lots'. It must be a number."],
+    [['cup-marks', 'need=0'], 'need is 0: Needed must lie between 1 and 20000 mL'],
+    [['cup-marks', 'cup=2'], "'cup' is not asked for by cup-marks."],
+    [['grit-ladder', 'scale=mesh'], "scale is 'mesh'. It must be one of: P, CAMI."],
+    [['cup-marks', 'parts=two'], 'parts: Write two to four parts'],
+    [['moist-care'], 'weather: Give the weather to look at'],
+  ])('refuses %j in words', (args, start) => {
+    expect(refusal(() => figureCommand(args))[0]?.startsWith(start)).toBe(true);
+  });
+
+  it('is listed with all that it asks for', () => {
+    expect(figuresText(false)).toContain('weather=FILE.csv  the weather, a line for each hour');
+    expect(figuresText(false)).toContain('stirred=…  Stirred how long ago, min, 0 to 1000, usual 2');
   });
 });

@@ -12,4 +12,4 @@ export { IssueBody, planStates, PlanStateBody, type IssuedRecord, type IssuedSum
 export { ChangePhotoBody, NewPhotoBody, PositionBody, type PhotoRecord } from './photos.ts';
 export { photoLimits } from './photoLimits.ts';
 export { lineSum, readLine, readQuantities, writeLine, type Reading, type ReadingsState, type ReadLine, type ReadQuantity } from './instrumentLine.ts';
-export { WeatherHour, WeatherPlace, WeatherPlaces, WeatherReply } from './weather.ts';
+export { WeatherHour, WeatherPlace, WeatherPlaces, WeatherReply, type MeasuredClimate, type MeasuredPoint } from './weather.ts';

@@ -100,6 +100,7 @@ export const routes = describe({
   restoreIssued: { method: 'post', path: '/plans/{id}/restore', summary: 'Bring a withdrawn plan back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the plan, without what it says' },
 
   readWeather: { method: 'get', path: '/weather', summary: 'Hourly weather from the weather service; ?place= for one of its places, ?hours= for how many', access: everyone, status: 200, refuses: { 404: 'the service does not know the place', 422: 'the hours are not a number', 502: 'what the service answers cannot be read', 503: 'there is no service, or it does not answer' }, answer: 'the places, and the hours of one of them' },
+  readMeasured: { method: 'get', path: '/measured', summary: 'Climate as the instruments measured it, the middle value of every ten minutes; ?hours= back from now', access: everyone, status: 200, refuses: { 422: 'the hours are not a number' }, answer: 'what was measured, in order' },
   watchReadings: { method: 'get', path: '/readings', summary: 'Readings of the instruments as server-sent events: one `state` at once, and one at each change', access: everyone, status: 200, stream: true, answer: 'a stream of events' },
 
   restoreDefect: { method: 'post', path: '/defects/{id}/restore', summary: 'Bring a deleted defect back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the defect' },

@@ -29,3 +29,18 @@ export class WeatherPlace {
 export class WeatherPlaces {
   @ListOf('The places', () => WeatherPlace, 500) places!: WeatherPlace[];
 }
+
+/** Climate at one time as instruments measured it; the surface where one of them looked at it. */
+export interface MeasuredPoint {
+  readonly at: string;
+  readonly airC: number;
+  readonly humidityPct: number;
+  readonly surfaceC?: number;
+}
+
+/** Climate over time as instruments measured it. */
+export interface MeasuredClimate {
+  /** in words; simulated ones say so */
+  readonly instruments: readonly string[];
+  readonly points: readonly MeasuredPoint[];
+}

@@ -68,7 +68,7 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, we
     next();
   });
 
-  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db), ...outsideHandlers(weatherUrl, readings, clock) };
+  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db), ...outsideHandlers(db, weatherUrl, readings, clock) };
   for (const name of routeNames) {
     const { method, path, access, status } = routeOf(name);
     api[method](path.replaceAll(/\{(\w+)\}/g, ':$1'), async (req, res) => {

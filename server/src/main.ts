@@ -6,6 +6,7 @@ import { makeApp } from './app.ts';
 import { clockAt } from './clock.ts';
 import { endPdfThreads } from './documents/pdfPool.ts';
 import { loadDemo } from './demo/loadDemo.ts';
+import { keeping, ReadingLog } from './services/readingLog.ts';
 import { Readings } from './services/readings.ts';
 import { settingsFrom } from './settings.ts';
 import { accountCount } from './store/accountStore.ts';
@@ -17,7 +18,9 @@ const clock = clockAt(settings.clock);
 const database = await openDatabase(settings.databaseUrl, settings.migrationsDir);
 if (settings.demo && (await accountCount(database.db)) === 0) await loadDemo(database.db, clock);
 const { tls } = settings;
-const readings = settings.instruments && new Readings(settings.instruments, clock);
+const readingLog = new ReadingLog();
+const readings = settings.instruments && new Readings(settings.instruments, clock, (reading) => { readingLog.take(reading); });
+const endLog = keeping(readingLog, database.db, (error) => { log.error({ err: error }, 'readings are not kept'); });
 const app = makeApp({ database, clock, demo: settings.demo, log, webDir: settings.webDir, secure: tls !== undefined, ...(settings.weatherUrl !== undefined && { weatherUrl: settings.weatherUrl }), ...(readings && { readings }) });
 const server = tls ? createTlsServer({ cert: readFileSync(tls.cert), key: readFileSync(tls.key), minVersion: 'TLSv1.2' }, app) : createServer(app);
 
@@ -27,7 +30,7 @@ function end(): void {
   ending = true;
   readings?.close();
   server.close(() => {
-    void Promise.all([database.close(), endPdfThreads()]).then(() => process.exit(0));
+    void Promise.all([endLog().then(() => database.close()), endPdfThreads()]).then(() => process.exit(0));
   });
   server.closeIdleConnections();
   // streams of readings do not end by themselves

@@ -1,30 +1,26 @@
-import type { Weather } from './windows.ts';
-
-/** One hour as a weather service tells it. */
-export interface AirHour {
-  /** ISO instant */
-  readonly at: string;
-  readonly airC: number;
-  readonly humidityPct: number;
-  readonly windKmh: number;
-  readonly rainMm: number;
-}
-
 /** hours in which two thirds of a change of the air have gone into a slab or a wall (judgement: a hand's breadth of masonry, in shade) */
 export const surfaceLagH = 8;
 
+/** The air at a moment, and the surface where it was measured. */
+export interface SurfacePoint {
+  readonly atMin: number;
+  readonly airC: number;
+  readonly surfaceC?: number;
+}
+
 /**
- * Weather of the hours with an estimate of the surface: it follows the air with a lag, in shade and without
- * sun. A probe on the surface goes first. The first hour begins at the mean of the first day.
+ * Surface temperature at each moment in °C: where it was measured, that; elsewhere it follows the air with
+ * a lag, in shade and without sun, from the last that was measured, or from the mean air of the first day.
+ * @returns as many temperatures as there are points
  */
-export function withSurface(hours: readonly AirHour[], lagH = surfaceLagH): readonly Weather[] {
-  const [first] = hours;
+export function followedSurface(points: readonly SurfacePoint[], lagH = surfaceLagH): readonly number[] {
+  const [first] = points;
   if (!first) return [];
-  const day = hours.slice(0, 24);
-  let surfaceC = day.reduce((sum, h) => sum + h.airC, 0) / day.length;
-  const share = 1 - Math.exp(-1 / lagH);
-  return hours.map((h) => {
-    surfaceC += (h.airC - surfaceC) * share;
-    return { fromMin: (Date.parse(h.at) - Date.parse(first.at)) / 60_000, airC: h.airC, surfaceC, humidityPct: h.humidityPct, windKmh: h.windKmh, rain: h.rainMm > 0 };
+  const day = points.filter((p) => p.atMin < first.atMin + 1440);
+  let surfaceC = day.reduce((sum, p) => sum + p.airC, 0) / day.length;
+  return points.map((p, i) => {
+    const hours = i === 0 ? 1 : (p.atMin - (points[i - 1]?.atMin ?? p.atMin)) / 60;
+    surfaceC = p.surfaceC ?? surfaceC + (p.airC - surfaceC) * (1 - Math.exp(-hours / lagH));
+    return surfaceC;
   });
 }

@@ -39,3 +39,38 @@ export function cureProgress({ at23Min, law, stopsBelowC }: CureProgress, slabC:
   if (law.by === 'as-stated') return 1 / at23Min;
   return law.by === 'arrhenius' ? 1 / (at23Min * arrheniusMultiplier(slabC, law.activationKjMol)) : equivalentAgeFactor(slabC, law.activationK) / at23Min;
 }
+
+/** How far a wait has come over a climate. */
+export interface WaitOver {
+  /** share done, from nothing to one, at each change of the climate and at the end */
+  readonly points: readonly { readonly atMin: number; readonly share: number }[];
+  /** when it is done; nothing where it is not within what is known of the climate */
+  readonly doneMin?: number;
+  /** time between its beginning and its end, or the end of what is known, in which it stood still */
+  readonly stillMin: number;
+}
+
+/**
+ * A wait followed over a climate, as far as that is known.
+ * @param endMin where what is known of the climate ends, in min after its start
+ */
+export function waitOver(startMin: number, series: ClimateSeries, endMin: number, cure: CureProgress): WaitOver {
+  const points: { atMin: number; share: number }[] = [{ atMin: startMin, share: 0 }];
+  let [share, stillMin] = [0, 0];
+  for (let i = 0; i < series.length; i++) {
+    const stretch = series[i];
+    const from = Math.max(startMin, stretch?.fromMin ?? 0);
+    const until = Math.min(endMin, series[i + 1]?.fromMin ?? endMin);
+    if (!stretch || until <= from) continue;
+    const perMin = cureProgress(cure, stretch.slabC);
+    if (perMin > 0 && share + (until - from) * perMin >= 1) {
+      const doneMin = from + (1 - share) / perMin;
+      points.push({ atMin: doneMin, share: 1 });
+      return { points, doneMin, stillMin };
+    }
+    if (perMin === 0) stillMin += until - from;
+    share += (until - from) * perMin;
+    points.push({ atMin: until, share });
+  }
+  return { points, stillMin };
+}

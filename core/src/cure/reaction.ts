@@ -1,7 +1,8 @@
 import { formula } from '../quantity/formula.ts';
 
 const gasConstant = 8.314462618e-3;
-const referenceC = 23;
+/** Temperature in °C at which sheets and shelf state their times. */
+export const referenceC = 23;
 
 /** Time multiplier of a reaction at `temperatureC` against 23 °C, by Arrhenius with an energy in kJ/mol. */
 export function arrheniusMultiplier(temperatureC: number, activationKjMol: number): number {

@@ -83,7 +83,8 @@ function areaShown(mm2: number, units: UnitSystem): Shown {
 }
 
 function massShown(g: number, units: UnitSystem): Shown {
-  if (units === 'metric') return g >= 1000 ? shown(fixed(g / 1000, 2), 'kg') : shown(g < 10 ? fixed(g, 1) : fixed(g, 0), 'g');
+  // what is less than an ounce is weighed on a gram scale everywhere
+  if (units === 'metric' || (g > 0 && g < 28)) return g >= 1000 ? shown(fixed(g / 1000, 2), 'kg') : shown(g < 10 ? fixed(g, 1) : fixed(g, 0), 'g');
   const ounces = g / 28.349523125;
   return ounces >= 16 ? shown(fixed(ounces / 16, 2), 'lb') : shown(ounces < 10 ? fixed(ounces, 1) : fixed(ounces, 0), 'oz');
 }

@@ -1,6 +1,7 @@
 import { gradesOf, grade, ladder, nearestGrade, stepHolds, type Grade, type GritScale } from '../finishing/abrasives.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { say, type Saying } from '../quantity/saying.ts';
+import { answered, listed, refusedTool, type QuickTool } from './tool.ts';
 
 /** A ladder of grits in words, and the scratch that each leaves. */
 export interface SandingAnswer {
@@ -35,3 +36,22 @@ export function sandingAnswer(scale: GritScale, from: number, to: number, rack: 
   const [before, after] = [have[gap - 1] ?? first, have[gap] ?? last];
   return { rungs: rungs(whole), saying: say`What is on the rack leaves a gap: from ${gritName(before)} to ${gritName(after)} the grain gets ${ledger.assumed('Step', 'ratio', before.grainMm / after.grainMm, 'fepa-43')} times finer at once, and its scratches stay. ${wanted ? `Add ${gritName(wanted)}.` : ''}` };
 }
+
+/** Ladder of grits over a rack. */
+export const sandingTool: QuickTool = {
+  id: 'grit-ladder',
+  group: 'Surface and finish',
+  title: 'Ladder of grits',
+  words: 'From the roughness there is to the finish wanted, in steps that each take out the scratches of the last, over the grits on the rack.',
+  choices: [{ name: 'scale', label: 'Scale', options: [['P', 'P grades'], ['CAMI', 'CAMI grades']] }],
+  measures: [],
+  texts: [{ name: 'from', label: 'Begin with', usual: '80' }, { name: 'to', label: 'Finish with', usual: '400' }, { name: 'rack', label: 'On the rack', usual: '', hint: 'empty: every grade of the scale' }],
+  answer: ({ choices, texts }) => {
+    const numbers = (name: string) => listed(texts[name] ?? '');
+    const [from, to, rack] = [numbers('from')?.[0], numbers('to')?.[0], numbers('rack')];
+    const bad = from === undefined ? 'from' : to === undefined ? 'to' : rack === undefined ? 'rack' : undefined;
+    if (from === undefined || to === undefined || !rack) return refusedTool(bad ?? 'rack', 'Write the numbers of grits, like 80 or 120, 180.');
+    const { rungs, saying } = sandingAnswer(choices['scale'] === 'CAMI' ? 'CAMI' : 'P', from, to, rack);
+    return rungs.length > 0 ? answered([say`${rungs.map((r) => r.name).join(' → ')}`], [saying, say`${gritScaleWhy}`]) : answered([saying], [say`${gritScaleWhy}`]);
+  },
+};

@@ -1,6 +1,8 @@
-import { unmet, weatherWindows, type Demands, type Weather, type Window } from '../climate/windows.ts';
+import type { WeatherRecord } from '../climate/weatherRecord.ts';
+import { unmet, weatherWindows, type Demands, type Window } from '../climate/windows.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { instant, say, type Saying } from '../quantity/saying.ts';
+import { answered, refusedTool, type QuickTool } from './tool.ts';
 
 /** What a kind of work asks of the weather while it is done and after: common demands, to begin from. */
 export interface WorkDemands {
@@ -34,15 +36,45 @@ export interface WeatherAnswer {
   readonly saying: Saying;
 }
 
-export function weatherAnswer(series: readonly Weather[], startAt: string, endMin: number, work: WorkDemands): WeatherAnswer {
-  const windows = weatherWindows(series, endMin, work, work.after);
+export function weatherAnswer({ startAt, weather, endMin }: WeatherRecord, work: WorkDemands): WeatherAnswer {
+  const windows = weatherWindows(weather, endMin, work, work.after);
   const at = (min: number) => instant(new Date(Date.parse(startAt) + min * 60_000).toISOString());
   const ledger = new Ledger();
   const [first] = windows;
   const open = windows.reduce((sum, w) => sum + w.untilMin - w.fromMin, 0);
   return {
     windows,
-    hours: series.map((w) => ({ fromMin: w.fromMin, missed: unmet(w, work.demands).map((key) => missing[key]) })),
+    hours: weather.map((w) => ({ fromMin: w.fromMin, missed: unmet(w, work.demands).map((key) => missing[key]) })),
     saying: first ? say`Begin ${work.title} from ${at(first.fromMin)} to ${at(first.untilMin)} at the latest. In all it may begin within ${ledger.assumed('Open', 'duration', open, 'practice')} of the time looked at.` : say`No time in this weather holds all that ${work.title} asks, while it is done and while it cures.`,
   };
 }
+
+/** What is not known of the weather looked at, one sentence each. */
+export function weatherRemarks({ startAt, surfaceEstimated, gaps }: WeatherRecord): readonly Saying[] {
+  const at = (min: number) => instant(new Date(Date.parse(startAt) + min * 60_000).toISOString());
+  return [
+    ...gaps.map((g) => say`Nothing is known from ${at(g.fromMin)} to ${at(g.untilMin)}: what was before is taken for it.`),
+    ...(surfaceEstimated ? [say`The surface is ${surfaceWhy}.`] : []),
+  ];
+}
+
+/** What a tool over weather says where it was given none. */
+export const wantsWeather = 'Give the weather to look at: a list with a line for each hour.';
+
+/** When the weather lets a work begin. */
+export const weatherTool: QuickTool = {
+  id: 'weather-windows',
+  group: 'Climate',
+  title: 'When the weather lets you begin',
+  words: 'From when to when a work may begin, so that all it asks of the weather holds while it is done and while it cures.',
+  measures: [],
+  choices: [{ name: 'work', label: 'Work', options: usualDemands.map((d) => [d.id, d.title] as const) }],
+  overWeather: true,
+  answer: ({ choices, record }) => {
+    const work = usualDemands.find((d) => d.id === choices['work']) ?? usualDemands[0];
+    if (!record || !work) return refusedTool('weather', wantsWeather);
+    const at = (min: number) => instant(new Date(Date.parse(record.startAt) + min * 60_000).toISOString());
+    const { saying, windows } = weatherAnswer(record, work);
+    return answered([saying], [...windows.slice(1).map((w) => say`Again from ${at(w.fromMin)} to ${at(w.untilMin)}.`), ...weatherRemarks(record), say`${demandsWhy}`]);
+  },
+};

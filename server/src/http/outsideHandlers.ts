@@ -3,6 +3,8 @@ import type { Clock } from '../clock.ts';
 import { HttpProblem } from '../problem.ts';
 import type { Readings } from '../services/readings.ts';
 import { weatherOf } from '../services/weatherService.ts';
+import type { Database } from '../store/database.ts';
+import { measuredSince } from '../store/measuredStore.ts';
 import type { Call, Handler } from './call.ts';
 
 const mostHours = 336;
@@ -29,14 +31,17 @@ function watch({ req, res }: Call, readings: Readings | undefined, clock: Clock)
   });
 }
 
+function hoursAsked(query: unknown): number {
+  const hours = Number(text(query) ?? 72);
+  if (!Number.isInteger(hours) || hours < 1 || hours > mostHours) throw new HttpProblem(422, `hours must be a whole number from 1 to ${String(mostHours)}.`);
+  return hours;
+}
+
 /** Services and devices outside: the weather, and the instruments. */
-export function outsideHandlers(weatherUrl: string | undefined, readings: Readings | undefined, clock: Clock): { readonly readWeather: Handler; readonly watchReadings: Handler } {
+export function outsideHandlers(db: Database, weatherUrl: string | undefined, readings: Readings | undefined, clock: Clock): { readonly readWeather: Handler; readonly readMeasured: Handler; readonly watchReadings: Handler } {
   return {
-    readWeather: ({ req }) => {
-      const hours = Number(text(req.query['hours']) ?? 72);
-      if (!Number.isInteger(hours) || hours < 1 || hours > mostHours) throw new HttpProblem(422, `hours must be a whole number from 1 to ${String(mostHours)}.`);
-      return weatherOf(weatherUrl, { place: text(req.query['place']), hours, from: clock.now().toISOString() });
-    },
+    readWeather: ({ req }) => weatherOf(weatherUrl, { place: text(req.query['place']), hours: hoursAsked(req.query['hours']), from: clock.now().toISOString() }),
+    readMeasured: ({ req }) => measuredSince(db, new Date(clock.now().getTime() - hoursAsked(req.query['hours']) * 3_600_000).toISOString()),
     watchReadings: (call) => watch(call, readings, clock),
   };
 }

@@ -13,6 +13,7 @@ export class Readings {
   readonly #listeners = new Set<Listener>();
   readonly #place: { readonly host: string; readonly port: number };
   readonly #clock: Clock;
+  readonly #each: ((reading: Reading) => void) | undefined;
   #socket: Socket | undefined;
   #again: NodeJS.Timeout | undefined;
   #connected = false;
@@ -20,7 +21,9 @@ export class Readings {
   #tries = 0;
   #closed = false;
 
-  constructor(place: { readonly host: string; readonly port: number }, clock: Clock) {
+  /** @param each is told every good reading */
+  constructor(place: { readonly host: string; readonly port: number }, clock: Clock, each?: (reading: Reading) => void) {
+    this.#each = each;
     this.#place = place;
     this.#clock = clock;
     this.#connect();
@@ -86,6 +89,7 @@ export class Readings {
       return false;
     }
     const { reading } = read;
+    this.#each?.(reading);
     const before = this.#latest.get(reading.instrument);
     // a fault of its own does not wipe out what it read before
     this.#latest.set(reading.instrument, reading.fault === undefined ? reading : { ...reading, values: before?.values ?? {}, at: before?.at ?? reading.at });

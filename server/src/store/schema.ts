@@ -1,4 +1,4 @@
-import type { PhotoRecord, PlanState, Role } from '@oddment/contracts';
+import type { PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
 import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { boolean, customType, doublePrecision, foreignKey, index, integer, json, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
@@ -136,6 +136,20 @@ export const photos = pgTable(
     by: text('by').notNull(),
   },
   (t) => [index('photos_of_defect').on(t.firmId, t.defectId), foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] })],
+);
+
+/** What the instruments measured, the middle value of every ten minutes. */
+export const measured = pgTable(
+  'measured',
+  {
+    instrument: text('instrument').notNull(),
+    slotAt: moment('slot_at').notNull(),
+    simulated: boolean('simulated').notNull(),
+    kind: text('kind').notNull(),
+    readings: integer('readings').notNull(),
+    values: jsonb('values').$type<Readonly<Partial<Record<ReadQuantity, number>>>>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.instrument, t.slotAt] }), index('measured_at').on(t.slotAt)],
 );
 
 /** Plans as they were issued. A trigger in the database refuses any change of what one says. */

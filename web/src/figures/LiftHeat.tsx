@@ -1,17 +1,11 @@
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { showValue, type LiftTrace, type UnitSystem } from '@oddment/core';
+import { liftTool, showValue, type LiftTrace, type UnitSystem } from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import type { LiftAnswer, LiftTask } from '../workers/lift.ts';
-import { AskedChoice, AskedFields, askedMeasures, kindsOf, type AskedSpec } from './AskedMeasure.tsx';
+import { givenOf, kindsOf, ToolFields } from './AskedMeasure.tsx';
 import { Chart } from './Chart.tsx';
 import { useAsked } from './useAsked.ts';
-
-const specs: readonly AskedSpec[] = [
-  { name: 'lift', label: 'Thickness of the lift', kind: 'depth', usual: 10, min: 1, max: 60 },
-  { name: 'air', label: 'Air, concrete and mix', kind: 'temperature', usual: 23, min: 0, max: 45 },
-  { name: 'limit', label: 'It may get to', kind: 'temperature', usual: 60, min: 30, max: 140 },
-];
 
 interface Heat {
   readonly task: LiftTask;
@@ -19,13 +13,13 @@ interface Heat {
   readonly trace: LiftTrace;
 }
 
-const kinds = kindsOf(specs);
+const kinds = kindsOf(liftTool);
 
 /** Heat of a thick lift, computed in a worker that can be stopped. */
 export function LiftHeat({ units: own }: { units: UnitSystem }) {
   const asked = useAsked(own, kinds);
   const { units } = asked;
-  const mix = asked.typed['mix'] === 'sand' ? 'sand-filled' : 'neat';
+  const given = givenOf(asked, liftTool);
   const [progress, setProgress] = useState<number>();
   const [heat, setHeat] = useState<Heat>();
   const worker = useRef<Worker>(undefined);
@@ -35,13 +29,13 @@ export function LiftHeat({ units: own }: { units: UnitSystem }) {
     setProgress(undefined);
   };
   useEffect(() => () => { worker.current?.terminate(); }, []);
-  const values = askedMeasures(asked, specs);
   const run = () => {
-    const [liftMm = 1, ambientC = 1, limitC = 1] = values ?? [];
+    if (!given) return;
+    const { lift: liftMm = 1, air: ambientC = 1, limit: limitC = 1 } = given.measures;
     stop();
     setHeat(undefined);
     setProgress(0);
-    const task: LiftTask = { mix, liftMm, ambientC, limitC, units };
+    const task: LiftTask = { mix: given.choices['mix'] === 'sand' ? 'sand-filled' : 'neat', liftMm, ambientC, limitC, units };
     const own = new Worker(new URL('../workers/lift.ts', import.meta.url), { type: 'module' });
     own.addEventListener('message', ({ data }: MessageEvent<LiftAnswer>) => {
       if (data.of === 'progress') setProgress(data.done);
@@ -59,9 +53,8 @@ export function LiftHeat({ units: own }: { units: UnitSystem }) {
   const { overTime = [], atPeak = [] } = heat?.trace ?? {};
   return (
     <>
-      <AskedChoice asked={asked} name="mix" label="What is placed" chosen={mix === 'neat' ? 'neat' : 'sand'} options={[['neat', 'neat resin'], ['sand', 'four parts of sand to one']]} />
-      <AskedFields asked={asked} specs={specs} />
-      {progress === undefined ? <Button variant="contained" disabled={!values} onClick={run}>Compute</Button> : (
+      <ToolFields asked={asked} tool={liftTool} />
+      {progress === undefined ? <Button variant="contained" disabled={!given} onClick={run}>Compute</Button> : (
         <div style={{ display: 'flex', gap: 10, alignItems: 'center', maxWidth: 420 }}><LinearProgress variant="determinate" value={progress * 100} aria-label="The lift is being computed" style={{ flex: 1 }} /><Button variant="outlined" onClick={stop}>Stop</Button></div>
       )}
       <div aria-live="polite">

@@ -1,20 +1,9 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { learnedSayings, tell, tintingAnswer, tintingWhy, TintingPot, usualTints, whiteBase, type Dab, type EyeRemark, type Lab, type UnitSystem } from '@oddment/core';
+import { closeEnough, labOf, learnedSayings, tell, tintingAnswer, tintingTool, tintingWhy, TintingPot, usualTints, whiteBase, type Dab, type EyeRemark, type Lab, type UnitSystem } from '@oddment/core';
 import { useMemo, useState } from 'react';
-import { AskedFields, askedMeasures, kindsOf, numbersOf, type AskedSpec } from './AskedMeasure.tsx';
+import { givenOf, kindsOf, ToolFields } from './AskedMeasure.tsx';
 import { useAsked } from './useAsked.ts';
-
-const specs: readonly AskedSpec[] = [
-  { name: 'base', label: 'White base in the pot', kind: 'mass', usual: 500, min: 10, max: 100_000 },
-  { name: 'step', label: 'Smallest division of the scale', kind: 'mass', usual: 0.1, min: 0.001, max: 100 },
-];
-
-/** L, a, b as a meter shows them, parted by commas. */
-function labOf(text: string | undefined): Lab | undefined {
-  const [l, a, b, ...more] = numbersOf(text);
-  return l !== undefined && a !== undefined && b !== undefined && more.length === 0 && l >= 0 && l <= 100 && Math.abs(a) <= 120 && Math.abs(b) <= 120 ? { l, a, b } : undefined;
-}
 
 const remarks = {
   lightness: ['too light', 'right', 'too dark'],
@@ -56,21 +45,20 @@ function DabForm({ onDab }: { onDab: (of: { readonly by: 'meter'; readonly lab: 
   );
 }
 
-const kinds = kindsOf(specs);
+const kinds = kindsOf(tintingTool);
 
 /** A pot of white brought to a color, addition by addition. */
 export function Tinting({ units: own }: { units: UnitSystem }) {
   const asked = useAsked(own, kinds);
   const { units } = asked;
-  const targetText = asked.typed['target'] ?? '86, 1.5, 11';
-  const target = labOf(targetText);
-  const values = askedMeasures(asked, specs);
+  const given = givenOf(asked, tintingTool);
+  const target = labOf(given?.texts['target'] ?? '');
   const out = new Set((asked.typed['without'] ?? '').split(',').filter((id) => id !== ''));
   const tints = usualTints.filter((t) => !out.has(t.id));
-  const key = JSON.stringify([target, values, tints.map((t) => t.id)]);
+  const key = JSON.stringify([target, given?.measures, tints.map((t) => t.id)]);
   const pot = useMemo(() => {
-    const [baseG = 1, divisionG = 1] = values ?? [];
-    return target && values && tints.length > 0 ? new TintingPot({ base: whiteBase, tints, target, baseG, divisionG, limit: 1 }) : undefined;
+    const { base: baseG = 1, step: divisionG = 1 } = given?.measures ?? {};
+    return target && given && tints.length > 0 ? new TintingPot({ base: whiteBase, tints, target, baseG, divisionG, limit: closeEnough }) : undefined;
     // a new pot where what it is made of changes, told by its key
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
@@ -86,10 +74,7 @@ export function Tinting({ units: own }: { units: UnitSystem }) {
   const grams = (g: number) => `${String(Math.round(g * 1000) / 1000)} g`;
   return (
     <>
-      <div className="inputs">
-        <div><label htmlFor="q-target" className="q">L, a, b of the piece</label><TextField id="q-target" size="small" placeholder="86, 1.5, 11" value={asked.typed['target'] ?? ''} error={!target} helperText={target ? undefined : 'Three numbers: L from 0 to 100, then a and b.'} onChange={(event) => { asked.set('target', event.target.value); }} slotProps={{ htmlInput: { autoComplete: 'off' } }} /></div>
-      </div>
-      <AskedFields asked={asked} specs={specs} />
+      <ToolFields asked={asked} tool={tintingTool} answer={given && !target ? tintingTool.answer(given) : undefined} without={['added', 'dab']} />
       <div role="group" aria-label="Tints at hand" className="choices">{usualTints.map((t) => <button type="button" key={t.id} className={`plain${out.has(t.id) ? '' : ' on'}`} aria-pressed={!out.has(t.id)} onClick={() => { asked.set('without', [...usualTints.filter((u) => (u.id === t.id ? !out.has(u.id) : out.has(u.id))).map((u) => u.id)].join(',')); }}>{t.title}</button>)}</div>
       <output className="said" aria-live="polite">{told.slice(0, Math.max(1, told.length - 1)).map((line) => <b className="line" key={line}>{line}</b>)}</output>
       {told.length > 1 ? <p>{told[told.length - 1]}</p> : null}

@@ -1,5 +1,5 @@
 import type { AreaRecord } from '@oddment/contracts';
-import { areaTable, showValue, withSurface, type Fact, type MeasureAsk } from '@oddment/core';
+import { areaTable, showValue, weatherRecord, type Fact, type MeasureAsk } from '@oddment/core';
 import { pageNow } from '../state/clock.ts';
 import { api } from '../state/api.ts';
 import { instrumentClock, instrumentWords, liveValue, readFor, useReadings } from '../state/readings.ts';
@@ -18,7 +18,8 @@ export function Conditions({ area, onFacts }: { area: AreaRecord; onFacts: (fact
     return live ? [{ ask, live }] : [];
   });
   const good = read.filter(({ live }) => !live.silent);
-  const now = weather && withSurface(weather.reply.hours)[0];
+  const [hour, ...later] = weather?.reply.hours ?? [];
+  const now = hour && weatherRecord([hour, ...later]).weather[0];
   const shown = (ask: MeasureAsk, value: number) => `${ask.question.toLowerCase()} ${showValue(value, ask.kind, units).text}`;
   const take = (found: readonly (readonly [string, Fact<number>])[]) => { onFacts({ ...area.facts, ...Object.fromEntries(found) }); };
   const fromWeather = now ? climate.flatMap((ask) => {

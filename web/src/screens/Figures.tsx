@@ -3,9 +3,10 @@ import { formulaGroups, formulaNamed, formulas, quickTools, type QuickTool, type
 import { useState, type ComponentType } from 'react';
 import { Link, useParams } from 'react-router';
 import { Calculator } from '../figures/Calculator.tsx';
-import { CupMarks, WrongCup } from '../figures/Cups.tsx';
 import { GritLadder } from '../figures/GritLadder.tsx';
 import { LiftHeat } from '../figures/LiftHeat.tsx';
+import { MoistCare, WaitOverWeather } from '../figures/OverWeather.tsx';
+import { PlainTool } from '../figures/PlainTool.tsx';
 import { Ports } from '../figures/Ports.tsx';
 import { Tinting } from '../figures/Tinting.tsx';
 import { WeatherWindows } from '../figures/WeatherWindows.tsx';
@@ -13,8 +14,9 @@ import { Bar } from '../parts/Bar.tsx';
 import { useStore } from '../state/store.ts';
 import { sought } from '../views/quickFigure.ts';
 
-const panels: Readonly<Record<QuickTool['id'], ComponentType<{ units: UnitSystem }>>> = {
-  'weather-windows': WeatherWindows, 'lift-heat': LiftHeat, 'port-layout': Ports, 'cup-marks': CupMarks, 'wrong-cup': WrongCup, 'grit-ladder': GritLadder, tinting: Tinting,
+/** Tools with a picture or a talk of their own; the others are told by their fields and sentences. */
+const panels: Readonly<Record<string, ComponentType<{ units: UnitSystem }>>> = {
+  'weather-windows': WeatherWindows, 'wait-over-weather': WaitOverWeather, 'moist-care': MoistCare, 'lift-heat': LiftHeat, 'port-layout': Ports, 'grit-ladder': GritLadder, tinting: Tinting,
 };
 
 function Tool({ tool, units }: { tool: QuickTool; units: UnitSystem }) {
@@ -23,7 +25,7 @@ function Tool({ tool, units }: { tool: QuickTool; units: UnitSystem }) {
     <section className="quick" aria-label={tool.title}>
       <h1>{tool.title}</h1>
       <p>{tool.words}</p>
-      <Panel units={units} />
+      {Panel ? <Panel units={units} /> : <PlainTool tool={tool} units={units} />}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import type { WeatherPlace, WeatherReply, AreaRecord, IssuedRecord, IssuedSummary, OneTimeLink, PhotoRecord, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
+import type { MeasuredClimate, WeatherPlace, WeatherReply, AreaRecord, IssuedRecord, IssuedSummary, OneTimeLink, PhotoRecord, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
 import type { HouseRules } from '@oddment/core';
 import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
@@ -45,6 +45,7 @@ export const api = createApi({
     photos: build.query<PhotoRecord[], string>({ query: (defectId) => `defects/${defectId}/photos`, providesTags: ['photos'] }),
     changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({ query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body }), invalidatesTags: ['photos'] }),
     weather: build.query<{ places: WeatherPlace[]; place: string; reply: WeatherReply }, { place?: string; hours: number }>({ query: ({ place, hours }) => `weather?hours=${String(hours)}${place === undefined ? '' : `&place=${encodeURIComponent(place)}`}` }),
+    measured: build.query<MeasuredClimate, { hours: number }>({ query: ({ hours }) => `measured?hours=${String(hours)}` }),
     issuedPlans: build.query<IssuedSummary[], string>({ query: (jobId) => `jobs/${jobId}/plans`, providesTags: ['plans'] }),
     issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),
     issuePlan: build.mutation<IssuedSummary, { defectId: string; id: string; change: string; jobVersion: number; areaVersion: number; defectVersion: number }>({
