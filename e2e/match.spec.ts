@@ -44,6 +44,27 @@ test('the whole table asks only what is asked here, and a cell says why', async 
   await expect(page.getByRole('complementary', { name: 'Why' }).getByText(/it closes up to/)).toBeVisible();
 });
 
+test('on another surface a system is chosen against the verdict, with the reason kept, and a side of a question of the trade', async ({ page }) => {
+  const address = await screenOf(page, 'TO-02', 'match');
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Board plug', exact: true }).click();
+  await page.getByRole('button', { name: 'Choose all the same' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Reason').fill('Only a paper patch until the wall comes down in autumn.');
+  await form.getByRole('button', { name: 'Choose', exact: true }).click();
+  await expect(page.getByText('Chosen against the verdict, because: Only a paper patch until the wall comes down in autumn.')).toBeVisible();
+  await page.getByText(/questions on which the trade differs/).click();
+  const sanding = page.getByRole('region', { name: 'How is compound made smooth?' });
+  await sanding.getByRole('button', { name: 'with a damp sponge' }).click();
+  await expect(sanding.getByText('(chosen for this repair)')).toBeVisible();
+  await allSaved(page);
+  await page.goto(address.replace('/match/', '/sheet/'));
+  await expect(page.getByText(/Chosen: Board plug, against the verdict/).first()).toBeVisible();
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Take the choice back' }).click();
+  await allSaved(page);
+});
+
 test('a stop of another surface is lifted by a recorded decision', async ({ page }) => {
   await page.goto(await screenOf(page, 'BR-01', 'match'));
   const stop = page.getByRole('region', { name: 'Stop: Bars undercut under load' });

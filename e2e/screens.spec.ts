@@ -85,11 +85,17 @@ test('a system ruled out can be chosen with a reason that is kept', async ({ pag
   await allSaved(page);
 });
 
-test('systems without a method are judged, not offered', async ({ page }) => {
+test('a system without a method can be chosen: the choice is kept, and nothing else is planned in its place', async ({ page }) => {
   await page.goto(await screenOf(page, 'WH-01', 'match'));
   await page.getByRole('button', { name: 'Flexible sealant, routed' }).click();
   await expect(page.getByText('Judged only: Oddment has no method for it yet.')).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Choose/ })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Choose/ }).click();
+  await expect(page.getByRole('button', { name: /^Chosen/ })).toBeVisible();
+  await page.goto(await screenOf(page, 'WH-01', 'method'));
+  await expect(page.getByText(/is chosen. It is judged, and there is no method for it yet/).first()).toBeVisible();
+  await page.goto(await screenOf(page, 'WH-01', 'match'));
+  await page.getByRole('button', { name: 'Take the choice back' }).click();
+  await allSaved(page);
 });
 
 test('the whole table opens on demand, each cell its reason', async ({ page }) => {
@@ -119,15 +125,48 @@ test('keys go through the work, and rest when they are switched off', async ({ p
 test('the house rule of the firm changes what is proposed', async ({ page }) => {
   await page.goto(await screenOf(page, 'PS-02', 'match'));
   const school = page.getByRole('region', { name: 'How deep to chase?' });
-  await expect(school.getByText('by what goes over it').first()).toBeVisible();
+  await expect(school.getByText('House rule: by the situation.')).toBeVisible();
   await school.getByRole('button', { name: 'deep', exact: true }).click();
   await expect(school.getByText('(chosen for this repair)')).toBeVisible();
-  await school.getByRole('button', { name: 'Make deep our house rule' }).click();
+  await school.getByRole('button', { name: 'Make ‘deep’ our house rule' }).click();
   await school.getByRole('button', { name: 'Follow it here' }).click();
   await expect(school.getByText('(our house rule)')).toBeVisible();
   await school.getByRole('button', { name: /Back to/ }).click();
-  await expect(school.getByText('(by what goes over it)')).toBeVisible();
+  await expect(school.getByText('House rule: by the situation.')).toBeVisible();
   await allSaved(page);
+});
+
+test('house rules: a side for the firm, its own rate and its labor rate change every plan', async ({ page }) => {
+  const address = await screenOf(page, 'PS-02', 'match');
+  await page.goto('/rules');
+  const flush = page.getByRole('region', { name: 'Filled flush, or proud and cut back?' });
+  await flush.getByRole('button', { name: 'flush', exact: true }).click();
+  await expect(flush.getByRole('button', { name: 'flush', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  const acetone = page.getByRole('region', { name: 'What is a tub cleaned with?' });
+  await expect(acetone.getByText(/Never where acetone crazes acrylic and plastic/)).toBeVisible();
+  const pace = page.getByRole('textbox', { name: 'Chasing, each pass' });
+  await pace.fill('9');
+  await pace.blur();
+  await expect(page.getByText(/Chasing, each pass: your own, assumed 1.5 min\/m/)).toBeVisible();
+  await page.getByLabel('An hour of one person').fill('54');
+  await page.getByLabel('Currency').fill('usd');
+  await page.getByRole('button', { name: 'Set the labor rate' }).click();
+  await expect(page.getByText('The currency must be its three letters, such as USD or EUR.')).toBeVisible();
+  await page.getByLabel('Currency').fill('USD');
+  await page.getByRole('button', { name: 'Set the labor rate' }).click();
+  await expect(page.getByText(/USD 54.00 since/)).toBeVisible();
+  await page.goto(address);
+  await page.getByText(/more questions on which the trade differs/).click();
+  await expect(page.getByRole('region', { name: 'Filled flush, or proud and cut back?' }).getByText('(our house rule)')).toBeVisible();
+  await page.goto(address.replace('/match/', '/sheet/'));
+  await expect(page.getByText('Labor, USD').first()).toBeVisible();
+  await expect(page.getByText(/struck off flush/).first()).toBeVisible();
+  // back to what it was, for the others
+  await page.goto('/rules');
+  await flush.getByRole('button', { name: 'by the situation' }).click();
+  await pace.fill('');
+  await pace.blur();
+  await expect(page.getByText(/All of them are assumed\./)).toBeVisible();
 });
 
 test('start and crew of a job are changed from its name, and every time moves', async ({ page }) => {

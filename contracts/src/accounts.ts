@@ -1,7 +1,7 @@
 import 'reflect-metadata';
-import type { ChaseChoice } from '@oddment/core';
-import { Id, LoginName, OneOf, Text, Version, YesOrNo } from './fields.ts';
-import { chaseChoices } from './job.ts';
+import { rateProblems } from '@oddment/core';
+import { ByName, Currency, DateOnly, Id, LoginName, NumberBetween, OneOf, Optionally, OptionalNested, Text, Version, YesOrNo } from './fields.ts';
+import { SidesTaken } from './job.ts';
 import { roles, type Role } from './roles.ts';
 
 export class SignInBody {
@@ -17,10 +17,23 @@ export class FirstAccountBody {
   @Text('The password', 10, 200) password!: string;
 }
 
-export class HouseRulesBody {
+/** What an hour of work costs. */
+export class LaborBody {
+  @NumberBetween('The rate', 0.01, 100_000) perHour!: number;
+  @Currency() currency!: string;
+  @DateOnly('The date from which it holds') since!: string;
+}
+
+/** What a firm prefers, how long its people take, and what an hour of them costs. */
+export class HouseRulesFields {
+  @SidesTaken() schools!: Record<string, string>;
+  @Optionally(ByName('The rates', 'number', rateProblems)) rates?: Record<string, number>;
+  @OptionalNested(() => LaborBody) labor?: LaborBody;
+}
+
+export class HouseRulesBody extends HouseRulesFields {
   @Id() change!: string;
   @Version() version!: number;
-  @OneOf('The chase', ['by-traffic', ...chaseChoices]) chase!: 'by-traffic' | ChaseChoice;
 }
 
 /** A new account: it begins with a one-time link, with which its person sets the password. */

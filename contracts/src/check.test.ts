@@ -21,10 +21,10 @@ describe('check', () => {
     ['a job', NewJobBody, job],
     ['an area', NewAreaBody, area],
     ['a defect', NewDefectBody, defect],
-    ['a defect with all its parts', ChangeDefectBody, { ...defect, id: undefined, version: 3, choice: { system: 'rapid-crack-resin', reason: 'so' }, chase: 'deep', sand: 'two', note: 'n', decisions: [{ stop: 'step', who: 'R. E.', capacity: 'engineer', what: 'fill it', on: '2026-05-20' }] }],
+    ['a defect with all its parts', ChangeDefectBody, { ...defect, id: undefined, version: 3, choice: { system: 'rapid-crack-resin', reason: 'so' }, schools: { 'chase-depth': 'deep' }, sand: 'two', note: 'n', decisions: [{ stop: 'step', who: 'R. E.', capacity: 'engineer', what: 'fill it', on: '2026-05-20' }] }],
     ['a sign-in', SignInBody, { login: 'a', password: 'b' }],
     ['a first account', FirstAccountBody, { firm: 'F', name: 'N', login: 'owner', password: 'long enough' }],
-    ['house rules', HouseRulesBody, { change: id, version: 1, chase: 'by-traffic' }],
+    ['house rules', HouseRulesBody, { change: id, version: 1, schools: { 'chase-depth': 'deep' }, rates: { chasePace: 2 }, labor: { perHour: 50, currency: 'EUR', since: '2026-01-01' } }],
     ['a version', VersionBody, { change: id, version: 1 }],
   ])('takes %s', (_what, contract, input) => {
     expect(problems(contract as new () => object, JSON.parse(JSON.stringify(input)))).toEqual([]);

@@ -76,6 +76,9 @@ export const Moment = (what: string) =>
     Matches(/(Z|[+-]\d{2}:\d{2})$/, { message: `${what} needs its time zone, such as the Z in 2026-06-02T07:00:00Z.` }),
   ]);
 
+/** A currency by its three letters. */
+export const Currency = () => field({ type: 'string', pattern: '^[A-Z]{3}$', description: 'ISO 4217 code of the currency' }, [Matches(/^[A-Z]{3}$/, { message: 'The currency must be its three letters, such as USD or EUR.' })]);
+
 /** A date. */
 export const DateOnly = (what: string) => field({ type: 'string', format: 'date', description: what }, [IsISO8601({ strict: true }, { message: `${what} must be a date, such as 2026-06-02.` })]);
 
@@ -89,6 +92,14 @@ export const OptionalOneOf = (what: string, values: readonly string[]) =>
   field({ enum: [...values], description: what }, [IsOptional(), IsIn([...values], { message: `${what} must be one of ${values.join(', ')}, or left out.` })], true);
 
 export const YesOrNo = (what: string) => field({ type: 'boolean', description: what }, [IsIn([true, false], { message: `${what} must be true or false.` })]);
+
+/** Values by name; `problems` tells what is wrong with them, one sentence each. */
+export const ByName = (what: string, of: 'string' | 'number', problems: (value: Readonly<Record<string, never>>) => readonly string[]) => {
+  const plain = (value: unknown): value is Readonly<Record<string, never>> => typeof value === 'object' && value !== null && !Array.isArray(value) && Object.keys(value).length <= 200 && Object.values(value).every((v) => typeof v === of);
+  return field({ type: 'object', additionalProperties: { type: of }, maxProperties: 200, description: what }, [
+    ValidateBy({ name: 'byName', validator: { validate: (value: unknown) => plain(value) && problems(value).length === 0, defaultMessage: (args) => (plain(args?.value) ? (problems(args.value)[0] ?? '') : `${what} must be an object of ${of === 'string' ? 'texts' : 'numbers'} by their names.`) } }),
+  ]);
+};
 
 /** Short texts in a list. */
 export const Words = (what: string, most: number) =>

@@ -1,14 +1,16 @@
 import 'reflect-metadata';
-import { defectKinds, isDefectKind, type AreaFacts, type ChaseChoice, type DefectKind, type LooseFacts, type SandChoice, type UnitSystem } from '@oddment/core';
+import { defectKinds, isDefectKind, preferenceProblems, schoolQuestions, type AreaFacts, type DefectKind, type LooseFacts, type SandChoice, type UnitSystem } from '@oddment/core';
 import { AreaFactsBody, defectFactsBody, defectFactsSchema } from './facts.ts';
-import { DateOnly, Id, ListOf, Moment, Nested, OneOf, OneOfThose, OptionalNested, OptionalOneOf, OptionalText, Text, TimeZone, Version, Words } from './fields.ts';
+import { ByName, DateOnly, Id, ListOf, Moment, Nested, OneOf, OneOfThose, OptionalNested, Optionally, OptionalOneOf, OptionalText, Text, TimeZone, Version, Words } from './fields.ts';
 import { schemaOf } from './schema.ts';
 
 export const unitSystems = ['metric', 'us'] as const;
-export const chaseChoices = ['shallow', 'deep'] as const;
 export const sandChoices = ['one', 'two'] as const;
 const systemId = 'The system';
 const noFacts = 'The facts must be an object, if an empty one.';
+
+/** Sides taken of questions on which the trade differs, by the question's id. */
+export const SidesTaken = () => ByName('The sides taken', 'string', (sides) => preferenceProblems(schoolQuestions, sides));
 
 /** The fields of a job that a person sets. */
 export class JobFields {
@@ -47,7 +49,7 @@ export class DefectFields {
   @Nested(noFacts, (around) => defectFactsBody((around?.object as { kind?: unknown } | undefined)?.kind), defectFactsSchema) facts!: LooseFacts;
   @Words('The confirmed doubts', 20) confirmed!: string[];
   @OptionalNested(() => ChoiceBody) choice?: ChoiceBody;
-  @OptionalOneOf('The chase', chaseChoices) chase?: ChaseChoice;
+  @Optionally(SidesTaken()) schools?: Record<string, string>;
   @OptionalOneOf('The sand', sandChoices) sand?: SandChoice;
   @ListOf('The decisions', () => DecisionBody, 20) decisions!: DecisionBody[];
   @OptionalText('The note', 2000) note?: string;

@@ -1,14 +1,14 @@
 import 'reflect-metadata';
-import { senseArea, senseDefect, tell, type Job } from '@oddment/core';
+import { chaseDepth, senseArea, senseDefect, tell, type HouseRules, type Job } from '@oddment/core';
 import { instanceToPlain } from 'class-transformer';
 import { check, type Checked, type Problem } from './check.ts';
 import { Id, ListOf, Nested, OneOf, OptionalNested } from './fields.ts';
 import { schemaOf, withSharedParts, type Schema } from './schema.ts';
-import { AreaFields, chaseChoices, DefectFields, JobFields } from './job.ts';
-import type { ChaseChoice } from '@oddment/core';
+import { HouseRulesFields } from './accounts.ts';
+import { AreaFields, DefectFields, JobFields } from './job.ts';
 
 export const jobFileFormat = 'oddment-job';
-export const jobFileVersion = 1;
+export const jobFileVersion = 2;
 
 export class DefectInFile extends DefectFields {
   @Id() id!: string;
@@ -21,15 +21,12 @@ export class JobInFile extends JobFields {
   @Id() id!: string;
   @ListOf('The areas', () => AreaInFile, 200) areas!: AreaInFile[];
 }
-export class RulesInFile {
-  @OneOf('The chase', ['by-traffic', ...chaseChoices]) chase!: 'by-traffic' | ChaseChoice;
-}
 /** A whole job in an open format: JSON, with a version and a published schema. */
 export class JobFile {
   @OneOf('The format', [jobFileFormat]) format!: string;
   @OneOf('The version', [jobFileVersion]) version!: number;
   @Nested('The job is missing.', () => JobInFile, () => schemaOf(JobInFile)) job!: JobInFile;
-  @OptionalNested(() => RulesInFile) rules?: RulesInFile;
+  @OptionalNested(() => HouseRulesFields) rules?: HouseRulesFields;
 }
 
 /** The JSON Schema of the job file. */
@@ -66,15 +63,33 @@ export function readJobFile(text: string): Checked<JobFile> {
   return checkJobFile(input);
 }
 
+type Loose = Readonly<Record<string, unknown>>;
+const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
+const listOf = (value: unknown, each: (one: Loose) => Loose) => (Array.isArray(value) ? value.map((one: unknown) => (isObject(one) ? each(one) : one)) : value);
+
+/** A file of version 1, which knew one choice of the chase, in the shape of today; anything else as it is. */
+function asToday(input: unknown): unknown {
+  if (!isObject(input) || input['format'] !== jobFileFormat || input['version'] !== 1 || !isObject(input['job'])) return input;
+  const { rules, job } = input;
+  const side = (chase: unknown) => ({ schools: { [chaseDepth.id]: chase } });
+  const defect = ({ chase, ...rest }: Loose): Loose => (chase === undefined ? rest : { ...rest, ...side(chase) });
+  return {
+    ...input,
+    version: jobFileVersion,
+    job: { ...job, areas: listOf(job['areas'], (area) => ({ ...area, defects: listOf(area['defects'], defect) })) },
+    ...(isObject(rules) && { rules: rules['chase'] === 'by-traffic' ? { schools: {} } : side(rules['chase']) }),
+  };
+}
+
 /** Checks a job file that is already parsed. */
 export function checkJobFile(input: unknown): Checked<JobFile> {
-  const checked = check(JobFile, input);
+  const checked = check(JobFile, asToday(input));
   if (!checked.ok) return checked;
   const problems = refusals(checked.value);
   return problems.length === 0 ? checked : { ok: false, problems };
 }
 
 /** A job as a file; `pretty` with line breaks. */
-export function writeJobFile(job: Job, rules?: { chase: 'by-traffic' | ChaseChoice }): string {
+export function writeJobFile(job: Job, rules?: HouseRules): string {
   return `${JSON.stringify(instanceToPlain({ format: jobFileFormat, version: jobFileVersion, job, ...(rules && { rules }) }), null, 2)}\n`;
 }

@@ -56,7 +56,7 @@ export const routes = describe({
   oneTime: { method: 'post', path: '/one-time', summary: 'Set a password by a one-time link', access: 'open', body: OneTimeBody, example: { token: 'x'.repeat(43), password: 'a long password' }, status: 201, answer: 'the session' },
 
   readFirm: { method: 'get', path: '/firm', summary: 'The firm and its house rules', access: everyone, status: 200, answer: 'the firm' },
-  changeRules: { method: 'put', path: '/firm', summary: 'Set the house rules', access: planners, body: HouseRulesBody, example: { ...versioned(), chase: 'by-traffic' }, status: 200, answer: 'the firm' },
+  changeRules: { method: 'put', path: '/firm', summary: 'Set the house rules', access: planners, body: HouseRulesBody, example: { ...versioned(), schools: { 'chase-depth': 'deep' }, labor: { perHour: 48, currency: 'USD', since: '2026-01-01' } }, status: 200, answer: 'the firm' },
 
   changePassword: { method: 'put', path: '/me/password', summary: 'Set one’s own password; every other session ends', access: everyone, body: PasswordBody, example: { present: 'a long password', password: 'another long password' }, status: 200, answer: 'the session, with a new cookie' },
   listSessions: { method: 'get', path: '/me/sessions', summary: 'One’s own sessions', access: everyone, status: 200, answer: 'the sessions' },
@@ -72,7 +72,7 @@ export const routes = describe({
   exportJob: { method: 'get', path: '/jobs/{id}/file', summary: 'A job as a job file', access: everyone, status: 200, answer: 'the job file' },
   exportCsv: { method: 'get', path: '/jobs/{id}/defects.csv', summary: 'The defects of a job as CSV, a column for every fact', access: everyone, status: 200, answer: 'the CSV' },
   jobSheets: { method: 'get', path: '/jobs/{id}/sheets.pdf', summary: 'The sheets of a job as PDF; ?defect= for one repair, ?units=metric or us', access: everyone, status: 200, answer: 'the PDF' },
-  importJob: { method: 'post', path: '/job-files', summary: 'Take a job file in as a new job', access: planners, body: JobFile, example: { format: 'oddment-job', version: 1, job: { ...job, id: exampleId, areas: [] } }, status: 201, answer: 'the job' },
+  importJob: { method: 'post', path: '/job-files', summary: 'Take a job file in as a new job', access: planners, body: JobFile, example: { format: 'oddment-job', version: 2, job: { ...job, id: exampleId, areas: [] } }, status: 201, answer: 'the job' },
   createJob: { method: 'post', path: '/jobs', summary: 'Make a job', access: planners, body: NewJobBody, example: { ...job, id: exampleId, change: nextChange() }, status: 201, answer: 'the job' },
   createArea: { method: 'post', path: '/jobs/{id}/areas', summary: 'Make an area in a job', access: planners, body: NewAreaBody, example: { ...area, id: exampleId, change: nextChange() }, status: 201, answer: 'the area' },
   createDefect: { method: 'post', path: '/areas/{id}/defects', summary: 'Make a defect in an area', access: planners, body: NewDefectBody, example: { ...defect, id: exampleId, change: nextChange() }, status: 201, answer: 'the defect' },

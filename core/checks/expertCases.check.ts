@@ -34,7 +34,7 @@ describe('a narrow still crack in a garage slab', () => {
     expect(batch.cartridges.value).toBe(1);
   });
   it('by the deep school takes three times the groove', () => {
-    within(repaired({ ...setting, defect: { chase: 'deep' } }).method.size.void.value, 570, 592);
+    within(repaired({ ...setting, defect: { schools: { 'chase-depth': 'deep' } } }).method.size.void.value, 570, 592);
   });
 });
 

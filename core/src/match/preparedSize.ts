@@ -3,7 +3,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { atMost } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
-import type { ChaseSchool } from '../schools/chaseDepth.ts';
+import type { SchoolSide } from '../schools/school.ts';
 import { chaseDepth } from '../schools/chaseDepth.ts';
 import { chasingTools } from '../shelf/chasingTools.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
@@ -50,7 +50,7 @@ function refusal(subject: CrackSubject, allowed: Figure): Saying {
  * The prepared size for a system: chased by the school, routed for its movement, or as found. Falls back
  * to the found size where the cut is not allowed.
  */
-export function preparedSize(ledger: Ledger, subject: CrackSubject, system: PatchSystem, school: ChaseSchool): PreparedSize {
+export function preparedSize(ledger: Ledger, subject: CrackSubject, system: PatchSystem, school: SchoolSide): PreparedSize {
   if (system.preparation !== 'chase' && system.preparation !== 'rout') return asFound(ledger, subject);
   const allowed = depthAllowed(ledger, subject);
   const trimMm = ledger.sourced(chasingTools.trim);
@@ -63,8 +63,9 @@ export function preparedSize(ledger: Ledger, subject: CrackSubject, system: Patc
     return { preparation: 'rout', width, depth, void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }), named: 'routed', assumed: say`routed ${width} wide and ${depth} deep` };
   }
   const width = ledger.compute(grooveWidth, { wheelMm: ledger.sourced(chasingTools.wheel), widestMm: subject.widest, trimMm });
-  const wanted = ledger.sourced(school.depth);
-  const shallow = ledger.sourced(chaseDepth.schools.shallow.depth);
+  const [least] = chaseDepth.sides;
+  const wanted = ledger.sourced(school.sets?.['depth'] ?? least.sets.depth);
+  const shallow = ledger.sourced(least.sets.depth);
   if (allowed && !atMost(shallow.value, allowed.value)) return asFound(ledger, subject, refusal(subject, allowed));
   const limited = allowed !== undefined && !atMost(wanted.value, allowed.value);
   const depth = limited ? shallow : wanted;
@@ -73,7 +74,7 @@ export function preparedSize(ledger: Ledger, subject: CrackSubject, system: Patc
     width,
     depth,
     void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }),
-    named: limited ? `${chaseDepth.schools.shallow.title} chase only` : `${school.title} chase`,
+    named: limited ? `${least.title} chase only` : `${school.title} chase`,
     assumed: say`chased ${width} wide and ${depth} deep`,
     ...(limited && { limitedBecause: refusal(subject, allowed) }),
   };

@@ -1,7 +1,7 @@
 import { chaseVolume, faceFilm, liftCount, liftThickness, massShare, proudVolume, volumeShare, volumeSum } from '../geometry/groove.ts';
 import { resinForSand, resinLeft, sandForVolume, wettingResin } from '../mixing/sandPacking.ts';
 import type { Figure } from '../quantity/figure.ts';
-import type { Ledger } from '../quantity/ledger.ts';
+import type { Ledger, Sourced } from '../quantity/ledger.ts';
 import type { ResinWorking } from '../shelf/patchSystem.ts';
 import { silicaSand } from '../shelf/sand.ts';
 
@@ -29,12 +29,12 @@ export interface Lifts {
 }
 
 /** The lifts that fill a groove: equal in thickness, the last left proud, the wetting taken out of the first. */
-export function grooveLifts(ledger: Ledger, working: ResinWorking, packing: Figure, groove: { length: Figure; width: Figure; depth: Figure; void: Figure }, sections: Figure): Lifts {
+export function grooveLifts(ledger: Ledger, working: ResinWorking, packing: Figure, groove: { length: Figure; width: Figure; depth: Figure; void: Figure }, sections: Figure, leftProud: Sourced): Lifts {
   const { length: lengthMm, width: widthMm, depth: depthMm } = groove;
   const surplus = ledger.sourced(working.surplus);
   const count = ledger.compute(liftCount, { depthMm, thickestMm: ledger.sourced(working.thickestLift), least: ledger.sourced(working.leastLifts) });
   const thickness = ledger.compute(liftThickness, { depthMm, lifts: count });
-  const proud = ledger.sourced(working.proud);
+  const proud = ledger.sourced(leftProud);
   const over = ledger.compute(proudVolume, { lengthMm, widthMm, proudMm: proud });
   const body = ledger.compute(chaseVolume, { lengthMm, widthMm, depthMm: thickness }, 'Volume of a lift');
   const top = ledger.compute(volumeSum, { volumeMl: [body, over] }, 'Volume of the last lift with its proud top');

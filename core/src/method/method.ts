@@ -1,7 +1,8 @@
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import type { PreparedSize } from '../match/preparedSize.ts';
-import type { ChaseSchool } from '../schools/chaseDepth.ts';
+import type { SchoolSide } from '../schools/school.ts';
+import type { Rates } from '../shelf/rates.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import type { CrackSubject } from '../survey/crackSubject.ts';
 import type { SandChoice } from '../survey/job.ts';
@@ -13,7 +14,9 @@ export interface MethodInput {
   readonly ledger: Ledger;
   readonly subject: CrackSubject;
   readonly system: PatchSystem;
-  readonly school: ChaseSchool;
+  /** the side taken of a question on which the trade differs */
+  readonly schools: (question: string) => SchoolSide | undefined;
+  readonly rates: Rates;
   readonly size: PreparedSize;
   readonly sand: SandChoice;
   readonly people: 1 | 2;
@@ -22,7 +25,6 @@ export interface MethodInput {
 /** The whole method of a sand-filled groove: sizes, lifts, sections, steps and links. */
 export interface Method extends Network {
   readonly system: PatchSystem;
-  readonly school: ChaseSchool;
   readonly size: PreparedSize;
   readonly lifts: Lifts;
   readonly packing: Figure;
@@ -37,7 +39,8 @@ export interface Method extends Network {
   /** minutes of placing resin, all sections and lifts */
   readonly placing: Figure;
   readonly chaseMinutes: Figure;
-  readonly grindMinutes: Figure;
+  /** absent where nothing stands proud */
+  readonly grindMinutes?: Figure;
 }
 
 export type Recipe = (input: MethodInput) => Method;

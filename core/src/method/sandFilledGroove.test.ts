@@ -36,7 +36,7 @@ describe('quantities of a sand-filled groove', () => {
     fc.assert(
       fc.property(crackSettings, fc.double({ min: 0, max: 3, noNaN: true }), (setting, by) => {
         expect(repaired(wider(setting, by)).batch.resinPlaced.value).toBeGreaterThanOrEqual(repaired(setting).batch.resinPlaced.value - 1e-6);
-        const at = (chase: 'shallow' | 'deep') => repaired({ ...setting, defect: { ...setting.defect, chase } }).method.size.void.value;
+        const at = (chase: 'shallow' | 'deep') => repaired({ ...setting, defect: { ...setting.defect, schools: { 'chase-depth': chase } } }).method.size.void.value;
         expect(at('deep')).toBeGreaterThan(at('shallow'));
       }),
     );

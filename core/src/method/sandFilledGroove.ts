@@ -9,13 +9,13 @@ import { atLeast } from '../quantity/round.ts';
 import { say } from '../quantity/saying.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import { chasingTools } from '../shelf/chasingTools.ts';
-import { rates } from '../shelf/rates.ts';
 import { silicaSand } from '../shelf/sand.ts';
 import { choiceLabel } from '../survey/ask.ts';
 import { slabCrackTable } from '../survey/slabCrack.ts';
 import { grooveLifts } from './lifts.ts';
 import type { Method, MethodInput } from './method.ts';
 import type { Lag, Link, Step } from './step.ts';
+import { abradeLift } from './steps/abradeLift.ts';
 import { chase } from './steps/chase.ts';
 import { chokeCrack } from './steps/chokeCrack.ts';
 import { coatWithin } from './steps/coatWithin.ts';
@@ -28,18 +28,19 @@ import { waitForGel } from './steps/waitForGel.ts';
 import { waitUntilHard } from './steps/waitUntilHard.ts';
 import { wetFaces } from './steps/wetFaces.ts';
 
-/** From this width of groove sand and resin are premixed instead of sprinkled in layers. */
-const premixFromMm = 12;
+/** The questions of the trade whose side this recipe follows; the depth of the chase comes with the prepared size. */
+export const sandFilledGrooveReads = ['chase-depth', 'second-placement', 'sand-into-resin', 'proud-or-flush'] as const;
 
 /**
  * The family of grooves filled with resin and sand: chase, clean, wet, sand in lifts within the gel time,
  * leave proud, grind, coat inside the window.
  * @throws Error where the system has no working data
  */
-export function sandFilledGroove({ ledger, subject, system, school, size, sand, people }: MethodInput): Method {
+export function sandFilledGroove({ ledger, subject, system, schools, rates, size, sand, people }: MethodInput): Method {
   const working = system.working;
   if (!working) throw new Error(`${system.title} has no working data`);
   const { length: lengthMm, slabC: temperatureC, choices } = subject;
+  const side = (question: (typeof sandFilledGrooveReads)[number], figure: string): Sourced | undefined => schools(question)?.sets?.[figure];
   const get = (s: Sourced) => ledger.sourced(s);
   const hands = get(people === 2 ? rates.pair : rates.alone);
   const minutes = (setUp: Sourced, pace: Sourced, length: Figure, passes: Figure, crew: Figure, label: string) => ledger.compute(handsOn, { setUpMin: get(setUp), paceMinM: get(pace), lengthMm: length, passes, hands: crew }, label);
@@ -57,7 +58,9 @@ export function sandFilledGroove({ ledger, subject, system, school, size, sand, 
   const longestSection = ledger.compute(sectionPerPerson, { gelMin: gel, reserve: get(working.reserve), paceMinM: get(rates.placePace), hands });
   const count = ledger.compute(sectionCount, { lengthMm, sectionMm: longestSection });
   const each = ledger.compute(sectionLength, { lengthMm, sections: count });
-  const lifts = grooveLifts(ledger, working, packing, { length: lengthMm, width: size.width, depth: size.depth, void: size.void }, count);
+  const lifts = grooveLifts(ledger, working, packing, { length: lengthMm, width: size.width, depth: size.depth, void: size.void }, count, side('proud-or-flush', 'proud') ?? working.proud);
+  const standsProud = lifts.proud.value > 0;
+  const onCured = side('second-placement', 'abrade') !== undefined;
   const below = ledger.compute(depthBelow, { crackMm: subject.depth, depthMm: size.depth });
 
   const passes = ledger.compute(wheelPasses, { depthMm: size.depth, biteMm: get(chasingTools.bite), widthMm: size.width, wheelMm: get(chasingTools.wheel) });
@@ -65,7 +68,8 @@ export function sandFilledGroove({ ledger, subject, system, school, size, sand, 
   const grindMinutes = minutes(rates.grindSetUp, rates.grindPace, lengthMm, once, alone, 'Grinding');
   const wetMinutes = minutes(rates.nothing, rates.wetPace, each, once, hands, 'Wetting a section');
   const fillMinutes = minutes(rates.nothing, rates.fillPace, each, once, hands, 'Filling a section');
-  const premixed = atLeast(size.width.value, premixFromMm);
+  const premixFrom = side('sand-into-resin', 'from');
+  const premixed = premixFrom !== undefined && atLeast(size.width.value, premixFrom.value);
 
   const steps: Step[] = [chase(size.width, size.depth, lengthMm, passes, chaseMinutes, choices.located === 'found' ? 'found' : 'clear')];
   steps.push(vacuumGroove(minutes(rates.vacuumSetUp, rates.vacuumPace, lengthMm, once, alone, 'Cleaning'), get(working.dryMoisture), subject.dewMargin));
@@ -91,16 +95,23 @@ export function sandFilledGroove({ ledger, subject, system, school, size, sand, 
         links.push({ from: `wet-${String(n)}`, after: 'start', to: id, most: { minutes: gel, ifMissed: say`Gelled before the sand was in: grind the film off, vacuum, wet again.` } });
         placed.push(wetMinutes);
       } else {
-        links.push({ from: `lift-${String(lift.n - 1)}-${String(n)}`, after: 'end', to: id, least: gelled, most: { minutes: recoatUntil, ifMissed: say`Past the recoat window: abrade lift ${String(lift.n - 1)}, vacuum and wipe.` } });
+        const below = `lift-${String(lift.n - 1)}-${String(n)}`;
+        if (onCured) {
+          const abrade = abradeLift(lift.n - 1, minutes(rates.nothing, rates.vacuumPace, each, once, alone, 'Abrading a section'), n, of);
+          steps.push(abrade);
+          links.push({ from: below, after: 'end', to: abrade.id, least: hard }, { from: abrade.id, after: 'end', to: id });
+        } else links.push({ from: below, after: 'end', to: id, least: gelled, most: { minutes: recoatUntil, ifMissed: say`Past the recoat window: abrade lift ${String(lift.n - 1)}, vacuum and wipe.` } });
       }
       placed.push(fillMinutes);
       steps.push(sandLift({ lift: lift.n, lifts: lifts.count.value, thickness: lift.thickness, resin: lift.resinPerSection, sand: lift.sandPerSection, proud: lifts.proud, premixed, minutes: fillMinutes, n, of }));
     }
-    if (lift.n < lifts.count.value) steps.push(waitForGel(lift.n, gelled.minutes, temperatureC));
+    if (lift.n < lifts.count.value) steps.push(onCured ? waitUntilHard(hard.minutes, temperatureC, lift.n) : waitForGel(lift.n, gelled.minutes, temperatureC));
   }
   const last = (n: number) => `lift-${String(lifts.count.value)}-${String(n)}`;
-  steps.push(waitUntilHard(hard.minutes, temperatureC), grindFlush(grindMinutes, lifts.proud, lengthMm));
-  for (let n = 1; n <= of; n++) links.push({ from: last(n), after: 'end', to: 'grind', least: hard });
+  if (standsProud) {
+    steps.push(waitUntilHard(hard.minutes, temperatureC), grindFlush(grindMinutes, lifts.proud, lengthMm));
+    for (let n = 1; n <= of; n++) links.push({ from: last(n), after: 'end', to: 'grind', least: hard });
+  }
   const finish = choices.finish;
   if (finish === 'thin-coating' || finish === 'covering') {
     const recoatFrom = wait(get(working.recoatFrom), 'Recoat from');
@@ -113,7 +124,7 @@ export function sandFilledGroove({ ledger, subject, system, school, size, sand, 
   links.push({ from: last(of), after: 'end', to: 'open', least: open });
 
   return {
-    system, school, size, lifts, packing, premixed, gel, gelWait: gelled.minutes, below, steps, links, chaseMinutes, grindMinutes,
+    system, size, lifts, packing, premixed, gel, gelWait: gelled.minutes, below, steps, links, chaseMinutes, ...(standsProud && { grindMinutes }),
     ...(sand === 'two' && { fineShare: ledger.compute(fineShare, sizes) }),
     sections: { count, length: each, longest: longestSection },
     ...(choke && { choke }),

@@ -69,3 +69,18 @@ export const durationSum = formula({
   source: 'geometry',
   compute: ({ durationMin }) => durationMin.reduce((a, b) => a + b, 0),
 });
+
+/** What hands-on work costs, in the currency of the rate. */
+export const laborCost = formula({
+  name: 'labor-cost',
+  title: 'Cost of labor',
+  words: 'hands-on time in hours times what an hour costs',
+  inputs: {
+    handsOnMin: { kind: 'duration', label: 'time by hand', min: 0, max: 1e6, usual: 90 },
+    perHour: { kind: 'money', label: 'what an hour costs', min: 0, max: 1e5, usual: 50 },
+  },
+  output: 'money',
+  against: 'handsOnMin',
+  source: 'geometry',
+  compute: ({ handsOnMin, perHour }) => (handsOnMin / 60) * perHour,
+});

@@ -120,11 +120,11 @@ describe('inputChanges', () => {
     const input = planInput();
     const before = inputsOf(input);
     const facts = { ...input.defect.facts, lengthMm: fact(5100, 'measured'), widths: fact([{ atMm: 0, widthMm: 4 }]), moisture: undefined };
-    const after = inputsOf({ ...input, job: { ...input.job, people: 1 }, defect: { ...input.defect, facts, chase: 'deep' } });
+    const after = inputsOf({ ...input, job: { ...input.job, people: 1 }, defect: { ...input.defect, facts, schools: { 'chase-depth': 'deep' } } });
     const told = inputChanges(before, after).map((c) => `${c.about}: ${c.was ? tell(c.was, how) : '–'} > ${c.now ? tell(c.now, how) : '–'}`);
     expect(told).toContain('Length: 4.20 m > 5.10 m');
     expect(told).toContain('How wet is it?: dry through > –');
-    expect(told).toContain('Chase: by-traffic > deep');
+    expect(told).toContain('How deep to chase?: – > deep');
     expect(told).toContain('People: a pair > one person');
     expect(told.some((t) => /Widths along it: .* > 4 mm at 0 mm/.test(t))).toBe(true);
     expect(inputChanges(before, before)).toEqual([]);

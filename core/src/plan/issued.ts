@@ -1,6 +1,8 @@
 import { Figure } from '../quantity/figure.ts';
 import { instant, say, type Part, type Saying } from '../quantity/saying.ts';
 import type { Step } from '../method/step.ts';
+import { chaseDepth } from '../schools/chaseDepth.ts';
+import { schoolQuestions } from '../schools/schools.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { areaTable } from '../survey/area.ts';
@@ -41,13 +43,29 @@ export interface PlanChange {
 /** What a plan is made from, without what lies around it. */
 export function inputsOf({ job, area, defect, rules, shelf }: PlanInput): IssuedInputs {
   const { id, site, client, timeZone, units, startAt, people } = job;
-  const { id: defectId, kind, mark, facts, confirmed, choice, chase, sand, decisions, note } = defect;
+  const { id: defectId, kind, mark, facts, confirmed, choice, schools, sand, decisions, note } = defect;
   return {
     job: { id, site, client, timeZone, units, startAt, people },
     area: { id: area.id, name: area.name, facts: area.facts },
-    defect: { id: defectId, kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(chase && { chase }), ...(sand && { sand }), ...(note !== undefined && { note }) },
+    defect: { id: defectId, kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(schools && { schools }), ...(sand && { sand }), ...(note !== undefined && { note }) },
     rules: rules ?? usualHouseRules,
     shelf: shelf ?? genericShelf,
+  };
+}
+
+/** Inputs as an earlier version kept them: one choice of the chase instead of a side for every question. */
+interface EarlierInputs extends Omit<IssuedInputs, 'rules' | 'defect'> {
+  readonly rules: HouseRules | { readonly chase: string };
+  readonly defect: Defect & { readonly chase?: string };
+}
+
+/** Inputs in the shape of today, whatever version kept them. */
+function asKeptToday({ rules, defect, ...rest }: EarlierInputs): IssuedInputs {
+  const { chase, ...own } = defect;
+  return {
+    ...rest,
+    rules: 'schools' in rules ? rules : { schools: rules.chase === 'by-traffic' ? {} : { [chaseDepth.id]: rules.chase } },
+    defect: chase === undefined ? own : { ...own, schools: { [chaseDepth.id]: chase } },
   };
 }
 
@@ -74,7 +92,7 @@ export function issuePlan(input: PlanInput): { readonly ok: true; readonly plan:
 
 /** The sheet that the core as it is now makes of the same inputs; nothing where it makes no plan of them. */
 export function sheetAgain(issued: IssuedPlan): Sheet | undefined {
-  const plan = planOf(issued.inputs);
+  const plan = planOf(asKeptToday(issued.inputs));
   return plan.state === 'judged' ? sheetOf(plan, issued.inputs.job) : undefined;
 }
 
@@ -146,7 +164,10 @@ function inputRows({ job, area, defect, rules }: IssuedInputs): Compared[] {
   const choices: Compared[] = [
     { about: 'People', words: say`${job.people === 1 ? 'one person' : 'a pair'}` },
     { about: 'Chosen system', words: say`${defect.choice?.system ?? 'none yet'}` },
-    { about: 'Chase', words: say`${defect.chase ?? rules.chase}` },
+    ...schoolQuestions.flatMap((q): Compared[] => {
+      const side = q.sides.find((s) => s.id === (defect.schools?.[q.id] ?? rules.schools[q.id]));
+      return side ? [{ about: q.question, words: say`${side.title}` }] : [];
+    }),
     { about: 'Sand', words: say`${defect.sand ?? 'one'}` },
     ...defect.decisions.map((d) => ({ about: `Decision: ${d.stop}`, words: say`${d.who}, ${d.on}: ${d.what}` })),
   ];
@@ -155,5 +176,5 @@ function inputRows({ job, area, defect, rules }: IssuedInputs): Compared[] {
 
 /** Which facts and choices differ from those a plan was issued on. */
 export function inputChanges(was: IssuedInputs, now: IssuedInputs): PlanChange[] {
-  return changedRows(inputRows(was), inputRows(now), [0, 0]);
+  return changedRows(inputRows(asKeptToday(was)), inputRows(now), [0, 0]);
 }

@@ -1,27 +1,30 @@
 import { recipeOf } from '../method/recipes.ts';
 import type { Verdict } from '../match/verdict.ts';
-import type { JudgedPlan, RepairPlan, SchoolEffect } from './repairPlan.ts';
+import type { JudgedPlan, PlannedSchool, RepairPlan } from './repairPlan.ts';
 
 function verdictRecord(v: Verdict) {
   const { reason, change, ...rest } = v;
   return { ...rest, reason: reason(), ...(change && { change: change() }) };
 }
 
-function schoolRecord({ school, taken, repair }: SchoolEffect) {
-  const effect = repair();
-  return { id: school.id, taken, ...(effect && { resin: effect.batch.resinPlaced, total: effect.schedule.total }) };
+function schoolRecord({ question, side, by, because, effects }: PlannedSchool) {
+  const options = effects.map(({ side: one, taken, repair }) => {
+    const effect = repair();
+    return { id: one.id, taken, ...(effect && { resin: effect.batch.resinPlaced, total: effect.schedule.total }) };
+  });
+  return { id: question.id, question: question.question, side: side.id, by, ...(because !== undefined && { because }), ...(options.length > 0 && { options }) };
 }
 
 function judgedRecord(plan: JudgedPlan) {
-  const { ledger, candidates, planned, school, repair, defect, area, ...rest } = plan;
+  const { ledger, candidates, planned, schools, repair, defect, area, ...rest } = plan;
   const steps = repair?.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times }));
   const body = {
     defect: { id: defect.id, mark: defect.mark, kind: defect.kind },
     area: { id: area.id, name: area.name },
     ...rest,
-    candidates: candidates.map(({ system, verdicts, against, ...c }) => ({ system: system.id, title: system.title, method: recipeOf(system.id) !== undefined, ...c, against: against.map((v) => v.rule), verdicts: verdicts.map(verdictRecord) })),
+    candidates: candidates.map(({ system, verdicts, against, ...c }) => ({ system: system.id, title: system.title, method: recipeOf(system) !== undefined, ...c, against: against.map((v) => v.rule), verdicts: verdicts.map(verdictRecord) })),
     ...(planned && { planned: { system: planned.candidate.system.id, by: planned.by, ...(planned.reason !== undefined && { reason: planned.reason }) } }),
-    school: { question: school.question, because: school.because, options: school.effects.map(schoolRecord) },
+    schools: schools.map(schoolRecord),
     ...(repair && {
       repair: {
         lifts: repair.method.lifts,

@@ -1,3 +1,4 @@
+import type { Preferences } from '../schools/school.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crackSettings, fact, judged, planInput, repaired, type Setting } from '../../test/cracks.ts';
@@ -77,7 +78,10 @@ describe('choice and proposal', () => {
   });
 
   it('does not plan a system that has no method', () => {
-    expect(judged({ defect: { choice: { system: 'epoxy-mortar', reason: 'liked' } } }).planned?.by).toBe('proposal');
+    const plan = judged({ defect: { choice: { system: 'epoxy-mortar', reason: 'liked' } } });
+    expect(plan.planned).toMatchObject({ by: 'choice', reason: 'liked', candidate: { system: { id: 'epoxy-mortar' } } });
+    expect(plan.repair).toBeUndefined();
+    expect(plan.problem && tell(plan.problem, { units: 'metric', timeZone: 'UTC' })).toContain('is chosen. It is judged, and there is no method for it yet');
   });
 });
 
@@ -93,19 +97,20 @@ describe('below the least temperature of a system', () => {
 
 describe('schools', () => {
   it('follow the traffic, the house rule, and the repair, in that order of weight', () => {
-    const taken = (setting: Setting, rules?: { chase: 'by-traffic' | 'shallow' | 'deep' }) => {
-      const plan = planRepair({ ...planInput(setting), ...(rules && { rules }) });
-      return plan.state === 'judged' ? [plan.school.because, plan.repair?.method.school.id] : [];
+    const taken = (setting: Setting, schools?: Preferences) => {
+      const plan = planRepair({ ...planInput(setting), ...(schools && { rules: { schools } }) });
+      const chase = plan.state === 'judged' ? plan.schools.find((s) => s.question.id === 'chase-depth') : undefined;
+      return chase && [chase.by, chase.side.id];
     };
     expect(taken({})).toEqual(['context', 'shallow']);
     expect(taken({ answers: { traffic: 'hard-wheels' } })).toEqual(['context', 'deep']);
-    expect(taken({}, { chase: 'deep' })).toEqual(['firm', 'deep']);
-    expect(taken({ defect: { chase: 'shallow' } }, { chase: 'deep' })).toEqual(['repair', 'shallow']);
+    expect(taken({}, { 'chase-depth': 'deep' })).toEqual(['firm', 'deep']);
+    expect(taken({ defect: { schools: { 'chase-depth': 'shallow' } } }, { 'chase-depth': 'deep' })).toEqual(['repair', 'shallow']);
   });
 
   it('show what the other side comes to: two to three times the groove', () => {
-    const { effects } = judged().school;
-    const volume = (id: string) => effects.find((e) => e.school.id === id)?.repair()?.method.size.void.value ?? 0;
+    const effects = judged().schools.find((s) => s.question.id === 'chase-depth')?.effects;
+    const volume = (id: string) => effects?.find((e) => e.side.id === id)?.repair()?.method.size.void.value ?? 0;
     expect(volume('deep') / volume('shallow')).toBeCloseTo(3, 6);
   });
 });

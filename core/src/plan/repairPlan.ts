@@ -3,7 +3,9 @@ import { constantClimate } from '../climate/series.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
 import { preparedSize, type PreparedSize } from '../match/preparedSize.ts';
 import type { Method } from '../method/method.ts';
-import { recipeOf } from '../method/recipes.ts';
+import { recipeOf, recipeReads } from '../method/recipes.ts';
+import { laborCost } from '../mixing/workPace.ts';
+import type { Figure } from '../quantity/figure.ts';
 import { NotComputable, OutOfRange } from '../quantity/formula.ts';
 import { atLeast } from '../quantity/round.ts';
 import { Ledger } from '../quantity/ledger.ts';
@@ -13,15 +15,19 @@ import { noAdvice, stopsOf } from '../safety/stops.ts';
 import { isocyanateCautions } from '../safety/resinCautions.ts';
 import { silicaCaution, type Caution } from '../safety/silica.ts';
 import { schedule, type Schedule } from '../schedule/schedule.ts';
-import { chaseDepth, chaseSchool, type ChaseSchool } from '../schools/chaseDepth.ts';
+import { chaseDepth } from '../schools/chaseDepth.ts';
+import { arises, takenSide, type SchoolQuestion, type SchoolSide, type TakenSide } from '../schools/school.ts';
+import { schoolQuestions } from '../schools/schools.ts';
+import { ratesOf } from '../shelf/rates.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { crackSubject, type CrackSubject } from '../survey/crackSubject.ts';
-import { usualHouseRules, type Area, type ChaseChoice, type Defect, type HouseRules, type Job } from '../survey/job.ts';
+import { usualHouseRules, type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
 import { FactReader } from '../survey/factReader.ts';
 import type { Kind, Surveyed } from '../survey/kind.ts';
 import { areaTable } from '../survey/area.ts';
+import type { LooseFacts } from '../survey/ask.ts';
 import { kindOf } from '../survey/kinds.ts';
 import { slabCrackTable } from '../survey/slabCrack.ts';
 import { seenSection } from './seenSection.ts';
@@ -34,15 +40,22 @@ export interface Repair {
   readonly method: Method;
   readonly batch: Batch;
   readonly schedule: Schedule;
+  /** what its hands-on time comes to at the firm's rate, in the currency of that */
+  readonly labor?: { readonly cost: Figure; readonly currency: string };
   readonly cautions: readonly Caution[];
 }
 
-/** What one side of the chase question comes to on this crack. */
+/** What one side of a question comes to on this repair. */
 export interface SchoolEffect {
-  readonly school: ChaseSchool;
+  readonly side: SchoolSide;
   readonly taken: boolean;
   /** made when someone looks; nothing where this side cannot be done here */
   readonly repair: () => Repair | undefined;
+}
+
+/** A question on which the trade differs, as it stands for this repair; with what each side comes to where the method follows it. */
+export interface PlannedSchool extends TakenSide {
+  readonly effects: readonly SchoolEffect[];
 }
 
 export interface JudgedPlan {
@@ -59,7 +72,7 @@ export interface JudgedPlan {
   /** what is planned: the person's choice, else the best that fits and has a method */
   readonly planned?: { readonly candidate: Candidate; readonly by: 'choice' | 'proposal'; readonly reason?: string };
   readonly repair?: Repair;
-  readonly school: { readonly question: string; readonly because: 'repair' | 'firm' | 'context'; readonly effects: readonly SchoolEffect[] };
+  readonly schools: readonly PlannedSchool[];
   readonly section: Section;
   readonly advice: string;
   /** why no method could be made though one is chosen */
@@ -79,6 +92,9 @@ export interface Matched {
   readonly candidates: readonly Candidate[];
   readonly stops: readonly HeldStop[];
   readonly held: boolean;
+  readonly schools: readonly PlannedSchool[];
+  /** the system that the person chose, with the reason where it goes against the verdict */
+  readonly chosen?: { readonly candidate: Candidate; readonly reason?: string };
 }
 
 /** A defect that is measured, drawn and judged, of a kind that has no method yet. */
@@ -112,46 +128,67 @@ function once<T>(make: () => T): () => T {
 }
 
 function hasMethod(c: Candidate): boolean {
-  return recipeOf(c.system.id) !== undefined;
+  return recipeOf(c.system) !== undefined;
 }
 
-function repairBy(ledger: Ledger, subject: CrackSubject, system: PatchSystem, size: PreparedSize, school: ChaseSchool, input: PlanInput): Repair | undefined {
-  const recipe = recipeOf(system.id);
+type Sides = (question: string) => SchoolSide | undefined;
+
+function repairBy(ledger: Ledger, subject: CrackSubject, system: PatchSystem, size: PreparedSize, schools: Sides, input: PlanInput): Repair | undefined {
+  const recipe = recipeOf(system);
   const { working } = system;
   if (!recipe || !working || size.preparation !== 'chase') return undefined;
   const { job, defect } = input;
-  const method = recipe({ ledger, subject, system, school, size, sand: defect.sand ?? 'one', people: job.people });
+  const method = recipe({ ledger, subject, system, schools, rates: ratesOf(input.rules?.rates), size, sand: defect.sand ?? 'one', people: job.people });
   const batch = cartridgeBatch(ledger, working, method);
   const climate = constantClimate(subject.airC.value, subject.slabC.value, subject.humidity.value);
   const indoors = subject.choices.place === 'inside';
+  const timed = schedule(ledger, method, climate, job.startAt);
+  const labor = input.rules?.labor;
   return {
     method,
     batch,
-    schedule: schedule(ledger, method, climate, job.startAt),
+    schedule: timed,
+    ...(labor && { labor: { currency: labor.currency, cost: ledger.compute(laborCost, { handsOnMin: timed.handsOn, perHour: ledger.given('What an hour costs', 'money', labor.perHour, 'entered', labor.since) }, `Labor, ${labor.currency}`) } }),
     cautions: [
       silicaCaution(ledger, 'crack-wheel', indoors, method.chaseMinutes, ['chase']),
-      silicaCaution(ledger, 'grinder-cup', indoors, method.grindMinutes, ['grind-flush']),
+      ...(method.grindMinutes ? [silicaCaution(ledger, 'grinder-cup', indoors, method.grindMinutes, ['grind-flush'])] : []),
       ...isocyanateCautions,
     ],
   };
 }
 
-function otherSide(ledger: Ledger, subject: CrackSubject, system: PatchSystem, side: ChaseSchool, input: PlanInput): Repair | undefined {
+function otherSide(ledger: Ledger, subject: CrackSubject, system: PatchSystem, question: string, side: SchoolSide, sides: Sides, input: PlanInput): Repair | undefined {
+  const instead: Sides = (id) => (id === question ? side : sides(id));
+  const depth = instead(chaseDepth.id);
   try {
-    return repairBy(ledger, subject, system, preparedSize(ledger, subject, system, side), side, input);
+    return depth && repairBy(ledger, subject, system, preparedSize(ledger, subject, system, depth), instead, input);
   } catch (error) {
     if (error instanceof NotComputable) return undefined;
     throw error;
   }
 }
 
+/** The answers of a defect and of its area by field, the defect's own first. */
+function answersOf(kind: Kind, area: Area, defect: Defect): Readonly<Record<string, string | undefined>> {
+  const words = (facts: LooseFacts) => Object.fromEntries(Object.entries(facts).flatMap(([field, fact]) => (typeof fact?.value === 'string' ? [[field, fact.value]] : [])));
+  return { ...words(area.facts), ...words(Object.fromEntries(kind.asks.flatMap((a) => (defect.facts[a.field] ? [[a.field, defect.facts[a.field]]] : [])))) };
+}
+
+/** The side taken of every question that is about a kind, in the order of the work. */
+function sidesFor(kind: string, { defect, rules = usualHouseRules }: PlanInput, answers: Readonly<Record<string, string | undefined>>): readonly TakenSide[] {
+  return schoolQuestions.filter((q: SchoolQuestion) => arises(q, kind)).map((q) => takenSide(q, defect.schools ?? {}, rules.schools, answers));
+}
+
 /** Every system of the shelf judged on a defect that is no slab crack, and what it must wait for. */
-function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>, shelf: readonly PatchSystem[], { area, defect, job }: PlanInput): Matched {
+function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>, shelf: readonly PatchSystem[], input: PlanInput): Matched {
+  const { area, defect, job } = input;
   const read = new FactReader(ledger, kind, defect.facts);
   const around = new FactReader(ledger, areaTable, area.facts);
   const measured = (id: string) => seen.surveyed.measured.find((m) => m.id === id)?.figure;
   const stops = withDecisions(defectStops({ kind: kind.id, surface: kind.surface, ledger, choice: (field) => read.choice(field) ?? around.choice(field), measure: (field) => read.measure(field) ?? around.measure(field), measured }), defect.decisions);
-  return { subject: seen.subject, candidates: candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people), stops, held: stops.some((s) => s.open) };
+  const judged = candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people);
+  const chosen = judged.find((c) => c.system.id === defect.choice?.system);
+  return { subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held: stops.some((s) => s.open), schools: sidesFor(kind.id, input, answersOf(kind, area, defect)).map((t) => ({ ...t, effects: [] })) };
 }
 
 /**
@@ -160,7 +197,6 @@ function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>,
  */
 export function planRepair(input: PlanInput): RepairPlan {
   const { area, defect, job } = input;
-  const rules = input.rules ?? usualHouseRules;
   const shelf = input.shelf ?? genericShelf;
   const sense = { defect: senseDefect(defect.kind, defect.facts), area: senseArea(area.facts) };
   const stuck = (s: Sense) => s.refused.length > 0 || s.missing.length > 0;
@@ -175,9 +211,12 @@ export function planRepair(input: PlanInput): RepairPlan {
     return { state: 'surveyed', defect, area, ledger, sense, surveyed, ...(seen && { match: matched(ledger, kind, seen, shelf, input) }), ...(surveyed.seen && { section: seenSection(surveyed.seen) }), advice: noAdvice };
   }
   const subject = crackSubject(ledger, area, defect);
-  const { school, because } = chaseSchool(defect.chase, rules, subject.choices.traffic);
+  const taken = sidesFor(defect.kind, input, { ...subject.choices });
+  const sides: Sides = (id) => taken.find((t) => t.question.id === id)?.side;
+  const school = sides(chaseDepth.id) ?? chaseDepth.sides[0];
   const judged = candidates(ledger, crackAsSubject(subject), shelf, (system) => preparedSize(ledger, subject, system, school), job.people);
-  const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system && hasMethod(c));
+  const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
+  const judgedOnly = chosen !== undefined && !hasMethod(chosen);
   const proposed = judged.find((c) => c.grade !== 'out' && hasMethod(c));
   const candidate = chosen ?? proposed;
   const cutting = shelf.some((s) => s.id === (candidate ?? judged.find(hasMethod))?.system.id && s.preparation !== 'as-found');
@@ -186,17 +225,18 @@ export function planRepair(input: PlanInput): RepairPlan {
 
   let repair: Repair | undefined;
   let problem: Saying | undefined;
-  const effects: SchoolEffect[] = [];
+  const effects = new Map<string, readonly SchoolEffect[]>();
   const tooCold = candidate?.system.slabC.min && !atLeast(subject.slabC.value, candidate.system.slabC.min.value) ? candidate.system.slabC.min : undefined;
-  if (tooCold) problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
+  if (judgedOnly) problem = say`${chosen.system.title} is chosen. It is judged, and there is no method for it yet: nothing else is planned in its place.`;
+  else if (tooCold) problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
   else if (candidate && !held) {
     try {
-      repair = candidate.size && repairBy(ledger, subject, candidate.system, candidate.size, school, input);
+      repair = candidate.size && repairBy(ledger, subject, candidate.system, candidate.size, sides, input);
       if (!repair) problem = say`The slab may not be cut deep enough for this system here: ${candidate.size?.refusedBecause ?? 'no groove can be cut'}.`;
-      for (const id of Object.keys(chaseDepth.schools) as ChaseChoice[]) {
-        const side = chaseDepth.schools[id];
-        const own = repair;
-        effects.push({ school: side, taken: id === school.id, repair: id === school.id ? () => own : once(() => otherSide(ledger, subject, candidate.system, side, input)) });
+      const own = repair;
+      const follows = recipeReads(candidate.system);
+      for (const { question, side, barred } of taken.filter((t) => follows.includes(t.question.id))) {
+        effects.set(question.id, question.sides.filter((s) => !barred.some((b) => b.side === s.id)).map((other): SchoolEffect => ({ side: other, taken: other === side, repair: other === side ? () => own : once(() => otherSide(ledger, subject, candidate.system, question.id, other, sides, input)) })));
       }
     } catch (error) {
       if (!(error instanceof NotComputable)) throw error;
@@ -216,7 +256,7 @@ export function planRepair(input: PlanInput): RepairPlan {
     held,
     ...(candidate && { planned: { candidate, by: chosen ? 'choice' : 'proposal', ...(chosen && defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }),
     ...(repair && { repair }),
-    school: { question: chaseDepth.question, because, effects },
+    schools: taken.map((t) => ({ ...t, effects: effects.get(t.question.id) ?? [] })),
     section: repair ? repairSection(subject, repair.method, repair.schedule) : foundSection(subject),
     advice: noAdvice,
     ...(problem && { problem }),
@@ -224,6 +264,6 @@ export function planRepair(input: PlanInput): RepairPlan {
 }
 
 /** The plans of all repairs of a job, in order. */
-export function planJob(job: Job, rules?: HouseRules): RepairPlan[] {
-  return job.areas.flatMap((area) => area.defects.map((defect) => planRepair({ job, area, defect, ...(rules && { rules }) })));
+export function planJob(job: Job, rules?: HouseRules, shelf?: readonly PatchSystem[]): RepairPlan[] {
+  return job.areas.flatMap((area) => area.defects.map((defect) => planRepair({ job, area, defect, ...(rules && { rules }), ...(shelf && { shelf }) })));
 }

@@ -150,14 +150,14 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
     const y0 = d - lift.n * step;
     const last = lift.n === lifts.count.value;
     // the proud top is as wide in the mean as the groove: what the sides lap over, the top lacks
-    const outline: Point[] = last ? [[-w, y1], [-w, 0], [-w - lap, 0], [-w + lap, -proud], [w - lap, -proud], [w + lap, 0], [w, 0], [w, y1]] : rectangle(-w, y0, w, y1);
+    const outline: Point[] = last && proud > 0 ? [[-w, y1], [-w, 0], [-w - lap, 0], [-w + lap, -proud], [w - lap, -proud], [w + lap, 0], [w, 0], [w, y1]] : rectangle(-w, y0, w, y1);
     regions.push({ id: `lift-${String(lift.n)}`, material: 'resin-sand', layer: lift.n, outline, volume: lift.volume });
   }
   lines.push({ id: 'film', line: 'film', points: [[-w, 0], [-w, d], [w, d], [w, 0]] });
-  lines.push({ id: 'grind', line: 'grind', points: [[-w - lap * 3, 0], [w + lap * 3, 0]] });
+  if (proud > 0) lines.push({ id: 'grind', line: 'grind', points: [[-w - lap * 3, 0], [w + lap * 3, 0]] });
   const grind = times.rows.find((r) => r.step.builder === 'grind-flush');
   notes.unshift(
-    { id: 'proud', at: [w * 0.6, -proud], title: say`${lifts.proud} proud, dusted`, ...(grind && { detail: say`ground flush from ${instant(grind.start)}` }), tone: 'grind' },
+    proud > 0 ? { id: 'proud', at: [w * 0.6, -proud], title: say`${lifts.proud} proud, dusted`, ...(grind && { detail: say`ground flush from ${instant(grind.start)}` }), tone: 'grind' } : { id: 'flush', at: [w * 0.6, 0], title: say`struck off flush, dusted` },
     { id: 'film', at: [w, d * 0.3], title: say`resin on both faces`, detail: say`${lifts.wetting}, still wet for lift 1` },
     { id: 'lift', at: [w * 0.7, d - step * 0.5], title: say`lift 1, sand soaked`, detail: say`left rough` },
   );

@@ -57,7 +57,7 @@ export interface Sheet {
 }
 
 /** What is prepared, placed, bought and thrown away, by name. */
-export function quantitiesOf({ method, batch }: Repair): Quantity[] {
+export function quantitiesOf({ method, batch, labor }: Repair): Quantity[] {
   const row = (id: string, label: string, figure: Figure): Quantity => ({ id, label, figure });
   return [
     row('void', 'Groove as prepared', method.size.void),
@@ -69,6 +69,7 @@ export function quantitiesOf({ method, batch }: Repair): Quantity[] {
     row('mixers', 'Static mixers', batch.mixers),
     row('sections', 'Sections', method.sections.count),
     row('purge', 'Purge half a mixer every', batch.purgeEvery),
+    ...(labor ? [row('labor', `Labor, ${labor.currency}`, labor.cost)] : []),
   ];
 }
 
@@ -81,10 +82,11 @@ function foundSaying(subject: CrackSubject): Saying {
 }
 
 /** Which systems fit a defect that has no method yet, and which fit with care; or that none does. */
-export function matchWords({ candidates, held }: Matched): Saying {
+export function matchWords({ candidates, held, chosen }: Matched): Saying {
   const titles = (grade: 'fits' | 'care') => candidates.filter((c) => c.grade === grade).map((c) => c.system.title);
   const [fits, care] = [titles('fits'), titles('care')];
   const stopped = held ? 'A stop holds it first. ' : '';
+  if (chosen) return say`${stopped}Chosen: ${chosen.candidate.system.title}${chosen.reason === undefined ? '' : `, against the verdict, because: ${chosen.reason}`}.`;
   if (fits.length === 0 && care.length === 0) return say`${stopped}No system fits as it is; Match says what would have to change.`;
   return say`${stopped}${fits.length === 0 ? 'Nothing fits without care' : `Fits: ${fits.join('; ')}`}. ${care.length === 0 ? '' : `With care: ${care.join('; ')}.`}`;
 }

@@ -27,6 +27,8 @@ export const baseUnits = {
   /** relative humidity or moisture content */
   percent: '%',
   count: '',
+  /** an amount in the currency that its label names */
+  money: '',
   evaporation: 'kg/m²h',
   speed: 'km/h',
   density: 'kg/L',

@@ -143,6 +143,8 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
       return ratioShown(value);
     case 'percent':
       return shown(trimmed(value, 1), '%');
+    case 'money':
+      return shown(fixed(value, 2), '');
     case 'count':
       return shown(String(value), '');
     case 'evaporation':

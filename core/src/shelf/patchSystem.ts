@@ -43,6 +43,8 @@ export type Preparation = 'chase' | 'as-found' | 'rout' | 'square-cut';
 export interface PatchSystem {
   readonly id: string;
   readonly title: string;
+  /** a product of the firm: the generic system that it was copied from */
+  readonly basedOn?: string;
   readonly family: 'cementitious' | 'epoxy' | 'gypsum' | 'polymer' | 'wood' | 'tub';
   readonly chemistry: string;
   /** what it is for, as the end of 'it …' */

@@ -21,3 +21,30 @@ export const rates = {
   alone: { value: 1, kind: 'ratio', source: 'practice', label: 'One person at the tool' },
   pair: { value: 2, kind: 'ratio', source: 'practice', label: 'A pair, one wetting, one sanding' },
 } as const satisfies Record<string, Sourced>;
+
+export type Rates = Readonly<Record<keyof typeof rates, Sourced>>;
+
+/** The rates that a firm may set for itself: how long work takes. */
+export const settableRates = Object.entries(rates).filter(([, r]) => 'assumed' in r && r.value > 0).map(([id, r]) => ({ id, label: r.label, kind: r.kind, usual: r.value, most: r.kind === 'pace' ? 60 : 240 }));
+
+const madeRates = new WeakMap<object, Rates>();
+
+/** Rates with the firm's own in place of the assumed ones; the same for the same record. */
+export function ratesOf(own?: Readonly<Record<string, number>>): Rates {
+  if (!own) return rates;
+  const known = madeRates.get(own);
+  if (known) return known;
+  const entries = Object.entries(rates).map(([id, r]) => [id, own[id] !== undefined && 'assumed' in r ? { value: own[id], kind: r.kind, source: 'firm', label: r.label } satisfies Sourced : r] as const);
+  const made = Object.fromEntries(entries) as unknown as Rates;
+  madeRates.set(own, made);
+  return made;
+}
+
+/** What is wrong with a firm's rates, one sentence each. */
+export function rateProblems(own: Readonly<Record<string, number>>): readonly string[] {
+  return Object.entries(own).flatMap(([id, value]) => {
+    const rate = settableRates.find((r) => r.id === id);
+    if (!rate) return [`There is no rate '${id}' to set.`];
+    return Number.isFinite(value) && value > 0 && value <= rate.most ? [] : [`${rate.label} must be more than nothing and ${String(rate.most)} at the most.`];
+  });
+}

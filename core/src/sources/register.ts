@@ -1,5 +1,5 @@
 /** How well a source is known: read in its text, recalled from memory, or not a published text at all. */
-export type Standing = 'read' | 'recalled' | 'practice' | 'judgement' | 'physics' | 'assumed' | 'generic';
+export type Standing = 'read' | 'recalled' | 'practice' | 'judgement' | 'physics' | 'assumed' | 'generic' | 'firm';
 
 export interface Source {
   readonly name: string;
@@ -16,6 +16,7 @@ const registered = {
   'ashrae-1': { name: 'ASHRAE Handbook Fundamentals, chapter 1, psychrometrics', standing: 'recalled' },
   'astm-c840': { name: 'ASTM C840, application of gypsum board', standing: 'recalled' },
   'astm-c881': { name: 'ASTM C881, epoxy bonding systems for concrete', standing: 'recalled' },
+  'astm-c926': { name: 'ASTM C926, application of cement plaster', standing: 'recalled' },
   'astm-c1074': { name: 'ASTM C1074, maturity of concrete', standing: 'recalled' },
   'astm-c1193': { name: 'ASTM C1193, use of joint sealants', standing: 'recalled' },
   'ciede2000': { name: 'CIEDE2000, Sharma, Wu and Dalal (2005)', standing: 'recalled' },
@@ -23,6 +24,7 @@ const registered = {
   'de-larrard': { name: 'linear packing model with the interaction functions of de Larrard', standing: 'recalled' },
   'epa-745': { name: '40 CFR 745 subpart E (USA), renovation of painted places', standing: 'recalled' },
   'fepa-43': { name: 'FEPA 43 and ISO 6344, grain sizes (P)', standing: 'recalled' },
+  'ga-214': { name: 'GA-214, levels of finish of gypsum panels', standing: 'recalled' },
   'gypsum-drying': { name: 'fit to the drying table of the gypsum industry', standing: 'recalled' },
   'ideal-gas': { name: 'ideal gas, no ventilation', standing: 'physics' },
   'icri-310-1r': { name: 'ICRI 310.1R, surface preparation for repair', standing: 'recalled' },
@@ -40,6 +42,8 @@ const registered = {
   'gel-rule': { name: 'rate doubling with ten kelvin below the reference and Arrhenius above it, the shorter time', standing: 'judgement' },
   practice: { name: 'common practice', standing: 'practice' },
   judgement: { name: 'judgement on the safe side', standing: 'judgement' },
+  firm: { name: 'the firm’s own rate', standing: 'firm' },
+  'product-sheet': { name: 'the product’s data sheet, as the firm entered it', standing: 'firm' },
   'assumed-rate': { name: 'assumed rate, to be replaced by the firm’s own', standing: 'assumed' },
   'assumed-pack': { name: 'assumed pack, to be replaced by the product’s own', standing: 'assumed' },
   'generic-sheet': { name: 'usual data-sheet value of this class of product; the product’s own sheet goes first', standing: 'generic' },

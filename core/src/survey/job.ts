@@ -1,4 +1,5 @@
 import type { UnitSystem } from '../quantity/kind.ts';
+import type { Preferences } from '../schools/school.ts';
 import type { AreaFacts } from './area.ts';
 import type { LooseFacts } from './ask.ts';
 import type { DefectKind } from './kinds.ts';
@@ -20,7 +21,6 @@ export interface Choice {
   readonly reason?: string;
 }
 
-export type ChaseChoice = 'shallow' | 'deep';
 export type SandChoice = 'one' | 'two';
 
 export interface Defect {
@@ -32,7 +32,8 @@ export interface Defect {
   /** doubts that the person looked at and confirmed, by their id */
   readonly confirmed: readonly string[];
   readonly choice?: Choice;
-  readonly chase?: ChaseChoice;
+  /** sides taken of questions on which the trade differs, for this repair alone */
+  readonly schools?: Preferences;
   readonly sand?: SandChoice;
   readonly decisions: readonly Decision[];
   readonly note?: string;
@@ -58,9 +59,22 @@ export interface Job {
   readonly areas: readonly Area[];
 }
 
-/** What a firm prefers where both schools are right. */
-export interface HouseRules {
-  readonly chase: 'by-traffic' | ChaseChoice;
+/** What an hour of somebody's work costs the client. */
+export interface LaborRate {
+  readonly perHour: number;
+  /** ISO 4217 code */
+  readonly currency: string;
+  /** ISO date from which it holds */
+  readonly since: string;
 }
 
-export const usualHouseRules: HouseRules = { chase: 'by-traffic' };
+/** What a firm prefers where both schools are right, how long its people take, and what an hour of them costs. */
+export interface HouseRules {
+  /** by the question's id; a question that is not there goes by the situation */
+  readonly schools: Preferences;
+  /** the firm's own working rates, by the rate's id, in its base unit; the others stay assumed */
+  readonly rates?: Readonly<Record<string, number>>;
+  readonly labor?: LaborRate;
+}
+
+export const usualHouseRules: HouseRules = { schools: {} };

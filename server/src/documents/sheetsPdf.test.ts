@@ -72,7 +72,7 @@ describe('the PDF of an issued plan', () => {
 
 describe('the thread', () => {
   afterAll(endPdfThreads);
-  const task = (n: number) => ({ kind: 'plans' as const, job: jobOf(...Array<Setting>(n).fill(worn)), rules: { chase: 'by-traffic' as const }, units: 'metric' as const });
+  const task = (n: number) => ({ kind: 'plans' as const, job: jobOf(...Array<Setting>(n).fill(worn)), rules: { schools: {} }, units: 'metric' as const });
 
   it('makes the same pages beside the server, and tells how far it is', async () => {
     const progress: PdfProgress[] = [];

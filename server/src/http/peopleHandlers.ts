@@ -54,8 +54,8 @@ export function peopleHandlers({ db, clock, demo, secure }: { db: Database; cloc
     oneTime: async (call) => begin(call, await signInByLink(db, clock, call.body(OneTimeBody), callerOf(call.req))),
     readFirm: ({ who }) => Promise.resolve(firmRecord(who.firm)),
     changeRules: async ({ scope, body }) => {
-      const { version, chase } = body(HouseRulesBody);
-      return firmRecord(await setHouseRules(db, scope.firmId, version, { chase }));
+      const { version, schools, rates, labor } = body(HouseRulesBody);
+      return firmRecord(await setHouseRules(db, scope.firmId, version, { schools, ...(rates && { rates }), ...(labor && { labor: { ...labor } }) }));
     },
     changePassword: async (call) => begin(call, await changePassword(db, clock, call.who.account.id, call.body(PasswordBody), callerOf(call.req))),
     listSessions: ({ who }) => listSessions(db, who.account.id, nowText(), who.session),

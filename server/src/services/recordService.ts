@@ -38,7 +38,7 @@ export function defectValues(b: DefectFields) {
   refuse(senseDefect(b.kind, facts).refused);
   const decisions = b.decisions.map((d) => ({ stop: d.stop, who: d.who, capacity: d.capacity, what: d.what, on: d.on, ...(d.document !== undefined && { document: d.document }) }));
   const choice = b.choice && { system: b.choice.system, ...(b.choice.reason !== undefined && { reason: b.choice.reason }) };
-  return { kind: b.kind, mark: b.mark, facts, confirmed: b.confirmed, choice: choice ?? null, chase: b.chase ?? null, sand: b.sand ?? null, decisions, note: b.note ?? null };
+  return { kind: b.kind, mark: b.mark, facts, confirmed: b.confirmed, choice: choice ?? null, schools: b.schools ?? {}, sand: b.sand ?? null, decisions, note: b.note ?? null };
 }
 
 async function current(tx: Transaction, scope: Scope, entity: Entity, id: string): Promise<AnyRecord> {

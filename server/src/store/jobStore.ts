@@ -32,7 +32,7 @@ function defectRecord(row: Row<'defect'>): DefectRecord {
     confirmed: row.confirmed,
     decisions: row.decisions,
     ...(row.choice && { choice: row.choice }),
-    ...(row.chase && { chase: row.chase }),
+    ...(Object.keys(row.schools).length > 0 && { schools: row.schools }),
     ...(row.sand && { sand: row.sand }),
     ...(row.note !== null && { note: row.note }),
   };

@@ -1,5 +1,5 @@
 import type { PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
-import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts } from '@oddment/core';
+import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Preferences } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { boolean, customType, doublePrecision, foreignKey, index, integer, json, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 
@@ -111,7 +111,7 @@ export const defects = pgTable(
     facts: jsonb('facts').$type<LooseFacts>().notNull(),
     confirmed: jsonb('confirmed').$type<readonly string[]>().notNull(),
     choice: jsonb('choice').$type<Choice>(),
-    chase: text('chase').$type<'shallow' | 'deep'>(),
+    schools: jsonb('schools').$type<Preferences>().notNull().default({}),
     sand: text('sand').$type<'one' | 'two'>(),
     decisions: jsonb('decisions').$type<readonly Decision[]>().notNull(),
     note: text('note'),

@@ -98,7 +98,7 @@ export function Jobs() {
       <Bar units={units} />
       <div className="work jobs">
         <main className="pane sheet" style={{ padding: '18px 22px' }}>
-          <div className="title"><h1 style={{ fontSize: 24 }}>Jobs</h1><span className="push" /><Link to="/figures">Quick figures</Link></div>
+          <div className="title"><h1 style={{ fontSize: 24 }}>Jobs</h1><span className="push" /><Link to="/shelf">Shelf</Link><Link to="/rules">House rules</Link><Link to="/figures">Quick figures</Link></div>
           {error === undefined ? null : <p role="alert">The server does not answer. Is it still running?</p>}
           {jobs?.length === 0 ? <p>No job yet. Begin one on the right: site and client, then walk the building with it.</p> : null}
           {jobs?.map((job, i) => (

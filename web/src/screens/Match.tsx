@@ -5,15 +5,14 @@ import type { DefectRecord } from '@oddment/contracts';
 import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { v4 as uuid } from 'uuid';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionIcon } from '../parts/Drawing.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
 import { useKeys } from '../parts/keys.ts';
+import { Schools } from '../parts/Schools.tsx';
 import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
-import { api } from '../state/api.ts';
 import { formDone, formKept } from '../state/drafts.ts';
 import { trialPlan, useHouseRules } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
@@ -67,7 +66,7 @@ function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Jud
       <Icon c={c} plan={plan} />
       <div>
         <h2><button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h2>
-        <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{recipeOf(c.system.id) ? '' : ', judged only'}</span>
+        <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{recipeOf(c.system) ? '' : ', judged only'}</span>
         <p>{shown ? <Said verdict={shown} /> : null}</p>
       </div>
       <Cost c={c} plan={plan} />
@@ -120,38 +119,6 @@ function WholeTable({ candidates, onCell }: { candidates: readonly Candidate[]; 
   );
 }
 
-function School({ plan, defect }: { plan: JudgedPlan; defect: DefectRecord }) {
-  const { edit, mayPlan } = usePlace();
-  const { data: session } = api.useSessionQuery(undefined);
-  const [setRules] = api.useSetRulesMutation();
-  const firm = session?.firm;
-  const { effects, because, question } = plan.school;
-  if (effects.length === 0) return null;
-  const taken = effects.find((e) => e.taken);
-  const because2 = { repair: 'chosen for this repair', firm: 'our house rule', context: 'by what goes over it' }[because];
-  return (
-    <section style={{ borderTop: '2px solid var(--ink)', marginTop: 10, paddingTop: 6 }} aria-label={question}>
-      <h2 style={{ fontSize: 16 }}>{question}</h2>
-      {effects.map((e) => ({ ...e, made: e.repair() })).map((e) => (
-        <div key={e.school.id} style={{ display: 'flex', gap: 8, alignItems: 'baseline', padding: '3px 0' }}>
-          <button type="button" disabled={!mayPlan} className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => { edit.defect(defect, { chase: e.school.id }); }}>{e.school.title}</button>
-          {e.made ? <Fig figure={e.made.method.size.depth} /> : null}
-          <span className="push" />
-          {e.made ? <span><Fig figure={e.made.batch.resinPlaced} />, <Fig figure={e.made.schedule.total} /></span> : null}
-        </div>
-      ))}
-      <p style={{ margin: '4px 0' }}>{taken?.school.reason} <span className="quiet">({because2})</span></p>
-      {firm && taken && mayPlan ? (
-        <div className="quiet">
-          House rule: {firm.rules.chase === 'by-traffic' ? 'by what goes over it' : firm.rules.chase}.{' '}
-          {because === 'repair' ? <button type="button" className="link" onClick={() => { edit.defect(defect, { chase: undefined } as never); }}>Follow it here</button> : null}{' '}
-          {firm.rules.chase === taken.school.id ? <button type="button" className="link" onClick={() => { void setRules({ change: uuid(), version: firm.version, chase: 'by-traffic' }); }}>Back to ‘by what goes over it’</button> : <button type="button" className="link" onClick={() => { void setRules({ change: uuid(), version: firm.version, chase: taken.school.id }); }}>Make {taken.school.title} our house rule</button>}
-        </div>
-      ) : null}
-    </section>
-  );
-}
-
 const lookedAt = ['member', 'movement', 'moisture', 'located', 'traffic', 'finish', 'position', 'oil', 'binder', 'base', 'body', 'rated', 'softened', 'wetArea', 'loaded', 'water', 'shell', 'part', 'paint', 'light'];
 
 function Facts({ plan }: { plan: Judgeable }) {
@@ -181,19 +148,21 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
   const setReason = (text: string) => send(formKept({ key: reasonKey, values: { reason: text } }));
   const { candidates: all, stops } = matchOf(plan);
   const candidates: readonly Candidate[] = all;
-  const planned = plan.state === 'judged' ? plan.planned : undefined;
+  const planned = plan.state === 'judged' ? plan.planned : plan.match.chosen;
   const fit = candidates.filter((c) => c.grade !== 'out');
   const out = candidates.filter((c) => c.grade === 'out' && !isOther(c));
   const other = candidates.filter(isOther);
   const inView = candidates.find((c) => c.system.id === (looking?.system ?? planned?.candidate.system.id)) ?? candidates[0];
   const verdict = inView && (inView.verdicts.find((v) => v.rule === looking?.rule) ?? inView.against[0] ?? inView.verdicts[0]);
-  const hasMethod = plan.state === 'judged' && inView !== undefined && recipeOf(inView.system.id) !== undefined;
-  const canChoose = hasMethod && mayPlan;
+  const hasMethod = plan.state === 'judged' && inView !== undefined && recipeOf(inView.system) !== undefined;
+  const canChoose = mayPlan && inView !== undefined && !isOther(inView);
+  const isChosen = inView !== undefined && defect.choice?.system === inView.system.id;
+  const onward = (has: boolean) => { if (has) void navigate(`/jobs/${job.id}/method/${defect.id}`); };
   const choose = () => {
     if (!inView || !canChoose) return;
     if (inView.grade === 'fits') {
       edit.defect(defect, { choice: { system: inView.system.id } });
-      void navigate(`/jobs/${job.id}/method/${defect.id}`);
+      onward(hasMethod);
     } else {
       setReasoning(inView);
     }
@@ -248,14 +217,15 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
               ) : null}
               <div className="src">{inView.system.chemistry}. {inView.size ? <>Judged <Say saying={inView.size.assumed} />. </> : null}Source: {cite(verdict.source)}.</div>
               <div style={{ margin: '10px 0' }}>
-                {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{defect.choice?.system === inView.system.id ? 'Chosen: go to Method' : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{hasMethod ? 'Choosing is for owners and estimators.' : 'Judged only: Oddment has no method for it yet.'}</p>}
+                {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{isChosen ? (hasMethod ? 'Chosen: go to Method' : 'Chosen') : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>}
+                {hasMethod ? null : <p className="quiet">Judged only: Oddment has no method for it yet. A choice is kept, with its reason.</p>}
                 {plan.state === 'judged' ? null : <p className="quiet"><Say saying={noMethodYet(kindOf(plan.defect.kind))} plain /></p>}
                 {planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {planned.reason}</p>}
                 {defect.choice && mayPlan ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
               </div>
             </>
           ) : null}
-          {plan.state === 'judged' ? <School plan={plan} defect={defect} /> : null}
+          <Schools schools={plan.state === 'judged' ? plan.schools : plan.match.schools} defect={defect} />
         </aside>
       </div>
       <Dialog open={reasoning !== undefined} onClose={() => { setReasoning(undefined); }} aria-labelledby="reason-title" fullWidth maxWidth="sm">
@@ -267,7 +237,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
             edit.defect(defect, { choice: { system: reasoning.system.id, reason: reason.trim() } });
             setReasoning(undefined);
             send(formDone(reasonKey));
-            void navigate(`/jobs/${job.id}/method/${defect.id}`);
+            onward(plan.state === 'judged' && recipeOf(reasoning.system) !== undefined);
           }}
         >
           <h2 id="reason-title" style={{ fontSize: 18 }}>Choose {reasoning?.system.title} all the same</h2>

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import type { DefectRecord } from '@oddment/contracts';
-import { show, siteDateTime, type JudgedPlan } from '@oddment/core';
+import { chaseDepth, show, siteDateTime, type JudgedPlan } from '@oddment/core';
 import { useMemo, useRef, useState, useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -50,8 +50,8 @@ function Trials({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlanne
   const { subject, repair } = plan;
   const was = asPlanned.repair;
   const people = trial?.people ?? job.people;
-  const taken = plan.school.effects.find((e) => e.taken);
-  const other = plan.school.effects.find((e) => !e.taken)?.repair();
+  const chase = plan.schools.find((s) => s.question.id === chaseDepth.id);
+  const other = chase?.effects.find((e) => !e.taken)?.repair();
   return (
     <div className="trials">
       <div className="trial">
@@ -74,16 +74,16 @@ function Trials({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlanne
       <div className="trial">
         <div className="top"><span>Chase</span></div>
         <div role="group" aria-label="Chase" style={{ display: 'flex', margin: '2px 0 6px' }}>
-          {plan.school.effects.map((e) => <button type="button" key={e.school.id} className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => set({ chase: e.school.id })}>{e.school.title}</button>)}
+          {chase?.effects.map((e) => <button type="button" key={e.side.id} className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => set({ schools: { [chaseDepth.id]: e.side.id } })}>{e.side.title}</button>)}
         </div>
-        <p>{other && taken ? `${text(other.batch.resinPlaced)} resin and ${text(other.schedule.total)} the other way` : ''}</p>
+        <p>{other ? `${text(other.batch.resinPlaced)} resin and ${text(other.schedule.total)} the other way` : ''}</p>
       </div>
       {trial ? (
         <p style={{ gridColumn: '1 / -1', margin: 0 }}>
           <b>Trying out.</b> Now {repair ? text(repair.schedule.total) : 'not possible'}, as measured {was ? text(was.schedule.total) : 'not possible'}.{' '}
           <button type="button" className="link" onClick={() => send(tried({ id: defect.id, what: undefined }))}>Back to as measured</button>{' '}
-          {trial.chase !== undefined || trial.people !== undefined ? (
-            <button type="button" className="link" onClick={() => { if (trial.chase) edit.defect(defect, { chase: trial.chase }); if (trial.people) edit.job(job, { people: trial.people }); send(tried({ id: defect.id, what: undefined })); }}>Keep people and chase</button>
+          {trial.schools !== undefined || trial.people !== undefined ? (
+            <button type="button" className="link" onClick={() => { if (trial.schools) edit.defect(defect, { schools: { ...defect.schools, ...trial.schools } }); if (trial.people) edit.job(job, { people: trial.people }); send(tried({ id: defect.id, what: undefined })); }}>Keep people and chase</button>
           ) : null}
         </p>
       ) : null}

@@ -43,11 +43,11 @@ export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord
     ...(trial.slabC !== undefined && { slabC: { value: trial.slabC, how: 'assumed' as const, at } }),
     ...(trial.humidityPct !== undefined && { humidityPct: { value: trial.humidityPct, how: 'assumed' as const, at } }),
   };
-  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, facts: { ...defect.facts, ...as(trial.facts?.defect) }, ...(trial.chase && { chase: trial.chase }) }, rules });
+  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, facts: { ...defect.facts, ...as(trial.facts?.defect) }, ...(trial.schools && { schools: { ...defect.schools, ...trial.schools } }) }, rules });
 }
 
-function defectBody({ kind, mark, facts, confirmed, choice, chase, sand, decisions, note }: DefectRecord): DefectFields {
-  return { kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(chase && { chase }), ...(sand && { sand }), ...(note !== undefined && { note }) } as DefectFields;
+function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: DefectRecord): DefectFields {
+  return { kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(schools && { schools }), ...(sand && { sand }), ...(note !== undefined && { note }) } as DefectFields;
 }
 
 /** Whether the person may plan: change jobs, areas and defects. */

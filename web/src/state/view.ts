@@ -7,7 +7,8 @@ export interface WhatIf {
   readonly slabC?: number;
   readonly humidityPct?: number;
   readonly people?: 1 | 2;
-  readonly chase?: 'shallow' | 'deep';
+  /** the side of one question on which the trade differs */
+  readonly schools?: Readonly<Record<string, string>>;
   /** what Match says would have to change */
   readonly facts?: ChangedFacts;
 }

@@ -12,7 +12,7 @@ const plural = (n: number, one: string, many: string) => `${String(n)} ${n === 1
 /** How many repairs have reached each stage. */
 export function corridorCounts(plans: readonly RepairPlan[]): CorridorCounts {
   const judged = plans.filter((p) => p.state === 'judged');
-  const chosen = judged.filter((p) => p.planned?.by === 'choice').length;
+  const chosen = plans.filter((p) => (p.state === 'judged' ? p.planned?.by === 'choice' : p.state === 'surveyed' && p.match?.chosen !== undefined)).length;
   const stops = plans.filter((p) => (p.state === 'judged' ? p.held : p.state === 'surveyed' && p.match?.held === true)).length;
   const planned = judged.filter((p) => p.repair).length;
   const cartridges = judged.reduce((sum, p) => sum + (p.planned?.by === 'choice' ? (p.repair?.batch.cartridges.value ?? 0) : 0), 0);

@@ -20,6 +20,7 @@ export function listItem(plan: RepairPlan, how: Telling): ListItem {
     if (!match) return { size, line: table.title, tone: 'plain' };
     const stop = match.stops.find((s) => s.open);
     if (stop) return { size, line: `stop: ${stop.title.toLowerCase()}`, tone: 'halt' };
+    if (match.chosen) return { size, line: `${table.title}: ${match.chosen.candidate.system.title.toLowerCase()}, chosen`, tone: 'plain' };
     const [best] = match.candidates;
     return best && best.grade !== 'out' ? { size, line: `${table.title}: ${best.system.title.toLowerCase()}`, tone: 'plain' } : { size, line: `${table.title}: nothing fits yet`, tone: 'todo' };
   }

@@ -40,7 +40,9 @@ export function typedText(value: number, spec: Pick<InputSpec, 'kind'>, units: U
   const back = parseMeasure(text, spec.kind, units);
   // too small for what is shown in these units: written in the others
   if (back.ok && Math.abs(back.value - value) > 0.05 * Math.abs(value)) return showValue(value, spec.kind, 'metric').text;
-  return unit === bareUnit(spec.kind, units) ? text.slice(0, text.length - unit.length).trim() : text;
+  const bare = text.slice(0, text.length - unit.length).trim();
+  // a measure of two parts, such as an hour and a half, keeps its units
+  return unit === bareUnit(spec.kind, units) && parseMeasure(bare, spec.kind, units).ok ? bare : text;
 }
 
 function exampleOf(spec: InputSpec, units: UnitSystem): string {

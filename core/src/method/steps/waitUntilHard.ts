@@ -2,13 +2,13 @@ import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Step } from '../step.ts';
 
-/** The wait before grinding: a condition first, the time says when to look. */
-export function waitUntilHard(wait: Figure, slabC: Figure): Step {
+/** The wait before grinding, or before the next lift: a condition first, the time says when to look. */
+export function waitUntilHard(wait: Figure, slabC: Figure, lift?: number): Step {
   return {
-    id: 'hard',
+    id: lift === undefined ? 'hard' : `hard-${String(lift)}`,
     builder: 'wait-until-hard',
     kind: 'wait',
-    title: say`Wait until hard, ${wait}`,
+    title: say`Wait until ${lift === undefined ? '' : `lift ${String(lift)} is `}hard, ${wait}`,
     detail: say`at ${slabC}; look then, and not before`,
     look: say`Hard and dry, does not smear or dent, back to room temperature.`,
     tools: [],

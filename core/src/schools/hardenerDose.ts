@@ -1,0 +1,25 @@
+import { of } from '../shelf/sourced.ts';
+import type { SchoolQuestion } from './school.ts';
+
+/** How polyester hardener is dosed. */
+export const hardenerDose = {
+  id: 'hardener-dose',
+  question: 'How is hardener for polyester dosed?',
+  kinds: ['tub-nick', 'tub-crack', 'tub-hole', 'tub-chip', 'tub-scratches'],
+  systems: ['polyester-fiber-putty', 'polyester-finish-putty', 'fiberglass-laminate'],
+  sides: [
+    {
+      id: 'weighed',
+      title: 'weighed, by the sheet’s range',
+      reason: 'Too much is hot, brittle and stained; in the cold warm the parts instead.',
+      sets: { share: of(2, 'percent', 'generic-sheet', 'Hardener by weight') },
+    },
+    {
+      id: 'by-tube',
+      title: 'by the length from the tube',
+      reason: 'Near enough for a nick, with a full tube and a steady hand.',
+    },
+  ],
+  usual: 'weighed',
+  source: 'practice',
+} as const satisfies SchoolQuestion;

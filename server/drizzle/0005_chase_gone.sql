@@ -1,0 +1,1 @@
+ALTER TABLE "defects" DROP COLUMN "chase";
