@@ -72,6 +72,11 @@ test('quick figures are without violations, with their charts, pictures and tool
     await expect(page.getByText(seen).first()).toBeVisible();
     await clean(page);
   }
+  for (const address of ['/rules', '/shelf', '/shelf/epoxy-mortar']) {
+    await page.goto(address);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await clean(page);
+  }
   await page.goto('/figures/lift-heat');
   await page.getByRole('button', { name: 'Compute' }).click();
   await expect(page.getByText(/^A lift of 10 mm gets to 49/)).toBeVisible({ timeout: 20_000 });

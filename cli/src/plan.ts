@@ -1,5 +1,5 @@
 import type { JobFile } from '@oddment/contracts';
-import { planJob, planRecord, tell, usualHouseRules, type Job, type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
+import { firmShelf, planJob, planRecord, tell, usualHouseRules, type Job, type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import { BadInput } from './badInput.ts';
 import { planSheet } from './planSheet.ts';
@@ -19,7 +19,7 @@ function drawing(plan: RepairPlan, how: Telling): string {
 /** The plans of a job file in the form asked for. */
 export function planOutput(file: JobFile, options: PlanOptions): string {
   const job = file.job as Job;
-  const all = planJob(job, file.rules ?? usualHouseRules);
+  const all = planJob(job, file.rules ?? usualHouseRules, firmShelf((file.products ?? [])));
   const plans = options.mark === undefined ? all : all.filter((p) => p.defect.mark === options.mark);
   if (options.mark !== undefined && plans.length === 0) throw new BadInput([`There is no repair marked ${options.mark}. There are: ${all.map((p) => p.defect.mark).join(', ')}`]);
   const how: Telling = { units: options.units ?? job.units, timeZone: job.timeZone, day: job.startAt };

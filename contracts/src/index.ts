@@ -13,3 +13,4 @@ export { ChangePhotoBody, NewPhotoBody, PositionBody, type PhotoRecord } from '.
 export { photoLimits } from './photoLimits.ts';
 export { lineSum, readLine, readQuantities, writeLine, type Reading, type ReadingsState, type ReadLine, type ReadQuantity } from './instrumentLine.ts';
 export { WeatherHour, WeatherPlace, WeatherPlaces, WeatherReply, type MeasuredClimate, type MeasuredPoint } from './weather.ts';
+export { ChangeProductBody, ChangeStockBody, NewProductBody, NewStockBody, ProductFields, ProductFileBody, StockFields, type ProductFileReport, type ProductRecord, type ProductVersion, type ShelfRecord, type StockRecord } from './shelf.ts';

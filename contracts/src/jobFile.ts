@@ -1,8 +1,9 @@
 import 'reflect-metadata';
-import { chaseDepth, senseArea, senseDefect, tell, type HouseRules, type Job } from '@oddment/core';
+import { chaseDepth, productProblems, senseArea, senseDefect, tell, type HouseRules, type Job, type Product } from '@oddment/core';
 import { instanceToPlain } from 'class-transformer';
 import { check, type Checked, type Problem } from './check.ts';
-import { Id, ListOf, Nested, OneOf, OptionalNested } from './fields.ts';
+import { Id, ListOf, Nested, OneOf, OptionalNested, Optionally } from './fields.ts';
+import { ProductFields } from './shelf.ts';
 import { schemaOf, withSharedParts, type Schema } from './schema.ts';
 import { HouseRulesFields } from './accounts.ts';
 import { AreaFields, DefectFields, JobFields } from './job.ts';
@@ -17,6 +18,10 @@ export class AreaInFile extends AreaFields {
   @Id() id!: string;
   @ListOf('The defects', () => DefectInFile, 2000) defects!: DefectInFile[];
 }
+/** A product of the firm, for the plans of the job to be the same elsewhere. */
+export class ProductInFile extends ProductFields {
+  @Id() id!: string;
+}
 export class JobInFile extends JobFields {
   @Id() id!: string;
   @ListOf('The areas', () => AreaInFile, 200) areas!: AreaInFile[];
@@ -27,6 +32,7 @@ export class JobFile {
   @OneOf('The version', [jobFileVersion]) version!: number;
   @Nested('The job is missing.', () => JobInFile, () => schemaOf(JobInFile)) job!: JobInFile;
   @OptionalNested(() => HouseRulesFields) rules?: HouseRulesFields;
+  @Optionally(ListOf('The products', () => ProductInFile, 500)) products?: ProductInFile[];
 }
 
 /** The JSON Schema of the job file. */
@@ -85,11 +91,11 @@ function asToday(input: unknown): unknown {
 export function checkJobFile(input: unknown): Checked<JobFile> {
   const checked = check(JobFile, asToday(input));
   if (!checked.ok) return checked;
-  const problems = refusals(checked.value);
+  const problems = [...refusals(checked.value), ...(checked.value.products ?? []).flatMap((p, i) => productProblems(p as Product).map((one) => ({ path: `products/${String(i)}/${one.path}`, message: one.why })))];
   return problems.length === 0 ? checked : { ok: false, problems };
 }
 
 /** A job as a file; `pretty` with line breaks. */
-export function writeJobFile(job: Job, rules?: HouseRules): string {
-  return `${JSON.stringify(instanceToPlain({ format: jobFileFormat, version: jobFileVersion, job, ...(rules && { rules }) }), null, 2)}\n`;
+export function writeJobFile(job: Job, rules?: HouseRules, products: readonly Product[] = []): string {
+  return `${JSON.stringify(instanceToPlain({ format: jobFileFormat, version: jobFileVersion, job, ...(rules && { rules }), ...(products.length > 0 && { products }) }), null, 2)}\n`;
 }

@@ -4,6 +4,7 @@ import { IssueBody, PlanStateBody } from './issued.ts';
 import { JobFile } from './jobFile.ts';
 import { roles, type Role } from './roles.ts';
 import { ChangePhotoBody, NewPhotoBody } from './photos.ts';
+import { ChangeProductBody, ChangeStockBody, NewProductBody, NewStockBody, ProductFileBody } from './shelf.ts';
 
 type Contract = new () => object;
 
@@ -42,6 +43,8 @@ const area = { name: 'Hall', facts: { place: { value: 'inside', how: 'entered', 
 const defect = { kind: 'slab-crack', mark: 'H-01', facts: { lengthMm: { value: 4200, how: 'measured', at, text: '4.2 m' } }, confirmed: [], decisions: [] };
 /** the smallest picture there is: one gray pixel */
 const pixel = '/9j/2wBDAAEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQH/wAALCAABAAEBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAAAP/EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AP//Z';
+const product = { title: 'Quick mortar of our supplier', basedOn: 'polymer-mortar-2k', sheet: 'data sheet of 2026', figures: { 'lift/floor': 25 }, packs: [{ size: 25_000, unit: 'g', price: { amount: 31.5, currency: 'USD', on: '2026-05-01' } }] };
+const packs = { of: 'polymer-mortar-2k', lot: 'L-204', count: 3, expiresOn: '2027-01-31' };
 const versioned = () => ({ change: nextChange(), version: 1 });
 
 const describe = <const T extends Record<string, RouteDescription>>(table: T): T => table;
@@ -98,6 +101,19 @@ export const routes = describe({
   changeIssued: { method: 'put', path: '/plans/{id}', summary: 'Begin an issued plan, or note that it is done', access: crew, body: PlanStateBody, example: { ...versioned(), state: 'begun' }, status: 200, answer: 'the plan, without what it says' },
   withdrawIssued: { method: 'delete', path: '/plans/{id}', summary: 'Withdraw an issued plan that is not begun', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the plan, without what it says' },
   restoreIssued: { method: 'post', path: '/plans/{id}/restore', summary: 'Bring a withdrawn plan back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the plan, without what it says' },
+
+  readShelf: { method: 'get', path: '/shelf', summary: 'The firm’s own products and its stock', access: everyone, status: 200, answer: 'products and stock' },
+  exportProducts: { method: 'get', path: '/products', summary: 'The firm’s products as a file; ?format=csv or json', access: everyone, status: 200, answer: 'the file' },
+  productVersions: { method: 'get', path: '/products/{id}/versions', summary: 'Every version of a product, the newest first', access: everyone, status: 200, answer: 'the versions' },
+  createProduct: { method: 'post', path: '/products', summary: 'Add a product of the firm: a generic system with the figures of a data sheet', access: planners, body: NewProductBody, example: { ...product, id: exampleId, change: nextChange() }, status: 201, answer: 'the product' },
+  changeProduct: { method: 'put', path: '/products/{id}', summary: 'Change a product; what it was is kept', access: planners, body: ChangeProductBody, example: { ...product, ...versioned() }, status: 200, answer: 'the product' },
+  deleteProduct: { method: 'delete', path: '/products/{id}', summary: 'Take a product off the shelf', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the product' },
+  restoreProduct: { method: 'post', path: '/products/{id}/restore', summary: 'Bring a product back', access: planners, body: VersionBody, example: versioned(), status: 200, answer: 'the product' },
+  importProducts: { method: 'post', path: '/product-files', summary: 'Take products in from CSV or JSON: what can be read is added, or is a new version of what there is; every line is reported', access: planners, body: ProductFileBody, example: { change: nextChange(), text: 'title,basedOn,sheet,lift/floor\nQuick mortar,polymer-mortar-2k,data sheet of 2026,25\n' }, status: 200, answer: 'what was made and changed, and a report on every line' },
+  createStock: { method: 'post', path: '/stock', summary: 'Add packs to the stock', access: crew, body: NewStockBody, example: { ...packs, id: exampleId, change: nextChange() }, status: 201, answer: 'the packs' },
+  changeStock: { method: 'put', path: '/stock/{id}', summary: 'Change packs in stock: how many, opened, expiry', access: crew, body: ChangeStockBody, example: { ...packs, ...versioned() }, status: 200, answer: 'the packs' },
+  deleteStock: { method: 'delete', path: '/stock/{id}', summary: 'Take packs out of the stock', access: crew, body: VersionBody, example: versioned(), status: 200, answer: 'the packs' },
+  restoreStock: { method: 'post', path: '/stock/{id}/restore', summary: 'Bring packs back', access: crew, body: VersionBody, example: versioned(), status: 200, answer: 'the packs' },
 
   readWeather: { method: 'get', path: '/weather', summary: 'Hourly weather from the weather service; ?place= for one of its places, ?hours= for how many', access: everyone, status: 200, refuses: { 404: 'the service does not know the place', 422: 'the hours are not a number', 502: 'what the service answers cannot be read', 503: 'there is no service, or it does not answer' }, answer: 'the places, and the hours of one of them' },
   readMeasured: { method: 'get', path: '/measured', summary: 'Climate as the instruments measured it, the middle value of every ten minutes; ?hours= back from now', access: everyone, status: 200, refuses: { 422: 'the hours are not a number' }, answer: 'what was measured, in order' },

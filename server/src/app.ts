@@ -11,6 +11,7 @@ import { mountPages } from './http/pages.ts';
 import { photoHandlers } from './http/photoHandlers.ts';
 import { outsideHandlers } from './http/outsideHandlers.ts';
 import { planHandlers } from './http/planHandlers.ts';
+import { shelfHandlers } from './http/shelfHandlers.ts';
 import { peopleHandlers, signedIn } from './http/peopleHandlers.ts';
 import { asProblem, HttpProblem, notFound } from './problem.ts';
 import type { Readings } from './services/readings.ts';
@@ -68,7 +69,7 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, we
     next();
   });
 
-  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db), ...outsideHandlers(db, weatherUrl, readings, clock) };
+  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db), ...shelfHandlers(db), ...outsideHandlers(db, weatherUrl, readings, clock) };
   for (const name of routeNames) {
     const { method, path, access, status } = routeOf(name);
     api[method](path.replaceAll(/\{(\w+)\}/g, ':$1'), async (req, res) => {

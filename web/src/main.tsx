@@ -37,6 +37,7 @@ const router = createBrowserRouter([
           screen('sheet/:defectId?', async () => (await import('./screens/Sheet.tsx')).Sheet),
         ],
       },
+      { path: 'shelf/:systemId?', lazy: async () => ({ Component: (await import('./screens/Shelf.tsx')).Shelf }) },
       { path: 'rules', lazy: async () => ({ Component: (await import('./screens/Rules.tsx')).Rules }) },
       { path: 'figures/:what?', lazy: async () => ({ Component: (await import('./screens/Figures.tsx')).Figures }) },
       { path: 'people', lazy: async () => ({ Component: (await import('./screens/People.tsx')).People }) },

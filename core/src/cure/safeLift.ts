@@ -1,5 +1,7 @@
 import type { Watching } from '../geometry/darkLine.ts';
+import type { Figure } from '../quantity/figure.ts';
 import { formula } from '../quantity/formula.ts';
+import type { Ledger, Sourced } from '../quantity/ledger.ts';
 import { concreteBelow, genericEpoxy, neatResin, sandFilledResin, stillAirWm2K, thickestLift, type LiftCase } from './exotherm.ts';
 
 /** The thickest lift that stays under a limit, by temperature: computed once from a product's kinetics, and kept with it. */
@@ -42,6 +44,18 @@ export function safeLiftAt({ rows }: SafeLiftTable, ambientC: number): number | 
   if (!cold) return warm.liftMm;
   const share = (ambientC - cold.ambientC) / (warm.ambientC - cold.ambientC);
   return cold.liftMm * (warm.liftMm / cold.liftMm) ** share;
+}
+
+/**
+ * Thickest lift by the sheet and by its own heat, whichever is less.
+ * @param slabC of the ground; warmer than the table reaches nothing but its last row holds, halved
+ */
+export function liftByHeat(ledger: Ledger, table: SafeLiftTable | undefined, sheet: Sourced, slabC: number): Figure {
+  const bySheet = ledger.sourced(sheet);
+  const last = table?.rows[table.rows.length - 1];
+  if (!table || !last) return bySheet;
+  const byHeat = safeLiftAt(table, slabC) ?? last.liftMm / 2;
+  return byHeat < sheet.value ? ledger.assumed('Thickest lift by its own heat', sheet.kind, byHeat, 'lift-model', 'out of the table computed from the kinetics of the product') : bySheet;
 }
 
 const usualCase = { kinetics: genericEpoxy, substrate: concreteBelow, filmWm2K: stillAirWm2K };

@@ -98,7 +98,8 @@ function combined({ id, title, work, suits }: Chain, members: readonly PatchSyst
 
 /** Judges a combination: each member by its own rules, but for what an earlier one takes care of. Nothing where a member is not on the shelf. */
 function judgeChain<S extends JudgedSize>(ledger: Ledger, subject: Subject, shelf: readonly PatchSystem[], chain: Chain, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> | undefined {
-  const members = chain.members.map((id) => shelf.find((s) => s.id === id)).filter((s) => s !== undefined);
+  // a product of the firm takes the place of the system that it was copied from
+  const members = chain.members.map((id) => shelf.find((s) => s.basedOn === id) ?? shelf.find((s) => s.id === id)).filter((s) => s !== undefined);
   const last = members[members.length - 1];
   if (!last || members.length < chain.members.length || !chain.suits.includes(subject.kind)) return undefined;
   const system = combined(chain, members, last);

@@ -29,10 +29,10 @@ export interface Lifts {
 }
 
 /** The lifts that fill a groove: equal in thickness, the last left proud, the wetting taken out of the first. */
-export function grooveLifts(ledger: Ledger, working: ResinWorking, packing: Figure, groove: { length: Figure; width: Figure; depth: Figure; void: Figure }, sections: Figure, leftProud: Sourced): Lifts {
+export function grooveLifts(ledger: Ledger, working: ResinWorking, packing: Figure, groove: { length: Figure; width: Figure; depth: Figure; void: Figure }, sections: Figure, leftProud: Sourced, thickestMm: Figure): Lifts {
   const { length: lengthMm, width: widthMm, depth: depthMm } = groove;
   const surplus = ledger.sourced(working.surplus);
-  const count = ledger.compute(liftCount, { depthMm, thickestMm: ledger.sourced(working.thickestLift), least: ledger.sourced(working.leastLifts) });
+  const count = ledger.compute(liftCount, { depthMm, thickestMm, least: ledger.sourced(working.leastLifts) });
   const thickness = ledger.compute(liftThickness, { depthMm, lifts: count });
   const proud = ledger.sourced(leftProud);
   const over = ledger.compute(proudVolume, { lengthMm, widthMm, proudMm: proud });

@@ -1,3 +1,4 @@
+import { liftByHeat } from '../cure/safeLift.ts';
 import { gelTime, longest, timesDuration, windowClose } from '../cure/reaction.ts';
 import { chaseVolume, chokeDepth, depthBelow, wheelPasses } from '../geometry/groove.ts';
 import { systemWait } from '../match/candidates.ts';
@@ -58,7 +59,7 @@ export function sandFilledGroove({ ledger, subject, system, schools, rates, size
   const longestSection = ledger.compute(sectionPerPerson, { gelMin: gel, reserve: get(working.reserve), paceMinM: get(rates.placePace), hands });
   const count = ledger.compute(sectionCount, { lengthMm, sectionMm: longestSection });
   const each = ledger.compute(sectionLength, { lengthMm, sections: count });
-  const lifts = grooveLifts(ledger, working, packing, { length: lengthMm, width: size.width, depth: size.depth, void: size.void }, count, side('proud-or-flush', 'proud') ?? working.proud);
+  const lifts = grooveLifts(ledger, working, packing, { length: lengthMm, width: size.width, depth: size.depth, void: size.void }, count, side('proud-or-flush', 'proud') ?? working.proud, liftByHeat(ledger, system.safeLift, working.thickestLift, temperatureC.value));
   const standsProud = lifts.proud.value > 0;
   const onCured = side('second-placement', 'abrade') !== undefined;
   const below = ledger.compute(depthBelow, { crackMm: subject.depth, depthMm: size.depth });

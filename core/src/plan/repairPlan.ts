@@ -218,7 +218,9 @@ export function planRepair(input: PlanInput): RepairPlan {
   const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
   const judgedOnly = chosen !== undefined && !hasMethod(chosen);
   const proposed = judged.find((c) => c.grade !== 'out' && hasMethod(c));
-  const candidate = chosen ?? proposed;
+  // what was chosen and is not there is told; nothing else is planned in its place
+  const gone = defect.choice !== undefined && !chosen;
+  const candidate = gone ? undefined : (chosen ?? proposed);
   const cutting = shelf.some((s) => s.id === (candidate ?? judged.find(hasMethod))?.system.id && s.preparation !== 'as-found');
   const stops = withDecisions(stopsOf(ledger, subject, cutting), defect.decisions);
   const held = stops.some((s) => s.open);
@@ -227,7 +229,8 @@ export function planRepair(input: PlanInput): RepairPlan {
   let problem: Saying | undefined;
   const effects = new Map<string, readonly SchoolEffect[]>();
   const tooCold = candidate?.system.slabC.min && !atLeast(subject.slabC.value, candidate.system.slabC.min.value) ? candidate.system.slabC.min : undefined;
-  if (judgedOnly) problem = say`${chosen.system.title} is chosen. It is judged, and there is no method for it yet: nothing else is planned in its place.`;
+  if (gone) problem = say`The system that was chosen is not on the shelf any more. Choose again.`;
+  else if (judgedOnly) problem = say`${chosen.system.title} is chosen. It is judged, and there is no method for it yet: nothing else is planned in its place.`;
   else if (tooCold) problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
   else if (candidate && !held) {
     try {

@@ -1,4 +1,4 @@
-import { baseUnits } from '../quantity/kind.ts';
+import { baseUnits, type QuantityKind } from '../quantity/kind.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import { cite, sources, type SourceId, type Standing } from '../sources/register.ts';
 import type { PatchSystem, Remark } from './patchSystem.ts';
@@ -11,6 +11,8 @@ export interface ShelfLimit {
   readonly value: number | string;
   /** base unit of its kind; empty for a count, a ratio, or a remark */
   readonly unit: string;
+  /** of a figure, for it to be shown in other units */
+  readonly kind?: QuantityKind;
   readonly source: string;
   readonly sourceId: SourceId;
   readonly known: Standing;
@@ -26,7 +28,7 @@ function limitsIn(value: unknown, path: string): ShelfLimit[] {
   if (!isRecord(value)) return [];
   if (isSourced(value)) {
     const { value: number, kind, source, label, assumed } = value as unknown as Sourced;
-    return [{ id: path, label, value: number, unit: baseUnits[kind], source: cite(source), sourceId: source, known: sources[source].standing, assumed: assumed === true }];
+    return [{ id: path, label, value: number, unit: baseUnits[kind], kind, source: cite(source), sourceId: source, known: sources[source].standing, assumed: assumed === true }];
   }
   if (isRemark(value)) {
     const { grade, why, source } = value as unknown as Remark;

@@ -1,3 +1,4 @@
+import type { SafeLiftTable } from '../cure/safeLift.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { SourceId } from '../sources/register.ts';
 
@@ -63,6 +64,8 @@ export interface PatchSystem {
   readonly total?: Range;
   /** thickest lift by position, and how many there may be */
   readonly lift?: { readonly floor?: Sourced; readonly wall?: Sourced; readonly overhead?: Sourced; readonly edge?: Sourced; readonly most?: Sourced };
+  /** thickest lift by its own heat, over the temperature: computed from a product's kinetics */
+  readonly safeLift?: SafeLiftTable;
   /** longest side of what it closes */
   readonly extent?: Range;
   /** moisture of the timber by meter */

@@ -1,8 +1,9 @@
-import { check, NewAreaBody, NewDefectBody, NewJobBody } from '@oddment/contracts';
+import { check, NewAreaBody, NewDefectBody, NewJobBody, NewProductBody, NewStockBody } from '@oddment/contracts';
 import { createHash, randomBytes } from 'node:crypto';
 import type { Clock } from '../clock.ts';
 import { makeFirm } from '../services/accountService.ts';
 import { areaValues, createRecord, defectValues, jobValues } from '../services/recordService.ts';
+import { productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
 import type { Scope } from '../store/jobStore.ts';
 import { bathhouse } from './bathhouse.ts';
@@ -34,5 +35,17 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
       const body = checked(NewDefectBody, { confirmed: [], decisions: [], ...defect, ...made(defect.mark) });
       await createRecord(db, scope, 'defect', body, defectValues(body), { entity: 'area', id: areaBody.id });
     }
+  }
+  const day = (days: number) => new Date(clock.now().getTime() + days * 86_400_000).toISOString().slice(0, 10);
+  const filler = checked(NewProductBody, { ...made('light filler'), title: 'Light filler from the yard on Quarry Street', basedOn: 'vinyl-spackle', sheet: 'data sheet from the lid, last spring', figures: { 'depth/max': 5 }, packs: [{ size: 1000, unit: 'mL', price: { amount: 9.8, currency: 'USD', on: day(-40) }, openDays: 60 }] });
+  await createRecord(db, scope, 'product', filler, productValues(filler, { account: { id: accountId, name: 'Ines Varga', role: 'owner' } }, scope.at));
+  const packs = [
+    { ...made('packs of resin'), of: 'rapid-crack-resin', lot: 'R-118', count: 6, expiresOn: day(90), place: 'van, left shelf' },
+    { ...made('packs of foam'), of: 'injection-foam', lot: 'F-7', count: 1, expiresOn: day(-12), place: 'yard' },
+    { ...made('packs of filler'), of: filler.id, lot: '', count: 2, openedOn: day(-50), place: 'van' },
+  ];
+  for (const pack of packs) {
+    const body = checked(NewStockBody, pack);
+    await createRecord(db, scope, 'stock', body, stockValues(body));
   }
 }

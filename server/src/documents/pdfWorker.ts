@@ -1,4 +1,4 @@
-import { planRepair, readSheet } from '@oddment/core';
+import { firmShelf, planRepair, readSheet } from '@oddment/core';
 import type { MessagePort } from 'node:worker_threads';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
 import { issuedPdf, plansPdf } from './sheetsPdf.ts';
@@ -15,11 +15,12 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
       const { sheet } = readSheet(task.kept);
       return await issuedPdf(sheet, { units: task.units, timeZone: sheet.timeZone, day: sheet.startAt }, task.issued, drawn);
     }
-    const { job, rules, units, defectId } = task;
+    const { job, rules, units, defectId, products = [] } = task;
+    const shelf = firmShelf(products);
     const wanted = job.areas.flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
     const plans = wanted.map(({ area, defect }, i) => {
       tell({ stage: 'planning', done: i / wanted.length });
-      return planRepair({ job, area, defect, rules });
+      return planRepair({ job, area, defect, rules, shelf });
     });
     tell({ stage: 'layout', done: 0 });
     return await plansPdf(plans, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);

@@ -4,6 +4,7 @@ import { importJob } from '../services/jobFileService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
+import { listProducts } from '../store/shelfStore.ts';
 import { madeStatus, type Call, type Handler } from './call.ts';
 import { sendPdf, unitsAsked } from './sendPdf.ts';
 
@@ -30,7 +31,8 @@ export function jobHandlers(db: Database) {
     exportJob: async (call) => {
       const job = await wholeJob(call);
       call.res.attachment(`${fileName(job.site)}.oddment.json`).type('application/json');
-      call.res.send(writeJobFile(withoutVersions(job), call.who.firm.rules));
+      const products = (await listProducts(db, call.scope.firmId)).map(({ version: _v, ...product }) => product);
+      call.res.send(writeJobFile(withoutVersions(job), call.who.firm.rules, products));
     },
     exportCsv: async (call) => {
       const job = await wholeJob(call);
@@ -42,7 +44,7 @@ export function jobHandlers(db: Database) {
       const units = unitsAsked(call, job.units);
       const one = job.areas.flatMap((a) => a.defects).find((d) => d.id === defect);
       if (defect !== undefined && !one) throw notFound('This defect');
-      await sendPdf(call, { kind: 'plans', job, rules: call.who.firm.rules, units, ...(one && { defectId: one.id }) }, one?.mark ?? 'sheets');
+      await sendPdf(call, { kind: 'plans', job, rules: call.who.firm.rules, products: await listProducts(db, call.scope.firmId), units, ...(one && { defectId: one.id }) }, one?.mark ?? 'sheets');
     },
     importJob: ({ req, scope }) => {
       if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');

@@ -1,9 +1,10 @@
 import type { IssueBody, IssuedSummary } from '@oddment/contracts';
-import { issuePlan, tell } from '@oddment/core';
+import { firmShelf, issuePlan, tell } from '@oddment/core';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { SignedIn } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
 import { readIssuedRow } from '../store/issuedStore.ts';
+import { listProducts } from '../store/shelfStore.ts';
 import { placeOfDefect, readJob, type Scope } from '../store/jobStore.ts';
 import { changeRecord, createRecord, type Answer } from './recordService.ts';
 
@@ -23,7 +24,7 @@ export async function issue(db: Database, { firm, account }: SignedIn, scope: Sc
   if (job.version !== body.jobVersion || area.version !== body.areaVersion || defect.version !== body.defectVersion) {
     throw new HttpProblem(409, 'The job, the area or the defect was changed meanwhile. Look at the plan as it is now, then issue it.');
   }
-  const issued = issuePlan({ job, area, defect, rules: firm.rules });
+  const issued = issuePlan({ job, area, defect, rules: firm.rules, shelf: firmShelf(await listProducts(db, scope.firmId)) });
   if (!issued.ok) {
     const message = tell(issued.why, { units: job.units, timeZone: job.timeZone });
     throw new HttpProblem(422, message, { problems: [{ path: '', message }] });

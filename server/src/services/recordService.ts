@@ -5,7 +5,7 @@ import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
 import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
 
-const words: Record<Entity, string> = { job: 'This job', area: 'This area', defect: 'This defect', photo: 'This photo', plan: 'This issued plan' };
+const words: Record<Entity, string> = { job: 'This job', area: 'This area', defect: 'This defect', photo: 'This photo', plan: 'This issued plan', product: 'This product', stock: 'These packs' };
 /** What a record belongs to, and where its row says so. */
 const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId' } as const;
 const telling = { units: 'metric', timeZone: 'UTC' } as const;
@@ -66,7 +66,7 @@ export function createRecord(db: Database | Transaction, scope: Scope, entity: E
     if (parent && !(await isThere(tx, scope, parent.entity, parent.id))) throw notFound(words[parent.entity]);
     if (!(await isNewChange(tx, scope, made.change, entity, made.id, 'create'))) return { record: await current(tx, scope, entity, made.id), repeated: true };
     const place = {
-      ...(parent && entity !== 'job' && { [parents[entity]]: parent.id }),
+      ...(parent && entity in parents && { [parents[entity as keyof typeof parents]]: parent.id }),
       ...(parent && (entity === 'area' || entity === 'defect') && { position: await nextPosition(tx, scope, entity, parent.id) }),
     };
     const row = { ...values, ...place, id: made.id, firmId: scope.firmId, createdAt: scope.at };

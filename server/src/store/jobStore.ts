@@ -1,8 +1,9 @@
-import type { AreaRecord, DefectRecord, IssuedSummary, JobRecord, JobSummary, PhotoRecord } from '@oddment/contracts';
+import type { AreaRecord, DefectRecord, IssuedSummary, JobRecord, JobSummary, PhotoRecord, ProductRecord, StockRecord } from '@oddment/contracts';
 import { isDefectKind } from '@oddment/core';
 import { and, asc, count, eq, getTableColumns, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { areas, changes, defects, issuedPlans, jobs, photos } from './schema.ts';
+import { areas, changes, defects, issuedPlans, jobs, photos, products, stock } from './schema.ts';
+import { readProductRow, readStockRow } from './shelfStore.ts';
 import { readIssuedRow } from './issuedStore.ts';
 import { readPhotoRow } from './photoStore.ts';
 
@@ -13,13 +14,13 @@ export interface Scope {
   readonly at: string;
 }
 
-export const tables = { job: jobs, area: areas, defect: defects, photo: photos, plan: issuedPlans } as const;
+export const tables = { job: jobs, area: areas, defect: defects, photo: photos, plan: issuedPlans, product: products, stock } as const;
 export type Entity = keyof typeof tables;
 export type Row<E extends Entity> = (typeof tables)[E]['$inferSelect'];
 
 type Db = Database | Transaction;
 
-export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary;
+export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | ProductRecord | StockRecord;
 
 function defectRecord(row: Row<'defect'>): DefectRecord {
   if (!isDefectKind(row.kind)) throw new Error(`a stored defect is of no known kind: ${String(row.kind)}`);
@@ -87,6 +88,10 @@ export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: str
       return readPhotoRow(db, firmId, id);
     case 'plan':
       return readIssuedRow(db, firmId, id);
+    case 'product':
+      return readProductRow(db, firmId, id);
+    case 'stock':
+      return readStockRow(db, firmId, id);
     case 'job': {
       const [row] = await db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id)));
       return row && jobRecord(row, []);

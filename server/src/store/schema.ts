@@ -1,5 +1,5 @@
 import type { PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
-import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Preferences } from '@oddment/core';
+import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Preferences, Product, StockPack } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { boolean, customType, doublePrecision, foreignKey, index, integer, json, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 
@@ -136,6 +136,26 @@ export const photos = pgTable(
     by: text('by').notNull(),
   },
   (t) => [index('photos_of_defect').on(t.firmId, t.defectId), foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] })],
+);
+
+/** The firm's own products. A trigger in the database keeps every version of one. */
+export const products = pgTable(
+  'products',
+  { ...record, product: jsonb('product').$type<Omit<Product, 'id'>>().notNull(), by: text('by').notNull(), changedAt: moment('changed_at').notNull() },
+  (t) => [index('products_of_firm').on(t.firmId), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
+);
+
+export const productVersions = pgTable(
+  'product_versions',
+  { firmId: uuid('firm_id').notNull(), productId: uuid('product_id').notNull(), version: integer('version').notNull(), at: moment('at').notNull(), by: text('by').notNull(), product: jsonb('product').$type<Omit<Product, 'id'>>().notNull() },
+  (t) => [primaryKey({ columns: [t.productId, t.version] })],
+);
+
+/** Packs as they stand on the firm's shelf. */
+export const stock = pgTable(
+  'stock',
+  { ...record, pack: jsonb('pack').$type<Omit<StockPack, 'id'>>().notNull() },
+  (t) => [index('stock_of_firm').on(t.firmId), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );
 
 /** What the instruments measured, the middle value of every ten minutes. */

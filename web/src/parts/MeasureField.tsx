@@ -48,7 +48,8 @@ export function MeasureField({ fieldKey, label, hiddenLabel = false, kind, units
     else take(next);
   };
   const leave = () => {
-    if (whenLeft && editing !== undefined && editing.trim() !== '') take(editing);
+    // an emptied field counts where emptying means something
+    if (whenLeft && editing !== undefined && (editing.trim() !== '' || onEmpty)) take(editing);
     setEditing(undefined);
   };
   const id = `field-${fieldKey.replaceAll(/[^a-zA-Z0-9]/g, '-')}`;

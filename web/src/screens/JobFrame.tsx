@@ -10,7 +10,7 @@ import { KindChooser } from '../parts/KindChooser.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
-import { planOf, useEdit, useHouseRules, useJob, useMayPlan } from '../state/editing.ts';
+import { planOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
 import { useStore } from '../state/store.ts';
 import { corridorCounts } from '../views/corridorCounts.ts';
 import { nextMark } from '../views/nextMark.ts';
@@ -49,7 +49,7 @@ function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap
 export function JobFrame() {
   const { jobId = '', defectId, areaId, planId } = useParams();
   const { job, error } = useJob(jobId);
-  const rules = useHouseRules();
+  const by = usePlannedBy();
   const chosenUnits = useStore((s) => s.view.units);
   const edit = useEdit(jobId);
   const mayPlan = useMayPlan();
@@ -59,7 +59,7 @@ export function JobFrame() {
   const [choosing, setChoosing] = useState<string>();
   const { pathname } = useLocation();
   const stage = pathname.split('/')[3] ?? 'walk';
-  const plans = useMemo(() => new Map(job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, rules)] as const)) ?? []), [job, rules]);
+  const plans = useMemo(() => new Map((by && job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, by)] as const))) ?? []), [job, by]);
   const order = job?.areas.flatMap((a) => a.defects.map((d) => d.id)) ?? [];
   const current = defectId ?? (areaId === undefined ? order[0] : undefined);
   const area = job?.areas.find((a) => a.id === areaId || a.defects.some((d) => d.id === current)) ?? job?.areas[0];

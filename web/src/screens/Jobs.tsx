@@ -10,7 +10,7 @@ import { JobForm } from '../parts/JobForm.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
-import { planOf, useHouseRules, useJob } from '../state/editing.ts';
+import { planOf, usePlannedBy, useJob } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { deleted } from '../state/view.ts';
 import { listItem } from '../views/listItem.ts';
@@ -65,14 +65,14 @@ function ImportJob() {
 /** What waits in a job: its repairs, each with its own section, and what holds it up. */
 function Waiting({ jobId }: { jobId: string }) {
   const { job } = useJob(jobId);
-  const rules = useHouseRules();
+  const by = usePlannedBy();
   const units = useStore((s) => s.view.units) ?? job?.units ?? 'metric';
-  if (!job) return null;
+  if (!job || !by) return null;
   const how = { units, timeZone: job.timeZone, day: job.startAt };
   return (
     <div className="strip">
       {job.areas.flatMap((area) => area.defects.map((defect) => {
-        const plan = planOf(job, area, defect, rules);
+        const plan = planOf(job, area, defect, by);
         const item = listItem(plan, how);
         return (
           <Link key={defect.id} className="item" to={`/jobs/${job.id}/${plan.state !== 'judged' ? 'walk' : plan.planned?.by === 'choice' ? 'method' : 'match'}/${defect.id}`}>

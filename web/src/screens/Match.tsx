@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict } from '@oddment/core';
+import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -13,8 +13,9 @@ import { Schools } from '../parts/Schools.tsx';
 import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
+import { api } from '../state/api.ts';
 import { formDone, formKept } from '../state/drafts.ts';
-import { trialPlan, useHouseRules } from '../state/editing.ts';
+import { trialPlan, usePlannedBy } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { tried } from '../state/view.ts';
 import { pageNow } from '../state/clock.ts';
@@ -156,6 +157,8 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
   const verdict = inView && (inView.verdicts.find((v) => v.rule === looking?.rule) ?? inView.against[0] ?? inView.verdicts[0]);
   const hasMethod = plan.state === 'judged' && inView !== undefined && recipeOf(inView.system) !== undefined;
   const canChoose = mayPlan && inView !== undefined && !isOther(inView);
+  const { data: own } = api.useShelfQuery(undefined);
+  const stocked = inView && own ? onTheShelf(inView.system, own.stock, own.products, pageNow().slice(0, 10)) : undefined;
   const isChosen = inView !== undefined && defect.choice?.system === inView.system.id;
   const onward = (has: boolean) => { if (has) void navigate(`/jobs/${job.id}/method/${defect.id}`); };
   const choose = () => {
@@ -215,6 +218,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
               {inView.against.length > 1 ? (
                 <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{inView.against.filter((v) => v !== verdict).map((v) => <li key={`${v.of ?? ''} ${v.rule}`}><button type="button" className="link" style={{ font: 'inherit' }} onClick={() => { setLooking({ system: inView.system.id, rule: v.rule }); }}>{v.title}</button>: <Say saying={v.reason()} plain /></li>)}</ul>
               ) : null}
+              {stocked ? <p style={{ margin: '4px 0' }}><Say saying={stocked} plain /></p> : null}
               <div className="src">{inView.system.chemistry}. {inView.size ? <>Judged <Say saying={inView.size.assumed} />. </> : null}Source: {cite(verdict.source)}.</div>
               <div style={{ margin: '10px 0' }}>
                 {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{isChosen ? (hasMethod ? 'Chosen: go to Method' : 'Chosen') : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>}
@@ -256,9 +260,9 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
 /** Match: every system against this defect, the answer first. */
 export function Match() {
   const { job, area, plans, defect } = usePlace();
-  const rules = useHouseRules();
+  const by = usePlannedBy();
   const trial = useStore((s) => (defect ? s.view.whatIf[defect.id] : undefined));
-  const tryOut = useMemo(() => (defect && area && trial ? trialPlan(job, area, defect, rules, trial) : undefined), [job, area, defect, rules, trial]);
+  const tryOut = useMemo(() => (by && defect && area && trial ? trialPlan(job, area, defect, by, trial) : undefined), [job, area, defect, by, trial]);
   const plan = tryOut ?? (defect && plans.get(defect.id));
   if (!defect || !plan || plan.state === 'incomplete') return <Incomplete stage="match" />;
   const { match } = plan.state === 'surveyed' ? plan : { match: undefined };

@@ -13,7 +13,7 @@ import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { pageNow } from '../state/clock.ts';
-import { trialPlan, useHouseRules } from '../state/editing.ts';
+import { trialPlan, usePlannedBy } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { tried, type WhatIf } from '../state/view.ts';
 import { Incomplete } from './Incomplete.tsx';
@@ -144,10 +144,10 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
 /** Method: the repair as a drawing to scale beside its steps, with what moves when something is tried. */
 export function Method() {
   const { job, plans, area, defect } = usePlace();
-  const rules = useHouseRules();
+  const by = usePlannedBy();
   const trial = useStore((s) => (defect ? s.view.whatIf[defect.id] : undefined));
   const asPlanned = defect && plans.get(defect.id);
-  const plan = useMemo(() => (area && defect ? trialPlan(job, area, defect, rules, trial) : undefined), [job, area, defect, rules, trial]);
+  const plan = useMemo(() => (by && area && defect ? trialPlan(job, area, defect, by, trial) : undefined), [job, area, defect, by, trial]);
   if (!defect || plan?.state !== 'judged' || asPlanned?.state !== 'judged') return <Incomplete stage="method" />;
   return <Planned plan={plan} asPlanned={asPlanned} defect={defect} trial={trial} />;
 }

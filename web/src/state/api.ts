@@ -1,20 +1,20 @@
-import type { MeasuredClimate, WeatherPlace, WeatherReply, AreaRecord, IssuedRecord, IssuedSummary, OneTimeLink, PhotoRecord, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
+import type { MeasuredClimate, ProductFields, ProductFileReport, ProductRecord, ProductVersion, ShelfRecord, StockFields, StockRecord, WeatherPlace, WeatherReply, AreaRecord, IssuedRecord, IssuedSummary, OneTimeLink, PhotoRecord, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
 import type { HouseRules } from '@oddment/core';
 import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export type Entity = 'job' | 'area' | 'defect';
 /** What can be deleted and brought back. */
-export type Removable = Entity | 'photo' | 'plan';
-export const paths: Record<Removable, string> = { job: 'jobs', area: 'areas', defect: 'defects', photo: 'photos', plan: 'plans' };
-type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary;
+export type Removable = Entity | 'photo' | 'plan' | 'product' | 'stock';
+export const paths: Record<Removable, string> = { job: 'jobs', area: 'areas', defect: 'defects', photo: 'photos', plan: 'plans', product: 'products', stock: 'stock' };
+type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | ProductRecord | StockRecord;
 
-const touched = (entity: Removable) => (entity === 'photo' ? (['photos'] as const) : entity === 'plan' ? (['plans'] as const) : (['jobs', 'job'] as const));
+const touched = (entity: Removable) => (entity === 'photo' ? (['photos'] as const) : entity === 'plan' ? (['plans'] as const) : entity === 'product' || entity === 'stock' ? (['shelf'] as const) : (['jobs', 'job'] as const));
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', credentials: 'same-origin' }),
-  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans'],
+  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'shelf'],
   endpoints: (build) => ({
     session: build.query<SessionRecord, undefined>({ query: () => 'session', transformResponse: followClock, providesTags: ['session'] }),
     demoSignIn: build.mutation<SessionRecord, undefined>({ query: () => ({ url: 'demo-session', method: 'POST', body: {} }), invalidatesTags: ['session', 'jobs', 'job'] }),
@@ -45,6 +45,13 @@ export const api = createApi({
     photos: build.query<PhotoRecord[], string>({ query: (defectId) => `defects/${defectId}/photos`, providesTags: ['photos'] }),
     changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({ query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body }), invalidatesTags: ['photos'] }),
     weather: build.query<{ places: WeatherPlace[]; place: string; reply: WeatherReply }, { place?: string; hours: number }>({ query: ({ place, hours }) => `weather?hours=${String(hours)}${place === undefined ? '' : `&place=${encodeURIComponent(place)}`}` }),
+    shelf: build.query<ShelfRecord, undefined>({ query: () => 'shelf', providesTags: ['shelf'] }),
+    productVersions: build.query<ProductVersion[], string>({ query: (id) => `products/${id}/versions`, providesTags: ['shelf'] }),
+    createProduct: build.mutation<ProductRecord, ProductFields & { id: string; change: string }>({ query: (body) => ({ url: 'products', method: 'POST', body }), invalidatesTags: ['shelf'] }),
+    changeProduct: build.mutation<ProductRecord, ProductFields & { id: string; change: string; version: number }>({ query: ({ id, ...body }) => ({ url: `products/${id}`, method: 'PUT', body }), invalidatesTags: ['shelf'] }),
+    importProducts: build.mutation<ProductFileReport, { change: string; text: string }>({ query: (body) => ({ url: 'product-files', method: 'POST', body }), invalidatesTags: ['shelf'] }),
+    createStock: build.mutation<StockRecord, StockFields & { id: string; change: string }>({ query: (body) => ({ url: 'stock', method: 'POST', body }), invalidatesTags: ['shelf'] }),
+    changeStock: build.mutation<StockRecord, StockFields & { id: string; change: string; version: number }>({ query: ({ id, ...body }) => ({ url: `stock/${id}`, method: 'PUT', body }), invalidatesTags: ['shelf'] }),
     measured: build.query<MeasuredClimate, { hours: number }>({ query: ({ hours }) => `measured?hours=${String(hours)}` }),
     issuedPlans: build.query<IssuedSummary[], string>({ query: (jobId) => `jobs/${jobId}/plans`, providesTags: ['plans'] }),
     issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),

@@ -1,5 +1,5 @@
 import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, JobRecord } from '@oddment/contracts';
-import { planRepair, usualHouseRules, type HouseRules, type RepairPlan } from '@oddment/core';
+import { firmShelf, genericShelf, planRepair, usualHouseRules, type HouseRules, type PatchSystem, type RepairPlan } from '@oddment/core';
 import { useMemo } from 'react';
 import { v4 as uuid } from 'uuid';
 import { api } from './api.ts';
@@ -20,21 +20,35 @@ export function useHouseRules(): HouseRules {
   return data?.firm?.rules ?? usualHouseRules;
 }
 
-const plans = new WeakMap<object, { key: string; plan: RepairPlan }>();
+/** What a firm plans by: its house rules, and its shelf with its own products. */
+export interface PlannedBy {
+  readonly rules: HouseRules;
+  readonly shelf: readonly PatchSystem[];
+}
+
+/** The firm's rules and shelf; nothing until the shelf is there, so that nothing is planned on half of it. */
+export function usePlannedBy(): PlannedBy | undefined {
+  const rules = useHouseRules();
+  const { data, isError } = api.useShelfQuery(undefined);
+  const products = data?.products;
+  return useMemo(() => (products ? { rules, shelf: firmShelf(products) } : isError ? { rules, shelf: genericShelf } : undefined), [rules, products, isError]);
+}
+
+const plans = new WeakMap<object, { key: string; shelf: readonly PatchSystem[]; plan: RepairPlan }>();
 
 /** The plan of a defect, computed once for the same facts. */
-export function planOf(job: JobRecord, area: AreaRecord, defect: DefectRecord, rules: HouseRules): RepairPlan {
+export function planOf(job: JobRecord, area: AreaRecord, defect: DefectRecord, { rules, shelf }: PlannedBy): RepairPlan {
   const key = JSON.stringify([job.people, job.startAt, job.timeZone, area.facts, area.name, rules]);
   const known = plans.get(defect);
-  if (known?.key === key) return known.plan;
-  const plan = planRepair({ job, area, defect, rules });
-  plans.set(defect, { key, plan });
+  if (known?.key === key && known.shelf === shelf) return known.plan;
+  const plan = planRepair({ job, area, defect, rules, shelf });
+  plans.set(defect, { key, shelf, plan });
   return plan;
 }
 
 /** The plan with what is tried out in Match or Method. */
-export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord, rules: HouseRules, trial: WhatIf | undefined): RepairPlan {
-  if (!trial) return planOf(job, area, defect, rules);
+export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord, by: PlannedBy, trial: WhatIf | undefined): RepairPlan {
+  if (!trial) return planOf(job, area, defect, by);
   const at = job.startAt;
   const as = (values: Readonly<Record<string, unknown>> = {}) => Object.fromEntries(Object.entries(values).map(([field, value]) => [field, { value, how: 'assumed' as const, at }]));
   const facts = {
@@ -43,7 +57,7 @@ export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord
     ...(trial.slabC !== undefined && { slabC: { value: trial.slabC, how: 'assumed' as const, at } }),
     ...(trial.humidityPct !== undefined && { humidityPct: { value: trial.humidityPct, how: 'assumed' as const, at } }),
   };
-  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, facts: { ...defect.facts, ...as(trial.facts?.defect) }, ...(trial.schools && { schools: { ...defect.schools, ...trial.schools } }) }, rules });
+  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, facts: { ...defect.facts, ...as(trial.facts?.defect) }, ...(trial.schools && { schools: { ...defect.schools, ...trial.schools } }) }, ...by });
 }
 
 function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: DefectRecord): DefectFields {

@@ -1,0 +1,135 @@
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import type { ProductFileReport } from '@oddment/contracts';
+import { cite, genericShelf, genericSystem, kindOf, packState, shelfLimits, showValue, systemOf, type PatchSystem, type ShelfLimit } from '@oddment/core';
+import { useRef, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { Bar } from '../parts/Bar.tsx';
+import { ProductForm } from '../parts/ProductForm.tsx';
+import { refusal } from '../parts/refusal.ts';
+import { Stock } from '../parts/Stock.tsx';
+import { UndoBar } from '../parts/UndoBar.tsx';
+import { api } from '../state/api.ts';
+import { pageNow } from '../state/clock.ts';
+import { useMayPlan } from '../state/editing.ts';
+import { useRemove } from '../state/removing.ts';
+import { useStore } from '../state/store.ts';
+import { sought } from '../views/quickFigure.ts';
+
+const families = [['cementitious', 'Cement'], ['epoxy', 'Epoxy'], ['gypsum', 'Gypsum and board'], ['polymer', 'Polymer'], ['wood', 'Wood'], ['tub', 'Tubs']] as const;
+
+function Figures({ system }: { system: PatchSystem }) {
+  const units = useStore((s) => s.view.units ?? 'metric');
+  const limits = shelfLimits([system]);
+  const value = (l: ShelfLimit) => (typeof l.value === 'number' ? (l.kind ? showValue(l.value, l.kind, units).text : String(l.value)) : l.value === 'out' ? 'ruled out' : 'with care');
+  const figures = limits.filter((l) => typeof l.value === 'number');
+  const remarks = limits.filter((l) => typeof l.value !== 'number');
+  return (
+    <>
+      <table className="mixtable shelf-figures"><thead><tr><th>Figure</th><th>Value</th><th>From</th></tr></thead><tbody>
+        {figures.map((l) => <tr key={l.id} className={l.sourceId === 'product-sheet' ? 'own' : undefined}><td>{l.label}</td><td>{value(l)}{l.assumed ? ' (assumed)' : ''}</td><td className="quiet">{l.source}</td></tr>)}
+      </tbody></table>
+      {remarks.length > 0 ? <details><summary>{remarks.length} answers that count against it</summary><ul>{remarks.map((l) => <li key={l.id}>{value(l)}: {l.label} <span className="quiet">({l.source})</span></li>)}</ul></details> : null}
+    </>
+  );
+}
+
+function Versions({ id }: { id: string }) {
+  const { data } = api.useProductVersionsQuery(id);
+  if (!data || data.length < 2) return null;
+  return (
+    <details><summary>{data.length} versions are kept</summary><ul>{data.map((v, i) => {
+      const before = data[i + 1]?.product;
+      const paths = before ? [...new Set([...Object.keys(v.product.figures), ...Object.keys(before.figures)])].filter((p) => v.product.figures[p] !== before.figures[p]) : [];
+      return <li key={v.version}>Version {v.version}, {v.at.slice(0, 10)}, {v.by}: {v.product.sheet}{paths.length > 0 ? `; ${paths.map((p) => `${p} ${String(before?.figures[p] ?? 'as usual')} → ${String(v.product.figures[p] ?? 'as usual')}`).join(', ')}` : ''}</li>;
+    })}</ul></details>
+  );
+}
+
+function Import() {
+  const [take, { error }] = api.useImportProductsMutation();
+  const [report, setReport] = useState<ProductFileReport>();
+  const picker = useRef<HTMLInputElement>(null);
+  const read = async (file: File) => {
+    setReport(undefined);
+    const done = await take({ change: uuid(), text: await file.text() });
+    if (done.data) setReport(done.data);
+  };
+  return (
+    <section aria-label="Products from a file" style={{ borderTop: '1px solid var(--rule)', marginTop: 14, paddingTop: 8 }}>
+      <h2 style={{ fontSize: 17 }}>Products from a file</h2>
+      <p className="quiet">CSV with title, basedOn, sheet and a column for each figure, such as lift/floor; or JSON as it goes out. <a href="/api/products?format=csv" download>CSV</a> <a href="/api/products?format=json" download>JSON</a></p>
+      <input ref={picker} type="file" accept=".csv,.json,text/csv,application/json" hidden aria-label="Product file" onChange={(event) => { const file = event.target.files?.[0]; if (file) void read(file); event.target.value = ''; }} />
+      <Button variant="outlined" onClick={() => picker.current?.click()}>Choose a file</Button>
+      {error === undefined ? null : <p className="grade out" role="alert">{refusal(error)}</p>}
+      {report ? (
+        <div role="status">
+          <p><b>{report.made} made, {report.changed} changed, {report.lines.filter((l) => l.problems.length > 0).length} refused.</b></p>
+          <ul>{report.lines.filter((l) => l.problems.length > 0).slice(0, 12).map((l) => <li key={l.line}>Line {l.line}{l.title === '' ? '' : `, ${l.title}`}: {l.problems.join(' ')}</li>)}</ul>
+        </div>
+      ) : null}
+    </section>
+  );
+}
+
+/** Shelf: the generic systems with their figures and sources, the firm's own products, and its stock. */
+export function Shelf() {
+  const units = useStore((s) => s.view.units ?? 'metric');
+  const { systemId } = useParams();
+  const { data } = api.useShelfQuery(undefined);
+  const remove = useRemove();
+  const mayPlan = useMayPlan();
+  const [words, setWords] = useState('');
+  const [editing, setEditing] = useState(false);
+  const [at, setAt] = useState(systemId);
+  if (at !== systemId) {
+    setAt(systemId);
+    setEditing(false);
+  }
+  const products = data?.products ?? [];
+  const stock = data?.stock ?? [];
+  const today = pageNow().slice(0, 10);
+  const product = products.find((p) => p.id === systemId);
+  const system = product ? systemOf(product) : genericSystem(systemId ?? '');
+  const openDays = (of: string) => products.find((p) => p.id === of)?.packs.find((p) => p.openDays !== undefined)?.openDays;
+  const warned = stock.filter((s) => s.count > 0).map((s) => ({ s, ...packState(s, openDays(s.of), today) })).filter((s) => s.state === 'expired' || s.state === 'soon');
+  const nameOf = (id: string) => products.find((p) => p.id === id)?.title ?? genericSystem(id)?.title ?? 'a product that is not here any more';
+  const item = (id: string, title: string) => <Link key={id} className="item" to={`/shelf/${id}`} aria-current={id === systemId ? 'true' : undefined}>{title}</Link>;
+  return (
+    <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+      <Bar units={units} />
+      <div className={`work shelf${system ? ' one' : ''}`}>
+        <nav className="list" aria-label="Shelf">
+          <div style={{ padding: '10px 12px 4px' }}><TextField size="small" fullWidth label="Find on the shelf" value={words} onChange={(event) => { setWords(event.target.value); }} /></div>
+          <h2>Our own products</h2>
+          {sought(products.map((p) => ({ title: p.title, words: p.sheet, id: p.id })), words, (p) => p.title).map((p) => item(p.id, p.title))}
+          {products.length === 0 ? <p className="quiet" style={{ padding: '0 12px' }}>None yet. Choose a system below and copy it.</p> : null}
+          {families.map(([family, title]) => {
+            const own = sought(genericShelf.filter((s) => s.family === family).map((s) => ({ title: s.title, words: `${s.work} ${s.chemistry}`, id: s.id })), words, (s) => s.id);
+            return own.length === 0 ? null : <div key={family}><h2>{title}</h2>{own.map((s) => item(s.id, s.title))}</div>;
+          })}
+        </nav>
+        <main className="pane sheet" style={{ padding: '14px 20px' }}>
+          <div className="title"><Link to="/shelf" className="only-phone">The shelf</Link><span className="quiet count">{genericShelf.length} generic systems, {products.length} of our own</span><span className="push" /><Link to="/rules">House rules</Link><Link to="/">Jobs</Link></div>
+          {system ? (
+            <>
+              <h1 style={{ fontSize: 24 }}>{system.title}</h1>
+              <p>It {system.work}. <span className="quiet">{system.chemistry}; {system.suits.length > 0 ? `for ${system.suits.map((k) => kindOf(k).title).join(', ')}` : 'only in combinations'}.</span></p>
+              {product ? <p>Ours, copied from <Link to={`/shelf/${product.basedOn}`}>{genericSystem(product.basedOn)?.title}</Link>. Figures from: {product.sheet}; the others are the generic ones.{product.safeLift ? ` Thickest lift by its own heat: ${product.safeLift.rows.map((r) => `${showValue(r.liftMm, 'depth', units).text} at ${showValue(r.ambientC, 'temperature', units).text}`).join(', ')}; a lift that stays under ${showValue(product.safeLift.limitC, 'temperature', units).text}, ${cite('lift-model')}.` : ''}</p> : <p className="quiet">Generic: usual figures of this class of product. A limit that nobody here has read in its text says so. The sheet of the product that you buy goes first.</p>}
+              {mayPlan && !editing ? <p><Button variant="contained" onClick={() => { setEditing(true); }}>{product ? 'Change its figures' : 'Copy it for a product of ours'}</Button> {product ? <Button variant="outlined" onClick={() => { void remove('product', product, product.title); }}>Take it off the shelf</Button> : null}</p> : null}
+              {editing ? <ProductForm key={`${system.id} ${String(product?.version ?? 0)}`} system={system} product={product} onDone={() => { setEditing(false); }} /> : <Figures system={system} />}
+              {product ? <Versions id={product.id} /> : null}
+            </>
+          ) : <><h1 style={{ fontSize: 24 }}>Shelf</h1><p>What there is to repair with. Choose a system to see every figure with its source, or copy one for a product that you buy and enter its data sheet.{systemId === undefined ? '' : ' What was asked for is not here.'}</p></>}
+        </main>
+        <aside className="pane left-rule" aria-label="Stock" style={{ padding: '14px 16px' }}>
+          {warned.length > 0 ? <section aria-label="Expiring"><h2 style={{ fontSize: 17 }}>Look at these first</h2><ul style={{ paddingLeft: 18, margin: '4px 0 12px' }}>{warned.map(({ s, state, until }) => <li key={s.id}><Link to={`/shelf/${s.of}`}>{nameOf(s.of)}</Link>{s.lot === '' ? '' : `, lot ${s.lot}`}: <span className={`grade ${state === 'expired' ? 'out' : 'care'}`}>{state === 'expired' ? 'expired' : 'good until'} {until}</span></li>)}</ul></section> : null}
+          {system ? <Stock key={system.id} of={system.id} title={system.title} stock={stock.filter((s) => s.of === system.id)} openDays={openDays(system.id)} today={today} /> : null}
+          {mayPlan ? <Import /> : null}
+        </aside>
+      </div>
+      <UndoBar />
+    </div>
+  );
+}
