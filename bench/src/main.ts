@@ -1,7 +1,9 @@
 import { planRepair, planRecord, type JudgedPlan } from '@oddment/core';
 import { paper, sectionDrawing, svgText } from '@oddment/drawing';
 import { benchJob } from './benchJob.ts';
+import { isMainThread } from 'node:worker_threads';
 import { knowledgeRows } from './knowledge.ts';
+import { answerMixed, mixedRows } from './mixed.ts';
 import { measureServing } from './serving.ts';
 
 const rounds = 7;
@@ -23,39 +25,45 @@ function row(words: string, times: readonly number[], aim?: number): string {
   return `${words.padEnd(64)}${ms(median(times)).padStart(9)}   (${ms(Math.min(...times))} to ${ms(Math.max(...times))})${aim === undefined ? '' : `   aim ${ms(aim)}`}`;
 }
 
-const inputs = Array.from({ length: many }, (_, i) => benchJob(i));
+async function measure(): Promise<void> {
+  const inputs = Array.from({ length: many }, (_, i) => benchJob(i));
 
-function whole(input: ReturnType<typeof benchJob>): number {
-  const plan = planRepair(input);
-  if (plan.state !== 'judged') throw new Error('a plan of the bench is not complete');
-  return svgText(sectionDrawing(plan.section, { units: 'metric', timeZone: 'UTC', width: 640, height: 440, palette: paper, prefix: 'b' })).length;
+  function whole(input: ReturnType<typeof benchJob>): number {
+    const plan = planRepair(input);
+    if (plan.state !== 'judged') throw new Error('a plan of the bench is not complete');
+    return svgText(sectionDrawing(plan.section, { units: 'metric', timeZone: 'UTC', width: 640, height: 440, palette: paper, prefix: 'b' })).length;
+  }
+
+  // one before the measured rounds, so that the code is compiled
+  for (const input of inputs) whole(input);
+
+  const one: number[] = [];
+  const thousand: number[] = [];
+  const roundTrip: number[] = [];
+  for (let round = 0; round < rounds; round++) {
+    for (const input of inputs.slice(round * 20, round * 20 + 20)) one.push(timed(() => whole(input)));
+    thousand.push(timed(() => { for (const input of inputs) whole(input); }));
+    // made one by one and outside the clock, so that a thousand records are not kept at once
+    roundTrip.push(inputs.reduce((sum, input) => {
+      const record = planRecord(planRepair(input));
+      return sum + timed(() => { JSON.parse(JSON.stringify(record)); });
+    }, 0));
+  }
+  const example = planRepair(benchJob(0)) as JudgedPlan;
+  console.log(`Plans of slab cracks: Match over ${String(example.candidates.length)} systems, method, mix, schedule and drawing. Node ${process.version}, median of ${String(rounds)} rounds (least to most).`);
+  console.log(row('one plan with Match and drawing', one, 2));
+  console.log(row(`${String(many)} plans with Match and drawing`, thousand, 800));
+  console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));
+
+  for (const line of [...knowledgeRows(rounds, row), ...(await mixedRows(rounds, row))]) console.log(line);
+
+  const { ODDMENT_BENCH_ADDRESS: address, ODDMENT_BENCH_DATABASE: databaseUrl } = process.env;
+  if (address !== undefined && databaseUrl !== undefined) {
+    const { openP95Ms, bareP95Ms, requests } = await measureServing(address, databaseUrl);
+    console.log(`open a job of 40 defects: p95 ${openP95Ms.toFixed(1)} ms; a bare SELECT of the same rows through Express: p95 ${bareP95Ms.toFixed(1)} ms; ${(openP95Ms / bareP95Ms).toFixed(1)} times   aim 2.5 times   (${String(requests)} requests)`);
+  }
 }
 
-// one before the measured rounds, so that the code is compiled
-for (const input of inputs) whole(input);
-
-const one: number[] = [];
-const thousand: number[] = [];
-const roundTrip: number[] = [];
-for (let round = 0; round < rounds; round++) {
-  for (const input of inputs.slice(round * 20, round * 20 + 20)) one.push(timed(() => whole(input)));
-  thousand.push(timed(() => { for (const input of inputs) whole(input); }));
-  // made one by one and outside the clock, so that a thousand records are not kept at once
-  roundTrip.push(inputs.reduce((sum, input) => {
-    const record = planRecord(planRepair(input));
-    return sum + timed(() => { JSON.parse(JSON.stringify(record)); });
-  }, 0));
-}
-const example = planRepair(benchJob(0)) as JudgedPlan;
-console.log(`Plans of slab cracks: Match over ${String(example.candidates.length)} systems, method, mix, schedule and drawing. Node ${process.version}, median of ${String(rounds)} rounds (least to most).`);
-console.log(row('one plan with Match and drawing', one, 2));
-console.log(row(`${String(many)} plans with Match and drawing`, thousand, 800));
-console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));
-
-for (const line of knowledgeRows(rounds, row)) console.log(line);
-
-const { ODDMENT_BENCH_ADDRESS: address, ODDMENT_BENCH_DATABASE: databaseUrl } = process.env;
-if (address !== undefined && databaseUrl !== undefined) {
-  const { openP95Ms, bareP95Ms, requests } = await measureServing(address, databaseUrl);
-  console.log(`open a job of 40 defects: p95 ${openP95Ms.toFixed(1)} ms; a bare SELECT of the same rows through Express: p95 ${bareP95Ms.toFixed(1)} ms; ${(openP95Ms / bareP95Ms).toFixed(1)} times   aim 2.5 times   (${String(requests)} requests)`);
-}
+// the same bundle is the worker: there it judges, and nothing else
+if (isMainThread) await measure();
+else answerMixed();

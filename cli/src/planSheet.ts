@@ -12,7 +12,7 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
   }
   if (plan.state === 'surveyed') {
     const rows = plan.surveyed.measured.map((m) => `  ${m.label}: ${show(m.figure, how.units).text}`);
-    return [`${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`, ...rows, '', ...(plan.match ? [text(matchWords(plan.match)), ...plan.match.stops.filter((s) => s.open).map((s) => `Stop: ${s.title}. ${text(s.why)} Who decides: ${s.who}.`), ''] : []), text(noMethodYet(kindOf(plan.defect.kind))), '', plan.advice].join('\n');
+    return [`${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`, ...rows, '', ...(plan.match ? [text(matchWords(plan.match)), ...plan.match.stops.filter((s) => s.open).map((s) => `Stop: ${s.title}. ${text(s.why)} Who decides: ${s.who}.`), ...(plan.match.chosen ? plan.match.cautionsOf(plan.match.chosen.candidate).map((c) => `  ${c.title}: ${text(c.text)} (${cite(c.source)})`) : []), ''] : []), text(noMethodYet(kindOf(plan.defect.kind))), '', plan.advice].join('\n');
   }
   const fig = (f: { value: number; kind: Parameters<typeof show>[0]['kind'] }) => show(f, how.units).text;
   const { subject } = plan;

@@ -147,3 +147,19 @@ export const preparedDepth = formula({
   source: 'icri-310-1r',
   compute: ({ foundMm, edgeMm }) => Math.max(foundMm, edgeMm),
 });
+
+/** Weight of what is loose, in g. */
+export const fallingWeight = formula({
+  name: 'falling-weight',
+  title: 'Weight of what is loose',
+  words: 'area times thickness times density',
+  inputs: {
+    areaMm2: { kind: 'area', label: 'loose area', min: 0, max: 1e9, usual: 1e6 },
+    thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 500, usual: 22 },
+    densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 8, usual: 1.68 },
+  },
+  output: 'mass',
+  against: 'thicknessMm',
+  source: 'geometry',
+  compute: ({ areaMm2, thicknessMm, densityKgL }) => (areaMm2 * thicknessMm * densityKgL) / 1000,
+});

@@ -1,9 +1,11 @@
 import { cementWait, resinWait } from '../cure/reaction.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
+import { auxiliaries } from '../shelf/auxiliaries/auxiliaries.ts';
 import { chains, type Chain } from '../shelf/chains.ts';
 import { readyFor, type Grade, type PatchSystem } from '../shelf/patchSystem.ts';
 import { matchRules } from './rules.ts';
+import { auxiliaryTemperature } from './rules/temperature.ts';
 import { aloneVerdict, said, workVerdict } from './rules/work.ts';
 import type { JudgedSize, Subject } from './subject.ts';
 import type { Verdict } from './verdict.ts';
@@ -71,7 +73,15 @@ function otherWork(subject: Subject, shelf: readonly PatchSystem[]): readonly Ca
 
 /** Every rule on one system, but for those that it is not held to here. */
 function rulesOn(ledger: Ledger, subject: Subject, system: PatchSystem, size: JudgedSize, people: 1 | 2, lifted: readonly string[] = []): Verdict[] {
-  return matchRules.filter((rule) => !lifted.includes(rule.id)).flatMap((rule) => rule.judge({ ledger, subject, system, size, people }) ?? []);
+  const matter = { ledger, subject, system, size, people };
+  const verdicts: Verdict[] = [];
+  // a plain loop: it runs for every rule on every system of every defect
+  for (const rule of matchRules) {
+    if (lifted.length > 0 && lifted.includes(rule.id)) continue;
+    const verdict = rule.judge(matter);
+    if (verdict) verdicts.push(verdict);
+  }
+  return verdicts;
 }
 
 function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, size: S, verdicts: readonly Verdict[]): Candidate<S> {
@@ -91,9 +101,9 @@ function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: 
 }
 
 /** A combination as one system: what it is called and is for; its size, times and limits are those of its members. */
-function combined({ id, title, work, suits }: Chain, members: readonly PatchSystem[], last: PatchSystem): PatchSystem {
+function combined({ id, title, work, suits, before }: Chain, members: readonly PatchSystem[], last: PatchSystem): PatchSystem {
   const visits = members.reduce((sum, m) => sum + m.visits.value, 0);
-  return { ...last, id, title, work, suits, chemistry: members.map((m) => m.title).join(', then '), visits: { ...last.visits, value: visits } };
+  return { ...last, id, title, work, suits, chemistry: [...auxiliaries.filter((a) => before?.includes(a.id)), ...members].map((m) => m.title).join(', then '), visits: { ...last.visits, value: visits } };
 }
 
 /** Judges a combination: each member by its own rules, but for what an earlier one takes care of. Nothing where a member is not on the shelf. */
@@ -104,7 +114,9 @@ function judgeChain<S extends JudgedSize>(ledger: Ledger, subject: Subject, shel
   if (!last || members.length < chain.members.length || !chain.suits.includes(subject.kind)) return undefined;
   const system = combined(chain, members, last);
   const verdicts = members.flatMap((m) => rulesOn(ledger, subject, m, sizeOf(m), people, chain.lifts?.[m.id]).map((v): Verdict => ({ ...v, of: m.title })));
-  return { ...graded(ledger, subject, system, sizeOf(members[0] ?? last), [workVerdict(subject, system), ...(chain.remark ? [said('together', 'Together', chain.remark)] : []), ...verdicts]), chain: members };
+  const before = auxiliaries.filter((a) => chain.before?.includes(a.id));
+  const firsts = before.flatMap((a): Verdict[] => { const v = auxiliaryTemperature(ledger, subject, a); return v ? [{ ...v, of: a.title }] : []; });
+  return { ...graded(ledger, subject, system, sizeOf(members[0] ?? last), [workVerdict(subject, system), ...firsts, ...(chain.remark ? [said('together', 'Together', chain.remark)] : []), ...verdicts]), chain: members };
 }
 
 /** Every system of the shelf, and every combination of them, against a defect: those that fit first, those ruled out nearest first. */

@@ -67,6 +67,7 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['joint-spall', 'joint-filler', 'gap', { gapMm: 19 }, { gapMm: 19.1 }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'body', { body: 'sound' }, { body: 'crumbling' }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'lath', { lath: 'sound', base: 'wood-lath' }, { lath: 'missing', base: 'wood-lath' }, 'out'],
+  ['plaster-hole', 'cement-plaster', 'over-concrete', { position: 'overhead', base: 'concrete', binder: 'cement', depthMm: 9.5 }, { position: 'overhead', base: 'concrete', binder: 'cement', depthMm: 9.6 }, 'out'],
   ['plaster-hole', 'cement-plaster', 'binder', { binder: 'cement' }, { binder: 'gypsum' }, 'out'],
   ['plaster-hole', 'cement-plaster', 'base', { base: 'masonry' }, { base: 'board' }, 'out'],
   ['plaster-hole', 'gypsum-plaster', 'place', { place: 'inside' }, { place: 'outside' }, 'out'],

@@ -33,7 +33,7 @@ export interface RangeWords {
 }
 
 /** A verdict from a value held against a range. */
-export function fromRange(matter: Matter, rule: Rule, value: Figure, range: Range, words: RangeWords): Verdict | undefined {
+export function fromRange(matter: Pick<Matter, 'ledger'>, rule: Pick<Rule, 'id' | 'title'>, value: Figure, range: Range, words: RangeWords): Verdict | undefined {
   const { min: low, max: high } = range;
   if (!low && !high) return undefined;
   const min = low && matter.ledger.sourced(low);

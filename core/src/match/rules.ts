@@ -20,6 +20,7 @@ import { moistureRule } from './rules/moisture.ts';
 import { movementRule } from './rules/movement.ts';
 import { occupiedRule } from './rules/occupied.ts';
 import { oilRule } from './rules/oil.ts';
+import { overConcreteRule } from './rules/overConcrete.ts';
 import { partRule } from './rules/part.ts';
 import { penetrationRule } from './rules/penetration.ts';
 import { placeRule } from './rules/place.ts';
@@ -53,6 +54,7 @@ export const matchRules: readonly Rule[] = [
   extentRule,
   gapRule,
   liftsRule,
+  overConcreteRule,
   preparationRule,
   penetrationRule,
   positionRule,

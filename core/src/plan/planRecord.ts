@@ -16,7 +16,7 @@ function schoolRecord({ question, side, by, because, effects }: PlannedSchool) {
 }
 
 function judgedRecord(plan: JudgedPlan) {
-  const { ledger, candidates, planned, schools, repair, defect, area, ...rest } = plan;
+  const { ledger, candidates, planned, schools, repair, defect, area, cautionsOf: _later, ...rest } = plan;
   const steps = repair?.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times }));
   const body = {
     defect: { id: defect.id, mark: defect.mark, kind: defect.kind },

@@ -33,6 +33,7 @@ import { slabCrackTable } from '../survey/slabCrack.ts';
 import { seenSection } from './seenSection.ts';
 import { foundSection, repairSection, type Section } from './section.ts';
 import { defectStops } from '../safety/defectStops.ts';
+import { hazardCautions } from '../safety/hazards.ts';
 import { crackAsSubject, sizeOf, subjectOf, type Subject } from '../match/subject.ts';
 
 /** The method of the chosen or proposed system, with its quantities and clock times. */
@@ -66,6 +67,8 @@ export interface JudgedPlan {
   readonly sense: { readonly defect: Sense; readonly area: Sense };
   readonly subject: CrackSubject;
   readonly candidates: readonly Candidate<PreparedSize>[];
+  /** the usual cautions of a candidate here, made when someone looks */
+  readonly cautionsOf: (candidate: Candidate) => readonly Caution[];
   readonly stops: readonly HeldStop[];
   /** a stop is open: nothing after it is planned */
   readonly held: boolean;
@@ -93,6 +96,8 @@ export interface Matched {
   readonly stops: readonly HeldStop[];
   readonly held: boolean;
   readonly schools: readonly PlannedSchool[];
+  /** the usual cautions of a candidate here, made when someone looks */
+  readonly cautionsOf: (candidate: Candidate) => readonly Caution[];
   /** the system that the person chose, with the reason where it goes against the verdict */
   readonly chosen?: { readonly candidate: Candidate; readonly reason?: string };
 }
@@ -185,10 +190,12 @@ function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>,
   const read = new FactReader(ledger, kind, defect.facts);
   const around = new FactReader(ledger, areaTable, area.facts);
   const measured = (id: string) => seen.surveyed.measured.find((m) => m.id === id)?.figure;
-  const stops = withDecisions(defectStops({ kind: kind.id, surface: kind.surface, ledger, choice: (field) => read.choice(field) ?? around.choice(field), measure: (field) => read.measure(field) ?? around.measure(field), measured }), defect.decisions);
+  const matter = { kind: kind.id, surface: kind.surface, ledger, choice: (field: string) => read.choice(field) ?? around.choice(field), measure: (field: string) => read.measure(field) ?? around.measure(field), measured };
+  const stops = withDecisions(defectStops(matter), defect.decisions);
   const judged = candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people);
-  const chosen = judged.find((c) => c.system.id === defect.choice?.system);
-  return { subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held: stops.some((s) => s.open), schools: sidesFor(kind.id, input, answersOf(kind, area, defect)).map((t) => ({ ...t, effects: [] })) };
+  const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
+  const schools = once(() => sidesFor(kind.id, input, answersOf(kind, area, defect)).map((t) => ({ ...t, effects: [] })));
+  return { cautionsOf: ({ system, chain }) => hazardCautions(matter, chain ?? [system]), subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held: stops.some((s) => s.open), get schools() { return schools(); } };
 }
 
 /**
@@ -255,6 +262,7 @@ export function planRepair(input: PlanInput): RepairPlan {
     sense,
     subject,
     candidates: judged,
+    cautionsOf: ({ system, chain }) => hazardCautions({ kind: defect.kind, surface: 'concrete', ledger, choice: (field) => ({ ...subject.choices } as Readonly<Record<string, string | undefined>>)[field], measure: () => undefined, measured: () => undefined }, chain ?? [system]),
     stops,
     held,
     ...(candidate && { planned: { candidate, by: chosen ? 'choice' : 'proposal', ...(chosen && defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }),

@@ -20,19 +20,22 @@ export interface StopMatter {
 
 const local = 'the local code, or the listing of the assembly';
 
+/** Before it a house may be painted with lead. */
+export const leadYear = of(1978, 'count', 'epa-745', 'Year from which house paint was free of lead (USA)');
+
 const limits = {
   bow: of(25, 'depth', 'practice', 'Bow that goes to the engineer'),
   oneBar: of(25, 'percent', 'icri-310-1r', 'Loss of one bar that goes to the engineer'),
   moreBars: of(20, 'percent', 'icri-310-1r', 'Loss of two bars or more that goes to the engineer'),
   sag: of(13, 'depth', 'judgement', 'Sag at which a ceiling is propped first'),
   looseMm2: of(500_000, 'area', 'judgement', 'Loose area at which a ceiling is propped first'),
-  leadYear: of(1978, 'count', 'epa-745', 'Year from which house paint was free of lead (USA)'),
   leadInsideMm2: of(557_418, 'area', 'epa-745', 'Painted area that may be disturbed in a room (USA)'),
   leadOutsideMm2: of(1_858_061, 'area', 'epa-745', 'Painted area that may be disturbed outside (USA)'),
   asbestosYear: of(1980, 'count', 'practice', 'Year before which compound and plaster may hold asbestos'),
 } as const;
 
-const painted: readonly string[] = ['paint', 'patch', 'unknown', 'coating', 'limewash', 'sealer'];
+/** What was on it before, where that may be old paint. */
+export const paintedBefore: readonly string[] = ['paint', 'patch', 'unknown', 'coating', 'limewash', 'sealer'];
 
 /**
  * The stops of a defect of any kind but a slab crack. Each says who decides; none is lifted but by a recorded
@@ -90,7 +93,7 @@ export function defectStops({ kind, surface, ledger, choice, measure, measured }
 
   const year = measure('yearBuilt');
   const before = choice('before');
-  if (year && surface !== 'tub' && year.value < limits.leadYear.value && before !== undefined && painted.includes(before)) {
+  if (year && surface !== 'tub' && year.value < leadYear.value && before !== undefined && paintedBefore.includes(before)) {
     const inside = place !== 'outside' && place !== 'outside-salt';
     const limit = get(inside ? 'leadInsideMm2' : 'leadOutsideMm2');
     if (area && !atMost(area.value, limit.value)) stop('lead', 'Paint that may hold lead', 'a certified renovator, or the local rule', say`Built in ${year}: paint may hold lead, and ${area} of it is disturbed; the rule (USA) begins above ${limit}. As recalled, check the current text.`, 'epa-745');

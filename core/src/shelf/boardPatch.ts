@@ -15,7 +15,7 @@ export const boardPatch = {
   depth: {},
   extent: { min: of(100, 'depth', 'practice', 'Smallest'), below: 'care' },
   sizeWhy: { small: 'a plug closes that sooner' },
-  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     moisture: gypsumInDamp,
     place: insideOnly,

@@ -14,7 +14,7 @@ export const boardPlug = {
   depth: {},
   extent: { min: of(13, 'depth', 'practice', 'Smallest'), max: of(150, 'depth', 'practice', 'Largest') },
   sizeWhy: { small: 'compound or mesh closes that', large: 'its paper alone does not carry a larger plug' },
-  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
+  slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     rated: notRated,
     position: {

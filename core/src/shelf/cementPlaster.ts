@@ -14,8 +14,9 @@ export const cementPlaster = {
   width: {},
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(22, 'depth', 'generic-sheet', 'Thickest in all') },
   lift: { wall: of(10, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(10, 'depth', 'generic-sheet', 'Thickest lift, overhead'), floor: of(10, 'depth', 'generic-sheet', 'Thickest lift, floor'), most: of(3, 'count', 'practice', 'Most lifts') },
+  overConcrete: of(9.5, 'depth', 'astm-c926', 'Thickest in all, overhead on smooth concrete'),
   sizeWhy: { thin: 'a skim does that', deep: 'thicker than three coats: build it out first' },
-  slabC: { min: of(4.4, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
+  slabC: { min: of(4.4, 'temperature', 'astm-c926', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     moisture: noWaterThrough,
     movement: rigid,

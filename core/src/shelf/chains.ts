@@ -5,6 +5,8 @@ export interface Chain {
   readonly id: string;
   readonly title: string;
   readonly members: readonly string[];
+  /** what goes on before the first of them: auxiliaries, by id */
+  readonly before?: readonly string[];
   readonly work: string;
   readonly suits: readonly string[];
   /** what is said of the combination itself */
@@ -17,6 +19,9 @@ export const chains: readonly Chain[] = [
   { id: 'rapid-crack-resin + joint-filler', title: 'Edges rebuilt in resin and sand, then joint filler', members: ['rapid-crack-resin', 'joint-filler'], work: 'rebuilds broken edges of a joint and fills it', suits: ['joint-spall'], lifts: { 'rapid-crack-resin': ['depth'] } },
   { id: 'epoxy-mortar + joint-filler', title: 'Edges rebuilt in epoxy mortar, then joint filler', members: ['epoxy-mortar', 'joint-filler'], work: 'rebuilds broken edges of a joint and fills it', suits: ['joint-spall'] },
   { id: 'rapid-repair-mortar + joint-filler', title: 'Edges rebuilt in rapid mortar, then joint filler', members: ['rapid-repair-mortar', 'joint-filler'], work: 'rebuilds broken edges of a joint and fills it', suits: ['joint-spall'], remark: { grade: 'care', why: 'square edges, and time to cure before the joint is cut again', source: 'practice' } },
+  { id: 'bar-primer-epoxy-cement + polymer-mortar-2k', title: 'Bars primed, then polymer mortar', before: ['bar-primer-epoxy-cement'], members: ['polymer-mortar-2k'], work: 'rebuilds concrete over cleaned and primed bars', suits: ['bar-spall'], lifts: { 'polymer-mortar-2k': ['bar'] } },
+  { id: 'bar-primer-epoxy-cement + hand-packed-mortar', title: 'Bars primed, then hand-packed mortar', before: ['bar-primer-epoxy-cement'], members: ['hand-packed-mortar'], work: 'rebuilds small places over cleaned and primed bars', suits: ['bar-spall'], lifts: { 'hand-packed-mortar': ['bar'] } },
+  { id: 'gypsum-plaster + skim-coat', title: 'Gypsum plaster, then skimmed', members: ['gypsum-plaster', 'skim-coat'], work: 'renews gypsum plaster and evens the whole face', suits: ['plaster-hole'], lifts: { 'skim-coat': ['depth', 'extent', 'base', 'lath', 'lifts', 'position'] } },
   { id: 'water-plug + injection-foam', title: 'Leak plugged, then foam', members: ['water-plug', 'injection-foam'], work: 'stops a running leak and the crack behind it', suits: ['wall-crack'], lifts: { 'water-plug': ['movement'] } },
   { id: 'epoxy-consolidant + epoxy-timber-paste', title: 'Soft wood hardened, then epoxy paste', members: ['epoxy-consolidant', 'epoxy-timber-paste'], work: 'hardens and rebuilds decayed timber', suits: ['timber-decay', 'timber-through'] },
   { id: 'epoxy-consolidant + epoxy-timber-putty', title: 'Soft wood hardened, then epoxy putty', members: ['epoxy-consolidant', 'epoxy-timber-putty'], work: 'hardens and fills decayed timber', suits: ['timber-decay', 'timber-through'] },

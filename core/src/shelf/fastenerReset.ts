@@ -13,7 +13,7 @@ export const fastenerReset = {
   width: {},
   depth: {},
   sizeWhy: {},
-  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     finish: {
       gloss: { grade: 'care', why: 'each spot flashes under gloss', source: 'practice', change: 'skim the whole face' },

@@ -12,7 +12,7 @@ export const floatingCorner = {
   width: {},
   depth: {},
   sizeWhy: {},
-  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     movement: {
       still: { grade: 'out', why: 'it does not move: new tape holds', source: 'practice' },

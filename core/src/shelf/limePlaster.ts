@@ -14,6 +14,7 @@ export const limePlaster = {
   width: {},
   depth: { min: of(5, 'depth', 'practice', 'Thinnest'), max: of(25, 'depth', 'practice', 'Thickest in all') },
   lift: { wall: of(10, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(8, 'depth', 'generic-sheet', 'Thickest lift, overhead'), floor: of(10, 'depth', 'generic-sheet', 'Thickest lift, floor'), most: of(3, 'count', 'practice', 'Most lifts') },
+  overConcrete: of(9.5, 'depth', 'astm-c926', 'Thickest in all, overhead on smooth concrete'),
   sizeWhy: { thin: 'a lime skim does that', deep: 'build it out first' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(30, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

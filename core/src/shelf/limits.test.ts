@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { sources } from '../sources/register.ts';
 import { isDefectKind } from '../survey/kinds.ts';
+import { auxiliaries } from './auxiliaries/auxiliaries.ts';
 import { chains } from './chains.ts';
 import { shelfLimits } from './limits.ts';
 import { genericShelf } from './shelf.ts';
@@ -44,7 +45,8 @@ describe('the systems', () => {
 
   it('combinations name systems of the shelf, and rules that there are', () => {
     for (const c of chains) {
-      expect(c.id).toBe(c.members.join(' + '));
+      expect(c.id).toBe([...(c.before ?? []), ...c.members].join(' + '));
+      for (const id of c.before ?? []) expect(auxiliaries.some((a) => a.id === id)).toBe(true);
       for (const id of c.members) expect(genericShelf.some((s) => s.id === id)).toBe(true);
       for (const id of Object.keys(c.lifts ?? {})) expect(c.members).toContain(id);
     }

@@ -1,6 +1,7 @@
 import { baseUnits, type QuantityKind } from '../quantity/kind.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import { cite, sources, type SourceId, type Standing } from '../sources/register.ts';
+import type { Auxiliary } from './auxiliaries/auxiliary.ts';
 import type { PatchSystem, Remark } from './patchSystem.ts';
 
 /** One figure or remark of the shelf: where it stands, what it is, and how it is known. */
@@ -38,6 +39,6 @@ function limitsIn(value: unknown, path: string): ShelfLimit[] {
 }
 
 /** Every figure and every remark of a shelf, in the order of its systems. */
-export function shelfLimits(shelf: readonly PatchSystem[]): readonly ShelfLimit[] {
+export function shelfLimits(shelf: readonly (PatchSystem | Auxiliary)[]): readonly ShelfLimit[] {
   return shelf.flatMap((system) => limitsIn(system, system.id));
 }

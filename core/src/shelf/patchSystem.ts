@@ -64,6 +64,8 @@ export interface PatchSystem {
   readonly total?: Range;
   /** thickest lift by position, and how many there may be */
   readonly lift?: { readonly floor?: Sourced; readonly wall?: Sourced; readonly overhead?: Sourced; readonly edge?: Sourced; readonly most?: Sourced };
+  /** plaster: thickest in all, overhead on smooth concrete */
+  readonly overConcrete?: Sourced;
   /** thickest lift by its own heat, over the temperature: computed from a product's kinetics */
   readonly safeLift?: SafeLiftTable;
   /** longest side of what it closes */

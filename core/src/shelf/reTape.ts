@@ -13,7 +13,7 @@ export const reTape = {
   width: {},
   depth: {},
   sizeWhy: {},
-  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     movement: {
       moving: { grade: 'out', why: 'where the framing moves it cracks again', source: 'practice', change: 'free the corner, or fix one side only' },

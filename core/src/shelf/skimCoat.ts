@@ -13,7 +13,7 @@ export const skimCoat = {
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },
   sizeWhy: { deep: 'thicker than a skim' },
-  slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
+  slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     moisture: gypsumInDamp,
     movement: {

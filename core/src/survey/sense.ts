@@ -38,8 +38,19 @@ export function senseDefect(kind: DefectKind, facts: LooseFacts): Sense {
   return { refused: own.refused, doubts: [...own.doubts, ...extentDoubts(answered, ledger)], missing };
 }
 
+// all defects of an area share its facts: they are sensed once
+const sensed = new WeakMap<AreaFacts, Sense>();
+
 /** The same for an area's facts. */
 export function senseArea(facts: AreaFacts): Sense {
+  const known = sensed.get(facts);
+  if (known) return known;
+  const sense = sensedArea(facts);
+  sensed.set(facts, sense);
+  return sense;
+}
+
+function sensedArea(facts: AreaFacts): Sense {
   const refused = refusals(areaTable.asks, facts);
   const missing = unanswered(areaTable.asks, facts);
   const air = valueOf(facts.airC);

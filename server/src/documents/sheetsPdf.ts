@@ -100,7 +100,7 @@ function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): 
     const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
     return [
       title,
-      ...(plan.match ? [{ text: tell(matchWords(plan.match), how) }, ...plan.match.stops.filter((s) => s.open).map((s) => ({ text: `Stop: ${s.title}. ${tell(s.why, how)} Who decides: ${s.who}.`, bold: true }))] : []),
+      ...(plan.match ? [{ text: tell(matchWords(plan.match), how) }, ...plan.match.stops.filter((s) => s.open).map((s) => ({ text: `Stop: ${s.title}. ${tell(s.why, how)} Who decides: ${s.who}.`, bold: true })), ...(plan.match.chosen ? [{ ul: plan.match.cautionsOf(plan.match.chosen.candidate).map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${tell(c.text, how)} (${cite(c.source)})`] })) }] : [])] : []),
       { text: tell(noMethodYet(kindOf(plan.defect.kind)), how), italics: true },
       ...(plan.section ? [{ svg: svgText(sectionDrawing(plan.section, { ...how, width: 720, height: 360, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] as [number, number, number, number] }] : []),
       heading('As measured'),

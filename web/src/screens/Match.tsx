@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, recipeOf, relevantAsks, siteDateTime, type Candidate, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict } from '@oddment/core';
+import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, type Candidate, type Caution, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict, type WorkPart } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -30,6 +30,17 @@ const gradeSigns = { fits: '✓', care: '△', out: '✕' } as const;
 type Judgeable = JudgedPlan | (SurveyedPlan & { readonly match: Matched });
 
 const matchOf = (plan: Judgeable): Matched | JudgedPlan => (plan.state === 'judged' ? plan : plan.match);
+/** The usual cautions of a system here, with the parts of the work that they stand on. */
+function Cautions({ cautions }: { cautions: readonly Caution[] }) {
+  if (cautions.length === 0) return null;
+  return (
+    <details className="cautions"><summary>{cautions.length === 1 ? 'One caution' : `${String(cautions.length)} cautions`}: {[...new Set(cautions.map((c) => c.title.toLowerCase()))].join(', ')}</summary>
+      <ul>{cautions.map((c) => <li key={c.id}><b>{c.title}</b>, {c.steps.map((p) => partWords[p as WorkPart]).join(', ')}: <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul>
+      <p className="quiet">The usual ones, not all of them: local codes, the product’s data sheet and safety data sheet, and licensed practice go first.</p>
+    </details>
+  );
+}
+
 /** for other work: told in a list of its own */
 const isOther = (c: Candidate) => c.verdicts.length === 1 && c.grade === 'out';
 
@@ -220,6 +231,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
               ) : null}
               {stocked ? <p style={{ margin: '4px 0' }}><Say saying={stocked} plain /></p> : null}
               <div className="src">{inView.system.chemistry}. {inView.size ? <>Judged <Say saying={inView.size.assumed} />. </> : null}Source: {cite(verdict.source)}.</div>
+              <Cautions cautions={matchOf(plan).cautionsOf(inView)} />
               <div style={{ margin: '10px 0' }}>
                 {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{isChosen ? (hasMethod ? 'Chosen: go to Method' : 'Chosen') : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>}
                 {hasMethod ? null : <p className="quiet">Judged only: Oddment has no method for it yet. A choice is kept, with its reason.</p>}

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { ProductFileReport } from '@oddment/contracts';
-import { cite, genericShelf, genericSystem, kindOf, packState, shelfLimits, showValue, systemOf, type PatchSystem, type ShelfLimit } from '@oddment/core';
+import { auxiliaries, cite, genericShelf, genericSystem, kindOf, packState, shelfLimits, showValue, systemOf, type Auxiliary, type PatchSystem, type ShelfLimit } from '@oddment/core';
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -19,7 +19,7 @@ import { sought } from '../views/quickFigure.ts';
 
 const families = [['cementitious', 'Cement'], ['epoxy', 'Epoxy'], ['gypsum', 'Gypsum and board'], ['polymer', 'Polymer'], ['wood', 'Wood'], ['tub', 'Tubs']] as const;
 
-function Figures({ system }: { system: PatchSystem }) {
+function Figures({ system }: { system: PatchSystem | Auxiliary }) {
   const units = useStore((s) => s.view.units ?? 'metric');
   const limits = shelfLimits([system]);
   const value = (l: ShelfLimit) => (typeof l.value === 'number' ? (l.kind ? showValue(l.value, l.kind, units).text : String(l.value)) : l.value === 'out' ? 'ruled out' : 'with care');
@@ -92,14 +92,16 @@ export function Shelf() {
   const today = pageNow().slice(0, 10);
   const product = products.find((p) => p.id === systemId);
   const system = product ? systemOf(product) : genericSystem(systemId ?? '');
+  const auxiliary = auxiliaries.find((a) => a.id === systemId);
   const openDays = (of: string) => products.find((p) => p.id === of)?.packs.find((p) => p.openDays !== undefined)?.openDays;
+  const inView = system ?? auxiliary;
   const warned = stock.filter((s) => s.count > 0).map((s) => ({ s, ...packState(s, openDays(s.of), today) })).filter((s) => s.state === 'expired' || s.state === 'soon');
-  const nameOf = (id: string) => products.find((p) => p.id === id)?.title ?? genericSystem(id)?.title ?? 'a product that is not here any more';
+  const nameOf = (id: string) => products.find((p) => p.id === id)?.title ?? genericSystem(id)?.title ?? auxiliaries.find((a) => a.id === id)?.title ?? 'a product that is not here any more';
   const item = (id: string, title: string) => <Link key={id} className="item" to={`/shelf/${id}`} aria-current={id === systemId ? 'true' : undefined}>{title}</Link>;
   return (
     <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
       <Bar units={units} />
-      <div className={`work shelf${system ? ' one' : ''}`}>
+      <div className={`work shelf${system ?? auxiliary ? ' one' : ''}`}>
         <nav className="list" aria-label="Shelf">
           <div style={{ padding: '10px 12px 4px' }}><TextField size="small" fullWidth label="Find on the shelf" value={words} onChange={(event) => { setWords(event.target.value); }} /></div>
           <h2>Our own products</h2>
@@ -109,10 +111,12 @@ export function Shelf() {
             const own = sought(genericShelf.filter((s) => s.family === family).map((s) => ({ title: s.title, words: `${s.work} ${s.chemistry}`, id: s.id })), words, (s) => s.id);
             return own.length === 0 ? null : <div key={family}><h2>{title}</h2>{own.map((s) => item(s.id, s.title))}</div>;
           })}
+          <h2>What goes with them</h2>
+          {sought(auxiliaries.map((a) => ({ title: a.title, words: a.what, id: a.id })), words, (a) => a.id).map((a) => item(a.id, a.title))}
         </nav>
         <main className="pane sheet" style={{ padding: '14px 20px' }}>
-          <div className="title"><Link to="/shelf" className="only-phone">The shelf</Link><span className="quiet count">{genericShelf.length} generic systems, {products.length} of our own</span><span className="push" /><Link to="/rules">House rules</Link><Link to="/">Jobs</Link></div>
-          {system ? (
+          <div className="title"><Link to="/shelf" className="only-phone">The shelf</Link><span className="quiet count">{genericShelf.length} systems, {auxiliaries.length} that go with them, {products.length} of our own</span><span className="push" /><Link to="/rules">House rules</Link><Link to="/">Jobs</Link></div>
+          {auxiliary ? <><h1 style={{ fontSize: 24 }}>{auxiliary.title}</h1><p>It {auxiliary.what}. <span className="quiet">Never a repair by itself: a step of others.</span></p><Figures system={auxiliary} /></> : system ? (
             <>
               <h1 style={{ fontSize: 24 }}>{system.title}</h1>
               <p>It {system.work}. <span className="quiet">{system.chemistry}; {system.suits.length > 0 ? `for ${system.suits.map((k) => kindOf(k).title).join(', ')}` : 'only in combinations'}.</span></p>
@@ -121,11 +125,11 @@ export function Shelf() {
               {editing ? <ProductForm key={`${system.id} ${String(product?.version ?? 0)}`} system={system} product={product} onDone={() => { setEditing(false); }} /> : <Figures system={system} />}
               {product ? <Versions id={product.id} /> : null}
             </>
-          ) : <><h1 style={{ fontSize: 24 }}>Shelf</h1><p>What there is to repair with. Choose a system to see every figure with its source, or copy one for a product that you buy and enter its data sheet.{systemId === undefined ? '' : ' What was asked for is not here.'}</p></>}
+          ) : <><h1 style={{ fontSize: 24 }}>Shelf</h1><p>What there is to repair with. Choose a system to see every figure with its source, or copy one for a product that you buy and enter its data sheet.{systemId === undefined ? '' : ' What was asked for is not here.'}</p>{products.length > 0 ? <><h2 style={{ fontSize: 17 }}>Our own products</h2><table className="mixtable shelf-figures"><thead><tr><th>Product</th><th>Copied from</th><th>Figures from</th></tr></thead><tbody>{products.map((p) => <tr key={p.id}><td><Link to={`/shelf/${p.id}`}>{p.title}</Link></td><td>{genericSystem(p.basedOn)?.title}</td><td className="quiet">{p.sheet}; {Object.keys(p.figures).length === 1 ? 'one figure of its own' : `${String(Object.keys(p.figures).length)} figures of its own`}</td></tr>)}</tbody></table></> : null}{stock.length > 0 ? <><h2 style={{ fontSize: 17, marginTop: 16 }}>In stock</h2><table className="mixtable shelf-figures"><thead><tr><th>What</th><th>Packs</th><th>Lot</th><th>Where</th><th>Until</th></tr></thead><tbody>{stock.map((s) => { const { state, until } = packState(s, openDays(s.of), today); return <tr key={s.id}><td><Link to={`/shelf/${s.of}`}>{nameOf(s.of)}</Link></td><td>{s.count}</td><td>{s.lot}</td><td>{s.place}</td><td className={state === 'expired' ? 'grade out' : state === 'soon' ? 'grade care' : undefined}>{state === 'no date' ? 'no date' : `${state === 'expired' ? 'expired ' : ''}${until ?? ''}`}</td></tr>; })}</tbody></table></> : null}</>}
         </main>
         <aside className="pane left-rule" aria-label="Stock" style={{ padding: '14px 16px' }}>
           {warned.length > 0 ? <section aria-label="Expiring"><h2 style={{ fontSize: 17 }}>Look at these first</h2><ul style={{ paddingLeft: 18, margin: '4px 0 12px' }}>{warned.map(({ s, state, until }) => <li key={s.id}><Link to={`/shelf/${s.of}`}>{nameOf(s.of)}</Link>{s.lot === '' ? '' : `, lot ${s.lot}`}: <span className={`grade ${state === 'expired' ? 'out' : 'care'}`}>{state === 'expired' ? 'expired' : 'good until'} {until}</span></li>)}</ul></section> : null}
-          {system ? <Stock key={system.id} of={system.id} title={system.title} stock={stock.filter((s) => s.of === system.id)} openDays={openDays(system.id)} today={today} /> : null}
+          {inView ? <Stock key={inView.id} of={inView.id} title={inView.title} stock={stock.filter((s) => s.of === inView.id)} openDays={openDays(inView.id)} today={today} /> : null}
           {mayPlan ? <Import /> : null}
         </aside>
       </div>

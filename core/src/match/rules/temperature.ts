@@ -1,18 +1,28 @@
+import type { Ledger } from '../../quantity/ledger.ts';
 import { say } from '../../quantity/saying.ts';
+import type { Auxiliary } from '../../shelf/auxiliaries/auxiliary.ts';
+import type { Range } from '../../shelf/patchSystem.ts';
 import { fromRange } from '../judging.ts';
-import type { Rule } from '../verdict.ts';
+import type { Subject } from '../subject.ts';
+import type { Rule, Verdict } from '../verdict.ts';
+
+const named = { id: 'temperature', title: 'Temperature' } as const;
+
+function within(ledger: Ledger, subject: Subject, range: Range): Verdict | undefined {
+  return fromRange({ ledger }, named, subject.slabC, range, {
+    below: (value, min) => say`the slab is ${value}, it stays soft below ${min}`,
+    above: (value, max) => say`the slab is ${value}, it sets too fast above ${max}`,
+    within: (value) => say`The slab is ${value}, inside its window.`,
+    facts: (limit) => ({ area: { slabC: limit.value } }),
+    changeBelow: (min) => say`warm the slab itself to ${min}, with no unvented burner`,
+    changeAbove: (max) => say`shade the slab, or work when it is under ${max}`,
+  });
+}
 
 /** Below its least temperature a system does not slow down, it stops: there is no stretched time. */
-export const temperatureRule: Rule = {
-  id: 'temperature',
-  title: 'Temperature',
-  judge: (matter) =>
-    fromRange(matter, temperatureRule, matter.subject.slabC, matter.system.slabC, {
-      below: (value, min) => say`the slab is ${value}, it stays soft below ${min}`,
-      above: (value, max) => say`the slab is ${value}, it sets too fast above ${max}`,
-      within: (value) => say`The slab is ${value}, inside its window.`,
-      facts: (limit) => ({ area: { slabC: limit.value } }),
-      changeBelow: (min) => say`warm the slab itself to ${min}, with no unvented burner`,
-      changeAbove: (max) => say`shade the slab, or work when it is under ${max}`,
-    }),
-};
+export const temperatureRule: Rule = { ...named, judge: ({ ledger, subject, system }) => within(ledger, subject, system.slabC) };
+
+/** What goes on before a system is held to its own window. */
+export function auxiliaryTemperature(ledger: Ledger, subject: Subject, { slabC }: Auxiliary): Verdict | undefined {
+  return slabC && within(ledger, subject, slabC);
+}

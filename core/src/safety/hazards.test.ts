@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import { judged } from '../../test/cracks.ts';
+import { candidateOf, surveyedPlan } from '../../test/defects.ts';
+import { tell } from '../quantity/saying.ts';
+import { genericShelf } from '../shelf/shelf.ts';
+import { sources } from '../sources/register.ts';
+import { defectKinds } from '../survey/kinds.ts';
+
+const how = { units: 'metric', timeZone: 'UTC' } as const;
+function cautions(kind: string, system: string, answers: Readonly<Record<string, unknown>> = {}, area: Readonly<Record<string, unknown>> = {}) {
+  const plan = surveyedPlan(kind, answers, area);
+  const candidate = candidateOf(plan, system) ?? plan.match.candidates.find((c) => c.system.id === system);
+  return candidate ? plan.match.cautionsOf(candidate) : [];
+}
+const ids = (...args: Parameters<typeof cautions>) => cautions(...args).map((c) => c.id);
+
+describe('cautions by hazard', () => {
+  it.each<[hazard: string, with_: Parameters<typeof cautions>, without: Parameters<typeof cautions>]>([
+    ['silica', ['concrete-spall', 'polymer-mortar-2k'], ['plaster-hole', 'gypsum-plaster']],
+    ['plaster-dust', ['plaster-hole', 'gypsum-plaster'], ['concrete-spall', 'polymer-mortar-2k']],
+    ['old-paint', ['timber-decay', 'epoxy-timber-paste', { before: 'paint' }, { yearBuilt: 1977 }], ['timber-decay', 'epoxy-timber-paste', { before: 'paint' }, { yearBuilt: 1978 }]],
+    ['wood-dust', ['timber-decay', 'epoxy-timber-paste'], ['drywall-hole', 'board-patch']],
+    ['cement', ['concrete-spall', 'polymer-mortar-2k'], ['concrete-spall', 'epoxy-mortar']],
+    ['epoxy', ['concrete-spall', 'epoxy-mortar'], ['concrete-spall', 'polymer-mortar-2k']],
+    ['isocyanate', ['wall-crack', 'injection-foam'], ['wall-crack', 'epoxy-injection-resin']],
+    ['styrene', ['tub-hole', 'polyester-fiber-putty'], ['tub-nick', 'enamel-touch-up']],
+    ['solvent', ['tub-nick', 'enamel-touch-up'], ['tub-hole', 'polyester-fiber-putty']],
+    ['acetone', ['tub-nick', 'gelcoat-paste', { shell: 'acrylic' }], ['tub-nick', 'gelcoat-paste', { shell: 'gelcoat' }]],
+    ['exotherm', ['timber-decay', 'epoxy-timber-paste'], ['timber-decay', 'wood-insert']],
+    ['pressure', ['wall-crack', 'epoxy-injection-resin'], ['wall-crack', 'flexible-sealant']],
+    ['falling', ['plaster-loose', 'plaster-reattach', { position: 'overhead' }], ['plaster-loose', 'plaster-reattach', { position: 'wall' }]],
+    ['heating', ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'inside' }], ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'outside' }]],
+    ['neighbors', ['wall-crack', 'injection-foam', {}, { occupied: 'around' }], ['wall-crack', 'injection-foam', {}, { occupied: 'empty' }]],
+    ['slip', ['broken-edge', 'polymer-mortar-2k', { edge: 'nosing' }], ['broken-edge', 'polymer-mortar-2k', { edge: 'curb' }]],
+    ['cure-first', ['tub-hole', 'polyester-fiber-putty'], ['timber-decay', 'epoxy-timber-paste']],
+    ['waste', ['concrete-spall', 'epoxy-mortar'], ['concrete-spall', 'polymer-mortar-2k']],
+  ])('%s arises where it does, and not where it does not', (hazard, there, elsewhere) => {
+    expect(ids(...there)).toContain(hazard);
+    expect(cautions(...elsewhere).length).toBeGreaterThan(0);
+    expect(ids(...elsewhere)).not.toContain(hazard);
+  });
+
+  it('stand on parts of the work, with a source and no empty sentence, for every system on every kind that it suits', () => {
+    for (const kind of defectKinds().filter((k) => k.id !== 'slab-crack')) {
+      const plan = surveyedPlan(kind.id);
+      for (const system of genericShelf.filter((s) => s.suits.includes(kind.id))) {
+        const candidate = candidateOf(plan, system.id);
+        const all = candidate ? plan.match.cautionsOf(candidate) : [];
+        expect(new Set(all.map((c) => c.id)).size).toBe(all.length);
+        for (const c of all) {
+          expect(c.steps.length).toBeGreaterThan(0);
+          expect(sources[c.source]).toBeDefined();
+          expect(tell(c.text, how).length).toBeGreaterThan(20);
+        }
+      }
+    }
+  });
+
+  it('say the respirator by place, and weigh what may fall', () => {
+    const silica = (place: string) => { const c = cautions('concrete-spall', 'polymer-mortar-2k', {}, { place }).find((one) => one.id === 'silica'); return c ? tell(c.text, how) : ''; };
+    expect(silica('inside')).toContain('a cutting wheel: a respirator of APF 10; a chipping hammer: a respirator of APF 10; a grinder: no respirator for a short part of the shift, one of APF 10 beyond half of it');
+    expect(silica('outside')).toContain('a grinder: no respirator.');
+    // a square meter of an inch less an eighth is about 37 kg (common practice)
+    const falling = cautions('plaster-loose', 'plaster-reattach', { position: 'overhead', thicknessMm: 22 }).find((c) => c.id === 'falling');
+    expect(falling && tell(falling.text, how)).toMatch(/weighs \d/);
+  });
+
+  it('of a product are those of the system that it was copied from, of a combination those of all its members', () => {
+    const plan = surveyedPlan('tub-hole');
+    const chain = plan.match.candidates.find((c) => c.system.id === 'polyester-fiber-putty + polyester-finish-putty + two-part-coating');
+    const all = chain ? plan.match.cautionsOf(chain).map((c) => c.id) : [];
+    expect(all).toEqual(expect.arrayContaining(['styrene', 'isocyanate', 'solvent']));
+    const crack = judged();
+    const resin = crack.candidates.find((c) => c.system.id === 'rapid-crack-resin');
+    const own = resin && crack.cautionsOf({ ...resin, system: { ...resin.system, id: 'ours', basedOn: 'rapid-crack-resin' } });
+    expect(own?.map((c) => c.id)).toEqual(expect.arrayContaining(['silica', 'isocyanate']));
+  });
+});
