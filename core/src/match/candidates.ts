@@ -2,13 +2,14 @@ import { cementWait, resinWait } from '../cure/reaction.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { auxiliaries } from '../shelf/auxiliaries/auxiliaries.ts';
+import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
 import { chains, type Chain } from '../shelf/chains.ts';
 import { readyFor, type Grade, type PatchSystem } from '../shelf/patchSystem.ts';
 import { matchRules } from './rules.ts';
 import { auxiliaryTemperature } from './rules/temperature.ts';
 import { aloneVerdict, said, workVerdict } from './rules/work.ts';
 import type { JudgedSize, Subject } from './subject.ts';
-import type { Verdict } from './verdict.ts';
+import type { Rule, Verdict } from './verdict.ts';
 
 /** A system judged: its grade, every verdict, the size judged, and what it would cost in time and visits. */
 export interface Candidate<S extends JudgedSize = JudgedSize> {
@@ -71,12 +72,23 @@ function otherWork(subject: Subject, shelf: readonly PatchSystem[]): readonly Ca
   return found;
 }
 
+const asked = new WeakMap<PatchSystem, readonly Rule[]>();
+
+/** The rules that a system has anything to say to. */
+function rulesOf(system: PatchSystem): readonly Rule[] {
+  const known = asked.get(system);
+  if (known) return known;
+  const own = matchRules.filter((rule) => rule.aspect === undefined || system.remarks[rule.aspect] !== undefined);
+  asked.set(system, own);
+  return own;
+}
+
 /** Every rule on one system, but for those that it is not held to here. */
 function rulesOn(ledger: Ledger, subject: Subject, system: PatchSystem, size: JudgedSize, people: 1 | 2, lifted: readonly string[] = []): Verdict[] {
   const matter = { ledger, subject, system, size, people };
   const verdicts: Verdict[] = [];
   // a plain loop: it runs for every rule on every system of every defect
-  for (const rule of matchRules) {
+  for (const rule of rulesOf(system)) {
     if (lifted.length > 0 && lifted.includes(rule.id)) continue;
     const verdict = rule.judge(matter);
     if (verdict) verdicts.push(verdict);
@@ -106,23 +118,58 @@ function combined({ id, title, work, suits, before }: Chain, members: readonly P
   return { ...last, id, title, work, suits, chemistry: [...auxiliaries.filter((a) => before?.includes(a.id)), ...members].map((m) => m.title).join(', then '), visits: { ...last.visits, value: visits } };
 }
 
-/** Judges a combination: each member by its own rules, but for what an earlier one takes care of. Nothing where a member is not on the shelf. */
-function judgeChain<S extends JudgedSize>(ledger: Ledger, subject: Subject, shelf: readonly PatchSystem[], chain: Chain, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> | undefined {
+/** A combination that suits a kind, with its members as they stand on a shelf. */
+interface Combination {
+  readonly chain: Chain;
+  readonly members: readonly PatchSystem[];
+  readonly before: readonly Auxiliary[];
+  readonly system: PatchSystem;
+}
+
+/** What a shelf has for a kind: the systems that suit it, and the combinations whose members are all there. */
+interface Suited {
+  readonly systems: readonly PatchSystem[];
+  readonly combinations: readonly Combination[];
+}
+
+function combination(chain: Chain, shelf: readonly PatchSystem[]): Combination | undefined {
   // a product of the firm takes the place of the system that it was copied from
-  const members = chain.members.map((id) => shelf.find((s) => s.basedOn === id) ?? shelf.find((s) => s.id === id)).filter((s) => s !== undefined);
+  const members = chain.members.flatMap((id) => shelf.find((s) => s.basedOn === id) ?? shelf.find((s) => s.id === id) ?? []);
   const last = members[members.length - 1];
-  if (!last || members.length < chain.members.length || !chain.suits.includes(subject.kind)) return undefined;
-  const system = combined(chain, members, last);
-  const verdicts = members.flatMap((m) => rulesOn(ledger, subject, m, sizeOf(m), people, chain.lifts?.[m.id]).map((v): Verdict => ({ ...v, of: m.title })));
-  const before = auxiliaries.filter((a) => chain.before?.includes(a.id));
-  const firsts = before.flatMap((a): Verdict[] => { const v = auxiliaryTemperature(ledger, subject, a); return v ? [{ ...v, of: a.title }] : []; });
-  return { ...graded(ledger, subject, system, sizeOf(members[0] ?? last), [workVerdict(subject, system), ...firsts, ...(chain.remark ? [said('together', 'Together', chain.remark)] : []), ...verdicts]), chain: members };
+  if (!last || members.length < chain.members.length) return undefined;
+  return { chain, members, before: auxiliaries.filter((a) => chain.before?.includes(a.id)), system: combined(chain, members, last) };
+}
+
+// the same for every defect of a kind
+const suitedTo = new WeakMap<readonly PatchSystem[], Map<string, Suited>>();
+
+function suited(shelf: readonly PatchSystem[], kind: string): Suited {
+  const byKind = suitedTo.get(shelf) ?? new Map<string, Suited>();
+  suitedTo.set(shelf, byKind);
+  const known = byKind.get(kind);
+  if (known) return known;
+  const found: Suited = { systems: shelf.filter((s) => s.suits.includes(kind)), combinations: chains.filter((c) => c.suits.includes(kind)).flatMap((c) => combination(c, shelf) ?? []) };
+  byKind.set(kind, found);
+  return found;
+}
+
+/** Judges a combination: each member by its own rules, but for what an earlier one takes care of. */
+function judgeCombination<S extends JudgedSize>(ledger: Ledger, subject: Subject, { chain, members, before, system }: Combination, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> {
+  const verdicts: Verdict[] = [workVerdict(subject, system)];
+  for (const auxiliary of before) {
+    const verdict = auxiliaryTemperature(ledger, subject, auxiliary);
+    if (verdict) verdicts.push({ ...verdict, of: auxiliary.title });
+  }
+  if (chain.remark) verdicts.push(said('together', 'Together', chain.remark));
+  const sizes = members.map(sizeOf);
+  members.forEach((m, i) => { for (const v of rulesOn(ledger, subject, m, sizes[i] ?? sizeOf(m), people, chain.lifts?.[m.basedOn ?? m.id])) verdicts.push({ ...v, of: m.title }); });
+  return { ...graded(ledger, subject, system, sizes[0] ?? sizeOf(system), verdicts), chain: members };
 }
 
 /** Every system of the shelf, and every combination of them, against a defect: those that fit first, those ruled out nearest first. */
 export function candidates<S extends JudgedSize>(ledger: Ledger, subject: Subject, shelf: readonly PatchSystem[], sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S>[] {
-  const own = shelf.filter((system) => system.suits.includes(subject.kind)).map((system) => judge(ledger, subject, system, sizeOf, people));
-  const judged = [...own, ...chains.flatMap((chain) => judgeChain(ledger, subject, shelf, chain, sizeOf, people) ?? [])];
+  const { systems, combinations } = suited(shelf, subject.kind);
+  const judged = [...systems.map((system) => judge(ledger, subject, system, sizeOf, people)), ...combinations.map((one) => judgeCombination(ledger, subject, one, sizeOf, people))];
   const ranked = judged
     .map((c) => ({ c, d: distance(c) }))
     .sort((a, b) => weight[a.c.grade] - weight[b.c.grade] || a.d - b.d || cost(a.c) - cost(b.c) || a.c.system.id.localeCompare(b.c.system.id))

@@ -75,6 +75,7 @@ function otherAnswer({ asked }: Answer, remarks: Readonly<Record<string, Remark>
 export function aspectRule(aspect: Aspect, title: string): Rule {
   const rule: Rule = {
     id: aspect === 'wetUse' ? 'wet-use' : aspect,
+    aspect,
     title,
     judge: ({ system, subject }) => {
       const remarks = system.remarks[aspect];

@@ -1,7 +1,7 @@
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
-import type { Grade, PatchSystem } from '../shelf/patchSystem.ts';
+import type { Aspect, Grade, PatchSystem } from '../shelf/patchSystem.ts';
 import type { SourceId } from '../sources/register.ts';
 import type { JudgedSize, Subject } from './subject.ts';
 
@@ -42,6 +42,8 @@ export interface Matter {
 
 /** A rule of Match: one file each. It says nothing where the system has no such limit. */
 export interface Rule {
+  /** the one matter that it looks at: a system that says nothing of it is not asked */
+  readonly aspect?: Aspect;
   readonly id: string;
   readonly title: string;
   readonly judge: (matter: Matter) => Verdict | undefined;

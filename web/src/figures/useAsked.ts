@@ -1,5 +1,5 @@
 import { parseMeasure, type QuantityKind, type UnitSystem } from '@oddment/core';
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import { typedText } from '../views/quickFigure.ts';
 
@@ -40,12 +40,18 @@ export function useAsked(own: UnitSystem, kinds: AskedKinds): Asked {
     if (units === own) return;
     setParams((before) => new URLSearchParams({ ...inUnits(Object.fromEntries(before), kinds, units, own), units: own }), { replace: true, preventScrollReset: true });
   }, [units, own, kinds, setParams]);
+  // what was set and is not in the address yet: two fields filled in one breath must not undo each other
+  const coming = useRef<URLSearchParams>(undefined);
+  useEffect(() => {
+    if (coming.current?.toString() === params.toString()) coming.current = undefined;
+  }, [params]);
   const set = useCallback((name: string, text: string) => {
     setParams((before) => {
-      const next = new URLSearchParams(before);
+      const next = new URLSearchParams(coming.current ?? before);
       if (text === '') next.delete(name);
       else next.set(name, text);
       next.set('units', own);
+      coming.current = next;
       return next;
     }, { replace: true, preventScrollReset: true });
   }, [own, setParams]);
