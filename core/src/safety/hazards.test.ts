@@ -58,8 +58,8 @@ describe('cautions by hazard', () => {
 
   it('say the respirator by place, and weigh what may fall', () => {
     const silica = (place: string) => { const c = cautions('concrete-spall', 'polymer-mortar-2k', {}, { place }).find((one) => one.id === 'silica'); return c ? tell(c.text, how) : ''; };
-    expect(silica('inside')).toContain('a cutting wheel: a respirator of APF 10; a chipping hammer: a respirator of APF 10; a grinder: no respirator for a short part of the shift, one of APF 10 beyond half of it');
-    expect(silica('outside')).toContain('a grinder: no respirator.');
+    expect(silica('inside')).toContain('a cutting wheel, a respirator of APF 10; a chipping hammer, a respirator of APF 10; a grinder, no respirator up to four hours of a shift, APF 10 above');
+    expect(silica('outside')).toContain('a grinder, no respirator.');
     // a square meter of an inch less an eighth is about 37 kg (common practice)
     const falling = cautions('plaster-loose', 'plaster-reattach', { position: 'overhead', thicknessMm: 22 }).find((c) => c.id === 'falling');
     expect(falling && tell(falling.text, how)).toMatch(/weighs \d/);

@@ -44,10 +44,10 @@ function silicaText(matter: StopMatter): Saying {
   const inside = indoors(matter);
   const masks = dustTools.map(([tool, row]) => {
     const [short, long] = [tableRespirator(row, inside, false), tableRespirator(row, inside, true)];
-    const words = short === long ? (short === 'none' ? 'no respirator' : `a respirator of ${short ?? ''}`) : `${short === 'none' ? 'no respirator' : `a respirator of ${short ?? ''}`} for a short part of the shift, ${long === 'none' ? 'none' : `one of ${long ?? ''}`} beyond half of it`;
-    return `${tool}: ${words}`;
+    const words = short === long ? (short === 'none' ? 'no respirator' : `a respirator of ${short ?? ''}`) : `${short === 'none' ? 'no respirator' : (short ?? '')} up to four hours of a shift, ${long ?? ''} above`;
+    return `${tool}, ${words}`;
   });
-  return say`Stone dust scars the lungs. Water, or shroud and vacuum; no blower, no dry sweeping. ${inside ? 'Inside' : 'Outside'}, with that control, ${masks.join('; ')}. A cutting wheel is taken on the safe side. (USA; other countries differ.)`;
+  return say`Stone dust scars the lungs. Water, or shroud and vacuum; no blower, no dry sweeping. ${inside ? 'Inside' : 'Outside'}, with that control: ${masks.join('; ')}. A cutting wheel is taken on the safe side. (USA; other countries differ.)`;
 }
 
 const hazards: readonly Hazard[] = [
