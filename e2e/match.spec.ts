@@ -77,4 +77,15 @@ test('a stop of another surface is lifted by a recorded decision', async ({ page
   await expect(stop).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Decided: Bars undercut under load' })).toBeVisible();
   await allSaved(page);
+  // what was held goes on: the method of the mortar that fits, from the saw to the cover
+  await page.goto(await screenOf(page, 'BR-01', 'method'));
+  const steps = page.getByRole('list', { name: 'Steps' });
+  await expect(steps.getByText(/Saw the outline square, 13 mm deep/)).toBeVisible();
+  await expect(steps.getByText(/Clear 19 mm behind the bars/)).toBeVisible();
+  await expect(steps.getByText(/Bar primer, coat 2 of 2/)).toBeVisible();
+  await expect(steps.getByText(/Lift 3 of 3/)).toBeVisible();
+  await expect(page.getByText('Mortar to mix', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'in', exact: true }).click();
+  await expect(steps.getByText(/Saw the outline square, 1\/2 in deep/)).toBeVisible();
+  await page.getByRole('button', { name: 'mm', exact: true }).click();
 });

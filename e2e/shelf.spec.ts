@@ -96,7 +96,7 @@ test('products come in from a file, each line with its report', async ({ page })
   await expect(page.getByText('1 made, 0 changed, 2 refused.')).toBeVisible();
   await expect(page.getByText(/Line 3, Odd mortar: basedOn is 'moonstone'/)).toBeVisible();
   await expect(page.getByText(/Line 4, Thin mortar: Thickest lift, floor is more than 25 times off the usual/)).toBeVisible();
-  await page.getByRole('link', { name: 'Yard mortar' }).click();
+  await page.getByRole('link', { name: 'Yard mortar' }).first().click();
   await expect(page.getByRole('row', { name: /Thickest lift, floor 22 mm the product’s data sheet/ })).toBeVisible();
   await page.getByLabel('Product file').setInputFiles({ ...file, buffer: Buffer.from(csv.split('\n').slice(0, 2).join('\n').replace(',22', ',24')) });
   await expect(page.getByText('0 made, 1 changed, 0 refused.')).toBeVisible();

@@ -77,7 +77,7 @@ describe('limits', () => {
   it('lists every figure of the shelf with unit, source and how it is known', () => {
     const rows = JSON.parse(limitsText(true)) as Record<string, unknown>[];
     expect(rows.length).toBeGreaterThan(500);
-    expect(rows.find((r) => r['id'] === 'cement-plaster/slabC/min')).toEqual({ id: 'cement-plaster/slabC/min', value: 4.4, unit: '°C', source: 'usual data-sheet value of this class of product; the product’s own sheet goes first', known: 'generic', label: 'Coldest', assumed: false });
+    expect(rows.find((r) => r['id'] === 'cement-plaster/slabC/min')).toEqual({ id: 'cement-plaster/slabC/min', value: 4.4, unit: '°C', source: 'ASTM C926, application of cement plaster; as recalled, check the current text', known: 'recalled', label: 'Coldest', assumed: false });
     expect(limitsText(false)).toContain('board-plug/extent/max: 150 mm');
   });
 });

@@ -1,6 +1,16 @@
-import { cite, clockTime, kindOf, matchWords, noMethodYet, quantitiesOf, show, type RepairPlan, type Saying, type Telling } from '@oddment/core';
+import { cite, clockTime, kindOf, matchWords, noMethodYet, quantitiesOf, show, type PatchWork, type RepairPlan, type Saying, type Telling } from '@oddment/core';
 
 const rule = '-'.repeat(72);
+
+/** The work of a place cut square as lines: its steps by the clock, and what it takes. */
+function patchLines(work: PatchWork | undefined, text: (s: Saying) => string, how: Telling): string[] {
+  if (!work) return [];
+  return [
+    `${work.candidate.system.title}, ${work.by === 'choice' ? 'chosen' : 'proposed'}:`,
+    ...work.schedule.rows.map((r) => `  ${clockTime(r.start, how)}  ${text(r.step.title)}; ${text(r.step.detail)}`),
+    ...work.quantities.map((q) => `  ${q.label}: ${show(q.figure, how.units).text}`),
+  ];
+}
 
 /** One repair as readable text: what was found, which systems, stops, steps, quantities, cautions. */
 export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => string): string {
@@ -12,7 +22,7 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
   }
   if (plan.state === 'surveyed') {
     const rows = plan.surveyed.measured.map((m) => `  ${m.label}: ${show(m.figure, how.units).text}`);
-    return [`${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`, ...rows, '', ...(plan.match ? [text(matchWords(plan.match)), ...plan.match.stops.filter((s) => s.open).map((s) => `Stop: ${s.title}. ${text(s.why)} Who decides: ${s.who}.`), ...(plan.match.chosen ? plan.match.cautionsOf(plan.match.chosen.candidate).map((c) => `  ${c.title}: ${text(c.text)} (${cite(c.source)})`) : []), ''] : []), text(noMethodYet(kindOf(plan.defect.kind))), '', plan.advice].join('\n');
+    return [`${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`, ...rows, '', ...(plan.match ? [text(matchWords(plan.match)), ...plan.match.stops.filter((s) => s.open).map((s) => `Stop: ${s.title}. ${text(s.why)} Who decides: ${s.who}.`), ...patchLines(plan.match.work(), text, how), ...(plan.match.chosen ? plan.match.cautionsOf(plan.match.chosen.candidate).map((c) => `  ${c.title}: ${text(c.text)} (${cite(c.source)})`) : []), ''] : []), text(noMethodYet(kindOf(plan.defect.kind))), '', plan.advice].join('\n');
   }
   const fig = (f: { value: number; kind: Parameters<typeof show>[0]['kind'] }) => show(f, how.units).text;
   const { subject } = plan;

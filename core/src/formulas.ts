@@ -11,6 +11,7 @@ import * as proportions from './mixing/proportions.ts';
 import * as cups from './mixing/cups.ts';
 import * as sandPacking from './mixing/sandPacking.ts';
 import * as cartridges from './mixing/cartridges.ts';
+import * as mortarBatch from './mixing/mortarBatch.ts';
 import * as workPace from './mixing/workPace.ts';
 import * as abrasives from './finishing/abrasives.ts';
 import * as face from './finishing/face.ts';
@@ -43,7 +44,7 @@ export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength, safeLift),
   group('Injection and fine cracks', ports, gravityDepth, rising),
-  group('Mixing', proportions, cups, sandPacking, cartridges, workPace),
+  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, workPace),
   group('Surface and finish', abrasives, face, board, spray),
   group('Color', mixing),
   group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),

@@ -64,6 +64,7 @@ export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { matchWords, noMethodYet, quantitiesOf, sheetOf, type Quantity, type Sheet, type SheetWork } from './plan/sheet.ts';
 export { coreVersion } from './version.ts';
 export { planRecord, planText } from './plan/planRecord.ts';
+export { hasPatchMethod, type PatchWork } from './plan/patchWork.ts';
 export { judgedSection } from './plan/section.ts';
 export type { Dimension, Line, Material, Note, Point, Region, Section } from './plan/section.ts';
 export { sweep, type Inputs, type Sweep } from './quick/sweep.ts';

@@ -39,11 +39,13 @@ function fillOf(region: Region, o: { prefix: string; palette: Palette }, flat: b
     case 'concrete':
       return flat ? o.palette.concrete : `url(#${o.prefix}-concrete)`;
     case 'crack':
+    case 'bar':
       return o.palette.crack;
     case 'hollow':
       return flat ? o.palette.liftAlternate : `url(#${o.prefix}-hollow)`;
     case 'choke-sand':
       return flat ? o.palette.grain : `url(#${o.prefix}-choke)`;
+    case 'mortar':
     case 'resin-sand': {
       const odd = (region.layer ?? 1) % 2 === 1;
       if (flat) return odd ? o.palette.lift : o.palette.liftAlternate;
@@ -53,12 +55,13 @@ function fillOf(region: Region, o: { prefix: string; palette: Palette }, flat: b
 }
 
 function regionNode(region: Region, f: Frame, o: { prefix: string; palette: Palette }, flat: boolean): SvgNode {
-  const edge = region.material === 'resin-sand' ? o.palette.liftEdge : region.material === 'concrete' ? undefined : o.palette.ink;
+  const placed = region.material === 'resin-sand' || region.material === 'mortar';
+  const edge = placed ? o.palette.liftEdge : region.material === 'concrete' ? undefined : o.palette.ink;
   return node('path', {
     d: pathOf(region.outline, f, true),
     fill: fillOf(region, o, flat),
     stroke: edge,
-    'stroke-width': edge === undefined ? undefined : region.material === 'resin-sand' ? 1 : 1.4,
+    'stroke-width': edge === undefined ? undefined : placed ? 1 : 1.4,
     'stroke-linejoin': 'round',
     'data-region': region.id,
   });

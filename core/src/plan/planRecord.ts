@@ -52,7 +52,13 @@ export function planRecord(plan: RepairPlan): unknown {
   }
   if (plan.state === 'surveyed') {
     const { state, defect, area, sense, surveyed, section, advice, ledger } = plan;
-    return { state, defect: { id: defect.id, mark: defect.mark, kind: defect.kind }, area: { id: area.id, name: area.name }, sense, surveyed, ...(section && { section }), advice, figures: ledger.rows() };
+    const work = plan.match?.work();
+    const worked = work && {
+      system: work.candidate.system.id, by: work.by, ...(work.reason !== undefined && { reason: work.reason }),
+      steps: work.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times })), links: work.method.links, quantities: work.quantities,
+      total: work.schedule.total, handsOn: work.schedule.handsOn, doneAt: work.schedule.doneAt, openAt: work.schedule.openAt, cautions: work.cautions, section: work.section,
+    };
+    return { state, defect: { id: defect.id, mark: defect.mark, kind: defect.kind }, area: { id: area.id, name: area.name }, sense, surveyed, ...(section && { section }), ...(worked && { work: worked }), advice, figures: ledger.rows() };
   }
   return judgedRecord(plan);
 }

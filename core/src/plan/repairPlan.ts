@@ -30,6 +30,7 @@ import { areaTable } from '../survey/area.ts';
 import type { LooseFacts } from '../survey/ask.ts';
 import { kindOf } from '../survey/kinds.ts';
 import { slabCrackTable } from '../survey/slabCrack.ts';
+import { hasPatchMethod, patchWork, type PatchWork } from './patchWork.ts';
 import { seenSection } from './seenSection.ts';
 import { foundSection, repairSection, type Section } from './section.ts';
 import { defectStops } from '../safety/defectStops.ts';
@@ -98,6 +99,8 @@ export interface Matched {
   readonly schools: readonly PlannedSchool[];
   /** the usual cautions of a candidate here, made when someone looks */
   readonly cautionsOf: (candidate: Candidate) => readonly Caution[];
+  /** the method of the chosen or proposed system where there is one, made when someone looks */
+  readonly work: () => PatchWork | undefined;
   /** the system that the person chose, with the reason where it goes against the verdict */
   readonly chosen?: { readonly candidate: Candidate; readonly reason?: string };
 }
@@ -195,7 +198,16 @@ function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>,
   const judged = candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people);
   const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
   const schools = once(() => sidesFor(kind.id, input, answersOf(kind, area, defect)).map((t) => ({ ...t, effects: [] })));
-  return { cautionsOf: ({ system, chain }) => hazardCautions(matter, chain ?? [system]), subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held: stops.some((s) => s.open), get schools() { return schools(); } };
+  const held = stops.some((s) => s.open);
+  const bar = read.measure('barMm');
+  const humidity = around.measure('humidityPct');
+  const cautionsOf = ({ system, chain }: Candidate) => hazardCautions(matter, chain ?? [system]);
+  const work = once(() => {
+    const worked = chosen ?? judged.find((c) => c.grade !== 'out' && hasPatchMethod(kind.id, c));
+    if (held || !worked || !humidity || (defect.choice && !chosen)) return undefined;
+    return patchWork({ ledger, subject: seen.subject, surveyed: seen.surveyed, job, rules: input.rules, humidity, ...(bar && { bar }) }, worked, chosen ? 'choice' : 'proposal', defect.choice?.reason, cautionsOf(worked));
+  });
+  return { work, cautionsOf, subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held, get schools() { return schools(); } };
 }
 
 /**

@@ -8,7 +8,7 @@ import type { CrackSubject } from '../survey/crackSubject.ts';
 /** A point in mm: x across the crack from its middle, y down from the face of the slab. */
 export type Point = readonly [x: number, y: number];
 
-export type Material = 'concrete' | 'resin-sand' | 'crack' | 'choke-sand' | 'hollow';
+export type Material = 'concrete' | 'resin-sand' | 'mortar' | 'bar' | 'crack' | 'choke-sand' | 'hollow';
 
 export interface Region {
   readonly id: string;

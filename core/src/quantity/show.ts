@@ -138,7 +138,7 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
     case 'duration':
       return durationShown(value);
     case 'age':
-      return shown(trimmed(value, 0), 'days');
+      return shown(trimmed(value, 0), Math.round(value) === 1 ? 'day' : 'days');
     case 'ratio':
       return ratioShown(value);
     case 'percent':

@@ -93,6 +93,24 @@ export interface PatchSystem {
   readonly sealant?: { readonly capability: Sourced; readonly leastWidth: Sourced; readonly leastDepth: Sourced; readonly mostDepth: Sourced };
   /** resins worked against their gel time, with sand */
   readonly working?: ResinWorking;
+  /** mortars placed in lifts in a place cut square */
+  readonly mortar?: MortarWorking;
+}
+
+/** What a mortar needs to be mixed and placed in a place cut square. */
+export interface MortarWorking {
+  /** volume that a gram of powder yields when mixed, in mL */
+  readonly yieldMlG: Sourced;
+  readonly liquidShare: Sourced;
+  readonly potLife: Sourced;
+  readonly scrub: Sourced;
+  readonly scrubOpen: Sourced;
+  readonly soak: Sourced;
+  readonly nextFrom: Sourced;
+  readonly nextUntil: Sourced;
+  readonly dampDays: Sourced;
+  readonly loss: Sourced;
+  readonly reserve: Sourced;
 }
 
 /** What a sand-filled resin needs to be placed. */

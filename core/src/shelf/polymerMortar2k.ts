@@ -32,4 +32,17 @@ export const polymerMortar2k = {
   cure: cementCure,
   ready: readyHours(6, 24, 24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  mortar: {
+    yieldMlG: of(0.55, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    liquidShare: of(0.14, 'ratio', 'generic-sheet', 'Liquid to one of powder, by weight'),
+    potLife: of(30, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    scrub: of(1.5, 'film', 'practice', 'Scrub coat'),
+    scrubOpen: of(15, 'duration', 'practice', 'Scrub coat covered within, at the reference temperature'),
+    soak: of(120, 'duration', 'practice', 'Ground kept wet for'),
+    nextFrom: of(30, 'duration', 'generic-sheet', 'Next lift from, at the reference temperature'),
+    nextUntil: of(240, 'duration', 'generic-sheet', 'Next lift until, at the reference temperature'),
+    dampDays: of(1, 'age', 'generic-sheet', 'Days kept damp'),
+    loss: of(0.1, 'ratio', 'practice', 'Share lost on tools and struck off'),
+    reserve: of(0.25, 'ratio', 'judgement', 'Share of the working time kept in reserve'),
+  },
 } as const satisfies PatchSystem;

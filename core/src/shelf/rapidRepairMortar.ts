@@ -30,4 +30,17 @@ export const rapidRepairMortar = {
   cure: cementCure,
   ready: readyHours(3, 4, 6),
   visits: of(1, 'count', 'practice', 'Visits'),
+  mortar: {
+    yieldMlG: of(0.5, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    liquidShare: of(0.11, 'ratio', 'generic-sheet', 'Liquid to one of powder, by weight'),
+    potLife: of(15, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    scrub: of(1.5, 'film', 'practice', 'Scrub coat'),
+    scrubOpen: of(15, 'duration', 'practice', 'Scrub coat covered within, at the reference temperature'),
+    soak: of(120, 'duration', 'practice', 'Ground kept wet for'),
+    nextFrom: of(10, 'duration', 'generic-sheet', 'Next lift from, at the reference temperature'),
+    nextUntil: of(30, 'duration', 'generic-sheet', 'Next lift until, at the reference temperature'),
+    dampDays: of(1, 'age', 'generic-sheet', 'Days kept damp'),
+    loss: of(0.1, 'ratio', 'practice', 'Share lost on tools and struck off'),
+    reserve: of(0.25, 'ratio', 'judgement', 'Share of the working time kept in reserve'),
+  },
 } as const satisfies PatchSystem;

@@ -52,6 +52,7 @@ it('every figure of the shelf is read by something, but for those named here', (
     }
   }
   for (const kind of ['plaster-hole', 'plaster-loose']) surveyedPlan(kind, { position: 'overhead', base: 'concrete', binder: 'cement', thicknessMm: 8, depthMm: 8 });
+  for (const system of ['polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar']) expect(surveyedPlan('concrete-spall', { depthMm: 45 }, {}, { choice: { system } }).match.work()?.candidate.system.id).toBe(system);
   for (const traffic of ['foot', 'soft-tires', 'hard-wheels']) for (const movement of ['still', 'moving']) for (const sand of ['one', 'two'] as const) judged({ answers: { traffic, movement, movementMm: 2, slabAgeDays: 100 }, defect: { sand, choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
   const unread = genericShelf.flatMap((s) => figuresIn(s, s.id)).filter(([, s]) => !read.has(s)).map(([path]) => path);
   expect(unread.sort()).toEqual([...unreadStill].sort());

@@ -2,7 +2,7 @@ import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useState } from 'react';
 import { Fig, Say } from './Fig.tsx';
 import { useTelling } from './telling.tsx';
-import { stepRows, type Repair, type StepRow } from '@oddment/core';
+import { stepRows, type Schedule, type StepRow } from '@oddment/core';
 
 function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }) {
   const [open, setOpen] = useState(false);
@@ -35,7 +35,7 @@ function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }
 }
 
 /** The steps in order: solid bar by hand, dots for a wait, an orange bracket for a window that closes. */
-export function Steps({ repair }: { repair: Repair }) {
+export function Steps({ schedule }: { schedule: Schedule }) {
   const how = useTelling();
-  return <ol aria-label="Steps">{stepRows(repair.schedule, how).map((row) => <StepLine key={row.key} row={row} />)}</ol>;
+  return <ol aria-label="Steps">{stepRows(schedule, how).map((row) => <StepLine key={row.key} row={row} />)}</ol>;
 }

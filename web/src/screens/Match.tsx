@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { choiceLabel, cite, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, type Candidate, type Caution, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict, type WorkPart } from '@oddment/core';
+import { choiceLabel, cite, hasPatchMethod, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, type Candidate, type Caution, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict, type WorkPart } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -30,6 +30,9 @@ const gradeSigns = { fits: '✓', care: '△', out: '✕' } as const;
 type Judgeable = JudgedPlan | (SurveyedPlan & { readonly match: Matched });
 
 const matchOf = (plan: Judgeable): Matched | JudgedPlan => (plan.state === 'judged' ? plan : plan.match);
+/** Whether there is a method for a candidate on this defect. */
+const methodFor = (plan: Judgeable, c: Candidate) => (plan.state === 'judged' ? recipeOf(c.system) !== undefined : hasPatchMethod(plan.defect.kind, c));
+
 /** The usual cautions of a system here, with the parts of the work that they stand on. */
 function Cautions({ cautions }: { cautions: readonly Caution[] }) {
   if (cautions.length === 0) return null;
@@ -78,7 +81,7 @@ function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Jud
       <Icon c={c} plan={plan} />
       <div>
         <h2><button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h2>
-        <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{recipeOf(c.system) ? '' : ', judged only'}</span>
+        <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{methodFor(plan, c) ? '' : ', judged only'}</span>
         <p>{shown ? <Said verdict={shown} /> : null}</p>
       </div>
       <Cost c={c} plan={plan} />
@@ -166,7 +169,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
   const other = candidates.filter(isOther);
   const inView = candidates.find((c) => c.system.id === (looking?.system ?? planned?.candidate.system.id)) ?? candidates[0];
   const verdict = inView && (inView.verdicts.find((v) => v.rule === looking?.rule) ?? inView.against[0] ?? inView.verdicts[0]);
-  const hasMethod = plan.state === 'judged' && inView !== undefined && recipeOf(inView.system) !== undefined;
+  const hasMethod = inView !== undefined && methodFor(plan, inView);
   const canChoose = mayPlan && inView !== undefined && !isOther(inView);
   const { data: own } = api.useShelfQuery(undefined);
   const stocked = inView && own ? onTheShelf(inView.system, own.stock, own.products, pageNow().slice(0, 10)) : undefined;
@@ -235,7 +238,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
               <div style={{ margin: '10px 0' }}>
                 {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{isChosen ? (hasMethod ? 'Chosen: go to Method' : 'Chosen') : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>}
                 {hasMethod ? null : <p className="quiet">Judged only: Oddment has no method for it yet. A choice is kept, with its reason.</p>}
-                {plan.state === 'judged' ? null : <p className="quiet"><Say saying={noMethodYet(kindOf(plan.defect.kind))} plain /></p>}
+                {plan.state === 'judged' || candidates.some((c) => hasPatchMethod(plan.defect.kind, c)) ? null : <p className="quiet"><Say saying={noMethodYet(kindOf(plan.defect.kind))} plain /></p>}
                 {planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {planned.reason}</p>}
                 {defect.choice && mayPlan ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
               </div>
@@ -253,7 +256,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
             edit.defect(defect, { choice: { system: reasoning.system.id, reason: reason.trim() } });
             setReasoning(undefined);
             send(formDone(reasonKey));
-            onward(plan.state === 'judged' && recipeOf(reasoning.system) !== undefined);
+            onward(methodFor(plan, reasoning));
           }}
         >
           <h2 id="reason-title" style={{ fontSize: 18 }}>Choose {reasoning?.system.title} all the same</h2>

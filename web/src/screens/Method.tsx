@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import type { DefectRecord } from '@oddment/contracts';
-import { chaseDepth, show, siteDateTime, type JudgedPlan } from '@oddment/core';
+import { chaseDepth, cite, show, siteDateTime, type JudgedPlan, type PatchWork, type Section, type SurveyedPlan } from '@oddment/core';
 import { useMemo, useRef, useState, useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -20,7 +20,7 @@ import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
 
 /** The drawing, as large as its place allows. */
-function FittedPicture({ plan }: { plan: JudgedPlan }) {
+function FittedPicture({ section }: { section: Section }) {
   const host = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 640, height: 430 });
   useEffect(() => {
@@ -35,8 +35,8 @@ function FittedPicture({ plan }: { plan: JudgedPlan }) {
   const narrow = size.width < 520;
   return (
     <div ref={host} className="fitted" style={{ minHeight: narrow ? 0 : 300, overflow: 'hidden' }}>
-      <SectionPicture section={plan.section} width={size.width} height={narrow ? Math.round(size.width * 0.75) : size.height} bare={narrow} />
-      {narrow ? <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{plan.section.notes.map((n) => <li key={n.id}><b><Say saying={n.title} plain /></b>{n.detail ? <>, <Say saying={n.detail} plain /></> : null}</li>)}</ul> : null}
+      <SectionPicture section={section} width={size.width} height={narrow ? Math.round(size.width * 0.75) : size.height} bare={narrow} />
+      {narrow ? <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{section.notes.map((n) => <li key={n.id}><b><Say saying={n.title} plain /></b>{n.detail ? <>, <Say saying={n.detail} plain /></> : null}</li>)}</ul> : null}
     </div>
   );
 }
@@ -111,7 +111,7 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
             <Stops of={defect.id} stops={stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
             {plan.problem ? <p className="halted"><Say saying={plan.problem} /></p> : null}
           </div>
-          <FittedPicture plan={plan} />
+          <FittedPicture section={plan.section} />
           {plan.held ? <p className="quiet">Nothing is planned while a stop is open.</p> : <Trials plan={plan} asPlanned={asPlanned} defect={defect} trial={trial} />}
         </main>
         <aside className="steps left-rule" aria-label="Steps of the work">
@@ -120,7 +120,7 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
               <div className="steps-head"><b><Fig figure={repair.schedule.total} /></b><span className="quiet"><Fig figure={repair.schedule.handsOn} /> by hand, {job.people === 1 && trial?.people !== 2 ? 'one person' : 'a pair'}</span></div>
               <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
                 {area ? <IssueState job={job} area={area} defect={defect} plan={asPlanned} /> : null}
-                <Steps repair={repair} />
+                <Steps schedule={repair.schedule} />
               </div>
               <div className="foot">
                 <Button variant="outlined" onClick={() => { void navigate(`/jobs/${job.id}/sheet/${defect.id}`); }}>Sheet<kbd>O</kbd></Button>
@@ -141,6 +141,37 @@ function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlann
   );
 }
 
+/** A place cut square: its section, quantities and cautions beside the steps. */
+function PatchPlanned({ plan, work, defect }: { plan: SurveyedPlan; work: PatchWork; defect: DefectRecord }) {
+  const { job, plans } = usePlace();
+  const { candidate, by, schedule } = work;
+  return (
+    <LedgerContext.Provider value={plan.ledger}>
+      <div className="work method">
+        <DefectList job={job} plans={plans} stage="method" current={defect.id} />
+        <main className="method-mid sheet">
+          <div className="title" style={{ margin: 0 }}>
+            <h1>{defect.mark}</h1>
+            <span className="quiet">{candidate.system.title}{by === 'proposal' ? ', proposed' : ''}{candidate.grade === 'fits' ? '' : ` (${candidate.grade === 'care' ? 'with care' : 'against the verdict'})`}</span>
+            <span className="push" />
+            <Link to={`/jobs/${job.id}/match/${defect.id}`}>{by === 'choice' ? 'why this one' : 'choose'}</Link>
+          </div>
+          <div>{work.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {work.reason}</p>}</div>
+          <FittedPicture section={work.section} />
+          <div className="patch-below">
+            <dl className="facts">{work.quantities.map((q) => <div key={q.id} style={{ display: 'contents' }}><dt>{q.label}</dt><dd><Fig figure={q.figure} /></dd></div>)}</dl>
+            <div><h2 style={{ fontSize: 15 }}>Cautions</h2><ul>{work.cautions.map((c) => <li key={c.id}><b>{c.title}.</b> <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul></div>
+          </div>
+        </main>
+        <aside className="steps left-rule" aria-label="Steps of the work">
+          <div className="steps-head"><b><Fig figure={schedule.total} /></b><span className="quiet"><Fig figure={schedule.handsOn} /> by hand, {job.people === 1 ? 'one person' : 'a pair'}</span></div>
+          <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}><p className="quiet" style={{ margin: '4px 12px' }}>Steps and quantities; its sheet is not kept as an issued plan yet.</p><Steps schedule={schedule} /></div>
+        </aside>
+      </div>
+    </LedgerContext.Provider>
+  );
+}
+
 /** Method: the repair as a drawing to scale beside its steps, with what moves when something is tried. */
 export function Method() {
   const { job, plans, area, defect } = usePlace();
@@ -148,6 +179,8 @@ export function Method() {
   const trial = useStore((s) => (defect ? s.view.whatIf[defect.id] : undefined));
   const asPlanned = defect && plans.get(defect.id);
   const plan = useMemo(() => (by && area && defect ? trialPlan(job, area, defect, by, trial) : undefined), [job, area, defect, by, trial]);
+  const work = useMemo(() => (plan?.state === 'surveyed' ? plan.match?.work() : undefined), [plan]);
+  if (defect && plan?.state === 'surveyed' && work) return <PatchPlanned plan={plan} work={work} defect={defect} />;
   if (!defect || plan?.state !== 'judged' || asPlanned?.state !== 'judged') return <Incomplete stage="method" />;
   return <Planned plan={plan} asPlanned={asPlanned} defect={defect} trial={trial} />;
 }

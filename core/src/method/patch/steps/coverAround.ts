@@ -1,0 +1,18 @@
+import type { Figure } from '../../../quantity/figure.ts';
+import { say } from '../../../quantity/saying.ts';
+import type { Step } from '../../step.ts';
+
+/** Covering what lies around the place. */
+export function coverAround(around: Figure, minutes: Figure): Step {
+  return {
+    id: 'cover',
+    builder: 'cover-around',
+    kind: 'work',
+    title: say`Cover what lies around, ${around} out`,
+    detail: say`sheet on the floor and over what stays; tape a line outside the cut; close off the dust`,
+    look: say`Nothing bare within reach of splash and dust.`,
+    tools: ['sheet', 'tape'],
+    stuff: [],
+    minutes,
+  };
+}

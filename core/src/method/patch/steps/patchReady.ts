@@ -1,0 +1,18 @@
+import type { Figure } from '../../../quantity/figure.ts';
+import { say } from '../../../quantity/saying.ts';
+import type { Step } from '../../step.ts';
+
+/** The moment from which the patch is used. */
+export function patchReady(words: string, wait: Figure, slabC: Figure, minutes: Figure): Step {
+  return {
+    id: 'open',
+    builder: 'open-to-traffic',
+    kind: 'ready',
+    title: say`Ready for ${words}`,
+    detail: say`${wait} after the last lift, at ${slabC}`,
+    look: say`A nail scratches a white line and no groove.`,
+    tools: [],
+    stuff: [],
+    minutes,
+  };
+}

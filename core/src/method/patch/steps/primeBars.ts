@@ -1,0 +1,18 @@
+import type { Figure } from '../../../quantity/figure.ts';
+import { say } from '../../../quantity/saying.ts';
+import type { Step } from '../../step.ts';
+
+/** A coat of bar primer. */
+export function primeBars(coat: number, coats: Figure, film: Figure, minutes: Figure): Step {
+  return {
+    id: `prime-${String(coat)}`,
+    builder: 'prime-bars',
+    kind: 'work',
+    title: say`Bar primer, coat ${String(coat)} of ${coats}`,
+    detail: say`${film} thick, brushed all round and worked in behind; none on the concrete`,
+    look: say`No bare steel in the mirror, no runs.`,
+    tools: ['brush', 'mirror'],
+    stuff: [],
+    minutes,
+  };
+}

@@ -1,0 +1,18 @@
+import type { Figure } from '../../../quantity/figure.ts';
+import { say } from '../../../quantity/saying.ts';
+import type { Step } from '../../step.ts';
+
+/** Cleaning the cut-out of dust. */
+export function washOut(minutes: Figure): Step {
+  return {
+    id: 'wash',
+    builder: 'wash-out',
+    kind: 'work',
+    title: say`Vacuum, wash, vacuum again`,
+    detail: say`no blower; oil and curing film are cut away, they do not wash off`,
+    look: say`A wiped hand stays clean; water is drunk, it does not bead.`,
+    tools: ['vacuum', 'stiff brush', 'clean water'],
+    stuff: [],
+    minutes,
+  };
+}

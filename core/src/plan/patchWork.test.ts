@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { surveyedPlan } from '../../test/defects.ts';
+import { recomputedFigures } from '../../test/recompute.ts';
+import { tell, type Saying } from '../quantity/saying.ts';
+import { show } from '../quantity/show.ts';
+import { firmShelf } from '../shelf/product.ts';
+
+const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
+const square = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
+const plan = (kind: string, answers: Readonly<Record<string, unknown>> = {}, area: Readonly<Record<string, unknown>> = {}, choice?: string) => surveyedPlan(kind, answers, area, choice === undefined ? {} : { choice: { system: choice, reason: 'tried' } });
+const workOf = (...args: Parameters<typeof plan>) => plan(...args).match.work();
+const bar = { position: 'wall', loaded: 'no', outline: square(300, 200) };
+
+describe('a place cut square', () => {
+  it('is worked in the order of the trade, with quantities that follow the cut and not the hole', () => {
+    const work = workOf('concrete-spall', { outline: square(120, 90), depthMm: 20 }, {}, 'polymer-mortar-2k');
+    expect(work?.method.steps.map((s) => s.builder)).toEqual(['cover-around', 'saw-square', 'break-out', 'wash-out', 'soak-ground', 'mix-mortar', 'scrub-coat', 'pack-lift', 'float-face', 'keep-damp', 'open-to-traffic']);
+    // 170 by 140 inside the cut: the hole of 216 mL, and a margin of 13 000 mm² as deep as the edge (geometry, by hand)
+    const volume = work?.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0;
+    expect(volume).toBeCloseTo(216 + (23800 - 10800) * 13 / 1000, 6);
+    expect(work?.quantities.find((q) => q.id === 'around')?.figure.value).toBeCloseTo(2 * (170 + 140), 6);
+    // a tenth is lost, and the scrub coat is mortar too (common practice)
+    expect(work?.method.mix.volume.value).toBeCloseTo((volume + 23800 * 1.5 / 1000) * 1.1, 6);
+    // each lift is mixed for itself
+    const deep = workOf('concrete-spall', { outline: square(300, 300), depthMm: 90, position: 'wall' }, {}, 'polymer-mortar-2k');
+    expect(deep?.method.steps.filter((s) => s.builder === 'mix-mortar')).toHaveLength(deep?.method.lifts.count.value ?? 0);
+    expect(deep?.method.mix.batches.value).toBeGreaterThanOrEqual(deep?.method.lifts.count.value ?? 0);
+  });
+
+  it('clears, cleans and primes bars, twice, before the mortar', () => {
+    const work = workOf('bar-spall', bar, {}, 'bar-primer-epoxy-cement + polymer-mortar-2k');
+    expect(work?.method.steps.map((s) => s.id)).toEqual(expect.arrayContaining(['bars', 'bright', 'prime-1', 'prime-2']));
+    const at = (id: string) => work?.schedule.rows.find((r) => r.step.id === id);
+    // three hours between coats, and before the mortar (usual data sheet)
+    expect((at('prime-2')?.startMin ?? 0) - (at('prime-1')?.endMin ?? 0)).toBeGreaterThan(179);
+    expect((at('mix-1')?.startMin ?? 0) - (at('prime-2')?.endMin ?? 0)).toBeGreaterThan(179);
+    expect(work && words(work.method.steps.find((s) => s.id === 'bars')?.title ?? [])).toBe('Clear 19 mm behind the bars');
+    expect(workOf('bar-spall', bar, {}, 'polymer-mortar-2k')?.method.steps.some((s) => s.id === 'prime-1')).toBe(false);
+  });
+
+  it('goes round what was found hollow by tapping, in as many cuts as that takes', () => {
+    const tapping = { cellMm: 100, rows: ['sssssssss', 'shhssshhs', 'shhssshhs', 'sssssssss'] };
+    const work = workOf('bar-spall', { position: 'wall', loaded: 'no', sounded: 'tapped', tapping }, {}, 'polymer-mortar-2k');
+    // two cut-outs of two cells by two, a hundred on every side (the margin along bars): 400 by 400 each
+    expect(work?.quantities.find((q) => q.id === 'cut')?.figure.value).toBeCloseTo(2 * 400 * 400, 6);
+    expect(work?.quantities.find((q) => q.id === 'around')?.figure.value).toBeCloseTo(2 * 4 * 400, 6);
+  });
+
+  it('holds after a stop, and where it is colder than the mortar bears', () => {
+    expect(plan('bar-spall', { ...bar, loaded: 'yes' }).match.work()).toBeUndefined();
+    expect(workOf('concrete-spall', {}, { slabC: 6, airC: 6 }, 'polymer-mortar-2k')).toBeUndefined();
+    expect(workOf('concrete-spall', {}, { slabC: 8, airC: 8 }, 'polymer-mortar-2k')).toBeDefined();
+  });
+
+  it('is proposed where nobody chose, never in the place of a choice that has no method', () => {
+    expect(workOf('concrete-spall')?.by).toBe('proposal');
+    expect(workOf('concrete-spall', {}, {}, 'epoxy-mortar')).toBeUndefined();
+  });
+
+  it('takes the figures of a product', () => {
+    const shelf = firmShelf([{ id: 'p', title: 'Ours', basedOn: 'polymer-mortar-2k', sheet: 's', figures: { 'mortar/yieldMlG': 0.6, 'lift/wall': 10, 'lift/floor': 10 }, packs: [] }]);
+    const own = surveyedPlan('concrete-spall', { depthMm: 30 }, {}, { choice: { system: 'p' } }, shelf).match.work();
+    expect(own?.method.lifts.count.value).toBe(3);
+    expect(own?.method.mix.powder.value).toBeCloseTo((own?.method.mix.volume.value ?? 0) / 0.6, 6);
+  });
+
+  it('has for every step a figure, a tool or a wait, and a check; none says what nobody can hold it to', () => {
+    for (const work of [workOf('concrete-spall'), workOf('bar-spall', bar, {}, 'bar-primer-epoxy-cement + polymer-mortar-2k'), workOf('concrete-spall', { depthMm: 45 }, {}, 'hand-packed-mortar')]) {
+      expect(work).toBeDefined();
+      for (const s of work?.method.steps ?? []) {
+        expect([s.id, words(s.look).length > 20]).toEqual([s.id, true]);
+        expect([s.id, s.kind !== 'work' || s.tools.length > 0]).toEqual([s.id, true]);
+        expect(`${words(s.title)} ${words(s.detail)} ${words(s.look)}`).not.toMatch(/as required|properly|per data sheet|NaN|undefined/);
+      }
+    }
+  });
+
+  it('computes every figure again from what its origin names', () => {
+    const made = plan('bar-spall', bar, {}, 'bar-primer-epoxy-cement + polymer-mortar-2k');
+    const work = made.match.work();
+    expect(work && show(work.schedule.total, 'metric').text).toMatch(/h/);
+    expect(recomputedFigures(made)).toBeGreaterThan(20);
+  });
+
+  it('over generated places: lifts respect their limit and add up, windows open before they close, batches hold the pot life', () => {
+    fc.assert(fc.property(fc.integer({ min: 60, max: 500 }), fc.integer({ min: 60, max: 500 }), fc.integer({ min: 6, max: 48 }), fc.integer({ min: 8, max: 30 }), fc.constantFrom('floor', 'wall', 'overhead'), fc.constantFrom('polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar'), (w, h, depthMm, slabC, position, system) => {
+      const work = workOf('concrete-spall', { outline: square(w, h), depthMm, position }, { slabC, airC: slabC }, system);
+      if (!work) return;
+      const { lifts, mix, links } = work.method;
+      const depth = work.candidate.size?.depth?.value ?? 0;
+      const limit = work.candidate.system.lift?.[position as 'floor']?.value ?? Number.POSITIVE_INFINITY;
+      expect(lifts.thickness.value).toBeLessThanOrEqual(limit * (1 + 1e-9));
+      expect(lifts.thickness.value * lifts.count.value).toBeCloseTo(depth, 6);
+      expect(lifts.volume.value * lifts.count.value).toBeCloseTo(work.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0, 4);
+      for (const link of links) if (link.least && link.most) expect(link.most.minutes.value).toBeGreaterThan(link.least.minutes.value);
+      expect(mix.batch.value * mix.batches.value).toBeCloseTo(mix.volume.value, 4);
+      const starts = work.schedule.rows.map((r) => r.startMin);
+      expect([...starts].sort((a, b) => a - b)).toEqual(starts);
+    }), { numRuns: 120 });
+  });
+
+  it('from warm to cold: the working time and the wait get longer, and nothing closes before it opens', () => {
+    const at = (slabC: number) => workOf('concrete-spall', { depthMm: 45 }, { slabC, airC: slabC }, 'hand-packed-mortar');
+    const [warm, cold] = [at(23), at(10)];
+    expect(cold?.method.mix.potLife.value).toBeGreaterThan(warm?.method.mix.potLife.value ?? 0);
+    expect(cold?.schedule.rows.find((r) => r.step.id === 'open')?.startMin).toBeGreaterThan(warm?.schedule.rows.find((r) => r.step.id === 'open')?.startMin ?? 0);
+  });
+});
+
+describe('its section', () => {
+  it('is to scale: lifts fill the depth, dimensions are figures of the plan, a wide cut is said to be drawn in part', () => {
+    const work = workOf('bar-spall', bar, {}, 'bar-primer-epoxy-cement + polymer-mortar-2k');
+    const section = work?.section;
+    const lifts = section?.regions.filter((r) => r.material === 'mortar') ?? [];
+    expect(lifts).toHaveLength(work?.method.lifts.count.value ?? 0);
+    for (const d of section?.dimensions ?? []) {
+      const drawn = d.along === 'x' ? Math.abs(d.to[0] - d.from[0]) : Math.abs(d.to[1] - d.from[1]);
+      expect(drawn).toBeCloseTo(d.figure.value, 6);
+    }
+    expect(section?.regions.filter((r) => r.material === 'bar')).toHaveLength(2);
+    expect(words(workOf('concrete-spall', { outline: square(600, 90), depthMm: 15 })?.section.footnote ?? [])).toContain('drawn in part');
+  });
+});
