@@ -17,8 +17,9 @@ import { ratesOf } from '../shelf/rates.ts';
 import type { Job, HouseRules } from '../survey/job.ts';
 import type { Surveyed } from '../survey/kind.ts';
 import { patchSection } from './patchSection.ts';
+import type { Quantity } from './quantity.ts';
+
 import type { Section } from './section.ts';
-import type { Quantity } from './sheet.ts';
 
 /** The method of a mortar in a place cut square, with its quantities, clock times and drawing. */
 export interface PatchWork {

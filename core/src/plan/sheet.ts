@@ -10,15 +10,9 @@ import type { CrackSubject } from '../survey/crackSubject.ts';
 import type { Job } from '../survey/job.ts';
 import type { Kind } from '../survey/kind.ts';
 import { kindOf } from '../survey/kinds.ts';
+import type { Quantity } from './quantity.ts';
 import type { JudgedPlan, Repair, Matched } from './repairPlan.ts';
 import type { Section } from './section.ts';
-
-/** An amount by its name, as it stands on paper and on screen. */
-export interface Quantity {
-  readonly id: string;
-  readonly label: string;
-  readonly figure: Figure;
-}
 
 /** The chosen or proposed work on a sheet. */
 export interface SheetWork {
