@@ -4,6 +4,7 @@ import { surveyedPlan } from '../../test/defects.ts';
 import { Ledger, type Sourced } from '../quantity/ledger.ts';
 import { defectKinds } from '../survey/kinds.ts';
 import { shelfLimits } from './limits.ts';
+import { auxiliaries } from './auxiliaries/auxiliaries.ts';
 import { genericShelf } from './shelf.ts';
 
 /**
@@ -14,6 +15,10 @@ const unreadStill: readonly string[] = [
   // parts of combinations, whose last member says when it is in use
   'epoxy-consolidant/ready/use', 'epoxy-consolidant/visits', 'polyester-finish-putty/ready/use', 'polyester-finish-putty/visits',
   'rapid-crack-resin/working/recoatFrom',
+  // steps of methods that are not there yet
+  'adhesion-promoter/figures/dry', 'adhesion-promoter/figures/until', 'adhesion-promoter/slabC/min', 'backer-rod/figures/over', 'backing-foam/figures/over', 'bar-primer-zinc/figures/coats', 'bar-primer-zinc/figures/recoat', 'bar-primer-zinc/slabC/max', 'bar-primer-zinc/slabC/min',
+  'bond-acrylic/figures/open', 'bond-acrylic/slabC/min', 'bond-epoxy/figures/open', 'bond-epoxy/slabC/min', 'bond-pva/slabC/min', 'bond-sbr/figures/open', 'bond-sbr/slabC/min', 'curing-compound/figures/cover', 'epoxy-paste/figures/bed', 'epoxy-paste/figures/pressure', 'epoxy-paste/figures/strip', 'epoxy-paste/slabC/min',
+  'glass-mesh-repair/figures/lap', 'glass-mesh-repair/figures/onto', 'gypsum-backer/figures/daubs', 'tape-glass-mesh/figures/width', 'tape-paper/figures/width', 'wood-backer/figures/past', 'wood-backer/figures/thickness',
 ];
 
 const read = new Set<Sourced>();
@@ -54,7 +59,8 @@ it('every figure of the shelf is read by something, but for those named here', (
   for (const kind of ['plaster-hole', 'plaster-loose']) surveyedPlan(kind, { position: 'overhead', base: 'concrete', binder: 'cement', thicknessMm: 8, depthMm: 8 });
   for (const system of ['polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar']) expect(surveyedPlan('concrete-spall', { depthMm: 45 }, {}, { choice: { system } }).match.work()?.candidate.system.id).toBe(system);
   for (const traffic of ['foot', 'soft-tires', 'hard-wheels']) for (const movement of ['still', 'moving']) for (const sand of ['one', 'two'] as const) judged({ answers: { traffic, movement, movementMm: 2, slabAgeDays: 100 }, defect: { sand, choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
-  const unread = genericShelf.flatMap((s) => figuresIn(s, s.id)).filter(([, s]) => !read.has(s)).map(([path]) => path);
+  surveyedPlan('bar-spall', { position: 'wall', loaded: 'no' }, {}, { choice: { system: 'bar-primer-epoxy-cement + polymer-mortar-2k' } }).match.work();
+  const unread = [...genericShelf, ...auxiliaries].flatMap((s) => figuresIn(s, s.id)).filter(([, s]) => !read.has(s)).map(([path]) => path);
   expect(unread.sort()).toEqual([...unreadStill].sort());
   expect(shelfLimits(genericShelf).length).toBeGreaterThan(read.size / 2);
 });
