@@ -4,7 +4,6 @@ import { screenOf } from './job.ts';
 test('every figure of a system stands with its source, and what expires stands first', async ({ page }) => {
   await screenOf(page, 'PS-01', 'match');
   await page.goto('/shelf');
-  await page.getByLabel('Find on the shelf').fill('nosings');
   await page.getByLabel('Find on the shelf').fill('epoxy mortar');
   await page.getByRole('link', { name: 'Epoxy mortar, primed' }).click();
   await expect(page.getByRole('row', { name: /Thickest lift, floor 25 mm common practice/ })).toBeVisible();
@@ -33,6 +32,7 @@ test('a product is copied from a system, takes its sheet’s figures, is matched
   await form.getByRole('button', { name: 'Put it on the shelf' }).click();
   await expect(page.getByRole('heading', { name: 'Slow resin', level: 1 })).toBeVisible();
   await expect(page.getByRole('row', { name: /Coldest slab 10 °C the product’s data sheet, as the firm entered it/ })).toBeVisible();
+  await expect(page.getByText('A pack: 600 g, no price noted.')).toBeVisible();
   // packs of it
   const packs = page.getByRole('form', { name: 'New packs' });
   await packs.getByLabel('How many packs').fill('4');

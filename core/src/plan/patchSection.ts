@@ -42,7 +42,7 @@ export function patchSection({ lifts, edge, mix }: SquarePatch, width: Figure, d
   return {
     view: 'section',
     caption: say`Cut through, the face on top`,
-    footnote: whole ? say`to scale` : say`to scale, drawn in part: the cut is ${width} wide`,
+    footnote: say`to scale${whole ? '' : say`, drawn in part: the cut is ${width} wide`}${bars ? '; bars drawn two, wherever they lie' : ''}`,
     extent: { left: -left, right: right + (whole ? beside : 0), top: -d * 0.08, bottom },
     brokenBelow: true,
     regions,

@@ -84,20 +84,28 @@ describe('a place cut square', () => {
   });
 
   it('over generated places: lifts respect their limit and add up, windows open before they close, batches hold the pot life', () => {
+    let [looked, windows] = [0, 0];
     fc.assert(fc.property(fc.integer({ min: 60, max: 500 }), fc.integer({ min: 60, max: 500 }), fc.integer({ min: 6, max: 48 }), fc.integer({ min: 8, max: 30 }), fc.constantFrom('floor', 'wall', 'overhead'), fc.constantFrom('polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar'), (w, h, depthMm, slabC, position, system) => {
       const work = workOf('concrete-spall', { outline: square(w, h), depthMm, position }, { slabC, airC: slabC }, system);
       if (!work) return;
+      looked += 1;
       const { lifts, mix, links } = work.method;
       const depth = work.candidate.size?.depth?.value ?? 0;
       const limit = work.candidate.system.lift?.[position as 'floor']?.value ?? Number.POSITIVE_INFINITY;
       expect(lifts.thickness.value).toBeLessThanOrEqual(limit * (1 + 1e-9));
       expect(lifts.thickness.value * lifts.count.value).toBeCloseTo(depth, 6);
       expect(lifts.volume.value * lifts.count.value).toBeCloseTo(work.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0, 4);
-      for (const link of links) if (link.least && link.most) expect(link.most.minutes.value).toBeGreaterThan(link.least.minutes.value);
+      for (const link of links) {
+        if (!link.least || !link.most) continue;
+        windows += 1;
+        expect(link.most.minutes.value).toBeGreaterThan(link.least.minutes.value);
+      }
       expect(mix.batch.value * mix.batches.value).toBeCloseTo(mix.volume.value, 4);
       const starts = work.schedule.rows.map((r) => r.startMin);
       expect([...starts].sort((a, b) => a - b)).toEqual(starts);
     }), { numRuns: 120 });
+    expect(looked).toBeGreaterThan(60);
+    expect(windows).toBeGreaterThan(20);
   });
 
   it('from warm to cold: the working time and the wait get longer, and nothing closes before it opens', () => {

@@ -78,6 +78,9 @@ const hazards: readonly Hazard[] = [
   { id: 'waste', title: 'Waste', on: ['after'], source: 'practice', arises: (_m, s) => s.family === 'epoxy' || [...isocyanates, ...polyesters].includes(s.id), text: () => say`What is left over cures before it is thrown away.` },
 ];
 
+/** What stands under every list of cautions. */
+export const cautionsWhy = 'The usual ones, not all of them: local codes, the product’s data sheet and safety data sheet, and licensed practice go first.';
+
 export const partWords: Readonly<Record<WorkPart, string>> = { prepare: 'preparing', mix: 'mixing', place: 'placing', sand: 'sanding', coat: 'coating', after: 'afterwards' };
 
 /**

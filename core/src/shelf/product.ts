@@ -42,6 +42,9 @@ export interface ProductFigure {
   readonly usual?: number;
 }
 
+/** What the figures of a generic system are, and what goes before them. */
+export const genericWhy = 'Generic: usual figures of this class of product. A limit that nobody here has read in its text says so. The sheet of the product that you buy goes first.';
+
 /** Limits that a sheet may give though the generic system has none. */
 const addable: readonly (readonly [path: string, kind: QuantityKind, label: string])[] = [
   ['width/min', 'depth', 'Narrowest'], ['width/max', 'depth', 'Widest'],

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { choiceLabel, cite, hasPatchMethod, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, type Candidate, type Caution, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict, type WorkPart } from '@oddment/core';
+import { cautionsWhy, choiceLabel, cite, hasPatchMethod, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, type Candidate, type Caution, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict, type WorkPart } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -39,7 +39,7 @@ function Cautions({ cautions }: { cautions: readonly Caution[] }) {
   return (
     <details className="cautions"><summary>{cautions.length === 1 ? 'One caution' : `${String(cautions.length)} cautions`}: {[...new Set(cautions.map((c) => c.title.toLowerCase()))].join(', ')}</summary>
       <ul>{cautions.map((c) => <li key={c.id}><b>{c.title}</b>, {c.steps.map((p) => partWords[p as WorkPart]).join(', ')}: <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul>
-      <p className="quiet">The usual ones, not all of them: local codes, the product’s data sheet and safety data sheet, and licensed practice go first.</p>
+      <p className="quiet">{cautionsWhy}</p>
     </details>
   );
 }

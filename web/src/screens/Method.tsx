@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import type { DefectRecord } from '@oddment/contracts';
-import { chaseDepth, cite, show, siteDateTime, type JudgedPlan, type PatchWork, type Section, type SurveyedPlan } from '@oddment/core';
+import { cautionsWhy, chaseDepth, cite, show, siteDateTime, type JudgedPlan, type PatchWork, type Section, type SurveyedPlan } from '@oddment/core';
 import { useMemo, useRef, useState, useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -160,7 +160,7 @@ function PatchPlanned({ plan, work, defect }: { plan: SurveyedPlan; work: PatchW
           <FittedPicture section={work.section} />
           <div className="patch-below">
             <dl className="facts">{work.quantities.map((q) => <div key={q.id} style={{ display: 'contents' }}><dt>{q.label}</dt><dd><Fig figure={q.figure} /></dd></div>)}</dl>
-            <div><h2 style={{ fontSize: 15 }}>Cautions</h2><ul>{work.cautions.map((c) => <li key={c.id}><b>{c.title}.</b> <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul></div>
+            <div><h2 style={{ fontSize: 15 }}>Cautions</h2><ul>{work.cautions.map((c) => <li key={c.id}><b>{c.title}.</b> <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul><p className="quiet">{cautionsWhy}</p></div>
           </div>
         </main>
         <aside className="steps left-rule" aria-label="Steps of the work">

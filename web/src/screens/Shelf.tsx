@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { ProductFileReport } from '@oddment/contracts';
-import { auxiliaries, cite, genericShelf, genericSystem, kindOf, packState, shelfLimits, showValue, systemOf, type Auxiliary, type PatchSystem, type ShelfLimit } from '@oddment/core';
+import { auxiliaries, cite, genericShelf, genericSystem, genericWhy, kindOf, packState, shelfLimits, showValue, systemOf, type Auxiliary, type PatchSystem, type ShelfLimit } from '@oddment/core';
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -120,7 +120,8 @@ export function Shelf() {
             <>
               <h1 style={{ fontSize: 24 }}>{system.title}</h1>
               <p>It {system.work}. <span className="quiet">{system.chemistry}; {system.suits.length > 0 ? `for ${system.suits.map((k) => kindOf(k).title).join(', ')}` : 'only in combinations'}.</span></p>
-              {product ? <p>Ours, copied from <Link to={`/shelf/${product.basedOn}`}>{genericSystem(product.basedOn)?.title}</Link>. Figures from: {product.sheet}; the others are the generic ones.{product.safeLift ? ` Thickest lift by its own heat: ${product.safeLift.rows.map((r) => `${showValue(r.liftMm, 'depth', units).text} at ${showValue(r.ambientC, 'temperature', units).text}`).join(', ')}; a lift that stays under ${showValue(product.safeLift.limitC, 'temperature', units).text}, ${cite('lift-model')}.` : ''}</p> : <p className="quiet">Generic: usual figures of this class of product. A limit that nobody here has read in its text says so. The sheet of the product that you buy goes first.</p>}
+              {product ? <p>Ours, copied from <Link to={`/shelf/${product.basedOn}`}>{genericSystem(product.basedOn)?.title}</Link>. Figures from: {product.sheet}; the others are the generic ones.{product.safeLift ? ` Thickest lift by its own heat: ${product.safeLift.rows.map((r) => `${showValue(r.liftMm, 'depth', units).text} at ${showValue(r.ambientC, 'temperature', units).text}`).join(', ')}; a lift that stays under ${showValue(product.safeLift.limitC, 'temperature', units).text}, ${cite('lift-model')}.` : ''}</p> : <p className="quiet">{genericWhy}</p>}
+              {product?.packs.map((p) => <p key={`${String(p.size)} ${p.unit}`}>A pack: {showValue(p.size, p.unit === 'mL' ? 'volume' : 'mass', units).text}{p.price ? `, ${p.price.currency} ${p.price.amount.toFixed(2)} of ${p.price.on}` : ', no price noted'}{p.openDays === undefined ? '' : `; keeps ${showValue(p.openDays, 'age', units).text} once it is opened`}.</p>)}
               {mayPlan && !editing ? <p><Button variant="contained" onClick={() => { setEditing(true); }}>{product ? 'Change its figures' : 'Copy it for a product of ours'}</Button> {product ? <Button variant="outlined" onClick={() => { void remove('product', product, product.title); }}>Take it off the shelf</Button> : null}</p> : null}
               {editing ? <ProductForm key={`${system.id} ${String(product?.version ?? 0)}`} system={system} product={product} onDone={() => { setEditing(false); }} /> : <Figures system={system} />}
               {product ? <Versions id={product.id} /> : null}
