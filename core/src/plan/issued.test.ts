@@ -130,3 +130,17 @@ describe('inputChanges', () => {
     expect(inputChanges(before, before)).toEqual([]);
   });
 });
+
+describe('a plan kept by an earlier version', () => {
+  it('is read in the shape of today: its one choice of the chase is a side of that question', () => {
+    const input = planInput({ defect: { schools: { 'chase-depth': 'deep' } } });
+    const issued = issuePlan({ ...input, rules: { schools: { 'chase-depth': 'shallow' } } });
+    if (!issued.ok) throw new Error('not issued');
+    const { schools: _own, ...defect } = issued.plan.inputs.defect;
+    const earlier = { ...issued.plan, inputs: { ...issued.plan.inputs, rules: { chase: 'shallow' }, defect: { ...defect, chase: 'deep' } } } as unknown as typeof issued.plan;
+    const [again, was] = [sheetAgain(earlier), sheetAgain(issued.plan)];
+    expect(again && was && planChanges(was, again)).toEqual([]);
+    expect(again?.work?.named).toBe('deep chase');
+    expect(inputChanges(earlier.inputs, issued.plan.inputs)).toEqual([]);
+  });
+});
