@@ -1,14 +1,17 @@
-import { cite, clockTime, kindOf, matchWords, noMethodYet, quantitiesOf, show, type PatchWork, type RepairPlan, type Saying, type Telling } from '@oddment/core';
+import { cite, clockTime, kindOf, matchWords, noWorkWords, quantitiesOf, show, type PlannedWork, type RepairPlan, type Saying, type Telling } from '@oddment/core';
 
 const rule = '-'.repeat(72);
 
-/** The work of a place cut square as lines: its steps by the clock, and what it takes. */
-function patchLines(work: PatchWork | undefined, text: (s: Saying) => string, how: Telling): string[] {
+/** The work of any family as lines: its steps by the clock, what is mixed, what it takes, and the cautions. */
+function workLines(work: PlannedWork | undefined, text: (s: Saying) => string, how: Telling): string[] {
   if (!work) return [];
+  const fig = (f: Parameters<typeof show>[0]) => show(f, how.units).text;
   return [
-    `${work.candidate.system.title}, ${work.by === 'choice' ? 'chosen' : 'proposed'}:`,
-    ...work.schedule.rows.map((r) => `  ${clockTime(r.start, how)}  ${text(r.step.title)}; ${text(r.step.detail)}`),
-    ...work.quantities.map((q) => `  ${q.label}: ${show(q.figure, how.units).text}`),
+    '', `${work.candidate.system.title}, ${work.by === 'choice' ? 'chosen' : 'proposed'}, ${work.method.named}: ${fig(work.schedule.total)}, ${fig(work.schedule.handsOn)} by hand`,
+    ...work.schedule.rows.flatMap(({ step, start, latest }) => [`  ${clockTime(start, how)}  ${text(step.title)}: ${text(step.detail)}`, `         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`]),
+    '', 'Quantities', ...work.quantities.map((q) => `  ${q.label}: ${fig(q.figure)}`),
+    ...work.mixes.flatMap((m) => [`  ${m.title}, ${fig(m.total)}${m.batches.value > 1 ? ` in ${fig(m.batches)} batches` : ''}${m.within ? `, placed within ${fig(m.within)}` : ''}: ${m.parts.map((p) => `${p.what.toLowerCase()} ${fig(p.amount)}`).join(', ')}`, ...m.says.map((one) => `    ${text(one)}`)]),
+    '', 'Cautions', ...work.cautions.map((c) => `  ${c.title}: ${text(c.text)} (${cite(c.source)})`),
   ];
 }
 
@@ -22,7 +25,7 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
   }
   if (plan.state === 'surveyed') {
     const rows = plan.surveyed.measured.map((m) => `  ${m.label}: ${show(m.figure, how.units).text}`);
-    return [`${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`, ...rows, '', ...(plan.match ? [text(matchWords(plan.match)), ...plan.match.stops.filter((s) => s.open).map((s) => `Stop: ${s.title}. ${text(s.why)} Who decides: ${s.who}.`), ...patchLines(plan.match.work(), text, how), ...(plan.match.chosen ? plan.match.cautionsOf(plan.match.chosen.candidate).map((c) => `  ${c.title}: ${text(c.text)} (${cite(c.source)})`) : []), ''] : []), text(noMethodYet(kindOf(plan.defect.kind))), '', plan.advice].join('\n');
+    return [`${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`, ...rows, '', ...(plan.match ? [text(matchWords(plan.match)), ...plan.match.stops.filter((s) => s.open).map((s) => `Stop: ${s.title}. ${text(s.why)} Who decides: ${s.who}.`), ...(plan.match.work() ? workLines(plan.match.work(), text, how) : [text(noWorkWords(plan.match))]), ''] : []), plan.advice].join('\n');
   }
   const fig = (f: { value: number; kind: Parameters<typeof show>[0]['kind'] }) => show(f, how.units).text;
   const { subject } = plan;
@@ -49,6 +52,6 @@ export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => s
     lines.push('', 'Cautions');
     for (const c of repair.cautions) lines.push(`  ${c.title}: ${text(c.text)} (${cite(c.source)})`);
   }
-  lines.push('', plan.advice);
+  lines.push(...workLines(repair ? undefined : plan.work(), text, how), '', plan.advice);
   return lines.join('\n');
 }

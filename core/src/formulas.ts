@@ -5,16 +5,21 @@ import * as twoPoints from './cure/twoPoints.ts';
 import * as strength from './cure/strength.ts';
 import * as safeLift from './cure/safeLift.ts';
 import * as ports from './injection/ports.ts';
+import * as packers from './injection/packers.ts';
 import * as gravityDepth from './injection/gravityDepth.ts';
 import * as rising from './injection/rising.ts';
 import * as proportions from './mixing/proportions.ts';
 import * as cups from './mixing/cups.ts';
 import * as sandPacking from './mixing/sandPacking.ts';
 import * as cartridges from './mixing/cartridges.ts';
+import * as timber from './mixing/timber.ts';
+import * as plaster from './mixing/plaster.ts';
+import * as formwork from './mixing/formwork.ts';
 import * as mortarBatch from './mixing/mortarBatch.ts';
 import * as workPace from './mixing/workPace.ts';
 import * as abrasives from './finishing/abrasives.ts';
 import * as face from './finishing/face.ts';
+import * as levels from './finishing/levels.ts';
 import * as board from './finishing/board.ts';
 import * as spray from './finishing/spray.ts';
 import * as mixing from './color/mixing.ts';
@@ -43,9 +48,9 @@ const group = (title: string, ...rooms: readonly object[]): FormulaGroup => ({ t
 export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength, safeLift),
-  group('Injection and fine cracks', ports, gravityDepth, rising),
-  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, workPace),
-  group('Surface and finish', abrasives, face, board, spray),
+  group('Injection and fine cracks', ports, packers, gravityDepth, rising),
+  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, workPace),
+  group('Surface and finish', abrasives, face, levels, board, spray),
   group('Color', mixing),
   group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),
 ];

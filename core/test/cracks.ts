@@ -52,9 +52,9 @@ export function judged(setting: Setting = {}): JudgedPlan {
   return plan;
 }
 
-/** The plan's method, which must be there. */
+/** The groove of resin and sand, chosen whatever the verdict; it must be there. */
 export function repaired(setting: Setting = {}) {
-  const plan = judged(setting);
+  const plan = judged({ ...setting, defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' }, ...setting.defect } });
   if (!plan.repair) throw new Error('there is no method');
   return { plan, ...plan.repair };
 }

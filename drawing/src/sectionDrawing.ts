@@ -34,29 +34,40 @@ function pathOf(points: readonly Point[], f: Frame, closed: boolean): string {
   return points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${f.x(x).toFixed(2)} ${f.y(y).toFixed(2)}`).join('') + (closed ? 'Z' : '');
 }
 
+/** Materials that are placed: told apart by their order, odd from even. */
+const placedMaterials: ReadonlySet<Region['material']> = new Set(['mortar', 'resin-sand', 'compound', 'resin', 'laminate', 'coat', 'tape']);
+
+const hatchOf: Readonly<Partial<Record<Region['material'], { readonly id: string; readonly flat: keyof Palette }>>> = {
+  concrete: { id: 'concrete', flat: 'concrete' }, masonry: { id: 'masonry', flat: 'masonry' }, plaster: { id: 'plaster', flat: 'concrete' }, board: { id: 'board', flat: 'board' },
+  wood: { id: 'wood', flat: 'wood' }, shell: { id: 'shell', flat: 'board' }, lath: { id: 'lath', flat: 'masonry' }, frame: { id: 'wood', flat: 'wood' },
+  hollow: { id: 'hollow', flat: 'liftAlternate' }, 'choke-sand': { id: 'choke', flat: 'grain' }, foam: { id: 'foam', flat: 'board' }, rod: { id: 'foam', flat: 'board' }, laminate: { id: 'laminate', flat: 'lift' },
+};
+
 function fillOf(region: Region, o: { prefix: string; palette: Palette }, flat: boolean): string {
+  const hatch = hatchOf[region.material];
+  if (hatch) return flat ? o.palette[hatch.flat] : `url(#${o.prefix}-${hatch.id})`;
+  const odd = (region.layer ?? 1) % 2 === 1;
   switch (region.material) {
-    case 'concrete':
-      return flat ? o.palette.concrete : `url(#${o.prefix}-concrete)`;
-    case 'crack':
-    case 'bar':
-      return o.palette.crack;
-    case 'hollow':
-      return flat ? o.palette.liftAlternate : `url(#${o.prefix}-hollow)`;
-    case 'choke-sand':
-      return flat ? o.palette.grain : `url(#${o.prefix}-choke)`;
+    case 'open':
+      return o.palette.sheet;
+    case 'resin':
+      return o.palette.wet;
+    case 'coat':
+    case 'tape':
+    case 'compound':
+      return odd ? o.palette.coat : o.palette.liftAlternate;
     case 'mortar':
-    case 'resin-sand': {
-      const odd = (region.layer ?? 1) % 2 === 1;
+    case 'resin-sand':
       if (flat) return odd ? o.palette.lift : o.palette.liftAlternate;
       return `url(#${o.prefix}-lift-${odd ? 'odd' : 'even'})`;
-    }
+    default:
+      return o.palette.crack;
   }
 }
 
 function regionNode(region: Region, f: Frame, o: { prefix: string; palette: Palette }, flat: boolean): SvgNode {
-  const placed = region.material === 'resin-sand' || region.material === 'mortar';
-  const edge = placed ? o.palette.liftEdge : region.material === 'concrete' ? undefined : o.palette.ink;
+  const placed = placedMaterials.has(region.material);
+  const edge = placed ? o.palette.liftEdge : region.id === 'face' || region.material === 'concrete' ? undefined : o.palette.ink;
   return node('path', {
     d: pathOf(region.outline, f, true),
     fill: fillOf(region, o, flat),

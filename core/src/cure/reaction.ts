@@ -98,3 +98,14 @@ export const windowClose = formula({
   source: 'judgement',
   compute: ({ windowAt23Min, temperatureC }) => windowAt23Min * Math.min(1, workingMultiplier(temperatureC)),
 });
+
+/** Days as a time, in min. */
+export const daysAsTime = formula({
+  name: 'days-as-time',
+  title: 'Days as a time',
+  words: 'days times the minutes of one',
+  inputs: { ageDays: { kind: 'age', label: 'days', min: 0, max: 10_000, usual: 2 } },
+  output: 'duration',
+  source: 'geometry',
+  compute: ({ ageDays }) => ageDays * 1440,
+});

@@ -62,3 +62,47 @@ export const jointCompound = formula({
   source: 'geometry',
   compute: ({ lengthMm, coatMm, thicknessMm, wastePct }) => (lengthMm * coatMm * thicknessMm) / 2 / 1000 / (1 - wastePct / 100),
 });
+
+/** How far a coat reaches past what it covers on each side, in mm. */
+export const halfOver = formula({
+  name: 'half-over',
+  title: 'Reaches past, each side',
+  words: 'half of what the coat is wider than the place',
+  inputs: { acrossMm: { kind: 'depth', label: 'width of the coat', min: 0, max: 1e5, usual: 300 }, sizeMm: { kind: 'length', label: 'size of the place', min: 0, max: 1e5, usual: 60 } },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ acrossMm, sizeMm }) => Math.max(0, acrossMm - sizeMm) / 2,
+});
+
+/** Saw set deeper than the board, in mm. */
+export const sawStop = formula({
+  name: 'saw-stop',
+  title: 'Saw set to',
+  words: 'the board, and a little more',
+  inputs: { boardMm: { kind: 'depth', label: 'thickness of the board', min: 3, max: 60, usual: 12.7 }, moreMm: { kind: 'depth', label: 'deeper by', min: 0, max: 20, usual: 3 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ boardMm, moreMm }) => boardMm + moreMm,
+});
+
+/** Width of an opening that reaches the middle of a member on both sides, in mm. */
+export const openingToFraming = formula({
+  name: 'opening-to-framing',
+  title: 'Opening to the framing',
+  words: 'whole bays: the damage over the spacing, upward to whole ones, times the spacing',
+  inputs: { damageMm: { kind: 'length', label: 'damage', min: 1, max: 20_000, usual: 300 }, spacingMm: { kind: 'length', label: 'spacing of the framing', min: 100, max: 2000, usual: 406 } },
+  output: 'length',
+  source: 'practice',
+  compute: ({ damageMm, spacingMm }) => wholeAbove(damageMm / spacingMm) * spacingMm,
+});
+
+/** Screws along both edges that bear. */
+export const twice = formula({
+  name: 'both-edges',
+  title: 'Along both edges',
+  words: 'the screws along one edge, twice',
+  inputs: { count: { kind: 'count', label: 'along one edge', min: 0, max: 100_000, usual: 4 } },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ count }) => 2 * count,
+});

@@ -102,6 +102,17 @@ function atMostRod(diameterMm: number, gapMm: number): boolean {
   return diameterMm <= gapMm * rodMost * (1 + 1e-9);
 }
 
+/** Thickness of a backer rod for a gap, in mm: so much wider than it, so that it is compressed and never stretched. */
+export const rodWidth = formula({
+  name: 'rod-width',
+  title: 'Rod for a gap',
+  words: 'the gap times how much wider the rod is',
+  inputs: { gapMm: { kind: 'depth', label: 'gap', min: 0.5, max: 200, usual: 12 }, over: { kind: 'ratio', label: 'rod to gap', min: 1, max: 2, usual: 1.25 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ gapMm, over }) => gapMm * over,
+});
+
 /** Time between mist coats in min, by size and position of the piece: between a small flat one and a large upright one. */
 export const flashTime = formula({
   name: 'flash-time',

@@ -163,3 +163,14 @@ export const fallingWeight = formula({
   source: 'geometry',
   compute: ({ areaMm2, thicknessMm, densityKgL }) => (areaMm2 * thicknessMm * densityKgL) / 1000,
 });
+
+/** Volume of a round dimple, in mL: a shallow dish. */
+export const spotVolume = formula({
+  name: 'spot-volume',
+  title: 'A dimple',
+  words: 'half of a round cylinder as wide and deep as it',
+  inputs: { acrossMm: { kind: 'depth', label: 'across', min: 0, max: 5000, usual: 12 }, depthMm: { kind: 'depth', label: 'depth', min: 0, max: 500, usual: 1 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ acrossMm, depthMm }) => (Math.PI * acrossMm ** 2 * depthMm) / 8 / 1000,
+});

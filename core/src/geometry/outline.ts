@@ -133,3 +133,58 @@ export const shareOfEstimate = formula({
   source: 'geometry',
   compute: ({ measuredMm2, estimatedMm2 }) => measuredMm2 / estimatedMm2,
 });
+
+/** Area of a strip along a line, in mm². */
+export const stripArea = formula({
+  name: 'strip-area',
+  title: 'Area of a strip',
+  words: 'length times width',
+  inputs: { lengthMm: { kind: 'length', label: 'length', min: 0, max: 1e7, usual: 2400 }, widthMm: { kind: 'depth', label: 'width', min: 0, max: 5000, usual: 100 } },
+  output: 'area',
+  source: 'geometry',
+  compute: ({ lengthMm, widthMm }) => lengthMm * widthMm,
+});
+
+/** Area of a place and a rim around it, in mm²: a rectangle as wide and high as the place. */
+export const rimmedArea = formula({
+  name: 'rimmed-area',
+  title: 'With a rim around',
+  words: 'width and twice the rim, times height and twice the rim',
+  inputs: { widthMm: { kind: 'length', label: 'width', min: 0, max: 1e6, usual: 300 }, heightMm: { kind: 'length', label: 'height', min: 0, max: 1e6, usual: 200 }, rimMm: { kind: 'depth', label: 'rim', min: 0, max: 5000, usual: 100 } },
+  output: 'area',
+  source: 'geometry',
+  compute: ({ widthMm, heightMm, rimMm }) => (widthMm + 2 * rimMm) * (heightMm + 2 * rimMm),
+});
+
+/** Size and a rim on both sides, in mm. */
+export const acrossRim = formula({
+  name: 'across-rim',
+  title: 'Across, with a rim on both sides',
+  words: 'the size and twice the rim',
+  inputs: { sizeMm: { kind: 'length', label: 'size', min: 0, max: 1e6, usual: 120 }, rimMm: { kind: 'depth', label: 'rim on each side', min: 0, max: 5000, usual: 50 } },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ sizeMm, rimMm }) => sizeMm + 2 * rimMm,
+});
+
+/** Several areas of one size, in mm². */
+export const manyAreas = formula({
+  name: 'many-areas',
+  title: 'All of them',
+  words: 'one times how many there are',
+  inputs: { areaMm2: { kind: 'area', label: 'one', min: 0, max: 1e10, usual: 600 }, count: { kind: 'count', label: 'how many', min: 0, max: 100_000, usual: 4 } },
+  output: 'area',
+  source: 'geometry',
+  compute: ({ areaMm2, count }) => areaMm2 * count,
+});
+
+/** Several volumes of one size, in mL. */
+export const manyVolumes = formula({
+  name: 'many-volumes',
+  title: 'All of them',
+  words: 'one times how many there are',
+  inputs: { volumeMl: { kind: 'volume', label: 'one', min: 0, max: 1e8, usual: 20 }, count: { kind: 'count', label: 'how many', min: 0, max: 100_000, usual: 4 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ volumeMl, count }) => volumeMl * count,
+});

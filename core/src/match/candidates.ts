@@ -1,4 +1,5 @@
 import { cementWait, resinWait } from '../cure/reaction.ts';
+import { visitsTogether } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { auxiliaries } from '../shelf/auxiliaries/auxiliaries.ts';
@@ -96,7 +97,7 @@ function rulesOn(ledger: Ledger, subject: Subject, system: PatchSystem, size: Ju
   return verdicts;
 }
 
-function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, size: S, verdicts: readonly Verdict[]): Candidate<S> {
+function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, size: S, verdicts: readonly Verdict[], members?: readonly PatchSystem[]): Candidate<S> {
   const against = verdicts.filter((v) => v.grade !== 'fits').sort((a, b) => weight[b.grade] - weight[a.grade]);
   const grade = against[0]?.grade ?? 'fits';
   const tooCold = against.some((v) => v.rule === 'temperature');
@@ -108,7 +109,7 @@ function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: 
     against,
     size,
     ...(!tooCold && { ready: systemWait(ledger, system, ledger.sourced(readyFor(system, traffic)), subject.slabC, 'In use after') }),
-    visits: ledger.sourced(system.visits),
+    visits: members && members.length > 1 ? ledger.compute(visitsTogether, { count: members.map((m) => ledger.sourced(m.visits)) }) : ledger.sourced(system.visits),
   };
 }
 
@@ -163,7 +164,7 @@ function judgeCombination<S extends JudgedSize>(ledger: Ledger, subject: Subject
   if (chain.remark) verdicts.push(said('together', 'Together', chain.remark));
   const sizes = members.map(sizeOf);
   members.forEach((m, i) => { for (const v of rulesOn(ledger, subject, m, sizes[i] ?? sizeOf(m), people, chain.lifts?.[m.basedOn ?? m.id])) verdicts.push({ ...v, of: m.title }); });
-  return { ...graded(ledger, subject, system, sizes[0] ?? sizeOf(system), verdicts), chain: members };
+  return { ...graded(ledger, subject, system, sizes[0] ?? sizeOf(system), verdicts, members), chain: members };
 }
 
 /** Every system of the shelf, and every combination of them, against a defect: those that fit first, those ruled out nearest first. */

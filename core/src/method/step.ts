@@ -24,6 +24,8 @@ export interface Step {
   readonly stuff: readonly Stuff[];
   /** hands-on time of work, length of a wait */
   readonly minutes: Figure;
+  /** why there is no figure in its words, where there is none */
+  readonly plain?: string;
   readonly section?: { readonly n: number; readonly of: number };
   readonly lift?: number;
 }
@@ -33,6 +35,8 @@ export interface Step {
  * temperature of the slab, adds up to one; `minutes` is the time at the slab's temperature as measured.
  */
 export type Lag =
+  // dries by the air: each stretch of climate counts for its share of the time that it would take in it
+  | { readonly by: 'drying'; readonly thicknessMm: Figure; readonly cover: Figure; readonly draft: Figure; readonly minutes: Figure }
   | { readonly by: 'fixed'; readonly minutes: Figure }
   | { readonly by: 'progress'; readonly at23: Figure; readonly cure: CureModel; readonly stopsBelow?: Sourced; readonly minutes: Figure };
 

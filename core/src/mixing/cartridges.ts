@@ -92,3 +92,25 @@ export const volumeOver = formula({
   source: 'geometry',
   compute: ({ boughtMl, placedMl, wasteMl }) => Math.max(0, boughtMl - placedMl - wasteMl),
 });
+
+/** Packs of one size for a volume. */
+export const packsOf = formula({
+  name: 'packs-of',
+  title: 'Packs',
+  words: 'the volume over the content of a pack, upward to whole ones',
+  inputs: { volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e8, usual: 700 }, packMl: { kind: 'volume', label: 'content of a pack', min: 1, max: 1e6, usual: 300 } },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ volumeMl, packMl }) => Math.max(1, wholeAbove(volumeMl / packMl)),
+});
+
+/** Days until something that cures from its face is cured through. */
+export const daysFromFace = formula({
+  name: 'days-from-face',
+  title: 'Cured through after',
+  words: 'its depth over what cures in a day',
+  inputs: { depthMm: { kind: 'depth', label: 'depth', min: 0, max: 100, usual: 6 }, perDayMm: { kind: 'depth', label: 'cures in a day', min: 0.1, max: 50, usual: 2.5 } },
+  output: 'age',
+  source: 'practice',
+  compute: ({ depthMm, perDayMm }) => depthMm / perDayMm,
+});

@@ -156,3 +156,33 @@ export const workByArea = formula({
   source: 'assumed-rate',
   compute: ({ setUpMin, minPerM2, areaMm2, hands }) => setUpMin + (minPerM2 * (areaMm2 / 1e6)) / hands,
 });
+
+/** Hands-on time by pieces, in min. */
+export const workByCount = formula({
+  name: 'work-by-count',
+  title: 'Hands-on time by pieces',
+  words: 'time to set up, plus minutes for each, divided by how many times as fast the crew is as one person',
+  inputs: { setUpMin: { kind: 'duration', label: 'setting up', min: 0, max: 1000, usual: 5 }, minEach: { kind: 'ratio', label: 'minutes for each', min: 0, max: 1000, usual: 4 }, count: { kind: 'count', label: 'pieces', min: 0, max: 100_000, usual: 8 }, hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 } },
+  output: 'duration',
+  source: 'assumed-rate',
+  compute: ({ setUpMin, minEach, count, hands }) => setUpMin + (minEach * count) / hands,
+});
+
+/** Batches of a mix, each placed within its working time, and no fewer than there are lifts or sides. */
+export const batchesByTime = formula({
+  name: 'batches-by-time',
+  title: 'Batches',
+  words: 'the mix over what is placed within the working time less its reserve, rounded up, and no fewer than it is placed in goes',
+  inputs: {
+    volumeMl: volume('mix', 900),
+    potLifeMin: { kind: 'duration', label: 'working time', min: 0.5, max: 10_000, usual: 30 },
+    reserve: { kind: 'ratio', label: 'share in reserve', min: 0, max: 0.9, usual: 0.25 },
+    minPerL: { kind: 'ratio', label: 'minutes to place a liter', min: 0, max: 1000, usual: 20 },
+    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
+    least: { kind: 'count', label: 'goes', min: 1, max: 1000, usual: 1 },
+  },
+  output: 'count',
+  against: 'volumeMl',
+  source: 'judgement',
+  compute: ({ volumeMl, potLifeMin, reserve, minPerL, hands, least }) => Math.max(least, wholeAbove(((volumeMl / 1000) * minPerL) / hands / (potLifeMin * (1 - reserve)))),
+});

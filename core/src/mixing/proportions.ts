@@ -133,3 +133,124 @@ export const mortarYield = formula({
   source: 'absolute-volume',
   compute: ({ cementG, sandG, waterG, cementKgL, sandKgL, airPct }) => (cementG / cementKgL + sandG / sandKgL + waterG) / (1 - airPct / 100),
 });
+
+/** What is mixed of something, in mL: what is placed, and the share that is lost. */
+export const withLoss = formula({
+  name: 'with-loss',
+  title: 'To mix, with what is lost',
+  words: 'what is placed, and the share that is lost on tools, in hoses and on the floor',
+  inputs: { volumeMl: { kind: 'volume', label: 'placed', min: 0, max: 1e8, usual: 900 }, loss: { kind: 'ratio', label: 'share lost', min: 0, max: 3, usual: 0.1 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ volumeMl, loss }) => volumeMl * (1 + loss),
+});
+
+/** One of two parts that are mixed by volume, in mL: the first, where the second has so many parts to one of it. */
+export const firstPart = formula({
+  name: 'first-part',
+  title: 'First part, by volume',
+  words: 'the mix over one and the parts of the second to one of the first',
+  inputs: { volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 900 }, second: { kind: 'ratio', label: 'second to one of the first', min: 0, max: 20, usual: 0.5 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ volumeMl, second }) => volumeMl / (1 + second),
+});
+
+/** The second of two parts that are mixed by volume, in mL. */
+export const secondPart = formula({
+  name: 'second-part',
+  title: 'Second part, by volume',
+  words: 'the mix less its first part',
+  inputs: { volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 900 }, second: { kind: 'ratio', label: 'second to one of the first', min: 0, max: 20, usual: 0.5 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ volumeMl, second }) => (volumeMl * second) / (1 + second),
+});
+
+/** Mass of a volume, in g. */
+export const massOf = formula({
+  name: 'mass-of',
+  title: 'Weight',
+  words: 'volume times density',
+  inputs: { volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e8, usual: 250 }, densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 5, usual: 1.1 } },
+  output: 'mass',
+  source: 'geometry',
+  compute: ({ volumeMl, densityKgL }) => volumeMl * densityKgL,
+});
+
+/** A share of a volume, in mL. */
+export const volumePart = formula({
+  name: 'volume-part',
+  title: 'Share of a volume',
+  words: 'the volume times the share',
+  inputs: { volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e8, usual: 900 }, share: { kind: 'ratio', label: 'share', min: 0, max: 100, usual: 0.4 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ volumeMl, share }) => volumeMl * share,
+});
+
+/** Volume that an area takes at a spreading rate, in mL. */
+export const volumeFor = formula({
+  name: 'volume-for',
+  title: 'Volume for an area',
+  words: 'the area over what a liter covers',
+  inputs: { areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 240_000 }, coverM2L: { kind: 'spreading', label: 'a liter covers', min: 0.05, max: 100, usual: 2.5 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ areaMm2, coverM2L }) => (areaMm2 / 1e6 / coverM2L) * 1000,
+});
+
+/** Mass thrown on an area, in g. */
+export const massOn = formula({
+  name: 'mass-on',
+  title: 'Thrown on an area',
+  words: 'the area times what a square meter takes',
+  inputs: { areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 240_000 }, kgM2: { kind: 'ratio', label: 'kilograms on a square meter', min: 0, max: 50, usual: 0.5 } },
+  output: 'mass',
+  source: 'geometry',
+  compute: ({ areaMm2, kgM2 }) => (areaMm2 / 1000) * kgM2,
+});
+
+/** Lengths added up, in mm. */
+export const sumOf = formula({
+  name: 'sum-of',
+  title: 'Added up',
+  words: 'one length and the next',
+  inputs: { partMm: { kind: 'length', label: 'each length', min: 0, max: 1e6, list: true, usual: [400, 500] } },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ partMm }) => partMm.reduce((sum, p) => sum + p, 0),
+});
+
+/** Parts of a mix by volume, added up. */
+export const partsInAll = formula({
+  name: 'parts-in-all',
+  title: 'Parts in all',
+  words: 'the parts added up',
+  inputs: { part: { kind: 'ratio', label: 'each part', min: 0, max: 1000, list: true, usual: [4, 1, 2] } },
+  output: 'ratio',
+  source: 'geometry',
+  compute: ({ part }) => part.reduce((sum, p) => sum + p, 0),
+});
+
+/** Share of one part of a mix. */
+export const partShare = formula({
+  name: 'part-share',
+  title: 'Share of one part',
+  words: 'the part over all parts',
+  inputs: { part: { kind: 'ratio', label: 'part', min: 0, max: 1000, usual: 4 }, all: { kind: 'ratio', label: 'parts in all', min: 0.001, max: 10_000, usual: 7 } },
+  output: 'ratio',
+  source: 'geometry',
+  compute: ({ part, all }) => part / all,
+});
+
+/** A mix that is no less than can be measured, in mL. */
+export const noLess = formula({
+  name: 'no-less',
+  title: 'Mixed, no less than can be measured',
+  words: 'what is needed, or the least that can be measured, whichever is more',
+  inputs: { volumeMl: { kind: 'volume', label: 'needed', min: 0, max: 1e8, usual: 2 }, leastMl: { kind: 'volume', label: 'least that can be measured', min: 0, max: 1000, usual: 12 } },
+  output: 'volume',
+  source: 'judgement',
+  compute: ({ volumeMl, leastMl }) => Math.max(volumeMl, leastMl),
+});

@@ -84,3 +84,14 @@ export const laborCost = formula({
   source: 'geometry',
   compute: ({ handsOnMin, perHour }) => (handsOnMin / 60) * perHour,
 });
+
+/** Visits of systems that do it together. */
+export const visitsTogether = formula({
+  name: 'visits-together',
+  title: 'Visits',
+  words: 'the visits of each added up; some may be made in one',
+  inputs: { count: { kind: 'count', label: 'visits of each', min: 0, max: 100, list: true, usual: [2, 1] } },
+  output: 'count',
+  source: 'practice',
+  compute: ({ count }) => count.reduce((sum, n) => sum + n, 0),
+});

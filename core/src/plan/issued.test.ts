@@ -79,7 +79,7 @@ describe('issuePlan', () => {
     [{ answers: { traffic: undefined } }, /Still to answer: What goes over it\?/],
     [{ answers: { depthMm: 500 } }, /something in the answers cannot be/],
     [{ answers: { ground: 'rocks' } }, /until it is decided/],
-    [{ answers: { moisture: 'damp' } }, /No system with a method fits/],
+    [{ answers: { moisture: 'running', traffic: 'hard-wheels' } }, /No system with a method fits/],
   ])('refuses %j in words', (setting, words) => {
     const done = issuePlan(planInput(setting));
     expect(done.ok ? '' : tell(done.why, how)).toMatch(words);

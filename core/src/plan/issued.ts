@@ -12,8 +12,8 @@ import { usualHouseRules, type Area, type Defect, type HouseRules, type Job } fr
 import { kindOf } from '../survey/kinds.ts';
 import { coreVersion } from '../version.ts';
 import { keepSheet, type KeptSheet } from './keptSheet.ts';
-import { planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
-import { noMethodYet, sheetOf, type Sheet } from './sheet.ts';
+import { judgeable, planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
+import { sheetOf, type Sheet } from './sheet.ts';
 
 /** Everything a plan was made from, with the shelf's records copied in. */
 export interface IssuedInputs {
@@ -84,16 +84,21 @@ export function issuePlan(input: PlanInput): { readonly ok: true; readonly plan:
     const open = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question);
     return { ok: false, why: open.length > 0 ? say`There is no plan yet. Still to answer: ${open.join('; ')}` : say`There is no plan yet: something in the answers cannot be.` };
   }
-  if (plan.state === 'surveyed') return { ok: false, why: noMethodYet(kindOf(plan.defect.kind)) };
-  const sheet = sheetOf(plan, inputs.job);
+  const sheet = sheetOfAny(plan, inputs.job);
+  if (!sheet) return { ok: false, why: say`There is no plan yet. Still to answer: ${plan.sense.area.missing.map((a) => a.question).join('; ')}` };
   if (!sheet.work) return { ok: false, why: say`There is nothing to issue. ${sheet.nothing ?? ''}` };
   return { ok: true, plan: { format: 'oddment-issued-plan', version: 1, core: coreVersion, inputs, kept: keepSheet(sheet, plan.ledger) } };
 }
 
 /** The sheet that the core as it is now makes of the same inputs; nothing where it makes no plan of them. */
 export function sheetAgain(issued: IssuedPlan): Sheet | undefined {
-  const plan = planOf(asKeptToday(issued.inputs));
-  return plan.state === 'judged' ? sheetOf(plan, issued.inputs.job) : undefined;
+  return sheetOfAny(planOf(asKeptToday(issued.inputs)), issued.inputs.job);
+}
+
+/** The sheet of a plan of any kind; nothing where it is not judged yet. */
+function sheetOfAny(plan: RepairPlan, job: IssuedInputs['job']): Sheet | undefined {
+  const judged = judgeable(plan);
+  return judged && sheetOf(judged, job);
 }
 
 function samePart(a: Part, b: Part, startA: number, startB: number): boolean {
@@ -137,6 +142,7 @@ function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[
     add('From start to finish', say`${work.schedule.total}`);
     add('By hand', say`${work.schedule.handsOn}`);
     for (const q of work.quantities) add(q.label, say`${q.figure}`);
+    for (const mix of work.mixes ?? []) for (const p of mix.parts) add(`${mix.title}: ${p.what.toLowerCase()}`, say`${p.amount}`);
     for (const care of work.cares) add(`Care: ${care.title}`, care.why);
     for (const { step } of work.schedule.rows) add(stepName(step), say`${step.title}: ${step.detail}; ${step.minutes}`);
     for (const c of work.cautions) add(`Caution: ${c.title}, ${c.id.replaceAll('-', ' ')}`, c.text);

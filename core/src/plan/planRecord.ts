@@ -1,4 +1,5 @@
 import { recipeOf } from '../method/recipes.ts';
+import { hasWork, type PlannedWork } from './plannedWork.ts';
 import type { Verdict } from '../match/verdict.ts';
 import type { JudgedPlan, PlannedSchool, RepairPlan } from './repairPlan.ts';
 
@@ -8,23 +9,33 @@ function verdictRecord(v: Verdict) {
 }
 
 function schoolRecord({ question, side, by, because, effects }: PlannedSchool) {
-  const options = effects.map(({ side: one, taken, repair }) => {
-    const effect = repair();
-    return { id: one.id, taken, ...(effect && { resin: effect.batch.resinPlaced, total: effect.schedule.total }) };
+  const options = effects.map(({ side: one, taken, repair, work }) => {
+    const [effect, other] = [repair(), work?.()];
+    return { id: one.id, taken, ...(effect && { resin: effect.batch.resinPlaced, total: effect.schedule.total }), ...(other && { total: other.schedule.total, handsOn: other.schedule.handsOn }) };
   });
   return { id: question.id, question: question.question, side: side.id, by, ...(because !== undefined && { because }), ...(options.length > 0 && { options }) };
 }
 
+function workRecord(work: PlannedWork) {
+  return {
+    system: work.candidate.system.id, by: work.by, ...(work.reason !== undefined && { reason: work.reason }), named: work.method.named,
+    steps: work.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times })), links: work.method.links, quantities: work.quantities, mixes: work.mixes,
+    total: work.schedule.total, handsOn: work.schedule.handsOn, doneAt: work.schedule.doneAt, openAt: work.schedule.openAt, cautions: work.cautions, section: work.section, ...(work.more.length > 0 && { more: work.more }),
+  };
+}
+
 function judgedRecord(plan: JudgedPlan) {
-  const { ledger, candidates, planned, schools, repair, defect, area, cautionsOf: _later, ...rest } = plan;
+  const { ledger, candidates, planned, schools, repair, defect, area, cautionsOf: _later, work: workLater, ...rest } = plan;
+  const work = repair ? undefined : workLater();
   const steps = repair?.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times }));
   const body = {
     defect: { id: defect.id, mark: defect.mark, kind: defect.kind },
     area: { id: area.id, name: area.name },
     ...rest,
-    candidates: candidates.map(({ system, verdicts, against, ...c }) => ({ system: system.id, title: system.title, method: recipeOf(system) !== undefined, ...c, against: against.map((v) => v.rule), verdicts: verdicts.map(verdictRecord) })),
+    candidates: candidates.map(({ system, verdicts, against, ...c }) => ({ system: system.id, title: system.title, method: recipeOf(system) !== undefined || hasWork({ system, verdicts, against, ...c }), ...c, against: against.map((v) => v.rule), verdicts: verdicts.map(verdictRecord) })),
     ...(planned && { planned: { system: planned.candidate.system.id, by: planned.by, ...(planned.reason !== undefined && { reason: planned.reason }) } }),
     schools: schools.map(schoolRecord),
+    ...(work && { work: workRecord(work) }),
     ...(repair && {
       repair: {
         lifts: repair.method.lifts,
@@ -53,12 +64,8 @@ export function planRecord(plan: RepairPlan): unknown {
   if (plan.state === 'surveyed') {
     const { state, defect, area, sense, surveyed, section, advice, ledger } = plan;
     const work = plan.match?.work();
-    const worked = work && {
-      system: work.candidate.system.id, by: work.by, ...(work.reason !== undefined && { reason: work.reason }),
-      steps: work.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times })), links: work.method.links, quantities: work.quantities,
-      total: work.schedule.total, handsOn: work.schedule.handsOn, doneAt: work.schedule.doneAt, openAt: work.schedule.openAt, cautions: work.cautions, section: work.section,
-    };
-    return { state, defect: { id: defect.id, mark: defect.mark, kind: defect.kind }, area: { id: area.id, name: area.name }, sense, surveyed, ...(section && { section }), ...(worked && { work: worked }), advice, figures: ledger.rows() };
+    const problem = plan.match?.problem();
+    return { state, defect: { id: defect.id, mark: defect.mark, kind: defect.kind }, area: { id: area.id, name: area.name }, sense, surveyed, ...(section && { section }), ...(work && { work: workRecord(work) }), ...(problem && { problem }), advice, figures: ledger.rows() };
   }
   return judgedRecord(plan);
 }

@@ -3,6 +3,7 @@ import { constantClimate } from '../climate/series.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
 import { preparedSize, type PreparedSize } from '../match/preparedSize.ts';
 import type { Method } from '../method/method.ts';
+import { familyReads } from '../method/families.ts';
 import { recipeOf, recipeReads } from '../method/recipes.ts';
 import { laborCost } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
@@ -30,9 +31,10 @@ import { areaTable } from '../survey/area.ts';
 import type { LooseFacts } from '../survey/ask.ts';
 import { kindOf } from '../survey/kinds.ts';
 import { slabCrackTable } from '../survey/slabCrack.ts';
-import { hasPatchMethod, patchWork, type PatchWork } from './patchWork.ts';
+import { hasWork, plannedWork, type PlannedWork, type Worked } from './plannedWork.ts';
 import { seenSection } from './seenSection.ts';
-import { foundSection, repairSection, type Section } from './section.ts';
+import type { Section } from '../geometry/section.ts';
+import { foundSection, repairSection } from './section.ts';
 import { defectStops } from '../safety/defectStops.ts';
 import { hazardCautions } from '../safety/hazards.ts';
 import { crackAsSubject, sizeOf, subjectOf, type Subject } from '../match/subject.ts';
@@ -51,8 +53,10 @@ export interface Repair {
 export interface SchoolEffect {
   readonly side: SchoolSide;
   readonly taken: boolean;
-  /** made when someone looks; nothing where this side cannot be done here */
+  /** made when someone looks; nothing where this side cannot be done here, or it is no groove of resin and sand */
   readonly repair: () => Repair | undefined;
+  /** the same for any other family */
+  readonly work?: () => PlannedWork | undefined;
 }
 
 /** A question on which the trade differs, as it stands for this repair; with what each side comes to where the method follows it. */
@@ -76,6 +80,8 @@ export interface JudgedPlan {
   /** what is planned: the person's choice, else the best that fits and has a method */
   readonly planned?: { readonly candidate: Candidate; readonly by: 'choice' | 'proposal'; readonly reason?: string };
   readonly repair?: Repair;
+  /** the method of any other family than the groove of resin and sand, made when someone looks */
+  readonly work: () => PlannedWork | undefined;
   readonly schools: readonly PlannedSchool[];
   readonly section: Section;
   readonly advice: string;
@@ -99,8 +105,10 @@ export interface Matched {
   readonly schools: readonly PlannedSchool[];
   /** the usual cautions of a candidate here, made when someone looks */
   readonly cautionsOf: (candidate: Candidate) => readonly Caution[];
-  /** the method of the chosen or proposed system where there is one, made when someone looks */
-  readonly work: () => PatchWork | undefined;
+  /** the method of the chosen or proposed system, made when someone looks */
+  readonly work: () => PlannedWork | undefined;
+  /** why there is none, where one was chosen or proposed */
+  readonly problem: () => Saying | undefined;
   /** the system that the person chose, with the reason where it goes against the verdict */
   readonly chosen?: { readonly candidate: Candidate; readonly reason?: string };
 }
@@ -122,6 +130,21 @@ export interface SurveyedPlan {
 /** The plan of one repair: a pure function of its inputs. The same input gives the same plan. */
 export type RepairPlan = JudgedPlan | SurveyedPlan | IncompletePlan;
 
+/** A plan whose systems are judged, whatever its kind. */
+export type JudgeablePlan = JudgedPlan | (SurveyedPlan & { readonly match: Matched });
+
+/** The plan where its systems are judged; nothing while questions are open. */
+export function judgeable(plan: RepairPlan | undefined): JudgeablePlan | undefined {
+  if (plan?.state === 'judged') return plan;
+  return plan?.state === 'surveyed' && plan.match ? { ...plan, match: plan.match } : undefined;
+}
+
+/** The method of any family but the groove of resin and sand, where there is one. */
+export function workOfPlan(plan: RepairPlan | undefined): PlannedWork | undefined {
+  if (plan?.state === 'judged') return plan.repair ? undefined : plan.work();
+  return plan?.state === 'surveyed' ? plan.match?.work() : undefined;
+}
+
 export interface PlanInput {
   readonly job: Job;
   readonly area: Area;
@@ -136,7 +159,7 @@ function once<T>(make: () => T): () => T {
 }
 
 function hasMethod(c: Candidate): boolean {
-  return recipeOf(c.system) !== undefined;
+  return recipeOf(c.system) !== undefined || hasWork(c);
 }
 
 type Sides = (question: string) => SchoolSide | undefined;
@@ -197,17 +220,33 @@ function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>,
   const stops = withDecisions(defectStops(matter), defect.decisions);
   const judged = candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people);
   const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
-  const schools = once(() => sidesFor(kind.id, input, answersOf(kind, area, defect)).map((t) => ({ ...t, effects: [] })));
+  const taken = once(() => sidesFor(kind.id, input, answersOf(kind, area, defect)));
   const held = stops.some((s) => s.open);
-  const bar = read.measure('barMm');
-  const humidity = around.measure('humidityPct');
   const cautionsOf = ({ system, chain }: Candidate) => hazardCautions(matter, chain ?? [system]);
-  const work = once(() => {
-    const worked = chosen ?? judged.find((c) => c.grade !== 'out' && hasPatchMethod(kind.id, c));
-    if (held || !worked || !humidity || (defect.choice && !chosen)) return undefined;
-    return patchWork({ ledger, subject: seen.subject, surveyed: seen.surveyed, job, rules: input.rules, humidity, ...(bar && { bar }) }, worked, chosen ? 'choice' : 'proposal', defect.choice?.reason, cautionsOf(worked));
+  const sides: Sides = (id) => taken().find((t) => t.question.id === id)?.side;
+  const workBy = (worked: Candidate, by: Sides): Worked => plannedWork({ ledger, subject: seen.subject, surveyed: seen.surveyed, job, area, defect, rules: input.rules, sides: by }, worked, chosen ? 'choice' : 'proposal', defect.choice?.reason, cautionsOf(worked));
+  const goneWords = say`The system that was chosen is not on the shelf any more. Choose again.`;
+  const proposed = () => judged.find((c) => c.grade !== 'out' && hasWork(c));
+  const worked = once((): Worked | undefined => {
+    if (held) return undefined;
+    if (defect.choice && !chosen) return { ok: false, why: goneWords };
+    const one = chosen ?? proposed();
+    return one && workBy(one, sides);
   });
-  return { work, cautionsOf, subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held, get schools() { return schools(); } };
+  const work = () => { const w = worked(); return w?.ok === true ? w.work : undefined; };
+  const problem = () => { const w = worked(); return w?.ok === false ? w.why : undefined; };
+  const schools = once(() => taken().map((t): PlannedSchool => ({ ...t, effects: effectsOf(t, held ? undefined : (chosen ?? proposed()), (side) => { const w = side === t.side ? worked() : workBy(chosen ?? proposed() ?? failed(), (id) => (id === t.question.id ? side : sides(id))); return w?.ok === true ? w.work : undefined; }) })));
+  return { work, problem, cautionsOf, subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held, get schools() { return schools(); } };
+}
+
+function failed(): never {
+  throw new Error('there is no candidate to work with');
+}
+
+/** What each side of a question comes to with a candidate, where its method follows the question. */
+function effectsOf({ question, side, barred }: TakenSide, candidate: Candidate | undefined, workOf: (side: SchoolSide) => PlannedWork | undefined): readonly SchoolEffect[] {
+  if (!candidate || !(candidate.chain ?? [candidate.system]).some((m) => familyReads(m).includes(question.id))) return [];
+  return question.sides.filter((s) => !barred.some((b) => b.side === s.id)).map((one) => ({ side: one, taken: one === side, repair: () => undefined, work: once(() => workOf(one)) }));
 }
 
 /**
@@ -227,7 +266,7 @@ export function planRepair(input: PlanInput): RepairPlan {
     const kind = kindOf(defect.kind);
     const seen = stuck(sense.area) ? undefined : subjectOf(ledger, kind, defect, area);
     const surveyed = seen?.surveyed ?? kind.survey(new FactReader(ledger, kind, defect.facts));
-    return { state: 'surveyed', defect, area, ledger, sense, surveyed, ...(seen && { match: matched(ledger, kind, seen, shelf, input) }), ...(surveyed.seen && { section: seenSection(surveyed.seen) }), advice: noAdvice };
+    return { state: 'surveyed', defect, area, ledger, sense, surveyed, ...(seen && { match: matched(ledger, kind, seen, shelf, input) }), ...(surveyed.seen && { section: seenSection(surveyed.seen, kind.surface) }), advice: noAdvice };
   }
   const subject = crackSubject(ledger, area, defect);
   const taken = sidesFor(defect.kind, input, { ...subject.choices });
@@ -235,23 +274,32 @@ export function planRepair(input: PlanInput): RepairPlan {
   const school = sides(chaseDepth.id) ?? chaseDepth.sides[0];
   const judged = candidates(ledger, crackAsSubject(subject), shelf, (system) => preparedSize(ledger, subject, system, school), job.people);
   const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
-  const judgedOnly = chosen !== undefined && !hasMethod(chosen);
   const proposed = judged.find((c) => c.grade !== 'out' && hasMethod(c));
   // what was chosen and is not there is told; nothing else is planned in its place
   const gone = defect.choice !== undefined && !chosen;
   const candidate = gone ? undefined : (chosen ?? proposed);
-  const cutting = shelf.some((s) => s.id === (candidate ?? judged.find(hasMethod))?.system.id && s.preparation !== 'as-found');
+  // a proposal that fits needs the cut that it needs; where nothing fits yet the cut is held all the same
+  const preparation = (candidate && (chosen || candidate.grade === 'fits') ? candidate : judged.find((c) => recipeOf(c.system)))?.system.preparation;
+  const cutting = preparation !== undefined && preparation !== 'as-found';
   const stops = withDecisions(stopsOf(ledger, subject, cutting), defect.decisions);
   const held = stops.some((s) => s.open);
 
+  const crackKind = kindOf(defect.kind);
+  const surveyed = once(() => crackKind.survey(new FactReader(ledger, crackKind, defect.facts)));
+  const cautionsOf = ({ system, chain }: Candidate) => hazardCautions({ kind: defect.kind, surface: 'concrete', ledger, choice: (field) => ({ ...subject.choices } as Readonly<Record<string, string | undefined>>)[field], measure: () => undefined, measured: () => undefined }, chain ?? [system]);
+  const workBy = (worked: Candidate, by: Sides): Worked => plannedWork({ ledger, subject: crackAsSubject(subject), surveyed: surveyed(), job, area, defect, rules: input.rules, sides: by }, worked, chosen ? 'choice' : 'proposal', defect.choice?.reason, cautionsOf(worked));
+  const worked = once((): Worked | undefined => (candidate && !held && !recipeOf(candidate.system) ? workBy(candidate, sides) : undefined));
   let repair: Repair | undefined;
   let problem: Saying | undefined;
   const effects = new Map<string, readonly SchoolEffect[]>();
   const tooCold = candidate?.system.slabC.min && !atLeast(subject.slabC.value, candidate.system.slabC.min.value) ? candidate.system.slabC.min : undefined;
   if (gone) problem = say`The system that was chosen is not on the shelf any more. Choose again.`;
-  else if (judgedOnly) problem = say`${chosen.system.title} is chosen. It is judged, and there is no method for it yet: nothing else is planned in its place.`;
   else if (tooCold) problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
-  else if (candidate && !held) {
+  else if (candidate && !held && !recipeOf(candidate.system)) {
+    const w = worked();
+    if (w?.ok === false) problem = w.why;
+    for (const t of taken) effects.set(t.question.id, effectsOf(t, candidate, (side) => { const other = side === t.side ? worked() : workBy(candidate, (id) => (id === t.question.id ? side : sides(id))); return other?.ok === true ? other.work : undefined; }));
+  } else if (candidate && !held) {
     try {
       repair = candidate.size && repairBy(ledger, subject, candidate.system, candidate.size, sides, input);
       if (!repair) problem = say`The slab may not be cut deep enough for this system here: ${candidate.size?.refusedBecause ?? 'no groove can be cut'}.`;
@@ -274,7 +322,8 @@ export function planRepair(input: PlanInput): RepairPlan {
     sense,
     subject,
     candidates: judged,
-    cautionsOf: ({ system, chain }) => hazardCautions({ kind: defect.kind, surface: 'concrete', ledger, choice: (field) => ({ ...subject.choices } as Readonly<Record<string, string | undefined>>)[field], measure: () => undefined, measured: () => undefined }, chain ?? [system]),
+    cautionsOf,
+    work: () => { const w = worked(); return w?.ok === true ? w.work : undefined; },
     stops,
     held,
     ...(candidate && { planned: { candidate, by: chosen ? 'choice' : 'proposal', ...(chosen && defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }),

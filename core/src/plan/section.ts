@@ -1,61 +1,9 @@
-import type { Figure } from '../quantity/figure.ts';
-import { instant, say, type Saying } from '../quantity/saying.ts';
+import type { Dimension, Line, Note, Point, Region, Section } from '../geometry/section.ts';
+import { instant, say } from '../quantity/saying.ts';
 import type { PreparedSize } from '../match/preparedSize.ts';
 import type { Method } from '../method/method.ts';
 import type { Schedule } from '../schedule/schedule.ts';
 import type { CrackSubject } from '../survey/crackSubject.ts';
-
-/** A point in mm: x across the crack from its middle, y down from the face of the slab. */
-export type Point = readonly [x: number, y: number];
-
-export type Material = 'concrete' | 'resin-sand' | 'mortar' | 'bar' | 'crack' | 'choke-sand' | 'hollow';
-
-export interface Region {
-  readonly id: string;
-  readonly material: Material;
-  /** order of placing, for lifts */
-  readonly layer?: number;
-  readonly outline: readonly Point[];
-  /** the placed volume that this area times the length must equal */
-  readonly volume?: Figure;
-}
-
-export interface Line {
-  readonly id: string;
-  readonly line: 'crack' | 'grind' | 'film' | 'cut';
-  readonly points: readonly Point[];
-}
-
-export interface Dimension {
-  readonly id: string;
-  readonly along: 'x' | 'y';
-  readonly from: Point;
-  readonly to: Point;
-  readonly figure: Figure;
-  readonly side: 'left' | 'right' | 'below';
-}
-
-export interface Note {
-  readonly id: string;
-  readonly at: Point;
-  readonly title: Saying;
-  readonly detail?: Saying;
-  readonly tone?: 'grind';
-}
-
-/** A cut through a repair, in mm, made from the plan itself so that drawing and quantities cannot differ. */
-export interface Section {
-  readonly view: 'section' | 'front';
-  readonly caption: Saying;
-  readonly footnote: Saying;
-  readonly extent: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
-  /** the slab goes on below what is drawn */
-  readonly brokenBelow: boolean;
-  readonly regions: readonly Region[];
-  readonly lines: readonly Line[];
-  readonly dimensions: readonly Dimension[];
-  readonly notes: readonly Note[];
-}
 
 /** A crack's wandering line from y0 down to y1, the same for the same crack. */
 function wander(y0: number, y1: number, reach: number): Point[] {

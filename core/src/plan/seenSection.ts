@@ -1,13 +1,14 @@
 import { say } from '../quantity/saying.ts';
-import type { Seen } from '../survey/kind.ts';
-import type { Dimension, Point, Region, Section } from './section.ts';
+import { rectangle } from '../geometry/layeredSection.ts';
+import type { Dimension, Material, Point, Region, Section } from '../geometry/section.ts';
+import type { Seen, Surface } from '../survey/kind.ts';
 
 type Corners = readonly (readonly [number, number])[];
 
-const rectangle = (l: number, t: number, r: number, b: number): Point[] => [[l, t], [r, t], [r, b], [l, b]];
+const faces = { concrete: 'concrete', plaster: 'plaster', drywall: 'board', timber: 'wood', tub: 'shell' } as const satisfies Record<Surface, Material>;
 
 /** A line seen from the front: its widths drawn as many times wider as it takes to see them. */
-function lineSection({ lengthMm, stations }: NonNullable<Seen['line']>): Section {
+function lineSection({ lengthMm, stations }: NonNullable<Seen['line']>, face: Material): Section {
   const widest = Math.max(...stations.map(([, w]) => w), 0.01);
   const half = Math.max(lengthMm * 0.12, widest);
   const times = Math.max(1, Math.round((half * 0.5) / widest));
@@ -22,7 +23,7 @@ function lineSection({ lengthMm, stations }: NonNullable<Seen['line']>): Section
     extent: { left: -lengthMm * 0.04, right: lengthMm * 1.04, top: -half, bottom: half },
     brokenBelow: false,
     regions: [
-      { id: 'face', material: 'concrete', outline: rectangle(-lengthMm * 0.04, -half, lengthMm * 1.04, half) },
+      { id: 'face', material: face, outline: rectangle(-lengthMm * 0.04, -half, lengthMm * 1.04, half) },
       { id: 'line', material: 'crack', outline: [...edge(-1), ...edge(1).reverse()] },
     ],
     lines: [],
@@ -32,8 +33,9 @@ function lineSection({ lengthMm, stations }: NonNullable<Seen['line']>): Section
 }
 
 /** What was measured, seen from the front: outline, hollow cells, square cut-outs. */
-export function seenSection(seen: Seen): Section {
-  if (seen.line) return lineSection(seen.line);
+export function seenSection(seen: Seen, surface: Surface): Section {
+  const face = faces[surface];
+  if (seen.line) return lineSection(seen.line, face);
   const shapes: readonly Corners[] = [...(seen.outline ? [seen.outline] : []), ...(seen.hollow ?? []), ...(seen.cutOuts ?? [])];
   const xs = shapes.flatMap((s) => s.map(([x]) => x));
   const ys = shapes.flatMap((s) => s.map(([, y]) => y));
@@ -42,7 +44,7 @@ export function seenSection(seen: Seen): Section {
   const extent = { left: l - margin, right: r + margin, top: t - margin, bottom: b + margin };
   const point = ([x, y]: readonly [number, number]): Point => [x, y];
   const regions: Region[] = [
-    { id: 'face', material: 'concrete', outline: rectangle(extent.left, extent.top, extent.right, extent.bottom) },
+    { id: 'face', material: face, outline: rectangle(extent.left, extent.top, extent.right, extent.bottom) },
     ...(seen.hollow ?? []).map((cell, i): Region => ({ id: `hollow-${String(i + 1)}`, material: 'hollow', outline: cell.map(point) })),
     ...(seen.outline ? [{ id: 'outline', material: 'hollow' as const, outline: seen.outline.map(point) }] : []),
   ];

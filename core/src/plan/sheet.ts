@@ -8,11 +8,12 @@ import type { SourceId } from '../sources/register.ts';
 import { choiceLabel, relevantAsks } from '../survey/ask.ts';
 import type { CrackSubject } from '../survey/crackSubject.ts';
 import type { Job } from '../survey/job.ts';
-import type { Kind } from '../survey/kind.ts';
 import { kindOf } from '../survey/kinds.ts';
-import type { Quantity } from './quantity.ts';
-import type { JudgedPlan, Repair, Matched } from './repairPlan.ts';
-import type { Section } from './section.ts';
+import type { Quantity } from '../quantity/quantity.ts';
+import type { Mix } from '../method/work.ts';
+import type { PlannedWork } from './plannedWork.ts';
+import type { JudgedPlan, Matched, Repair, SurveyedPlan } from './repairPlan.ts';
+import type { Section } from '../geometry/section.ts';
 
 /** The chosen or proposed work on a sheet. */
 export interface SheetWork {
@@ -26,6 +27,8 @@ export interface SheetWork {
   readonly cares: readonly { readonly title: string; readonly why: Saying; readonly source: SourceId }[];
   readonly schedule: Schedule;
   readonly quantities: readonly Quantity[];
+  /** what is mixed, in which batches; absent on sheets that an earlier version kept, and for the groove of resin and sand */
+  readonly mixes?: readonly Mix[];
   readonly cautions: readonly Caution[];
 }
 
@@ -44,6 +47,8 @@ export interface Sheet {
   readonly grades: readonly { readonly system: string; readonly title: string; readonly grade: Grade }[];
   readonly stops: readonly HeldStop[];
   readonly section: Section;
+  /** further drawings of the same place */
+  readonly more?: readonly Section[];
   readonly work?: SheetWork;
   /** why there is no work on it */
   readonly nothing?: Saying;
@@ -85,9 +90,10 @@ export function matchWords({ candidates, held, chosen }: Matched): Saying {
   return say`${stopped}${fits.length === 0 ? 'Nothing fits without care' : `Fits: ${fits.join('; ')}`}. ${care.length === 0 ? '' : `With care: ${care.join('; ')}.`}`;
 }
 
-/** That a kind has no method yet. */
-export function noMethodYet(kind: Kind): Saying {
-  return say`Measured, drawn and judged. Oddment has no method for a ${kind.title} yet: it says what fits, and plans only what it can carry through.`;
+/** Why there is no work on a defect as it stands. */
+export function noWorkWords({ held, problem }: Matched): Saying {
+  if (held) return say`The plan stops here until it is decided and recorded.`;
+  return problem() ?? say`No system with a method fits it as it is. Match says what would have to change.`;
 }
 
 function nothingSaying(plan: JudgedPlan): Saying {
@@ -95,29 +101,52 @@ function nothingSaying(plan: JudgedPlan): Saying {
   return plan.problem ?? say`No system with a method fits this crack as it is.`;
 }
 
+const caresOf = ({ against }: PlannedWork['candidate']): SheetWork['cares'] => against.map((v) => ({ title: v.title, why: v.reason(), source: v.source }));
+
+/** The work of any family but the groove of resin and sand. */
+function familyWork({ candidate, by, reason, method, schedule, quantities, mixes, cautions }: PlannedWork): SheetWork {
+  return { system: candidate.system.id, title: candidate.system.title, named: method.named, by, ...(reason !== undefined && { reason }), cares: caresOf(candidate), schedule, quantities, mixes, cautions };
+}
+
 function workOf(plan: JudgedPlan): SheetWork | undefined {
   const { repair, planned } = plan;
-  if (!repair || !planned) return undefined;
+  if (!repair || !planned) {
+    const work = plan.work();
+    return work && familyWork(work);
+  }
   const { candidate, by, reason } = planned;
   return {
-    system: candidate.system.id,
-    title: candidate.system.title,
-    named: repair.method.size.named,
-    by,
-    ...(reason !== undefined && { reason }),
-    cares: candidate.against.map((v) => ({ title: v.title, why: v.reason(), source: v.source })),
-    schedule: repair.schedule,
-    quantities: quantitiesOf(repair),
-    cautions: repair.cautions,
+    system: candidate.system.id, title: candidate.system.title, named: repair.method.size.named, by, ...(reason !== undefined && { reason }),
+    cares: caresOf(candidate), schedule: repair.schedule, quantities: quantitiesOf(repair), cautions: repair.cautions,
   };
 }
 
-/** The sheet of a plan. */
-export function sheetOf(plan: JudgedPlan, job: Omit<Job, 'areas'>): Sheet {
+/** What was measured, in one sentence. */
+function measuredSaying({ surveyed }: SurveyedPlan, { subject }: Matched): Saying {
+  const rows = surveyed.measured.reduce<Saying>((words, { label, figure }) => say`${words}; ${label.toLowerCase()} ${figure}`, []);
+  return say`${surveyed.size}${rows}; air ${subject.airC}, ground ${subject.slabC}, ${subject.dewMargin} above the dew point.`;
+}
+
+/** The drawings of a plan: of its work, else of the place as it was found. */
+export function sectionsOf(plan: JudgedPlan | SurveyedPlan): readonly Section[] {
+  if (plan.state === 'judged') {
+    const work = plan.repair ? undefined : plan.work();
+    return work ? [work.section, ...work.more] : [plan.section];
+  }
+  const work = plan.match?.work();
+  return work ? [work.section, ...work.more] : plan.section ? [plan.section] : [];
+}
+
+/** The sheet of a plan that is judged, whatever its kind. */
+export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Matched }), job: Omit<Job, 'areas'>): Sheet {
   const { defect, area } = plan;
   const table = kindOf(defect.kind);
   const told = relevantAsks(table, defect.facts).filter((a) => a.ask === 'choice' && defect.facts[a.field] !== undefined && a.field !== 'claim');
-  const work = workOf(plan);
+  const judged = plan.state === 'judged';
+  const match = judged ? plan : plan.match;
+  const planned = judged ? undefined : plan.match.work();
+  const work = judged ? workOf(plan) : planned && familyWork(planned);
+  const [section, ...more] = sectionsOf(plan);
   return {
     mark: defect.mark,
     title: table.title,
@@ -127,12 +156,16 @@ export function sheetOf(plan: JudgedPlan, job: Omit<Job, 'areas'>): Sheet {
     timeZone: job.timeZone,
     startAt: job.startAt,
     people: job.people,
-    found: foundSaying(plan.subject),
+    found: judged ? foundSaying(plan.subject) : measuredSaying(plan, plan.match),
     answers: told.map((a) => choiceLabel(table, a.field, defect.facts[a.field]?.value)),
-    grades: plan.candidates.map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
-    stops: plan.stops,
-    section: plan.section,
-    ...(work ? { work } : { nothing: nothingSaying(plan) }),
+    grades: match.candidates.filter((c) => judged || c.grade !== 'out' || c.verdicts.length > 1).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
+    stops: match.stops,
+    section: section ?? nothingDrawn,
+    ...(more.length > 0 && { more }),
+    ...(work ? { work } : { nothing: judged ? nothingSaying(plan) : noWorkWords(plan.match) }),
     advice: plan.advice,
   };
 }
+
+/** What has no extent to draw yet. */
+const nothingDrawn: Section = { view: 'front', caption: say`Nothing to draw yet`, footnote: say``, extent: { left: 0, right: 100, top: 0, bottom: 60 }, brokenBelow: false, regions: [], lines: [], dimensions: [], notes: [] };

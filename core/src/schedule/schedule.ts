@@ -1,8 +1,10 @@
+import { compoundDrying } from '../climate/drying.ts';
 import type { ClimateSeries } from '../climate/series.ts';
 import { cureProgress, progressEndMin, type CureProgress } from '../cure/progress.ts';
 import type { Lag, Link, Network, Step } from '../method/step.ts';
 import { durationSum } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
+import { evaluate } from '../quantity/formula.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { round12 } from '../quantity/round.ts';
 import type { Saying } from '../quantity/saying.ts';
@@ -32,6 +34,10 @@ export interface Schedule {
 
 function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
   if (lag.by === 'fixed') return fromMin + lag.minutes.value;
+  if (lag.by === 'drying') {
+    const { thicknessMm, cover, draft } = lag;
+    return progressEndMin(fromMin, climate, ({ airC, humidityPct }) => 1 / evaluate(compoundDrying, { airC, humidityPct, thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }));
+  }
   if (lag.at23.value === 0) return fromMin;
   const { cure, at23, stopsBelow } = lag;
   const law: CureProgress['law'] = cure.by === 'arrhenius' ? { by: 'arrhenius', activationKjMol: cure.activation.value } : cure.by === 'equivalent-age' ? { by: 'equivalent-age', activationK: cure.activation.value } : cure;

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** When the coating’s catalyst goes in. */
@@ -16,6 +17,7 @@ export const catalyst = {
       id: 'early',
       title: 'early, while the putty sets',
       reason: 'Saves a few minutes, and may cost the whole pot.',
+      sets: { early: of(1, 'count', 'practice', 'Stirred in early') },
     },
   ],
   usual: 'last',

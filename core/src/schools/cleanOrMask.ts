@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** The order of cleaning and masking. */
@@ -15,6 +16,7 @@ export const cleanOrMask = {
       id: 'mask',
       title: 'mask, then wipe',
       reason: 'Quick, on a tub that was never used.',
+      sets: { maskFirst: of(1, 'count', 'practice', 'Masked before it is wiped') },
     },
   ],
   usual: 'clean',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** How a finished face is looked over. */
@@ -10,11 +11,13 @@ export const inspecting = {
       id: 'both',
       title: 'by raking light and by hand, again after primer',
       reason: 'Each finds what the other misses.',
+      sets: { passes: of(2, 'count', 'practice', 'Looks, by light and by hand, and after primer') },
     },
     {
       id: 'light',
       title: 'by raking light alone',
       reason: 'Quick, where nobody will touch it.',
+      sets: { passes: of(1, 'count', 'practice', 'One look, by light') },
     },
   ],
   usual: 'both',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** How many coats a drywall joint gets. */
@@ -15,6 +16,7 @@ export const jointCoats = {
       id: 'fast',
       title: 'two in an afternoon with setting compound',
       reason: 'Where nobody will look along the wall, and time is short.',
+      sets: { coats: of(2, 'count', 'practice', 'Coats in an afternoon') },
     },
   ],
   usual: 'by-level',

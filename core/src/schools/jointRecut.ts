@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** When the joint is cut again after its edges are rebuilt. */
@@ -15,6 +16,7 @@ export const jointRecut = {
       id: 'later',
       title: 'later, to a set depth',
       reason: 'The rebuild is harder and the saw leaves a cleaner edge.',
+      sets: { after: of(1440, 'duration', 'practice', 'Sawn again after') },
     },
   ],
   usual: 'same-day',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** What keeps the knife from sticking. */
@@ -15,6 +16,7 @@ export const knifeRelease = {
       id: 'oil',
       title: 'an oily spray',
       reason: 'It slides well, and has to be washed and sanded off before paint.',
+      sets: { oil: of(1, 'count', 'practice', 'Oily wipes') },
     },
   ],
   usual: 'solvent',

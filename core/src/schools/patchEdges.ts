@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** What a patch of board is fastened to. */
@@ -16,6 +17,7 @@ export const patchEdges = {
       id: 'backer',
       title: 'one member and a backer of wood',
       reason: 'Where the second is out of reach; screws into the wood.',
+      sets: { backers: of(2, 'count', 'practice', 'Backers of wood') },
     },
   ],
   usual: 'framing',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** How much old plaster is taken off. */
@@ -15,6 +16,7 @@ export const plasterExtent = {
       id: 'whole',
       title: 'the whole face',
       reason: 'Everything is new; the most dust and cost.',
+      sets: { whole: of(1, 'count', 'practice', 'Whole faces') },
     },
   ],
   usual: 'loose',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** Whether a repair is primed. */
@@ -10,11 +11,13 @@ export const primerUnderPaint = {
       id: 'always',
       title: 'always',
       reason: 'Compound and paper drink differently: without primer the patch shows through.',
+      sets: { coats: of(1, 'count', 'practice', 'Coats of primer') },
     },
     {
       id: 'skip',
       title: 'skip it',
       reason: 'Under many coats of flat paint it may do.',
+      sets: { coats: of(0, 'count', 'practice', 'Coats of primer') },
     },
   ],
   usual: 'always',

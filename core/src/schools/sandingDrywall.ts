@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** Whether drywall is sanded dry or sponged. */
@@ -15,6 +16,7 @@ export const sandingDrywall = {
       id: 'sponge',
       title: 'with a damp sponge',
       reason: 'No dust in a room that is lived in; only drying compound softens again.',
+      sets: { sponge: of(1, 'count', 'practice', 'Smoothed damp') },
     },
   ],
   usual: 'dry',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** What may touch a tub’s shell. */
@@ -15,6 +16,7 @@ export const tubCleaner = {
       id: 'acetone',
       title: 'acetone, on and straight off, after washing',
       reason: 'Takes off the last trace of grease from gelcoat or enamel.',
+      sets: { acetone: of(1, 'count', 'practice', 'Wipes with acetone') },
     },
   ],
   usual: 'detergent',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** Whether tape goes around a tub repair. */
@@ -15,6 +16,7 @@ export const tubMasking = {
       id: 'no-tape',
       title: 'no tape: feathered by hand',
       reason: 'A built-up repair shows every ridge that tape leaves.',
+      sets: { byHand: of(1, 'count', 'practice', 'Feathered by hand') },
     },
   ],
   usual: 'tape',

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** Whether a tub is used while its repair is under way. */
@@ -15,6 +16,7 @@ export const tubUseBetween = {
       id: 'yes',
       title: 'after it is hard, once dried for a day',
       reason: 'Where there is no other tub, between two finished stages.',
+      sets: { dry: of(1440, 'duration', 'practice', 'Dried after use, before the next stage') },
     },
   ],
   usual: 'no',

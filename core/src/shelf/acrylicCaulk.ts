@@ -29,4 +29,11 @@ export const acrylicCaulk = {
   cure: asStated,
   ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    bead: of(5, 'depth', 'practice', 'Bead'),
+    smooth: of(10, 'duration', 'generic-sheet', 'Smoothed within'),
+    paint: of(240, 'duration', 'generic-sheet', 'Painted after'),
+    cartridge: of(300, 'volume', 'generic-sheet', 'Content of a cartridge'),
+    loss: of(0.1, 'ratio', 'practice', 'Share lost'),
+  },
 } as const satisfies PatchSystem;

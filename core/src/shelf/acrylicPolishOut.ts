@@ -25,4 +25,9 @@ export const acrylicPolishOut = {
   cure: asStated,
   ready: readyIn(1),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    wider: of(15, 'depth', 'practice', 'Each grit reaches farther by'),
+    speed: of(1200, 'count', 'practice', 'Turns a minute, no more'),
+    test: of(30, 'duration', 'practice', 'Left to cool between grits'),
+  },
 } as const satisfies PatchSystem;

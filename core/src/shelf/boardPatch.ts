@@ -30,4 +30,18 @@ export const boardPatch = {
   cure: asStated,
   ready: readyIn(72),
   visits: of(3, 'count', 'practice', 'Visits'),
+  figures: {
+    bearing: of(19, 'depth', 'astm-c840', 'Bearing on wood or steel'),
+    screw: of(32, 'depth', 'astm-c840', 'Length of the screw'),
+    screws: of(200, 'depth', 'practice', 'Screws apart on a patch'),
+    end: of(10, 'depth', 'astm-c840', 'Screws from the edge'),
+    gap: of(3, 'depth', 'practice', 'Widest gap, prefilled'),
+    flush: of(1, 'depth', 'practice', 'Face flush within'),
+    bed: of(1.5, 'film', 'practice', 'Bed under tape'),
+    thin: of(0.6, 'film', 'practice', 'A finishing coat'),
+    hump: of(1.5, 'depth', 'practice', 'Height of the hump over a cut joint'),
+    set: of(45, 'duration', 'practice', 'Minutes that the prefill is named by'),
+    hard: of(80, 'duration', 'practice', 'Prefill hard after'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

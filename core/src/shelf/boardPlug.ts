@@ -31,4 +31,14 @@ export const boardPlug = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    flange: of(32, 'depth', 'practice', 'Flange of paper'),
+    bed: of(1.2, 'film', 'practice', 'Bed under the flange'),
+    thin: of(0.6, 'film', 'practice', 'A finishing coat'),
+    hump: of(1, 'depth', 'practice', 'Height of the hump'),
+    saw: of(3, 'depth', 'practice', 'Saw set deeper than the board'),
+    set: of(45, 'duration', 'practice', 'Minutes that the compound is named by'),
+    hard: of(80, 'duration', 'practice', 'Compound hard after'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

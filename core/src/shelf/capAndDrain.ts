@@ -24,4 +24,11 @@ export const capAndDrain = {
   cure: asStated,
   ready: readyIn(1),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    past: of(50, 'depth', 'practice', 'Cap past the check at each end'),
+    down: of(20, 'depth', 'practice', 'Turned down with a drip'),
+    lap: of(100, 'depth', 'practice', 'Lap of two lengths'),
+    fix: of(300, 'depth', 'practice', 'Fixed on one side, apart'),
+    treat: of(1440, 'duration', 'generic-sheet', 'Treatment dry after'),
+  },
 } as const satisfies PatchSystem;

@@ -35,4 +35,13 @@ export const cementFairingCoat = {
   cure: cementCure,
   ready: readyHours(24, 72, 168),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    coat: of(1.5, 'film', 'generic-sheet', 'A pass'),
+    potLife: of(25, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    yieldMlG: of(0.6, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    liquidShare: of(0.22, 'ratio', 'generic-sheet', 'Liquid to one of powder, by weight'),
+    next: of(60, 'duration', 'generic-sheet', 'Second pass after, at the reference temperature'),
+    dampDays: of(1, 'age', 'generic-sheet', 'Days protected'),
+    loss: of(0.1, 'ratio', 'practice', 'Share lost on tools'),
+  },
 } as const satisfies PatchSystem;

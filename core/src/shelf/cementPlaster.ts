@@ -37,4 +37,16 @@ export const cementPlaster = {
   cure: cementCure,
   ready: readyIn(24),
   visits: of(3, 'count', 'practice', 'Visits'),
+  figures: {
+    finish: of(3.2, 'depth', 'astm-c926', 'Finish coat'),
+    leastBase: of(2, 'count', 'astm-c926', 'Base coats on lath'),
+    sandBase: of(3.5, 'ratio', 'astm-c926', 'Sand to one of cement and lime in the base coats, by volume'),
+    sandFinish: of(2.5, 'ratio', 'astm-c926', 'Sand to one of cement and lime in the finish, by volume'),
+    within: of(150, 'duration', 'astm-c926', 'Used within, from first water'),
+    firm: of(240, 'duration', 'practice', 'Firm enough for the next when it is doubled up, at the reference temperature'),
+    dampDays: of(2, 'age', 'ibc-2512', 'Days moist after each base coat'),
+    floatAfter: of(30, 'duration', 'practice', 'Floated after, at the reference temperature'),
+    strip: of(50, 'depth', 'practice', 'Width cut out along a crack'),
+    loss: of(0.15, 'ratio', 'practice', 'Share that falls'),
+  },
 } as const satisfies PatchSystem;

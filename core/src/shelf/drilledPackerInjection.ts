@@ -29,4 +29,16 @@ export const drilledPackerInjection = {
   cure: resinCure,
   ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    start: of(1.4, 'pressure', 'generic-sheet', 'Pressure to begin with'),
+    most: of(7, 'pressure', 'generic-sheet', 'Most pressure at a packer'),
+    hold: of(2, 'duration', 'practice', 'Held at refusal'),
+    spacing: of(200, 'length', 'practice', 'Packers apart along the crack'),
+    hole: of(14, 'depth', 'generic-sheet', 'Diameter of a hole'),
+    potLife: of(20, 'duration', 'generic-sheet', 'In the pump until, at the reference temperature'),
+    rise: of(3, 'ratio', 'practice', 'Rise in confinement'),
+    reserve: of(1.5, 'ratio', 'practice', 'Reserve'),
+    catalyst: of(0.05, 'ratio', 'generic-sheet', 'Catalyst to one of resin, by volume'),
+    portsOff: of(240, 'duration', 'generic-sheet', 'Packers out after, at the reference temperature'),
+  },
 } as const satisfies PatchSystem;

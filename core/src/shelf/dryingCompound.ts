@@ -25,4 +25,11 @@ export const dryingCompound = {
   cure: asStated,
   ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    coatMost: of(1.5, 'film', 'practice', 'Thickest coat'),
+    bed: of(1.5, 'film', 'practice', 'Bed under tape'),
+    thin: of(0.6, 'film', 'practice', 'A finishing coat'),
+    shrink: of(0.25, 'ratio', 'astm-c475', 'Shrinks by'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

@@ -25,4 +25,13 @@ export const enamelTouchUp = {
   cure: resinCure,
   ready: readyIn(72),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    coat: of(0.15, 'film', 'generic-sheet', 'A coat'),
+    coats: of(3, 'count', 'practice', 'Coats'),
+    next: of(90, 'duration', 'generic-sheet', 'Between coats, at the reference temperature'),
+    partB: of(0.5, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
+    potLife: of(20, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    water: of(2880, 'duration', 'generic-sheet', 'Dry until, at the reference temperature'),
+    loss: of(0.3, 'ratio', 'practice', 'Share left on card and brush'),
+  },
 } as const satisfies PatchSystem;

@@ -24,4 +24,14 @@ export const epoxyConsolidant = {
   cure: resinCure,
   ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    hole: of(5, 'depth', 'practice', 'Diameter of a hole'),
+    apart: of(30, 'depth', 'practice', 'Holes apart, staggered'),
+    short: of(10, 'depth', 'practice', 'Holes stop short of the far face by'),
+    drinks: of(0.2, 'ratio', 'practice', 'Share of its volume that soft wood drinks'),
+    partB: of(1, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
+    potLife: of(20, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    rim: of(20, 'depth', 'practice', 'Sound wood soaked around'),
+    loss: of(0.2, 'ratio', 'practice', 'Share lost'),
+  },
 } as const satisfies PatchSystem;

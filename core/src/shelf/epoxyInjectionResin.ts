@@ -30,4 +30,15 @@ export const epoxyInjectionResin = {
   cure: resinCure,
   ready: { ...readyHours(24, 72, 72), 'hard-wheels': of(days(7), 'duration', 'practice', 'Full load after, at the reference temperature') },
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    brush: of(50, 'depth', 'practice', 'Cleaned on each side of the crack'),
+    start: of(0.1, 'pressure', 'aci-224-1r', 'Pressure to begin with'),
+    most: of(0.7, 'pressure', 'practice', 'Most pressure at a surface port'),
+    viscosity: of(250, 'viscosity', 'generic-sheet', 'Viscosity'),
+    potLife: of(30, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    partB: of(0.5, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
+    loss: of(0.15, 'ratio', 'practice', 'Share lost in hoses, ports and seal'),
+    portsOff: of(1440, 'duration', 'generic-sheet', 'Ports off after, at the reference temperature'),
+    widest: of(250, 'length', 'practice', 'Farthest apart, where the wall is not measured'),
+  },
 } as const satisfies PatchSystem;

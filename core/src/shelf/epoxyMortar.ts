@@ -37,4 +37,13 @@ export const epoxyMortar = {
   cure: resinCure,
   ready: readyHours(18, 24, 24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    potLife: of(30, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    packing: of(0.6, 'ratio', 'practice', 'Share of the volume that sand fills'),
+    primer: of(0.3, 'film', 'generic-sheet', 'Film of neat resin on the ground'),
+    primerOpen: of(45, 'duration', 'generic-sheet', 'Covered while tacky, at the reference temperature'),
+    partB: of(0.5, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
+    hard: of(600, 'duration', 'generic-sheet', 'Hard enough to grind, at the reference temperature'),
+    surplus: of(1.1, 'ratio', 'practice', 'Surplus for wetting the sand, and what is lost on tools'),
+  },
 } as const satisfies PatchSystem;

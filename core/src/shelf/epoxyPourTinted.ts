@@ -38,4 +38,15 @@ export const epoxyPourTinted = {
   cure: resinCure,
   ready: readyIn(72),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    partB: of(0.5, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
+    potLife: of(40, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    tint: of(0.03, 'ratio', 'practice', 'Tint, by weight'),
+    density: of(1.1, 'density', 'generic-sheet', 'Density'),
+    topMm: of(6, 'depth', 'practice', 'Tinted layer on top'),
+    next: of(480, 'duration', 'generic-sheet', 'Next pour after, at the reference temperature'),
+    hard: of(1440, 'duration', 'generic-sheet', 'Hard enough to sand, at the reference temperature'),
+    over: of(1, 'depth', 'practice', 'Left above the face'),
+    loss: of(0.1, 'ratio', 'practice', 'Share lost'),
+  },
 } as const satisfies PatchSystem;

@@ -26,4 +26,14 @@ export const epoxyTimberPutty = {
   cure: resinCure,
   ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    partB: of(1, 'ratio', 'generic-sheet', 'Hardener to one of resin, by level measure'),
+    potLife: of(30, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    mixMin: of(3, 'duration', 'practice', 'Kneaded until no streak is seen'),
+    next: of(240, 'duration', 'generic-sheet', 'Next layer after, at the reference temperature'),
+    hard: of(1440, 'duration', 'generic-sheet', 'Hard enough to shape, at the reference temperature'),
+    proud: of(1.5, 'depth', 'practice', 'Left above the face'),
+    loss: of(0.08, 'ratio', 'practice', 'Share lost on hands and knife'),
+    density: of(1.1, 'density', 'generic-sheet', 'Density'),
+  },
 } as const satisfies PatchSystem;

@@ -26,4 +26,13 @@ export const fastenerReset = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(3, 'count', 'practice', 'Visits'),
+  figures: {
+    beside: of(38, 'depth', 'astm-c840', 'New screw beside the pop'),
+    screw: of(32, 'depth', 'astm-c840', 'Length of the screw'),
+    dimple: of(0.8, 'depth', 'practice', 'Head below the face'),
+    first: of(100, 'depth', 'astm-c840', 'Width of the first coat'),
+    last: of(150, 'depth', 'astm-c840', 'Width of the last coat'),
+    thin: of(0.8, 'film', 'practice', 'A coat'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

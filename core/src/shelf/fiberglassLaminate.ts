@@ -26,4 +26,15 @@ export const fiberglassLaminate = {
   cure: resinCure,
   ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    lap: of(50, 'depth', 'practice', 'Onto sound shell'),
+    more: of(25, 'depth', 'practice', 'Each layer larger, each side'),
+    layers: of(3, 'count', 'practice', 'Layers of mat'),
+    layer: of(1, 'depth', 'generic-sheet', 'A layer, rolled out'),
+    resinPerL: of(0.7, 'ratio', 'practice', 'Share of resin in a layer'),
+    density: of(1.1, 'density', 'generic-sheet', 'Density of the resin'),
+    potLife: of(15, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    cured: of(240, 'duration', 'generic-sheet', 'Cured and cool after, at the reference temperature'),
+    loss: of(0.2, 'ratio', 'practice', 'Share lost on roller and tray'),
+  },
 } as const satisfies PatchSystem;

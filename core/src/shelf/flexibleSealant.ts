@@ -44,4 +44,13 @@ export const flexibleSealant = {
     leastDepth: of(6, 'depth', 'astm-c1193', 'Least depth of a bead'),
     mostDepth: of(13, 'depth', 'astm-c1193', 'Deepest bead'),
   },
+  figures: {
+    rod: of(1.25, 'ratio', 'practice', 'Rod to joint width'),
+    skin: of(30, 'duration', 'generic-sheet', 'Tooled before it skins, at the reference temperature'),
+    primer: of(30, 'duration', 'generic-sheet', 'Primer dry after, at the reference temperature'),
+    primerUntil: of(480, 'duration', 'generic-sheet', 'Primer good for, at the reference temperature'),
+    perDay: of(2.5, 'depth', 'generic-sheet', 'Cures in a day from the face'),
+    loss: of(0.1, 'ratio', 'practice', 'Share lost in nozzle and tooling'),
+    cartridge: of(300, 'volume', 'generic-sheet', 'Content of a cartridge'),
+  },
 } as const satisfies PatchSystem;

@@ -26,4 +26,11 @@ export const floatingCorner = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    back: of(400, 'depth', 'ga-216', 'Free of fasteners from the angle'),
+    screws: of(200, 'depth', 'practice', 'Screws apart beyond it'),
+    bed: of(1.5, 'film', 'practice', 'Bed under tape'),
+    thin: of(0.6, 'film', 'practice', 'A finishing coat'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

@@ -29,4 +29,15 @@ export const formAndPour = {
   cure: cementCure,
   ready: readyHours(48, 72, 168),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    gap: of(19, 'depth', 'icri-310-1r', 'Free behind bars'),
+    head: of(24, 'ratio', 'practice', 'Pressure on the form, kilonewtons per square meter for each meter of height'),
+    soak: of(1440, 'duration', 'practice', 'Ground kept wet for'),
+    yieldMlG: of(0.48, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    liquidShare: of(0.13, 'ratio', 'generic-sheet', 'Water to one of powder, by weight'),
+    potLife: of(40, 'duration', 'generic-sheet', 'Placed within, at the reference temperature'),
+    strip: of(2160, 'duration', 'practice', 'Form off after, at the reference temperature'),
+    dampDays: of(7, 'age', 'practice', 'Days kept damp'),
+    loss: of(0.08, 'ratio', 'practice', 'Share lost in pail, hose and chimney'),
+  },
 } as const satisfies PatchSystem;

@@ -23,4 +23,15 @@ export const gelcoatPaste = {
   cure: resinCure,
   ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    over: of(0.3, 'depth', 'practice', 'Left above the face: it shrinks'),
+    dose: of(2, 'percent', 'generic-sheet', 'Hardener by weight'),
+    density: of(1.2, 'density', 'generic-sheet', 'Density of the paste'),
+    hardenerDensity: of(1.15, 'density', 'generic-sheet', 'Density of the hardener'),
+    dropsPerMl: of(33, 'count', 'practice', 'Drops in a milliliter'),
+    potLife: of(12, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    soft: of(25, 'duration', 'practice', 'Tape off while it is soft, after'),
+    hard: of(180, 'duration', 'generic-sheet', 'Nail-hard after, at the reference temperature'),
+    loss: of(0.3, 'ratio', 'practice', 'Share left on card and spreader'),
+  },
 } as const satisfies PatchSystem;

@@ -36,4 +36,17 @@ export const gypsumPlaster = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    finish: of(2, 'depth', 'astm-c842', 'Finish coat'),
+    leastBase: of(1, 'count', 'astm-c842', 'Base coats'),
+    sandBase: of(2.5, 'ratio', 'practice', 'Sand to one of plaster in the base, by weight'),
+    sandFinish: of(0.5, 'ratio', 'practice', 'Lime putty to one of gauging plaster in the finish, by volume'),
+    within: of(60, 'duration', 'generic-sheet', 'Used within, at the reference temperature'),
+    firm: of(180, 'duration', 'practice', 'Set, firm and still damp, at the reference temperature'),
+    firmUntil: of(480, 'duration', 'practice', 'Finish on while it is damp, until'),
+    floatAfter: of(45, 'duration', 'practice', 'Floated after, at the reference temperature'),
+    airDays: of(7, 'age', 'practice', 'Days aired before paint'),
+    strip: of(50, 'depth', 'practice', 'Width cut out along a crack'),
+    loss: of(0.15, 'ratio', 'practice', 'Share that falls'),
+  },
 } as const satisfies PatchSystem;

@@ -33,4 +33,16 @@ export const injectionFoam = {
   cure: resinCure,
   ready: readyHours(24, 24, 24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    brush: of(50, 'depth', 'practice', 'Cleaned on each side of the crack'),
+    start: of(0.1, 'pressure', 'practice', 'Pressure to begin with'),
+    most: of(0.7, 'pressure', 'practice', 'Most pressure at a surface port'),
+    hold: of(2, 'duration', 'practice', 'Held at refusal'),
+    potLife: of(20, 'duration', 'generic-sheet', 'In the pump until, at the reference temperature'),
+    rise: of(3, 'ratio', 'practice', 'Rise in confinement'),
+    reserve: of(1.5, 'ratio', 'practice', 'Reserve'),
+    catalyst: of(0.05, 'ratio', 'generic-sheet', 'Catalyst to one of resin, by volume'),
+    portsOff: of(240, 'duration', 'generic-sheet', 'Ports off after, at the reference temperature'),
+    widest: of(250, 'length', 'practice', 'Farthest apart, where the wall is not measured'),
+  },
 } as const satisfies PatchSystem;

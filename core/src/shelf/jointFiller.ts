@@ -26,4 +26,13 @@ export const jointFiller = {
   cure: resinCure,
   ready: readyHours(2, 2, 2),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    over: of(1.5, 'depth', 'practice', 'Left above the face'),
+    shaveFrom: of(30, 'duration', 'generic-sheet', 'Shaved from, at the reference temperature'),
+    shaveUntil: of(120, 'duration', 'generic-sheet', 'Shaved until, at the reference temperature'),
+    gel: of(5, 'duration', 'generic-sheet', 'Gel time at the reference temperature'),
+    formed: of(50, 'depth', 'aci-302-1r', 'Least depth in a formed joint'),
+    loss: of(0.1, 'ratio', 'practice', 'Share lost in mixers and shaved off'),
+    cartridge: of(600, 'volume', 'generic-sheet', 'Content of a pair of cartridges'),
+  },
 } as const satisfies PatchSystem;

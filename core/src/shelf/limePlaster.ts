@@ -42,4 +42,17 @@ export const limePlaster = {
   cure: asStated,
   ready: readyIn(336),
   visits: of(4, 'count', 'practice', 'Visits'),
+  figures: {
+    finish: of(3, 'depth', 'practice', 'Finish coat'),
+    leastBase: of(1, 'count', 'practice', 'Base coats'),
+    sandBase: of(2.75, 'ratio', 'practice', 'Sharp sand to one of lime putty, by volume'),
+    sandFinish: of(1.5, 'ratio', 'practice', 'Fine sand to one of lime putty in the finish, by volume'),
+    within: of(1440, 'duration', 'practice', 'Used within'),
+    betweenDays: of(7, 'age', 'practice', 'Days between coats'),
+    dampDays: of(4, 'age', 'practice', 'Days kept damp after each coat'),
+    floatAfter: of(240, 'duration', 'practice', 'Floated after'),
+    airDays: of(14, 'age', 'practice', 'Days before lime paint'),
+    strip: of(50, 'depth', 'practice', 'Width cut out along a crack'),
+    loss: of(0.2, 'ratio', 'practice', 'Share that falls'),
+  },
 } as const satisfies PatchSystem;

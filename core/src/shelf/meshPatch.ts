@@ -26,4 +26,11 @@ export const meshPatch = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    past: of(25, 'depth', 'judgement', 'Patch past the hole, each side'),
+    bed: of(1.5, 'film', 'practice', 'First coat, pressed through'),
+    thin: of(0.6, 'film', 'practice', 'A finishing coat'),
+    hump: of(1, 'depth', 'practice', 'Height of the hump'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

@@ -95,6 +95,8 @@ export interface PatchSystem {
   readonly working?: ResinWorking;
   /** mortars placed in lifts in a place cut square */
   readonly mortar?: MortarWorking;
+  /** what its method reads besides, by name */
+  readonly figures?: Readonly<Record<string, Sourced>>;
 }
 
 /** What a mortar needs to be mixed and placed in a place cut square. */

@@ -32,4 +32,12 @@ export const plasterReattach = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    spacing: of(200, 'depth', 'practice', 'Fastening points apart'),
+    hole: of(6, 'depth', 'practice', 'Diameter of a hole'),
+    washer: of(32, 'depth', 'generic-sheet', 'Diameter of a washer'),
+    adhesiveMl: of(15, 'volume', 'generic-sheet', 'Adhesive in a hole'),
+    prop: of(1440, 'duration', 'generic-sheet', 'Propped until it holds'),
+    deep: of(2, 'depth', 'practice', 'Washers sunk below the face'),
+  },
 } as const satisfies PatchSystem;

@@ -26,4 +26,15 @@ export const polyesterFiberPutty = {
   cure: resinCure,
   ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    first: of(3, 'depth', 'practice', 'First lift over mesh'),
+    onto: of(40, 'depth', 'practice', 'Scuffed and covered past the hole'),
+    recess: of(1.5, 'depth', 'practice', 'Shell recessed around'),
+    density: of(1.6, 'density', 'generic-sheet', 'Density'),
+    potLife: of(6, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    next: of(10, 'duration', 'generic-sheet', 'Next build after, at the reference temperature'),
+    sand: of(30, 'duration', 'generic-sheet', 'Sanded after, at the reference temperature'),
+    proud: of(0.5, 'depth', 'practice', 'Left above the face'),
+    loss: of(0.15, 'ratio', 'practice', 'Share lost on board and knife'),
+  },
 } as const satisfies PatchSystem;

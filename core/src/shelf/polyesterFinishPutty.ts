@@ -23,4 +23,13 @@ export const polyesterFinishPutty = {
   cure: resinCure,
   ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    coat: of(0.8, 'film', 'practice', 'A pull of putty'),
+    pulls: of(2, 'count', 'practice', 'Pulls'),
+    density: of(1.7, 'density', 'generic-sheet', 'Density'),
+    potLife: of(5, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
+    sand: of(15, 'duration', 'generic-sheet', 'Sanded after, at the reference temperature'),
+    past: of(40, 'depth', 'practice', 'Feathered past the build'),
+    loss: of(0.2, 'ratio', 'practice', 'Share lost on board and knife'),
+  },
 } as const satisfies PatchSystem;

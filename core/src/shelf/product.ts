@@ -115,7 +115,8 @@ export function productProblems({ basedOn, figures, kinetics, packs }: Pick<Prod
   return problems;
 }
 
-function put(system: Record<string, unknown>, path: readonly string[], figure: Sourced): Record<string, unknown> {
+/** A record with one figure put at a path in it. */
+export function put(system: Record<string, unknown>, path: readonly string[], figure: Sourced): Record<string, unknown> {
   const [key = '', ...rest] = path;
   const before = system[key];
   return { ...system, [key]: rest.length === 0 ? figure : put(isRecord(before) ? before : {}, rest, figure) };

@@ -28,4 +28,11 @@ export const reTape = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(3, 'count', 'practice', 'Visits'),
+  figures: {
+    bed: of(1.5, 'film', 'practice', 'Bed under tape'),
+    thin: of(0.6, 'film', 'practice', 'A finishing coat'),
+    prefill: of(3, 'depth', 'practice', 'Gaps filled beforehand up to'),
+    cutBack: of(25, 'depth', 'practice', 'Loose tape cut back past where it holds'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

@@ -3,7 +3,7 @@ import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, notRated, sound
 import { asStated, of, readyIn } from './sourced.ts';
 
 /** What the setting compounds have in common; they part by how fast they set, and so by how much one fills with a batch. */
-export function settingCompound(deepestMm: number, largestMm: number, readyH: number) {
+export function settingCompound(deepestMm: number, largestMm: number, readyH: number, namedMin: number, hardMin: number) {
   return {
     family: 'gypsum',
     chemistry: 'joint compound that sets by itself, mixed with water',
@@ -35,5 +35,17 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
     cure: asStated,
     ready: readyIn(readyH),
     visits: of(1, 'count', 'practice', 'Visits'),
+    figures: {
+      named: of(namedMin, 'duration', 'generic-sheet', 'Minutes that it is named by'),
+      hard: of(hardMin, 'duration', 'practice', 'Hard after, at the latest'),
+      water: of(0.35, 'ratio', 'generic-sheet', 'Liters of water to a kilogram'),
+      yieldMlG: of(0.85, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+      coatMost: of(6, 'film', 'practice', 'Thickest coat'),
+      bed: of(1.5, 'film', 'practice', 'Bed under tape'),
+      thin: of(0.6, 'film', 'practice', 'A finishing coat'),
+      strip: of(6, 'depth', 'practice', 'Crack opened to'),
+      shrink: of(0.02, 'ratio', 'practice', 'Shrinks by'),
+      loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+    },
   } as const satisfies Omit<PatchSystem, 'id' | 'title'>;
 }

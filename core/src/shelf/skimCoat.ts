@@ -30,4 +30,10 @@ export const skimCoat = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    coat: of(0.8, 'film', 'practice', 'A skim coat, wet'),
+    coats: of(2, 'count', 'practice', 'Skim coats, crosswise'),
+    cover: of(2.2, 'spreading', 'generic-sheet', 'Area that a liter covers'),
+    loss: of(0.1, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

@@ -26,4 +26,12 @@ export const supportFill = {
   cure: asStated,
   ready: readyIn(24),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    hole: of(30, 'depth', 'practice', 'Access hole'),
+    rise: of(3, 'ratio', 'practice', 'Rise in confinement'),
+    shot: of(200, 'volume', 'practice', 'A shot, as liquid'),
+    gap: of(15, 'depth', 'judgement', 'Gap below the shell, where it is not measured'),
+    wait: of(30, 'duration', 'generic-sheet', 'Between shots'),
+    firm: of(1440, 'duration', 'generic-sheet', 'Firm after'),
+  },
 } as const satisfies PatchSystem;

@@ -1,24 +1,18 @@
 import { afterAll, beforeAll, expect, it, vi } from 'vitest';
 import { judged } from '../../test/cracks.ts';
 import { surveyedPlan } from '../../test/defects.ts';
+import { everyMethod } from '../../test/everyMethod.ts';
 import { Ledger, type Sourced } from '../quantity/ledger.ts';
 import { defectKinds } from '../survey/kinds.ts';
 import { shelfLimits } from './limits.ts';
 import { auxiliaries } from './auxiliaries/auxiliaries.ts';
 import { genericShelf } from './shelf.ts';
 
-/**
- * Figures of the shelf that no rule, recipe or calculator reads yet. The list may only get shorter: a figure that
- * nobody reads is a promise that nobody keeps.
- */
-const unreadStill: readonly string[] = [
-  // parts of combinations, whose last member says when it is in use
-  'epoxy-consolidant/ready/use', 'epoxy-consolidant/visits', 'polyester-finish-putty/ready/use', 'polyester-finish-putty/visits',
-  'rapid-crack-resin/working/recoatFrom',
-  // steps of methods that are not there yet
-  'adhesion-promoter/figures/dry', 'adhesion-promoter/figures/until', 'adhesion-promoter/slabC/min', 'backer-rod/figures/over', 'backing-foam/figures/over', 'bar-primer-zinc/figures/coats', 'bar-primer-zinc/figures/recoat', 'bar-primer-zinc/slabC/max', 'bar-primer-zinc/slabC/min',
-  'bond-acrylic/figures/open', 'bond-acrylic/slabC/min', 'bond-epoxy/figures/open', 'bond-epoxy/slabC/min', 'bond-pva/slabC/min', 'bond-sbr/figures/open', 'bond-sbr/slabC/min', 'curing-compound/figures/cover', 'epoxy-paste/figures/bed', 'epoxy-paste/figures/pressure', 'epoxy-paste/figures/strip', 'epoxy-paste/slabC/min',
-  'glass-mesh-repair/figures/lap', 'glass-mesh-repair/figures/onto', 'gypsum-backer/figures/daubs', 'tape-glass-mesh/figures/width', 'tape-paper/figures/width', 'wood-backer/figures/past', 'wood-backer/figures/thickness',
+/** Figures of the shelf that no rule, recipe or calculator reads: none. A figure that nobody reads is a promise that nobody keeps. */
+const unreadStill: readonly string[] = [];
+
+const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<Record<string, string>>])[] = [
+  [{}, {}], [{ position: 'overhead', place: 'outside' }, {}], [{ base: 'metal-lath', frame: 'other', joint: 'construction' }, { 'plaster-coats': 'same-day' }], [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge' }, {}], [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}], [{ base: 'concrete', position: 'overhead' }, {}], [{ base: 'concrete', place: 'outside' }, {}],
 ];
 
 const read = new Set<Sourced>();
@@ -57,9 +51,10 @@ it('every figure of the shelf is read by something, but for those named here', (
     }
   }
   for (const kind of ['plaster-hole', 'plaster-loose']) surveyedPlan(kind, { position: 'overhead', base: 'concrete', binder: 'cement', thicknessMm: 8, depthMm: 8 });
-  for (const system of ['polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar']) expect(surveyedPlan('concrete-spall', { depthMm: 45 }, {}, { choice: { system } }).match.work()?.candidate.system.id).toBe(system);
+  // every method, plain and where another answer or side asks for something else
+  for (const [given, schools] of variants) for (const { work } of everyMethod({}, given, schools)) expect(work?.method.steps.length ?? 1).toBeGreaterThan(0);
   for (const traffic of ['foot', 'soft-tires', 'hard-wheels']) for (const movement of ['still', 'moving']) for (const sand of ['one', 'two'] as const) judged({ answers: { traffic, movement, movementMm: 2, slabAgeDays: 100 }, defect: { sand, choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
-  surveyedPlan('bar-spall', { position: 'wall', loaded: 'no' }, {}, { choice: { system: 'bar-primer-epoxy-cement + polymer-mortar-2k' } }).match.work();
+  for (const { id } of genericShelf.filter((one) => one.suits.includes('slab-crack'))) judged({ answers: { traffic: 'foot', movement: 'still', finish: 'thin-coating', widths: [{ atMm: 0, widthMm: 0.4 }] }, defect: { choice: { system: id, reason: 'tried' } } }).work();
   const unread = [...genericShelf, ...auxiliaries].flatMap((s) => figuresIn(s, s.id)).filter(([, s]) => !read.has(s)).map(([path]) => path);
   expect(unread.sort()).toEqual([...unreadStill].sort());
   expect(shelfLimits(genericShelf).length).toBeGreaterThan(read.size / 2);

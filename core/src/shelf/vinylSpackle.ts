@@ -26,4 +26,11 @@ export const vinylSpackle = {
   cure: asStated,
   ready: readyIn(4),
   visits: of(1, 'count', 'practice', 'Visits'),
+  figures: {
+    coatMost: of(3, 'film', 'generic-sheet', 'Thickest coat'),
+    thin: of(0.5, 'film', 'practice', 'A finishing coat'),
+    dry: of(120, 'duration', 'generic-sheet', 'Dry after, each coat'),
+    shrink: of(0.1, 'ratio', 'practice', 'Shrinks by'),
+    loss: of(0.2, 'ratio', 'practice', 'Share scraped off and lost'),
+  },
 } as const satisfies PatchSystem;

@@ -23,4 +23,13 @@ export const woodInsert = {
   cure: asStated,
   ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    past: of(10, 'depth', 'practice', 'Pocket cut past what is bad'),
+    taper: of(0.5, 'depth', 'practice', 'Insert tapered, so that it closes tight'),
+    over: of(1, 'depth', 'practice', 'Left above the face'),
+    glue: of(0.2, 'film', 'generic-sheet', 'Film of glue'),
+    open: of(15, 'duration', 'generic-sheet', 'Glue open for, at the reference temperature'),
+    clamp: of(480, 'duration', 'generic-sheet', 'Clamped for, at the reference temperature'),
+    side: of(6, 'depth', 'practice', 'Sides of a pocket no less than'),
+  },
 } as const satisfies PatchSystem;

@@ -30,4 +30,12 @@ export const woodSplice = {
   cure: asStated,
   ready: readyIn(48),
   visits: of(2, 'count', 'practice', 'Visits'),
+  figures: {
+    past: of(50, 'depth', 'practice', 'Sound wood cut away past what is bad'),
+    slope: of(8, 'ratio', 'practice', 'Length of the scarf to one of thickness'),
+    glue: of(0.3, 'film', 'generic-sheet', 'Film of glue'),
+    open: of(15, 'duration', 'generic-sheet', 'Glue open for, at the reference temperature'),
+    clamp: of(1440, 'duration', 'generic-sheet', 'Clamped for, at the reference temperature'),
+    over: of(1, 'depth', 'practice', 'Left above the face'),
+  },
 } as const satisfies PatchSystem;

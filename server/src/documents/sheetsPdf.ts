@@ -1,4 +1,4 @@
-import { cite, factSaying, kindOf, matchWords, noMethodYet, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type RepairPlan, type Saying, type Sheet, type SheetWork, type Telling } from '@oddment/core';
+import { cite, factSaying, kindOf, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type Mix, type RepairPlan, type Saying, type Sheet, type SheetWork, type SurveyedPlan, type Telling } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
@@ -54,6 +54,15 @@ function quantities({ figure }: Words, work: SheetWork): Content {
   return { table: { widths: ['*', 'auto'], body: work.quantities.map((q) => [q.label, { text: figure(q.figure), bold: true, alignment: 'right' as const }]) }, layout: rule };
 }
 
+/** What is mixed, in batches that are placed within their working time. */
+function mixContent({ text, figure }: Words, mixes: readonly Mix[]): Content[] {
+  return mixes.flatMap((m): Content[] => [
+    heading(`${m.title}, ${figure(m.total)}${m.batches.value > 1 ? ` in ${figure(m.batches)} batches` : ''}`),
+    { table: { widths: ['*', 'auto'], body: m.parts.map((p) => [p.what, { text: figure(p.amount), bold: true, alignment: 'right' as const }]) }, layout: rule },
+    { ul: [...(m.within ? [`Placed within ${figure(m.within)}.`] : []), ...m.says.map((one) => text(one))] },
+  ]);
+}
+
 function workContent(words: Words, work: SheetWork): Content[] {
   const { text, figure } = words;
   return [
@@ -63,7 +72,7 @@ function workContent(words: Words, work: SheetWork): Content[] {
     stepTable(words, work),
     {
       columns: [
-        { width: '42%', stack: [heading('Quantities'), quantities(words, work)] },
+        { width: '42%', stack: [heading('Quantities'), quantities(words, work), ...mixContent(words, work.mixes ?? [])] },
         { width: '*', stack: [heading('Cautions'), { ul: work.cautions.map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${text(c.text)} (${cite(c.source)})`] })) }] },
       ],
       columnGap: 14,
@@ -88,27 +97,29 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, issued?: strin
     `${words.text(sheet.found)} ${sheet.answers.join(', ')}.`,
     ...stopContent(words, sheet),
     { svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 286, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] },
+    ...(sheet.more ?? []).map((section, i): Content => ({ svg: svgText(sectionDrawing(section, { ...how, width: 720, height: 250, palette: print, prefix: `q${String(i)}`, font: family, rimless: true })), width: 535, margin: [0, 4, 0, 0] })),
     ...(sheet.work ? workContent(words, sheet.work) : [{ text: words.text(sheet.nothing ?? []), bold: true }]),
     { text: sheet.advice, fontSize: 8, margin: [0, 6, 0, 0] },
   ];
 }
 
+/** What was measured and answered, as a table; where it is not judged yet that is all there is. */
+function measuredContent(plan: SurveyedPlan, how: Telling): Content[] {
+  return [
+    heading('As measured'),
+    { table: { widths: ['*', 'auto'], body: plan.surveyed.measured.map((m) => [m.label, { text: show(m.figure, how.units).text, bold: true, alignment: 'right' as const }]) }, layout: rule },
+    { table: { widths: ['*', '*'], body: relevantAsks(kindOf(plan.defect.kind), plan.defect.facts).flatMap((ask) => { const fact = plan.defect.facts[ask.field]; return fact ? [[ask.question, tell(factSaying(ask, fact), how)]] : []; }) }, layout: rule, margin: [0, 6, 0, 0] },
+  ];
+}
+
 function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): Content[] {
   if (plan.state === 'judged') return sheetContent(sheetOf(plan, job), how, first);
-  const title = titleContent({ ...job, mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name }, first);
-  if (plan.state === 'surveyed') {
-    const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
-    return [
-      title,
-      ...(plan.match ? [{ text: tell(matchWords(plan.match), how) }, ...plan.match.stops.filter((s) => s.open).map((s) => ({ text: `Stop: ${s.title}. ${tell(s.why, how)} Who decides: ${s.who}.`, bold: true })), ...(plan.match.chosen ? [{ ul: plan.match.cautionsOf(plan.match.chosen.candidate).map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${tell(c.text, how)} (${cite(c.source)})`] })) }] : [])] : []),
-      { text: tell(noMethodYet(kindOf(plan.defect.kind)), how), italics: true },
-      ...(plan.section ? [{ svg: svgText(sectionDrawing(plan.section, { ...how, width: 720, height: 360, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] as [number, number, number, number] }] : []),
-      heading('As measured'),
-      { table: { widths: ['*', 'auto'], body: plan.surveyed.measured.map((m) => [m.label, { text: words.figure(m.figure), bold: true, alignment: 'right' as const }]) }, layout: rule },
-      { table: { widths: ['*', '*'], body: relevantAsks(kindOf(plan.defect.kind), plan.defect.facts).flatMap((ask) => { const fact = plan.defect.facts[ask.field]; return fact ? [[ask.question, words.text(factSaying(ask, fact))]] : []; }) }, layout: rule, margin: [0, 6, 0, 0] },
-      { text: plan.advice, fontSize: 8, margin: [0, 6, 0, 0] },
-    ];
+  if (plan.state === 'surveyed' && plan.match) {
+    const sheet = sheetOf({ ...plan, match: plan.match }, job);
+    return [...sheetContent(sheet, how, first), ...(sheet.work ? [] : measuredContent(plan, how))];
   }
+  const title = titleContent({ ...job, mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name }, first);
+  if (plan.state === 'surveyed') return [title, ...measuredContent(plan, how)];
   return [title, `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
 }
 

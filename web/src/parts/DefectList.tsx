@@ -1,5 +1,5 @@
 import type { JobRecord } from '@oddment/contracts';
-import type { RepairPlan } from '@oddment/core';
+import { sectionsOf, type RepairPlan } from '@oddment/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -39,9 +39,10 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
             const plan = plans.get(defect.id);
             if (!plan) return null;
             const item = listItem(plan, how);
+            const [section] = plan.state === 'incomplete' ? [] : sectionsOf(plan);
             return (
               <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stage}/${defect.id}`} onClick={() => { setUnfolded(false); }} aria-current={defect.id === current ? 'page' : undefined}>
-                {plan.state !== 'incomplete' && plan.section ? <SectionIcon section={plan.section} /> : <svg width={40} height={30} aria-hidden="true"><rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" /></svg>}
+                {section ? <SectionIcon section={section} /> : <svg width={40} height={30} aria-hidden="true"><rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" /></svg>}
                 <span>
                   <b>{defect.mark}</b> {item.size}
                   <small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small>

@@ -27,13 +27,15 @@ function Question({ school, defect }: { school: PlannedSchool; defect: DefectRec
     <section className="school" aria-label={question.question}>
       <h3>{question.question}</h3>
       {question.sides.map((one) => {
-        const made = effects.find((e) => e.side.id === one.id)?.repair();
+        const effect = effects.find((e) => e.side.id === one.id);
+        const made = effect?.repair();
+        const work = effect?.work?.();
         const no = barred.find((b) => b.side === one.id);
         return (
           <div key={one.id} className="side">
             <button type="button" disabled={!mayPlan || no !== undefined} className={`plain${one.id === side.id ? ' on' : ''}`} aria-pressed={one.id === side.id} onClick={() => { own(one.id); }}>{one.title}</button>
             <span className="push" />
-            {no ? <span className="quiet">not here: {no.why}</span> : made ? <span><Fig figure={made.method.size.depth} /> deep, <Fig figure={made.batch.resinPlaced} />, <Fig figure={made.schedule.total} /></span> : null}
+            {no ? <span className="quiet">not here: {no.why}</span> : made ? <span><Fig figure={made.method.size.depth} /> deep, <Fig figure={made.batch.resinPlaced} />, <Fig figure={made.schedule.total} /></span> : work ? <span><Fig figure={work.schedule.total} />, <Fig figure={work.schedule.handsOn} /> by hand</span> : null}
           </div>
         );
       })}

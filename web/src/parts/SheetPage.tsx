@@ -25,6 +25,7 @@ function Work({ work }: { work: SheetWork }) {
         <div>
           <h2>Quantities</h2>
           <table><tbody>{work.quantities.map((q) => <tr key={q.id}><td>{q.label}</td><td style={{ textAlign: 'right' }}><Fig figure={q.figure} /></td></tr>)}</tbody></table>
+          {(work.mixes ?? []).map((m) => <section key={m.id}><h2>{m.title}, <Fig figure={m.total} />{m.batches.value > 1 ? <> in <Fig figure={m.batches} /> batches</> : null}</h2><table><tbody>{m.parts.map((p) => <tr key={p.what}><td>{p.what}</td><td style={{ textAlign: 'right' }}><Fig figure={p.amount} /></td></tr>)}</tbody></table><ul>{m.within ? <li>Placed within <Fig figure={m.within} />.</li> : null}{m.says.map((one, i) => <li key={i}><Say saying={one} /></li>)}</ul></section>)}
         </div>
         <div>
           <h2>Cautions</h2>
@@ -53,6 +54,7 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
         </section>
       ))}
       <SectionPicture section={sheet.section} width={780} height={330} forPrint />
+      {(sheet.more ?? []).map((section, i) => <SectionPicture key={i} section={section} width={780} height={260} forPrint />)}
       {sheet.work ? <Work work={sheet.work} /> : <p><b><Say saying={sheet.nothing ?? []} /></b></p>}
       <p className="quiet" style={{ margin: '6px 0 0' }}>{sheet.advice} Shown in {units === 'metric' ? 'metric' : 'US customary'} units; times of the site, made {clockTime(sheet.startAt, { timeZone: sheet.timeZone })} start.</p>
     </LedgerContext.Provider>

@@ -1,4 +1,4 @@
-import { kindOf, matchWords, noMethodYet } from '@oddment/core';
+import { kindOf, matchWords, noWorkWords } from '@oddment/core';
 import { Link } from 'react-router';
 import { Say } from '../parts/Fig.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -14,7 +14,7 @@ export function Incomplete({ stage }: { stage: string }) {
         <DefectList job={job} plans={plans} stage={stage} current={defect?.id} />
         <main className="pane sheet">
           <h1>{plan.defect.mark}, {kindOf(plan.defect.kind).title}</h1>
-          {plan.match ? <><p><Say saying={matchWords(plan.match)} plain /></p>{plan.match.held ? null : <p><Say saying={noMethodYet(kindOf(plan.defect.kind))} plain /></p>}</> : <><p>The conditions of its area decide which system fits:</p><ul>{plan.sense.area.missing.map((a) => <li key={a.field}>{a.question}</li>)}</ul></>}
+          {plan.match ? <><p><Say saying={matchWords(plan.match)} plain /></p><p><Say saying={noWorkWords(plan.match)} plain /></p></> : <><p>The conditions of its area decide which system fits:</p><ul>{plan.sense.area.missing.map((a) => <li key={a.field}>{a.question}</li>)}</ul></>}
           <Link to={`/jobs/${job.id}/walk/${plan.defect.id}`}>Go to Walk</Link>
         </main>
       </div>

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { cautionsWhy, choiceLabel, cite, hasPatchMethod, judgedSection, kindOf, matchRules, noMethodYet, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, type Candidate, type Caution, type JudgedPlan, type Matched, type SurveyedPlan, type Verdict, type WorkPart } from '@oddment/core';
+import { cautionsWhy, choiceLabel, cite, hasWork, judgeable, judgedSection, kindOf, matchRules, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, workOfPlan, type Candidate, type Caution, type JudgeablePlan, type JudgedPlan, type Matched, type Verdict, type WorkPart } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -26,12 +26,11 @@ import { usePlace } from './JobFrame.tsx';
 const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
 const gradeSigns = { fits: '✓', care: '△', out: '✕' } as const;
 
-/** A plan whose systems are judged, whatever its kind. */
-type Judgeable = JudgedPlan | (SurveyedPlan & { readonly match: Matched });
+type Judgeable = JudgeablePlan;
 
 const matchOf = (plan: Judgeable): Matched | JudgedPlan => (plan.state === 'judged' ? plan : plan.match);
 /** Whether there is a method for a candidate on this defect. */
-const methodFor = (plan: Judgeable, c: Candidate) => (plan.state === 'judged' ? recipeOf(c.system) !== undefined : hasPatchMethod(plan.defect.kind, c));
+const methodFor = (plan: Judgeable, c: Candidate) => (plan.state === 'judged' && recipeOf(c.system) !== undefined) || hasWork(c);
 
 /** The usual cautions of a system here, with the parts of the work that they stand on. */
 function Cautions({ cautions }: { cautions: readonly Caution[] }) {
@@ -49,7 +48,9 @@ const isOther = (c: Candidate) => c.verdicts.length === 1 && c.grade === 'out';
 
 function Cost({ c, plan }: { c: Candidate; plan: Judgeable }) {
   const planned = plan.state === 'judged' && plan.planned?.candidate.system.id === c.system.id ? plan.repair : undefined;
+  const work = workOfPlan(plan);
   const { visits, size } = c;
+  if (work?.candidate.system.id === c.system.id) return <div className="cost"><Fig figure={work.schedule.total} /><small>to finish, <Fig figure={work.schedule.handsOn} /> by hand</small>{visits ? <small>{visits.value === 1 ? 'one visit' : `${String(visits.value)} visits`}</small> : null}</div>;
   return (
     <div className="cost">
       {planned ? <Fig figure={planned.schedule.total} /> : c.ready ? <Fig figure={c.ready} /> : null}
@@ -65,7 +66,9 @@ function Icon({ c, plan }: { c: Candidate; plan: Judgeable }) {
     const planned = plan.planned?.candidate.system.id === c.system.id && plan.repair !== undefined;
     return <SectionIcon section={planned || !size ? plan.section : judgedSection(plan.subject, size)} width={62} height={44} />;
   }
-  return plan.section ? <SectionIcon section={plan.section} width={62} height={44} /> : <span />;
+  const work = workOfPlan(plan);
+  const section = work?.candidate.system.id === c.system.id ? work.section : plan.section;
+  return section ? <SectionIcon section={section} width={62} height={44} /> : <span />;
 }
 
 function Said({ verdict }: { verdict: Verdict }) {
@@ -238,7 +241,6 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
               <div style={{ margin: '10px 0' }}>
                 {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{isChosen ? (hasMethod ? 'Chosen: go to Method' : 'Chosen') : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>}
                 {hasMethod ? null : <p className="quiet">Judged only: Oddment has no method for it yet. A choice is kept, with its reason.</p>}
-                {plan.state === 'judged' || candidates.some((c) => hasPatchMethod(plan.defect.kind, c)) ? null : <p className="quiet"><Say saying={noMethodYet(kindOf(plan.defect.kind))} plain /></p>}
                 {planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {planned.reason}</p>}
                 {defect.choice && mayPlan ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
               </div>
@@ -280,8 +282,6 @@ export function Match() {
   const tryOut = useMemo(() => (by && defect && area && trial ? trialPlan(job, area, defect, by, trial) : undefined), [job, area, defect, by, trial]);
   const plan = tryOut ?? (defect && plans.get(defect.id));
   if (!defect || !plan || plan.state === 'incomplete') return <Incomplete stage="match" />;
-  const { match } = plan.state === 'surveyed' ? plan : { match: undefined };
-  if (plan.state === 'surveyed' && !match) return <Incomplete stage="match" />;
-  const judgeable: Judgeable = plan.state === 'surveyed' && match ? { ...plan, match } : (plan as JudgedPlan);
-  return <Judged plan={judgeable} defect={defect} key={defect.id} />;
+  const judged = judgeable(plan);
+  return judged ? <Judged plan={judged} defect={defect} key={defect.id} /> : <Incomplete stage="match" />;
 }

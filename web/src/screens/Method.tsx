@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import type { DefectRecord } from '@oddment/contracts';
-import { cautionsWhy, chaseDepth, cite, show, siteDateTime, type JudgedPlan, type PatchWork, type Section, type SurveyedPlan } from '@oddment/core';
+import { cautionsWhy, cite, judgeable, sheetOf, show, siteDateTime, triedFigures, type Figure, type JudgeablePlan, type QuantityKind, type Section } from '@oddment/core';
 import { useMemo, useRef, useState, useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -13,9 +13,11 @@ import { Stops } from '../parts/Stops.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { pageNow } from '../state/clock.ts';
-import { trialPlan, usePlannedBy } from '../state/editing.ts';
+import { usePlannedBy } from '../state/editing.ts';
 import { useSend, useStore } from '../state/store.ts';
+import { useTriedSheet, type ToldSheet } from '../state/triedSheet.ts';
 import { tried, type WhatIf } from '../state/view.ts';
+import { trialInput } from '../views/trial.ts';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
 
@@ -41,131 +43,151 @@ function FittedPicture({ section }: { section: Section }) {
   );
 }
 
-function Trials({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlanned: JudgedPlan; defect: DefectRecord; trial: WhatIf | undefined }) {
-  const { units } = useTelling();
-  const { job, edit } = usePlace();
-  const send = useSend();
-  const set = (part: WhatIf) => send(tried({ id: defect.id, what: { ...trial, ...part } }));
-  const text = (f: Parameters<typeof show>[0]) => show(f, units).text;
-  const { subject, repair } = plan;
-  const was = asPlanned.repair;
-  const people = trial?.people ?? job.people;
-  const chase = plan.schools.find((s) => s.question.id === chaseDepth.id);
-  const other = chase?.effects.find((e) => !e.taken)?.repair();
+/** The drawings of a repair, one at a time. */
+function Drawings({ sections }: { sections: readonly Section[] }) {
+  const [at, setAt] = useState(0);
+  const section = sections[at] ?? sections[0];
+  if (!section) return <div />;
   return (
-    <div className="trials">
-      <div className="trial">
-        <div className="top"><span id="try-slab">Slab</span><b>{text(subject.slabC)}</b></div>
-        <Slider size="small" aria-labelledby="try-slab" min={-5} max={40} step={1} value={subject.slabC.value} getAriaValueText={() => text(subject.slabC)} onChange={(_e, v) => set({ slabC: v })} />
-        <p>{repair ? <>gel <Fig figure={repair.method.gel} /></> : 'outside its window'}{was && trial ? `, was ${text(was.method.gel)}` : ''}</p>
-      </div>
-      <div className="trial">
-        <div className="top"><span id="try-humid">Humidity</span><b>{text(subject.humidity)}</b></div>
-        <Slider size="small" aria-labelledby="try-humid" min={10} max={100} step={1} value={subject.humidity.value} getAriaValueText={() => text(subject.humidity)} onChange={(_e, v) => set({ humidityPct: v })} />
-        <p>dew point <Fig figure={subject.dewPoint} />, <Fig figure={subject.dewMargin} /> to spare</p>
-      </div>
-      <div className="trial">
-        <div className="top"><span>People</span></div>
-        <div role="group" aria-label="People" style={{ display: 'flex', margin: '2px 0 6px' }}>
-          {([1, 2] as const).map((n) => <button type="button" key={n} className={`plain${people === n ? ' on' : ''}`} aria-pressed={people === n} onClick={() => set({ people: n })}>{n === 1 ? 'one' : 'a pair'}</button>)}
+    <div className="drawings">
+      {sections.length > 1 ? (
+        <div role="group" aria-label="Which drawing" className="views">
+          {sections.map((s, i) => <button key={i} type="button" className={`plain${i === at || (i === 0 && sections[at] === undefined) ? ' on' : ''}`} aria-pressed={section === s} onClick={() => { setAt(i); }}><Say saying={s.caption} plain /></button>)}
         </div>
-        <p>{repair ? <><Fig figure={repair.method.sections.count} /> {repair.method.sections.count.value === 1 ? 'section' : 'sections'}</> : '–'}</p>
-      </div>
-      <div className="trial">
-        <div className="top"><span>Chase</span></div>
-        <div role="group" aria-label="Chase" style={{ display: 'flex', margin: '2px 0 6px' }}>
-          {chase?.effects.map((e) => <button type="button" key={e.side.id} className={`plain${e.taken ? ' on' : ''}`} aria-pressed={e.taken} onClick={() => set({ schools: { [chaseDepth.id]: e.side.id } })}>{e.side.title}</button>)}
-        </div>
-        <p>{other ? `${text(other.batch.resinPlaced)} resin and ${text(other.schedule.total)} the other way` : ''}</p>
-      </div>
-      {trial ? (
-        <p style={{ gridColumn: '1 / -1', margin: 0 }}>
-          <b>Trying out.</b> Now {repair ? text(repair.schedule.total) : 'not possible'}, as measured {was ? text(was.schedule.total) : 'not possible'}.{' '}
-          <button type="button" className="link" onClick={() => send(tried({ id: defect.id, what: undefined }))}>Back to as measured</button>{' '}
-          {trial.schools !== undefined || trial.people !== undefined ? (
-            <button type="button" className="link" onClick={() => { if (trial.schools) edit.defect(defect, { schools: { ...defect.schools, ...trial.schools } }); if (trial.people) edit.job(job, { people: trial.people }); send(tried({ id: defect.id, what: undefined })); }}>Keep people and chase</button>
-          ) : null}
-        </p>
       ) : null}
+      <FittedPicture section={section} />
     </div>
   );
 }
 
-function Planned({ plan, asPlanned, defect, trial }: { plan: JudgedPlan; asPlanned: JudgedPlan; defect: DefectRecord; trial: WhatIf | undefined }) {
+interface Slide {
+  readonly id: string;
+  readonly label: string;
+  readonly kind: QuantityKind;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  readonly set: (value: number) => WhatIf;
+}
+
+function TrySlider({ slide, on }: { slide: Slide; on: (what: WhatIf) => void }) {
+  const { units } = useTelling();
+  const text = show({ value: slide.value, kind: slide.kind }, units).text;
+  return (
+    <div className="trial">
+      <div className="top"><span id={`try-${slide.id}`}>{slide.label}</span><b>{text}</b></div>
+      <Slider size="small" aria-labelledby={`try-${slide.id}`} min={slide.least} max={slide.most} step={slide.step} value={slide.value} getAriaValueText={() => text} onChange={(_e, v) => { on(slide.set(v)); }} />
+    </div>
+  );
+}
+
+/** What can be tried out, and what it comes to beside the plan as it is. */
+function Trials({ plan, told, planned, defect, trial }: { plan: JudgeablePlan; told: ToldSheet; planned: ToldSheet; defect: DefectRecord; trial: WhatIf | undefined }) {
+  const { units } = useTelling();
+  const { job, edit } = usePlace();
+  const send = useSend();
+  const set = (part: WhatIf) => { send(tried({ id: defect.id, what: { ...trial, ...part } })); };
+  const subject = plan.state === 'judged' ? plan.subject : plan.match.subject;
+  const candidate = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
+  const humidity = plan.area.facts['humidityPct']?.value;
+  const people = trial?.people ?? job.people;
+  const text = (f: Figure | undefined) => (f ? show(f, units).text : 'not possible');
+  const school = (plan.state === 'judged' ? plan.schools : plan.match.schools).find((s) => s.effects.length > 1);
+  const side = school && (trial?.schools?.[school.question.id] ?? school.side.id);
+  const figures = candidate ? triedFigures(candidate.chain ?? [candidate.system], plan.state === 'judged' ? 'floor' : plan.match.subject.answers.position?.value) : [];
+  const slides: readonly Slide[] = [
+    { id: 'ground', label: plan.defect.kind === 'slab-crack' ? 'Slab' : 'Ground', kind: 'temperature', value: trial?.slabC ?? subject.slabC.value, least: -5, most: 40, step: 1, set: (slabC) => ({ slabC }) },
+    { id: 'air', label: 'Air', kind: 'temperature', value: trial?.airC ?? subject.airC.value, least: 1, most: 40, step: 1, set: (airC) => ({ airC }) },
+    { id: 'humid', label: 'Humidity', kind: 'percent', value: trial?.humidityPct ?? humidity ?? 50, least: 10, most: 98, step: 1, set: (humidityPct) => ({ humidityPct }) },
+    ...figures.slice(0, 1).map((f): Slide => ({ id: 'figure', label: f.label, kind: f.kind, value: trial?.figures?.system === f.system ? (trial.figures.values[f.path] ?? f.value) : f.value, least: f.least, most: f.most, step: f.step, set: (value) => ({ figures: { system: f.system, values: { [f.path]: value } } }) })),
+  ];
+  const [now, was] = [told.sheet.work, planned.sheet.work];
+  const within = now?.mixes?.[0]?.within;
+  return (
+    <div className="trials">
+      {slides.map((s) => <TrySlider key={s.id} slide={s} on={set} />)}
+      <div className="trial">
+        <div className="top"><span>People</span></div>
+        <div role="group" aria-label="People" style={{ display: 'flex', margin: '2px 0' }}>
+          {([1, 2] as const).map((n) => <button type="button" key={n} className={`plain${people === n ? ' on' : ''}`} aria-pressed={people === n} onClick={() => { set({ people: n }); }}>{n === 1 ? 'one' : 'a pair'}</button>)}
+        </div>
+      </div>
+      {school ? (
+        <div className="trial wide">
+          <div className="top"><span>{school.question.question}</span></div>
+          <div role="group" aria-label={school.question.question} style={{ display: 'flex', margin: '2px 0' }}>
+            {school.effects.map((e) => <button type="button" key={e.side.id} className={`plain${e.side.id === side ? ' on' : ''}`} aria-pressed={e.side.id === side} onClick={() => { set({ schools: { [school.question.id]: e.side.id } }); }}>{e.side.title}</button>)}
+          </div>
+        </div>
+      ) : null}
+      <p style={{ gridColumn: '1 / -1', margin: 0 }}>
+        {trial ? <><b>Trying out.</b> Now {text(now?.schedule.total)}, as planned {text(was?.schedule.total)}{within ? <>; a mix lasts {text(within)}</> : null}.{' '}<button type="button" className="link" onClick={() => { send(tried({ id: defect.id, what: undefined })); }}>Back to as planned</button>{' '}</> : within ? <span className="quiet">A mix lasts <Fig figure={within} /> here.</span> : <span className="quiet">Drag to see what moves; nothing is kept until you keep it.</span>}
+        {trial && (trial.schools !== undefined || trial.people !== undefined) ? <button type="button" className="link" onClick={() => { if (trial.schools) edit.defect(defect, { schools: { ...defect.schools, ...trial.schools } }); if (trial.people) edit.job(job, { people: trial.people }); send(tried({ id: defect.id, what: undefined })); }}>Keep people and way of working</button> : null}
+      </p>
+    </div>
+  );
+}
+
+function Planned({ plan, told, planned, defect, trial }: { plan: JudgeablePlan; told: ToldSheet; planned: ToldSheet; defect: DefectRecord; trial: WhatIf | undefined }) {
   const { job, area, plans, edit, mayPlan } = usePlace();
   const navigate = useNavigate();
-  const { repair, planned, stops } = plan;
+  const { sheet, figures } = told;
+  const { work } = sheet;
+  const { held, stops } = plan.state === 'judged' ? plan : plan.match;
   const today = siteDateTime(pageNow(), job.timeZone).date;
+  const candidate = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
+  const mixes = work?.mixes?.length ?? 0;
+  const cartridges = work?.quantities.find((q) => q.id === 'packs')?.figure.value;
   return (
-    <LedgerContext.Provider value={plan.ledger}>
+    <LedgerContext.Provider value={figures}>
       <div className="work method">
         <DefectList job={job} plans={plans} stage="method" current={defect.id} />
         <main className="method-mid sheet">
           <div className="title" style={{ margin: 0 }}>
             <h1>{defect.mark}</h1>
-            <span className="quiet">{planned ? `${planned.candidate.system.title}${repair ? `, ${repair.method.size.named}` : ''}` : 'no system with a method fits'}{planned?.by === 'proposal' ? ', proposed' : ''}{planned && planned.candidate.grade !== 'fits' ? ` (${planned.candidate.grade === 'care' ? 'with care' : 'against the verdict'})` : ''}</span>
+            <span className="quiet">{work ? `${work.title}, ${work.named}` : 'no steps yet'}{work?.by === 'proposal' ? ', proposed' : ''}{candidate && candidate.grade !== 'fits' ? ` (${candidate.grade === 'care' ? 'with care' : 'against the verdict'})` : ''}</span>
             <span className="push" />
-            <Link to={`/jobs/${job.id}/match/${defect.id}`}>{planned?.by === 'choice' ? 'why this one' : 'choose'}</Link>
+            <Link to={`/jobs/${job.id}/match/${defect.id}`}>{work?.by === 'choice' ? 'why this one' : 'choose'}</Link>
           </div>
           <div>
             <Stops of={defect.id} stops={stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
-            {plan.problem ? <p className="halted"><Say saying={plan.problem} /></p> : null}
+            {work || held ? null : <p className="halted"><Say saying={sheet.nothing ?? []} /></p>}
+            {work?.reason === undefined ? null : <p className="quiet" style={{ margin: 0 }}>Chosen against the verdict, because: {work.reason}</p>}
           </div>
-          <FittedPicture section={plan.section} />
-          {plan.held ? <p className="quiet">Nothing is planned while a stop is open.</p> : <Trials plan={plan} asPlanned={asPlanned} defect={defect} trial={trial} />}
+          <Drawings sections={[sheet.section, ...(sheet.more ?? [])]} key={defect.id} />
+          {held ? <p className="quiet">Nothing is planned while a stop is open.</p> : <Trials plan={plan} told={told} planned={planned} defect={defect} trial={trial} />}
+          {work ? (
+            <details className="patch-below">
+              <summary>Quantities, {work.cautions.length === 1 ? 'one caution' : `${String(work.cautions.length)} cautions`}</summary>
+              <div className="two">
+                <dl className="facts">{work.quantities.map((q) => <div key={q.id} style={{ display: 'contents' }}><dt>{q.label}</dt><dd><Fig figure={q.figure} /></dd></div>)}</dl>
+                <div><ul>{work.cautions.map((c) => <li key={c.id}><b>{c.title}.</b> <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul><p className="quiet">{cautionsWhy}</p></div>
+              </div>
+            </details>
+          ) : <div />}
         </main>
         <aside className="steps left-rule" aria-label="Steps of the work">
-          {repair ? (
+          {work ? (
             <>
-              <div className="steps-head"><b><Fig figure={repair.schedule.total} /></b><span className="quiet"><Fig figure={repair.schedule.handsOn} /> by hand, {job.people === 1 && trial?.people !== 2 ? 'one person' : 'a pair'}</span></div>
+              <div className="steps-head"><b><Fig figure={work.schedule.total} /></b><span className="quiet"><Fig figure={work.schedule.handsOn} /> by hand, {sheet.people === 1 ? 'one person' : 'a pair'}</span></div>
               <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
-                {area ? <IssueState job={job} area={area} defect={defect} plan={asPlanned} /> : null}
-                <Steps schedule={repair.schedule} />
+                {area ? <IssueState job={job} area={area} defect={defect} plan={plan} /> : null}
+                <Steps schedule={work.schedule} />
               </div>
               <div className="foot">
                 <Button variant="outlined" onClick={() => { void navigate(`/jobs/${job.id}/sheet/${defect.id}`); }}>Sheet<kbd>O</kbd></Button>
                 {mayPlan && area && !trial ? <IssueButton job={job} area={area} defect={defect} /> : null}
-                <Button variant="contained" style={{ flex: 1 }} onClick={() => { void navigate(`/jobs/${job.id}/mix/${defect.id}`); }}>Mix, {repair.batch.cartridges.value === 1 ? 'one cartridge' : `${String(repair.batch.cartridges.value)} cartridges`}<kbd>4</kbd></Button>
+                <Button variant="contained" style={{ flex: 1 }} onClick={() => { void navigate(`/jobs/${job.id}/mix/${defect.id}`); }}>Mix{cartridges === undefined ? (mixes === 0 ? '' : mixes === 1 ? ', one' : `, ${String(mixes)} of them`) : `, ${cartridges === 1 ? 'one cartridge' : `${String(cartridges)} cartridges`}`}<kbd>4</kbd></Button>
               </div>
             </>
           ) : (
             <div className="pane">
-              <h2 style={{ fontSize: 18 }}>{plan.held ? 'The plan stops here' : 'No steps yet'}</h2>
-              <p>{plan.held ? 'Steps, quantities and times come when who decides has decided and it is recorded.' : 'No system that Oddment has a method for fits this crack as it is. Match says what would have to change.'}</p>
+              <h2 style={{ fontSize: 18 }}>{held ? 'The plan stops here' : 'No steps yet'}</h2>
+              <p>{held ? 'Steps, quantities and times come when who decides has decided and it is recorded.' : 'Match says what would have to change.'}</p>
               <Link to={`/jobs/${job.id}/match/${defect.id}`}>Go to Match</Link>
             </div>
           )}
-        </aside>
-      </div>
-    </LedgerContext.Provider>
-  );
-}
-
-/** A place cut square: its section, quantities and cautions beside the steps. */
-function PatchPlanned({ plan, work, defect }: { plan: SurveyedPlan; work: PatchWork; defect: DefectRecord }) {
-  const { job, plans } = usePlace();
-  const { candidate, by, schedule } = work;
-  return (
-    <LedgerContext.Provider value={plan.ledger}>
-      <div className="work method">
-        <DefectList job={job} plans={plans} stage="method" current={defect.id} />
-        <main className="method-mid sheet">
-          <div className="title" style={{ margin: 0 }}>
-            <h1>{defect.mark}</h1>
-            <span className="quiet">{candidate.system.title}{by === 'proposal' ? ', proposed' : ''}{candidate.grade === 'fits' ? '' : ` (${candidate.grade === 'care' ? 'with care' : 'against the verdict'})`}</span>
-            <span className="push" />
-            <Link to={`/jobs/${job.id}/match/${defect.id}`}>{by === 'choice' ? 'why this one' : 'choose'}</Link>
-          </div>
-          <div>{work.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {work.reason}</p>}</div>
-          <FittedPicture section={work.section} />
-          <div className="patch-below">
-            <dl className="facts">{work.quantities.map((q) => <div key={q.id} style={{ display: 'contents' }}><dt>{q.label}</dt><dd><Fig figure={q.figure} /></dd></div>)}</dl>
-            <div><h2 style={{ fontSize: 15 }}>Cautions</h2><ul>{work.cautions.map((c) => <li key={c.id}><b>{c.title}.</b> <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul><p className="quiet">{cautionsWhy}</p></div>
-          </div>
-        </main>
-        <aside className="steps left-rule" aria-label="Steps of the work">
-          <div className="steps-head"><b><Fig figure={schedule.total} /></b><span className="quiet"><Fig figure={schedule.handsOn} /> by hand, {job.people === 1 ? 'one person' : 'a pair'}</span></div>
-          <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}><p className="quiet" style={{ margin: '4px 12px' }}>Steps and quantities; its sheet is not kept as an issued plan yet.</p><Steps schedule={schedule} /></div>
         </aside>
       </div>
     </LedgerContext.Provider>
@@ -177,10 +199,11 @@ export function Method() {
   const { job, plans, area, defect } = usePlace();
   const by = usePlannedBy();
   const trial = useStore((s) => (defect ? s.view.whatIf[defect.id] : undefined));
-  const asPlanned = defect && plans.get(defect.id);
-  const plan = useMemo(() => (by && area && defect ? trialPlan(job, area, defect, by, trial) : undefined), [job, area, defect, by, trial]);
-  const work = useMemo(() => (plan?.state === 'surveyed' ? plan.match?.work() : undefined), [plan]);
-  if (defect && plan?.state === 'surveyed' && work) return <PatchPlanned plan={plan} work={work} defect={defect} />;
-  if (!defect || plan?.state !== 'judged' || asPlanned?.state !== 'judged') return <Incomplete stage="method" />;
-  return <Planned plan={plan} asPlanned={asPlanned} defect={defect} trial={trial} />;
+  const known = defect && plans.get(defect.id);
+  const plan = useMemo(() => judgeable(known), [known]);
+  const planned = useMemo((): ToldSheet | undefined => plan && { sheet: sheetOf(plan, job), figures: plan.ledger }, [plan, job]);
+  const input = useMemo(() => (by && area && defect && trial ? trialInput(job, area, defect, by, trial) : undefined), [by, job, area, defect, trial]);
+  const told = useTriedSheet(input, by?.shelf);
+  if (!defect || !plan || !planned) return <Incomplete stage="method" />;
+  return <Planned plan={plan} told={told ?? planned} planned={planned} defect={defect} trial={trial} />;
 }

@@ -1,4 +1,4 @@
-import type { Figure, JudgedPlan, Repair } from '@oddment/core';
+import { judgeable, workOfPlan, type Figure, type JudgeablePlan, type JudgedPlan, type PlannedWork, type Repair } from '@oddment/core';
 import { Link } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
@@ -78,22 +78,60 @@ function Mixed({ plan, repair, defect }: { plan: JudgedPlan; repair: Repair; def
   );
 }
 
-/** Mix: what goes into each section, what is bought, what the mixers take. */
+/** What is mixed of any other family: each mix with its parts in all and for one batch, and what it takes besides. */
+function Mixes({ plan, work, defect }: { plan: JudgeablePlan; work: PlannedWork; defect: DefectRecord }) {
+  const { job, plans } = usePlace();
+  return (
+    <LedgerContext.Provider value={plan.ledger}>
+      <div className="work mix">
+        <DefectList job={job} plans={plans} stage="mix" current={defect.id} />
+        <main className="pane sheet">
+          <div className="title"><h1>{defect.mark}: {work.mixes.length === 0 ? 'nothing to mix' : work.mixes.length === 1 ? 'one mix' : `${String(work.mixes.length)} mixes, in this order`}</h1><span className="quiet">{work.candidate.system.title}, {work.method.named}</span></div>
+          {work.mixes.length === 0 ? <p>Nothing is mixed for it: what it takes stands on the right.</p> : null}
+          {work.mixes.map((mix) => (
+            <section key={mix.id} className="mixcard" aria-label={mix.title}>
+              <h2>{mix.title}</h2>
+              <p>{mix.batches.value > 1 ? <><Fig figure={mix.batches} /> batches, </> : 'One batch, '}<Fig figure={mix.total} /> in all{mix.within ? <>, each placed within <b><Fig figure={mix.within} /></b></> : null}.</p>
+              <table className="mixtable">
+                <thead><tr><th scope="col">Part</th><th scope="col">In all</th>{mix.batches.value > 1 ? <th scope="col">One batch</th> : null}</tr></thead>
+                <tbody>{mix.parts.map((p) => <tr key={p.what}><th scope="row">{p.what}</th><td><Fig figure={p.amount} /></td>{mix.batches.value > 1 ? <td>{p.each ? <Fig figure={p.each} /> : '–'}</td> : null}</tr>)}</tbody>
+              </table>
+              <ul>{mix.says.map((one, i) => <li key={i}><Say saying={one} /></li>)}</ul>
+            </section>
+          ))}
+        </main>
+        <aside className="pane left-rule" aria-label="To take along">
+          <h2 style={{ fontSize: 18 }}>Take along</h2>
+          <dl className="facts">{work.quantities.map((q) => <div key={q.id} style={{ display: 'contents' }}><dt>{q.label}</dt><dd><Fig figure={q.figure} /></dd></div>)}</dl>
+          <h2 style={{ fontSize: 16, marginTop: 12 }}>Tools</h2>
+          <p style={{ margin: 0 }}>{[...new Set(work.method.steps.flatMap((s) => s.tools))].join(', ')}.</p>
+          <p><Link to={`/jobs/${job.id}/sheet/${defect.id}`}>Sheet for print</Link></p>
+        </aside>
+      </div>
+    </LedgerContext.Provider>
+  );
+}
+
+/** Mix: what goes into each batch or section, what is bought, what the mixers take. */
 export function Mix() {
   const { job, plans, defect } = usePlace();
   const plan = defect && plans.get(defect.id);
-  if (!defect || plan?.state !== 'judged') return <Incomplete stage="mix" />;
-  if (!plan.repair) {
+  const judged = judgeable(plan);
+  if (!defect || !judged) return <Incomplete stage="mix" />;
+  const work = workOfPlan(plan);
+  if (work) return <Mixes plan={judged} work={work} defect={defect} key={defect.id} />;
+  if (judged.state === 'surveyed' || !judged.repair) {
+    const held = judged.state === 'judged' ? judged.held : judged.match.held;
     return (
       <div className="work mix">
         <DefectList job={job} plans={plans} stage="mix" current={defect.id} />
         <main className="pane sheet">
           <h1>{defect.mark}: nothing to mix</h1>
-          <p>{plan.held ? 'A stop is open: quantities come when it is lifted.' : 'No system with a method fits this crack as it is.'}</p>
+          <p>{held ? 'A stop is open: quantities come when it is lifted.' : 'No system with a method fits it as it is.'}</p>
           <Link to={`/jobs/${job.id}/match/${defect.id}`}>Go to Match</Link>
         </main>
       </div>
     );
   }
-  return <Mixed plan={plan} repair={plan.repair} defect={defect} key={defect.id} />;
+  return <Mixed plan={judged} repair={judged.repair} defect={defect} key={defect.id} />;
 }

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { sheetOf } from '@oddment/core';
+import { judgeable, sheetOf } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { MakePdf } from '../parts/MakePdf.tsx';
@@ -11,9 +11,10 @@ import { usePlace } from './JobFrame.tsx';
 export function Sheet() {
   const { job, plans, defect, units } = usePlace();
   const navigate = useNavigate();
-  const plan = defect && plans.get(defect.id);
-  const sheet = useMemo(() => (plan?.state === 'judged' ? sheetOf(plan, job) : undefined), [plan, job]);
-  if (!defect || plan?.state !== 'judged' || !sheet) return <Incomplete stage="method" />;
+  const plan = judgeable(defect && plans.get(defect.id));
+  const known = defect && plans.get(defect.id);
+  const sheet = useMemo(() => { const judged = judgeable(known); return judged && sheetOf(judged, job); }, [known, job]);
+  if (!defect || !plan || !sheet) return <Incomplete stage="method" />;
   return (
     <main className="page">
       <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>

@@ -6,6 +6,7 @@ import { api } from './api.ts';
 import { edited } from './drafts.ts';
 import { mergeDrafts } from './mergeDrafts.ts';
 import { useSend, useStore } from './store.ts';
+import { trialInput } from '../views/trial.ts';
 import type { WhatIf } from './view.ts';
 
 /** The job as the person sees it, drafts on top. */
@@ -49,15 +50,7 @@ export function planOf(job: JobRecord, area: AreaRecord, defect: DefectRecord, {
 /** The plan with what is tried out in Match or Method. */
 export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord, by: PlannedBy, trial: WhatIf | undefined): RepairPlan {
   if (!trial) return planOf(job, area, defect, by);
-  const at = job.startAt;
-  const as = (values: Readonly<Record<string, unknown>> = {}) => Object.fromEntries(Object.entries(values).map(([field, value]) => [field, { value, how: 'assumed' as const, at }]));
-  const facts = {
-    ...area.facts,
-    ...as(trial.facts?.area),
-    ...(trial.slabC !== undefined && { slabC: { value: trial.slabC, how: 'assumed' as const, at } }),
-    ...(trial.humidityPct !== undefined && { humidityPct: { value: trial.humidityPct, how: 'assumed' as const, at } }),
-  };
-  return planRepair({ job: { ...job, people: trial.people ?? job.people }, area: { ...area, facts }, defect: { ...defect, facts: { ...defect.facts, ...as(trial.facts?.defect) }, ...(trial.schools && { schools: { ...defect.schools, ...trial.schools } }) }, ...by });
+  return planRepair(trialInput(job, area, defect, by, trial));
 }
 
 function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: DefectRecord): DefectFields {

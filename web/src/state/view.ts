@@ -5,10 +5,13 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 /** What is changed on trial in Match or Method, without being kept. */
 export interface WhatIf {
   readonly slabC?: number;
+  readonly airC?: number;
   readonly humidityPct?: number;
   readonly people?: 1 | 2;
   /** the side of one question on which the trade differs */
   readonly schools?: Readonly<Record<string, string>>;
+  /** figures of one system, by their path */
+  readonly figures?: { readonly system: string; readonly values: Readonly<Record<string, number>> };
   /** what Match says would have to change */
   readonly facts?: ChangedFacts;
 }

@@ -1,4 +1,4 @@
-import { inputChanges, inputsOf, planChanges, readSheet, sheetAgain, sheetOf, type Area, type Defect, type HouseRules, type IssuedPlan, type Job, type PlanChange, type RepairPlan } from '@oddment/core';
+import { inputChanges, inputsOf, judgeable, planChanges, readSheet, sheetAgain, sheetOf, type Area, type Defect, type HouseRules, type IssuedPlan, type Job, type PlanChange, type RepairPlan } from '@oddment/core';
 
 export interface IssuedChanges {
   /** facts and choices that differ from those it was issued on */
@@ -16,8 +16,9 @@ export function issuedChanges(issued: IssuedPlan, now: { job: Job; area: Area; d
   const { sheet } = readSheet(issued.kept);
   const again = sheetAgain(issued);
   const core = again ? planChanges(sheet, again) : [];
-  if (now?.plan.state !== 'judged') return { facts: now ? inputChanges(issued.inputs, inputsOf(now)) : [], plan: [], core, noPlanNow: true };
-  return { facts: inputChanges(issued.inputs, inputsOf(now)), plan: planChanges(again ?? sheet, sheetOf(now.plan, now.job)), core, noPlanNow: false };
+  const judged = judgeable(now?.plan);
+  if (!now || !judged) return { facts: now ? inputChanges(issued.inputs, inputsOf(now)) : [], plan: [], core, noPlanNow: true };
+  return { facts: inputChanges(issued.inputs, inputsOf(now)), plan: planChanges(again ?? sheet, sheetOf(judged, now.job)), core, noPlanNow: false };
 }
 
 /** How many things differ by now. */

@@ -28,8 +28,7 @@ export function listItem(plan: RepairPlan, how: Telling): ListItem {
   const size = tell(say`${subject.length}, ${subject.widest}`, how);
   const open = plan.stops.find((s) => s.open);
   if (open) return { size, line: `Stop: ${open.title.toLowerCase()}`, tone: 'halt' };
-  const [best] = plan.candidates;
-  if (!plan.planned) return best && best.grade !== 'out' ? { size, line: `${best.system.title.toLowerCase()}, judged only`, tone: 'plain' } : { size, line: 'nothing fits yet', tone: 'todo' };
+  if (!plan.planned) return { size, line: 'nothing fits yet', tone: 'todo' };
   if (plan.planned.by === 'proposal') return { size, line: 'still to choose', tone: 'todo' };
   return { size, line: `${choiceLabel(table, 'movement', subject.choices.movement)}, ${choiceLabel(table, 'traffic', subject.choices.traffic)}, chosen`, tone: 'plain' };
 }

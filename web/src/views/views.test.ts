@@ -36,11 +36,11 @@ describe('listItem', () => {
 describe('corridorCounts', () => {
   it('counts how far the repairs have come', () => {
     const plans = [plan({ defect: { choice: { system: 'rapid-crack-resin' } } }), plan({}), plan({ answers: { ground: 'rocks' } }), plan({ answers: { traffic: undefined } })];
-    expect(corridorCounts(plans)).toEqual({ walk: '4 found', match: '1 chosen, 1 stop', method: '2 planned', mix: '1 cartridge' });
+    expect(corridorCounts(plans)).toEqual({ walk: '4 found', match: '1 chosen, 1 stop', method: '2 planned', mix: '2 mixes' });
   });
 
   it('starts at nothing', () => {
-    expect(corridorCounts([])).toEqual({ walk: '0 found', match: '0 chosen', method: '0 planned', mix: '0 cartridges' });
+    expect(corridorCounts([])).toEqual({ walk: '0 found', match: '0 chosen', method: '0 planned', mix: '0 mixes' });
   });
 });
 

@@ -1,21 +1,26 @@
-import { liftCount, liftThickness, volumeShare, wheelPasses } from '../../geometry/groove.ts';
+import { cementWait, daysAsTime, gelTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
-import { cementWait, gelTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
-import { batchesInAll, coatVolume, liquidFor, mortarBatches, mortarToMix, powderFor, workByArea, workByVolume } from '../../mixing/mortarBatch.ts';
+import { liftCount, liftThickness, volumeShare, wheelPasses } from '../../geometry/groove.ts';
+import { batchesInAll, coatVolume, liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
+import { volumeFor } from '../../mixing/proportions.ts';
 import { handsOn } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
-import type { Ledger, Sourced } from '../../quantity/ledger.ts';
+import type { Sourced } from '../../quantity/ledger.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Auxiliary } from '../../shelf/auxiliaries/auxiliary.ts';
+import { curingCompound } from '../../shelf/auxiliaries/curingCompound.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
-import { readyFor, type PatchSystem } from '../../shelf/patchSystem.ts';
-import type { Rates } from '../../shelf/rates.ts';
-import type { Lag, Link, Network, Step } from '../step.ts';
+import { readyFor } from '../../shelf/patchSystem.ts';
+import type { Course } from '../course.ts';
+import { patchSection } from './patchSection.ts';
+import type { Lag } from '../step.ts';
+import { soundAgain } from '../words/placing.ts';
 import { breakOut } from './steps/breakOut.ts';
 import { cleanBars } from './steps/cleanBars.ts';
 import { clearBars } from './steps/clearBars.ts';
 import { coverAround } from './steps/coverAround.ts';
+import { edgeForm } from './steps/edgeForm.ts';
 import { floatFace } from './steps/floatFace.ts';
+import { gripFace } from './steps/gripFace.ts';
 import { keepDamp } from './steps/keepDamp.ts';
 import { mixMortar } from './steps/mixMortar.ts';
 import { packLift } from './steps/packLift.ts';
@@ -27,107 +32,129 @@ import { soakGround } from './steps/soakGround.ts';
 import { waitNextLift } from './steps/waitNextLift.ts';
 import { washOut } from './steps/washOut.ts';
 
-/** What a place cut square is worked from. */
-export interface SquarePatchInput {
-  readonly ledger: Ledger;
-  readonly system: PatchSystem;
-  readonly rates: Rates;
-  readonly people: 1 | 2;
-  readonly slabC: Figure;
-  readonly position: 'floor' | 'wall' | 'overhead' | 'edge';
-  /** inside the cut, and round it */
-  readonly cut: { readonly area: Figure; readonly around: Figure; readonly depth: Figure; readonly volume: Figure; readonly broken: Figure };
-  /** bars that are bare: how far behind them is cleared */
-  readonly bars?: Figure;
-  /** what goes on the bars first */
-  readonly primer?: Auxiliary;
-  /** what it is ready for, in words, and by which of the system's times */
-  readonly use: { readonly words: string; readonly traffic: string | undefined };
+/** A place that is cut square: what is inside the cut, and round it. */
+export interface SquareCut {
+  readonly area: Figure;
+  readonly around: Figure;
+  readonly depth: Figure;
+  readonly volume: Figure;
+  readonly broken: Figure;
+  readonly widest: Figure;
+  /** bars that are bare: how thick, and how far behind them is cleared */
+  readonly bars?: { readonly across: Figure | undefined; readonly behind: Figure };
+  /** an edge: the board that stands at it, and pins where it stands out */
+  readonly form?: { readonly high: Figure; readonly long: Figure; readonly out: Figure | undefined };
 }
 
-/** The whole method of a mortar in a place cut square. */
-export interface SquarePatch extends Network {
-  readonly lifts: { readonly count: Figure; readonly thickness: Figure; readonly volume: Figure };
-  readonly edge: Figure;
-  readonly mix: { readonly volume: Figure; readonly powder: Figure; readonly liquid: Figure; readonly batches: Figure; readonly batch: Figure; readonly potLife: Figure };
-  readonly dampDays: Figure;
+/** A wait of the mortar of the course, by its cure. */
+export function mortarWait(c: Course, s: Sourced, label: string): Lag {
+  const { cure, slabC } = c.system;
+  return { by: 'progress', at23: c.get(s), cure, ...(slabC.min && { stopsBelow: slabC.min }), minutes: cure.by === 'equivalent-age' ? c.ledger.compute(cementWait, { waitAt23Min: c.get(s), temperatureC: c.groundC, activationK: c.get(cure.activation) }, label) : c.get(s) };
+}
+
+/** Cutting, breaking out, clearing and priming bars, washing. */
+export function prepareSquare(c: Course, cut: SquareCut, edge: Figure): void {
+  const { ledger, rates } = c;
+  const alone = c.rate('alone');
+  c.add(coverAround(ledger.assumed('Cover around', 'length', 1000, 'practice'), c.rate('coverUp')));
+  const passes = ledger.compute(wheelPasses, { depthMm: edge, biteMm: c.get(chasingTools.bite), widthMm: c.get(chasingTools.wheel), wheelMm: c.get(chasingTools.wheel) });
+  c.add(sawSquare(edge, cut.around, passes, ledger.compute(handsOn, { setUpMin: c.get(rates.sawSetUp), paceMinM: c.get(rates.sawPace), lengthMm: cut.around, passes, hands: alone }, 'Sawing')));
+  c.add(breakOut(cut.depth, cut.broken, c.byVolume('chipSetUp', 'chipPerL', cut.broken, 'Breaking out', alone)));
+  if (cut.bars) {
+    c.add(clearBars(cut.bars.behind, c.byVolume('nothing', 'barPerL', cut.volume, 'Clearing behind bars', alone)));
+    c.add(cleanBars(c.byArea('chipSetUp', 'primePerM2', cut.area, 'Cleaning bars', alone)));
+  }
+  c.add(washOut(c.byArea('washSetUp', 'washPerM2', cut.area, 'Washing out', alone)));
+  for (const primer of cut.bars ? c.matter.before : []) {
+    const { coats, coat, recoat } = primer.figures;
+    if (!coats || !coat || !recoat) continue;
+    for (let n = 1; n <= coats.value; n++) {
+      if (n > 1) c.atLeast(mortarWait(c, recoat, 'Between coats of primer'));
+      c.add(primeBars(n, c.get(coats), c.get(coat), c.byArea('nothing', 'primePerM2', cut.area, 'Priming bars', alone)));
+    }
+    c.atLeast(mortarWait(c, recoat, 'Primer before the mortar'));
+  }
 }
 
 /**
  * The family of mortars placed in a place cut square: saw, break out, clear and prime bars, wash, soak, scrub,
- * pack in lifts within the windows between them, float, keep damp.
+ * pack in lifts within the windows between them, float, keep damp, sound again.
  * @throws Error where the system is no such mortar
  */
-export function squarePatch({ ledger, system, rates, people, slabC, position, cut, bars, primer, use }: SquarePatchInput): SquarePatch {
+export function squarePatch(c: Course, cut: SquareCut): void {
+  const { ledger, rates, system, groundC } = c;
   const { mortar, lift, edge: leastEdge } = system;
   if (!mortar || !lift || !leastEdge) throw new Error(`${system.title} is no mortar for a place cut square`);
-  const get = (s: Sourced) => ledger.sourced(s);
-  const hands = get(people === 2 ? rates.pair : rates.alone);
-  const alone = get(rates.alone);
-  const byArea = (setUp: Sourced, pace: Sourced, label: string) => ledger.compute(workByArea, { setUpMin: get(setUp), minPerM2: get(pace), areaMm2: cut.area, hands: alone }, label);
-  const byVolume = (setUp: Sourced, pace: Sourced, volumeMl: Figure, crew: Figure, label: string) => ledger.compute(workByVolume, { setUpMin: get(setUp), minPerL: get(pace), volumeMl, hands: crew }, label);
-  const waits = (s: Sourced, label: string): Lag => ({ by: 'progress', at23: get(s), cure: system.cure, ...(system.slabC.min && { stopsBelow: system.slabC.min }), minutes: system.cure.by === 'equivalent-age' ? ledger.compute(cementWait, { waitAt23Min: get(s), temperatureC: slabC, activationK: get(system.cure.activation) }, label) : get(s) });
+  const { people } = c.matter;
+  const position = (c.matter.choice('position') ?? 'floor') as 'floor' | 'wall' | 'overhead' | 'edge';
+  const edge = c.matter.choice('traffic') === 'hard-wheels' ? (c.school('patch-edge', 'wheels') ?? c.get(leastEdge)) : (c.school('patch-edge', 'edge') ?? c.get(leastEdge));
+  const hands = c.get(people === 2 ? rates.pair : rates.alone);
 
-  const edge = get(leastEdge);
-  const thickest = liftByHeat(ledger, system.safeLift, lift[position] ?? lift.wall ?? leastEdge, slabC.value);
+  const thickest = liftByHeat(ledger, system.safeLift, lift[position] ?? lift.wall ?? leastEdge, groundC.value);
   const count = ledger.compute(liftCount, { depthMm: cut.depth, thickestMm: thickest, least: ledger.assumed('Least number of lifts', 'count', 1, 'practice') });
   const thickness = ledger.compute(liftThickness, { depthMm: cut.depth, lifts: count });
   const volume = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
-  const scrubFilm = get(mortar.scrub);
+  const scrubFilm = c.get(mortar.scrub);
   const scrub = ledger.compute(coatVolume, { areaMm2: cut.area, filmMm: scrubFilm }, 'Scrub coat');
-  const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: get(mortar.loss) });
-  const potLife = ledger.compute(gelTime, { gelAt23Min: get(mortar.potLife), temperatureC: slabC }, 'Working time here');
+  const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: c.get(mortar.loss) });
+  const potLife = ledger.compute(gelTime, { gelAt23Min: c.get(mortar.potLife), temperatureC: groundC }, 'Working time here');
   const perLift = ledger.compute(volumeShare, { volumeMl: toMix, parts: count }, 'Mortar to mix for a lift');
-  const each = ledger.compute(mortarBatches, { volumeMl: perLift, potLifeMin: potLife, reserve: get(mortar.reserve), minPerL: get(rates.packPerL), hands });
+  const each = ledger.compute(mortarBatches, { volumeMl: perLift, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands });
   const batches = ledger.compute(batchesInAll, { each, lifts: count });
   const batch = ledger.compute(volumeShare, { volumeMl: toMix, parts: batches }, 'One batch');
-  const powder = ledger.compute(powderFor, { volumeMl: toMix, yieldMlG: get(mortar.yieldMlG) });
-  const liquid = ledger.compute(liquidFor, { powderG: powder, liquidShare: get(mortar.liquidShare) });
-  const onePowder = ledger.compute(powderFor, { volumeMl: batch, yieldMlG: get(mortar.yieldMlG) }, 'Powder of a batch');
-  const oneLiquid = ledger.compute(liquidFor, { powderG: onePowder, liquidShare: get(mortar.liquidShare) }, 'Liquid of a batch');
+  const [powder, liquid] = powderAndLiquid(c, toMix, '');
+  const [onePowder, oneLiquid] = powderAndLiquid(c, batch, ' of a batch');
 
-  const passes = ledger.compute(wheelPasses, { depthMm: edge, biteMm: get(chasingTools.bite), widthMm: get(chasingTools.wheel), wheelMm: get(chasingTools.wheel) });
-  const sawing = ledger.compute(handsOn, { setUpMin: get(rates.sawSetUp), paceMinM: get(rates.sawPace), lengthMm: cut.around, passes, hands: alone }, 'Sawing');
-  const steps: Step[] = [coverAround(ledger.assumed('Cover around', 'length', 1000, 'practice'), get(rates.coverUp)), sawSquare(edge, cut.around, passes, sawing), breakOut(cut.depth, cut.broken, byVolume(rates.chipSetUp, rates.chipPerL, cut.broken, alone, 'Breaking out'))];
-  const links: Link[] = [];
-  if (bars) steps.push(clearBars(bars, byVolume(rates.nothing, rates.barPerL, cut.volume, alone, 'Clearing behind bars')), cleanBars(byArea(rates.chipSetUp, rates.primePerM2, 'Cleaning bars')));
-  steps.push(washOut(byArea(rates.washSetUp, rates.washPerM2, 'Washing out')));
-  let last = 'wash';
-  if (bars && primer) {
-    const { coats, coat, recoat } = primer.figures;
-    if (coats && coat && recoat) {
-      for (let n = 1; n <= coats.value; n++) {
-        const step = primeBars(n, get(coats), get(coat), byArea(rates.nothing, rates.primePerM2, 'Priming bars'));
-        steps.push(step);
-        if (n > 1) links.push({ from: `prime-${String(n - 1)}`, after: 'end', to: step.id, least: waits(recoat, 'Between coats of primer') });
-        last = step.id;
-      }
-      links.push({ from: last, after: 'end', to: 'mix-1', least: waits(recoat, 'Primer before the mortar') });
-    }
-  }
-  const soak = get(mortar.soak);
-  const mixing = ledger.compute(timesDuration, { durationMin: get(rates.mixMin), times: each }, 'Mixing for a lift');
-  steps.push(soakGround(soak, soak), mixMortar(1, batch, each, onePowder, oneLiquid, potLife, mixing));
-  links.push({ from: 'wash', after: 'end', to: 'mix-1', least: { by: 'fixed', minutes: soak } });
-  const open = ledger.compute(windowClose, { windowAt23Min: get(mortar.scrubOpen), temperatureC: slabC }, 'Scrub coat covered within');
-  steps.push(scrubCoat(scrubFilm, open, byArea(rates.nothing, rates.scrubPerM2, 'Scrubbing in')));
-  const packing = byVolume(rates.nothing, rates.packPerL, volume, hands, 'Packing a lift');
-  const next = waits(mortar.nextFrom, 'Before the next lift');
-  const nextUntil = ledger.compute(windowClose, { windowAt23Min: get(mortar.nextUntil), temperatureC: slabC }, 'Next lift until');
+  prepareSquare(c, cut, edge);
+  if (cut.form) c.add(edgeForm(cut.form.high, cut.form.long, cut.form.out, c.byCount('nothing', 'fitEach', c.get(rates.once), 'Setting the board')));
+  const soak = c.get(mortar.soak);
+  const mixing = ledger.compute(timesDuration, { durationMin: c.get(rates.mixMin), times: each }, 'Mixing for a lift');
+  c.add(soakGround(soak, soak));
+  c.atLeast(c.fixed(soak), 'wash');
+  c.add(mixMortar(1, batch, each, onePowder, oneLiquid, potLife, mixing));
+  const open = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.scrubOpen), temperatureC: groundC }, 'Scrub coat covered within');
+  c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone'))));
+  const packing = c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands);
+  const next = mortarWait(c, mortar.nextFrom, 'Before the next lift');
+  const nextUntil = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.nextUntil), temperatureC: groundC }, 'Next lift until');
   // cold stretches the wait; what is still soft takes no lift, so that the window never closes before it opens
-  const closes = ledger.compute(longest, { durationMin: [nextUntil, ledger.compute(timesDuration, { durationMin: next.minutes, times: get(rates.pair) }, 'Twice the wait')] }, 'Next lift no later than');
+  const closes = ledger.compute(longest, { durationMin: [nextUntil, ledger.compute(timesDuration, { durationMin: next.minutes, times: c.get(rates.pair) }, 'Twice the wait')] }, 'Next lift no later than');
   for (let n = 1; n <= count.value; n++) {
-    const step = packLift(n, count, thickness, volume, n === count.value, packing);
     if (n > 1) {
       const before = `pack-${String(n - 1)}`;
-      steps.push(waitNextLift(n - 1, next.minutes, slabC, next.minutes), mixMortar(n, batch, each, onePowder, oneLiquid, potLife, mixing));
-      links.push({ from: before, after: 'end', to: step.id, least: next, most: { minutes: closes, ifMissed: say`Let it harden a day, wash, soak and scrub again, then go on.` } });
-    } else links.push({ from: 'scrub', after: 'end', to: step.id, most: { minutes: open, ifMissed: say`Dried out: scrape it off, wet again, scrub again.` } });
-    steps.push(step);
+      c.add(waitNextLift(n - 1, next.minutes, groundC, next.minutes));
+      c.add(mixMortar(n, batch, each, onePowder, oneLiquid, potLife, mixing));
+      c.atLeast(next, before);
+      c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, before);
+    } else c.within(open, say`Dried out: scrape it off, wet again, scrub again.`, 'scrub');
+    c.add(packLift(n, count, thickness, volume, n === count.value, packing));
   }
-  const dampDays = get(mortar.dampDays);
-  const ready = waits(readyFor(system, use.traffic), 'In use after');
-  steps.push(floatFace(byArea(rates.nothing, rates.floatPerM2, 'Floating')), keepDamp(dampDays, get(rates.dampMin)), patchReady(use.words, ready.minutes, slabC, ready.minutes));
-  links.push({ from: `pack-${String(count.value)}`, after: 'end', to: 'float', least: next }, { from: `pack-${String(count.value)}`, after: 'end', to: 'open', least: ready });
-  return { steps, links, lifts: { count, thickness, volume }, edge, mix: { volume: toMix, powder, liquid, batches, batch, potLife }, dampDays };
+  const last = `pack-${String(count.value)}`;
+  c.atLeast(next, last);
+  c.add(floatFace(c.byArea('nothing', 'floatPerM2', cut.area, 'Floating', c.rate('alone'))));
+  if (cut.form) c.add(gripFace(cut.form.long, c.byLength('nothing', 'tapePace', cut.form.long, 'Drawing a brush')));
+  // polymer-modified by its sheet; plain cement by the side taken, or its own sheet where it has one
+  const plainCement = mortar.dampDays.value > 3;
+  const dampDays = plainCement ? c.sheetOr(mortar.dampDays, 'moist-curing', 'days') : c.get(mortar.dampDays);
+  if (plainCement) c.amount('curing-compound', 'Or curing compound, instead', ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'));
+  c.add(keepDamp(dampDays, c.rate('dampMin')));
+  const first = c.usual('First sounding', 'age', 1);
+  c.ready(soundAgain(first, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageDays: first }, 'First sounding')), last);
+  const traffic = c.matter.subject.answers.traffic;
+  const ready = mortarWait(c, readyFor(system, traffic?.value), 'In use after');
+  c.atLeast(ready, last);
+  c.add(patchReady(traffic?.label ?? 'use', ready.minutes, groundC, ready.minutes));
+
+  const rows: readonly (readonly [string, string, Figure])[] = [['cut', 'Inside the cut', cut.area], ['around', 'Sawn', cut.around], ['volume', 'To fill', cut.volume], ['mix', 'Mortar to mix', toMix], ['powder', 'Powder', powder], ['liquid', 'Liquid', liquid], ['batches', 'Batches', batches], ['lifts', 'Lifts', count]];
+  for (const [id, label, figure] of rows) c.amount(id, label, figure);
+  c.mixes.push({ id: 'mortar', title: system.title, total: toMix, batches, within: potLife, parts: [{ what: 'Powder', amount: powder, each: onePowder }, { what: 'Liquid', amount: liquid, each: oneLiquid }], says: [say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`, say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`] });
+  c.named = 'squared';
+  c.sections.push(patchSection({ lifts: { count, thickness, volume }, edge, toMix }, cut.widest, cut.depth, cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined));
+}
+
+function powderAndLiquid(c: Course, volumeMl: Figure, of: string): readonly [Figure, Figure] {
+  const { mortar } = c.system;
+  if (!mortar) throw new Error(`${c.system.title} is no mortar`);
+  const powder = c.ledger.compute(powderFor, { volumeMl, yieldMlG: c.get(mortar.yieldMlG) }, `Powder${of}`);
+  return [powder, c.ledger.compute(liquidFor, { powderG: powder, liquidShare: c.get(mortar.liquidShare) }, `Liquid${of}`)];
 }

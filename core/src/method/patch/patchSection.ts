@@ -1,10 +1,8 @@
-import type { SquarePatch } from '../method/patch/squarePatch.ts';
-import type { Figure } from '../quantity/figure.ts';
-import { say } from '../quantity/saying.ts';
-import type { Dimension, Note, Point, Region, Section } from './section.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import { circle, rectangle } from '../../geometry/layeredSection.ts';
+import type { Dimension, Note, Region, Section } from '../../geometry/section.ts';
 
-const rectangle = (l: number, t: number, r: number, b: number): Point[] => [[l, t], [r, t], [r, b], [l, b]];
-const circle = (x: number, y: number, r: number): Point[] => Array.from({ length: 24 }, (_v, i): Point => [x + r * Math.cos((i * Math.PI) / 12), y + r * Math.sin((i * Math.PI) / 12)]);
 
 /** Bars that stand in the cut: how thick, and how far behind them is cleared. */
 export interface CutBars {
@@ -12,8 +10,15 @@ export interface CutBars {
   readonly behind: Figure;
 }
 
+/** What the drawing of a place cut square is made of. */
+interface Drawn {
+  readonly lifts: { readonly count: Figure; readonly thickness: Figure; readonly volume: Figure };
+  readonly edge: Figure;
+  readonly toMix: Figure;
+}
+
 /** A place cut square, cut through: old concrete, numbered lifts, bars with what is cleared behind them. A wide one is drawn in part. */
-export function patchSection({ lifts, edge, mix }: SquarePatch, width: Figure, depth: Figure, bars: CutBars | undefined): Section {
+export function patchSection({ lifts, edge, toMix }: Drawn, width: Figure, depth: Figure, bars: CutBars | undefined): Section {
   const [w, d] = [width.value, depth.value];
   const whole = w <= d * 3.5;
   const right = whole ? w : d * 3;
@@ -24,12 +29,12 @@ export function patchSection({ lifts, edge, mix }: SquarePatch, width: Figure, d
   const t = lifts.thickness.value;
   const count = lifts.count.value;
   const regions: Region[] = [{ id: 'old', material: 'concrete', outline: rectangle(-left, 0, right + (whole ? beside : 0), bottom) }];
-  for (let n = 1; n <= count; n++) regions.push({ id: `lift-${String(n)}`, material: 'mortar', layer: n, outline: rectangle(0, d - n * t, right, d - (n - 1) * t) });
+  for (let n = 1; n <= count; n++) regions.push({ id: `lift-${String(n)}`, material: 'mortar', layer: n, outline: rectangle(0, d - n * t, right, d - (n - 1) * t), volume: lifts.volume, throughMm: (lifts.volume.value * 1000) / (right * t) });
   const r = bars ? bars.across.value / 2 : 0;
   const barY = bars ? Math.max(r, d - bars.behind.value - r) : 0;
   if (bars) [0.25, 0.75].forEach((share, i) => regions.push({ id: `bar-${String(i + 1)}`, material: 'bar', outline: circle(right * share, barY, r) }));
   const notes: Note[] = [
-    { id: 'top', at: [right * 0.6, d - count * t + t * 0.4], title: say`${lifts.count.value === 1 ? 'one lift' : say`lift ${String(count)}, struck level`}`, detail: say`${mix.volume} to mix` },
+    { id: 'top', at: [right * 0.6, d - count * t + t * 0.4], title: say`${lifts.count.value === 1 ? 'one lift' : say`lift ${String(count)}, struck level`}`, detail: say`${toMix} to mix` },
     ...(bars ? [{ id: 'bars', at: [right * 0.75 + r, barY] as const, title: say`${bars.behind} clear behind`, detail: say`bright all round` }] : []),
     { id: 'edge', at: [0, Math.min(edge.value, d) * 0.5], title: say`edge sawn, ${edge}`, detail: say`square, no feather` },
     { id: 'ground', at: [right * 0.4, d], title: say`sound and damp`, detail: say`scrubbed, lift 1 while wet` },

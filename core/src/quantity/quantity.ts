@@ -1,4 +1,4 @@
-import type { Figure } from '../quantity/figure.ts';
+import type { Figure } from './figure.ts';
 
 /** An amount by its name, as it stands on paper and on screen. */
 export interface Quantity {

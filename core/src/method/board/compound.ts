@@ -1,0 +1,127 @@
+import { settingWorkingTime } from '../../climate/drying.ts';
+import { coatsForLevel, coatWidth, finishLevel, knifeFor } from '../../finishing/levels.ts';
+import { halfOver, jointCompound } from '../../finishing/board.ts';
+import { featherWidth } from '../../finishing/face.ts';
+import { manyAreas, manyVolumes, rimmedArea, stripArea } from '../../geometry/outline.ts';
+import { powderFor, coatVolume } from '../../mixing/mortarBatch.ts';
+import { waterFor } from '../../mixing/plaster.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { atMost } from '../../quantity/round.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Course } from '../course.ts';
+import { mixed } from '../parts.ts';
+import { sandFlat } from '../words/finishing.ts';
+import { compoundDries, compoundSets, drawCoat, knockDown, mixCompound } from '../words/boarding.ts';
+
+/** Finish level of the face, by its paint, light and texture. */
+export function levelOf(c: Course): Figure {
+  const yes = (label: string, on: boolean) => c.usual(label, 'ratio', on ? 1 : 0);
+  const level = c.ledger.compute(finishLevel, {
+    gloss: yes('Paint with a shine', ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '')),
+    raking: yes('Light along the face', c.matter.choice('light') === 'raking' || c.matter.choice('look') === 'close'),
+    textured: yes('Heavy texture', ['knockdown', 'dash', 'orange'].includes(c.matter.choice('texture') ?? '')),
+  });
+  c.amount('level', 'Finish level', level);
+  return level;
+}
+
+/** How far one of rise is run out in this light. */
+export function runOut(c: Course): Figure {
+  const gloss = ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '') || c.matter.choice('light') === 'raking';
+  return c.usual('Run to one of rise in this light', 'ratio', gloss ? 150 : c.matter.choice('paint') === 'flat' && c.matter.choice('look') !== 'close' ? 50 : 100);
+}
+
+/** Width of the feather on each side of a hump. */
+export function feather(c: Course, humpMm: Figure): Figure {
+  return c.ledger.compute(featherWidth, { humpMm, run: runOut(c) });
+}
+
+export const isSetting = (c: Course): boolean => c.system.figures?.['named'] !== undefined;
+
+/** Mixing the setting compound of the course, once; a drying one comes out of its pail. */
+export function makeReady(c: Course, total: Figure, id = 'compound'): void {
+  if (!isSetting(c)) {
+    c.mixes.push({ id, title: c.system.title, total, batches: c.usual('From the pail', 'count', 1), parts: [{ what: c.system.title, amount: total }], says: [say`From the pail as it is; what is left in the pan does not go back.`] });
+    return;
+  }
+  const powder = c.ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
+  const water = c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') });
+  const working = c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') });
+  c.mix(id, c.system.title, total, [{ what: 'Powder', amount: powder }, { what: 'Cool water', amount: water }], { within: working, pace: 'compoundPerL' }, [say`No batch larger than is used up in its working time.`, say`Clean pail, clean knife: old crumbs and warm water shorten it.`]);
+  c.work(mixCompound(powder, water, working, c.of('named')), c.rate('mixMin'));
+  c.amount('powder', 'Powder', powder);
+}
+
+/** The wait after a coat: a setting compound is hard before the next and dry before primer, a drying one dry through each time. */
+export function settle(c: Course, thickness: Figure, next: 'coat' | 'finish', covered = false): void {
+  const from = c.last;
+  if (isSetting(c)) c.wait(compoundSets(c.of('hard')), c.fixed(c.of('hard')), from);
+  if (isSetting(c) && next === 'coat') return;
+  const dry = c.system.figures?.['dry'];
+  const lag = dry ? c.fixed(c.get(dry)) : c.drying(atMost(thickness.value, 3) ? thickness : c.usual('Dries from its face', 'film', 3), covered, 'Dry through');
+  c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag, from);
+}
+
+/** One place or many alike. */
+export function allOf(c: Course, volumeMl: Figure, count: Figure | undefined): Figure {
+  return count && count.value > 1 ? c.ledger.compute(manyVolumes, { volumeMl, count }, 'All of them') : volumeMl;
+}
+
+interface Coats {
+  /** first coat's and last coat's width */
+  readonly first: Figure;
+  readonly last: Figure;
+  readonly coats: Figure;
+  readonly thin: Figure;
+  /** length of a line, or how many spots of which width and height */
+  readonly length?: Figure;
+  readonly spot?: { readonly width: Figure; readonly height: Figure; readonly count: Figure | undefined };
+}
+
+/** Coats that each reach farther than the one below. @returns the compound of each and its width, and the face that they cover */
+export function wideningCoats(c: Course, { first, last, coats, thin, length, spot }: Coats): { readonly area: Figure; readonly widths: readonly Figure[]; readonly volumes: readonly Figure[] } {
+  const widths: Figure[] = [];
+  const volumes: Figure[] = [];
+  const many = (f: Figure) => (spot?.count && spot.count.value > 1 ? c.ledger.compute(manyAreas, { areaMm2: f, count: spot.count }, 'All of them') : f);
+  let area = length ? c.ledger.compute(stripArea, { lengthMm: length, widthMm: last }, 'Coated') : last;
+  for (let n = 1; n <= coats.value; n++) {
+    const across = c.ledger.compute(coatWidth, { firstMm: first, lastMm: last, coat: c.usual('Which coat', 'count', n), coats });
+    widths.push(across);
+    let needed;
+    if (length) needed = mixed(c, c.ledger.compute(jointCompound, { lengthMm: length, coatMm: across, thicknessMm: thin, wastePct: c.usual('Left on the face', 'percent', 0) }, 'A coat'), 'Compound for a coat');
+    else {
+      const rimMm = c.ledger.compute(halfOver, { acrossMm: across, sizeMm: spot ? spot.width : across });
+      const one = c.ledger.compute(rimmedArea, { widthMm: spot?.width ?? across, heightMm: spot?.height ?? across, rimMm }, 'One coat covers');
+      area = many(one);
+      needed = mixed(c, c.ledger.compute(coatVolume, { areaMm2: area, filmMm: thin }, 'A coat'), 'Compound for a coat');
+    }
+    volumes.push(needed);
+  }
+  return { area, widths, volumes };
+}
+
+/** Works coats from the first to the last, with their waits. */
+export function workCoats(c: Course, at: ReturnType<typeof wideningCoats>, coats: Figure, thin: Figure, from: number, each: (volume: Figure) => Figure): void {
+  at.volumes.forEach((volume, i) => {
+    const across = at.widths[i];
+    if (!across) return;
+    if (i > 0 || from > 0) {
+      settle(c, thin, 'coat');
+      c.work(knockDown(across), c.each('spotEach'));
+    }
+    c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each(volume), { lift: i + 1 });
+  });
+  settle(c, thin, 'finish');
+}
+
+/** Sanding by the side taken: dry with a vacuum, or with a damp sponge where the compound takes that. */
+export function smoothe(c: Course, past: Figure, minutes: Figure): void {
+  const sponge = (c.school('sanding-drywall', 'sponge')?.value ?? 0) > 0 && !isSetting(c);
+  const [grit, finer] = [c.usual('Grit', 'count', 120, 'fepa-43'), c.usual('Finer grit', 'count', 180, 'fepa-43')];
+  c.work(sandFlat(grit, finer, past, sponge ? 'sponge' : 'dry'), minutes);
+}
+
+/** Coats over the tape or fill for a finish level. */
+export function coatsFor(c: Course, level: Figure): Figure {
+  return c.school('joint-coats', 'coats') ?? c.ledger.compute(coatsForLevel, { level });
+}

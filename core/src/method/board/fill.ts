@@ -1,0 +1,181 @@
+import { acrossRim, stripArea } from '../../geometry/outline.ts';
+import { liftCount, liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
+import { spotVolume, veeVolume } from '../../geometry/cutOut.ts';
+import { layeredSection } from '../../geometry/layeredSection.ts';
+import { packsOf } from '../../mixing/cartridges.ts';
+import { coatVolume } from '../../mixing/mortarBatch.ts';
+import { withShrinkage } from '../../mixing/plaster.ts';
+import { volumeFor } from '../../mixing/proportions.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import { tapeGlassMesh } from '../../shelf/auxiliaries/tapeGlassMesh.ts';
+import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
+import type { Course } from '../course.ts';
+import { paintFace, textureFace } from '../finish.ts';
+import { around, longer, mixed, sides, strip } from '../parts.ts';
+import { bedTape, caulk, compoundSets, cutTape, dullFace, fillPlace, freeCorner, resetFastener, skimFace } from '../words/boarding.ts';
+import { inUse, paintDry } from '../words/finishing.ts';
+import { openCrack } from '../words/plastering.ts';
+import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
+import { allOf, coatsFor, feather, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats } from './compound.ts';
+
+const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
+
+export function cover(c: Course): void {
+  if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+}
+
+/** Texture, a look in raking light, primer and paint; and when it is used again. */
+export function finishBoard(c: Course, area: Figure, after?: string): void {
+  const kind = c.matter.choice('texture');
+  if (kind !== undefined && kind !== 'smooth') textureFace(c, area, kind);
+  paintFace(c, area, 'primer made for new board and compound, so that the repair does not shine through');
+  const ready = c.fixed(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot));
+  c.ready(inUse('use', ready.minutes, 'The flat of the hand finds no edge; raking light shows none.'), ready, after ?? c.placed);
+}
+
+/** Small places filled with compound or spackle: dents, popped heads, little holes. */
+export function fillSpots(c: Course): void {
+  const { ledger } = c;
+  const count = c.quantities.find((q) => q.id === 'points')?.figure ?? c.matter.measure('dents') ?? c.matter.measure('pops') ?? c.matter.measure('chips');
+  const pops = c.matter.measure('pops') !== undefined;
+  const level = levelOf(c);
+  cover(c);
+  // fastened plaster: only what its washers were sunk into is filled
+  const sunk = (id: string) => (c.steps.some((s) => s.builder === 'fasten-back') ? c.quantities.find((q) => q.id === id)?.figure : undefined);
+  const washer = sunk('washer');
+  const size = washer ?? (pops ? c.usual('A dimple', 'depth', 12) : longer(c));
+  const depth = sunk('deep') ?? (pops ? (c.matter.measure('standMm') ?? c.usual('Depth of a dimple', 'depth', 1)) : (c.matter.subject.depth ?? c.matter.measure('boardMm') ?? c.usual('Depth', 'depth', 2)));
+  const past = feather(c, c.usual('Height that a fill leaves', 'depth', 0.5));
+  c.work(dullFace(past, shines(c), c.matter.choice('paper') === 'yes'), c.byCount('vacuumSetUp', 'spotEach', count ?? c.rate('once'), 'Trimming'));
+  const one = (washer ? undefined : c.matter.measured('void')) ?? ledger.compute(spotVolume, { acrossMm: size, depthMm: depth }, 'One place');
+  const all = allOf(c, one, count);
+  const coatMost = c.of('coatMost');
+  const layers = ledger.compute(liftCount, { depthMm: depth, thickestMm: coatMost, least: c.usual('At least one', 'count', 1) }, 'Layers to fill');
+  const thickness = ledger.compute(liftThickness, { depthMm: depth, lifts: layers }, 'A layer');
+  const fill = mixed(c, ledger.compute(withShrinkage, { volumeMl: all, shrinks: c.of('shrink') }), 'Compound to fill');
+  const each = ledger.compute(volumeShare, { volumeMl: fill, parts: layers }, 'Compound for a layer');
+  const across = ledger.compute(acrossRim, { sizeMm: size, rimMm: past }, 'Last coat');
+  const coats = c.usual('Coats over it', 'count', level.value >= 5 ? 2 : 1, 'ga-214');
+  const thin = c.of('thin');
+  const [width, height] = pops || washer ? [size, size] : sides(c);
+  const wide = wideningCoats(c, { first: ledger.compute(acrossRim, { sizeMm: size, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'), last: across, coats, thin, spot: { width, height, count } });
+  c.work(layOut(isSetting(c) ? c.of('named') : c.usual('In the pan', 'duration', 60), 'pan and clean knife, lamp, pencil'), c.rate('readySetUp'));
+  makeReady(c, ledger.compute(volumeSum, { volumeMl: [fill, ...wide.volumes] }, 'Compound in all'));
+  for (let n = 1; n <= layers.value; n++) {
+    if (n > 1) settle(c, thickness, 'coat');
+    c.work(fillPlace(n, layers, each, thickness, isSetting(c)), c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'Filling'), { lift: n });
+  }
+  workCoats(c, wide, coats, thin, 1, () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'));
+  smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', count ?? c.rate('once'), 'Sanding the spots'));
+  c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knife scraped bright; no crumb goes back into the pail'), c.rate('tidy'));
+  c.amount('feather', 'Feathered, each side', past);
+  c.named = 'filled and feathered';
+  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: size, depth, ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }), shape: 'dish', layers: Array.from({ length: layers.value }, (_v, i) => ({ id: String(i + 1), material: 'compound' as const, lift: i + 1, thickness, title: say`fill, ${thickness}` })), films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })) }));
+  if (c.isLast) finishBoard(c, wide.area);
+}
+
+/** Pops: a new screw beside each, then coats that widen. */
+export function fastenerReset(c: Course): void {
+  const pops = c.need('pops');
+  levelOf(c);
+  cover(c);
+  c.work(resetFastener(pops, c.of('beside'), c.of('screw'), c.of('dimple')), c.byCount('readySetUp', 'screwEach', pops, 'Setting screws'));
+  const coats = c.usual('Coats over a head', 'count', 3, 'astm-c840');
+  const size = c.usual('A dimple', 'depth', 12);
+  const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
+  makeReady(c, c.ledger.compute(volumeSum, { volumeMl: wide.volumes }, 'Compound in all'));
+  workCoats(c, wide, coats, c.of('thin'), 0, () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'));
+  smoothe(c, c.usual('Past the coat', 'depth', 25), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
+  c.amount('screws', 'New screws', pops);
+  c.named = 'screwed beside, coated';
+  c.sections.push(layeredSection({ caption: say`Through a reset head`, ground: 'board', behind: { material: 'frame', thicknessMm: 25, title: say`the same member, ${c.of('beside')} on` }, width: size, depth: c.of('dimple'), groundMm: c.matter.measure('boardMm')?.value ?? 12.7, layers: [{ id: '1', material: 'compound', lift: 1, thickness: c.of('dimple'), title: say`head ${c.of('dimple')} below` }], films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })) }));
+  if (c.isLast) finishBoard(c, wide.area);
+}
+
+/** A joint taped anew, or a crack opened, filled and taped. */
+export function tapedLine(c: Course): void {
+  const { ledger, system } = c;
+  const length = c.need('lengthMm');
+  const retape = system.figures?.['cutBack'] !== undefined;
+  const corner = system.figures?.['back'] !== undefined;
+  const plaster = c.matter.subject.surface === 'plaster';
+  const level = levelOf(c);
+  cover(c);
+  if (corner) c.work(freeCorner(c.of('back'), length, c.of('screws')), c.byLength('readySetUp', 'rakePace', length, 'Freeing the corner'));
+  else if (retape || c.matter.choice('tape') === 'loose') c.work(cutTape(length, retape ? c.of('cutBack') : c.usual('Past where it holds', 'depth', 25)), c.byLength('readySetUp', 'rakePace', length, 'Cutting tape out'));
+  else c.work(openCrack(c.usual('Opened to', 'depth', 6), length), c.byLength('readySetUp', 'rakePace', length, 'Opening the crack'));
+  const gap = retape ? c.of('prefill') : corner ? c.usual('Gap to prefill', 'depth', 2) : isSetting(c) ? c.of('strip') : c.usual('Opened to', 'depth', 6);
+  const deep = c.matter.measure('depthMm') ?? c.usual('Depth of the gap', 'depth', 3);
+  const prefill = mixed(c, ledger.compute(veeVolume, { lengthMm: length, widthMm: gap, depthMm: deep }, 'Gap to prefill'), 'Compound to prefill');
+  const mesh = isSetting(c) && c.matter.choice('joint') !== 'inside';
+  const tape = mesh ? tapeGlassMesh : tapePaper;
+  const width = c.ofAuxiliary(tape, 'width');
+  const bed = c.of('bed');
+  const bedding = mixed(c, ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: length, widthMm: width }, 'Under the tape'), filmMm: bed }), 'Compound under the tape');
+  const coats = coatsFor(c, level);
+  const inside = c.matter.choice('joint') === 'inside';
+  const tapered = c.matter.choice('joint') === 'tapered';
+  const last = inside ? c.usual('Width on each face', 'depth', 100) : tapered ? c.usual('Width over a tapered joint', 'depth', 300) : (c.school('joint-width', 'width') ?? c.usual('Width over an untapered joint', 'depth', 500));
+  const wide = wideningCoats(c, { first: last.value < 150 ? last : c.usual('First coat', 'depth', 150), last, coats, thin: c.of('thin'), length });
+  c.work(layOut(isSetting(c) ? c.of('named') : c.usual('In the pan', 'duration', 60), 'tape cut to length, pan, knives from narrow to wide'), c.rate('readySetUp'));
+  makeReady(c, ledger.compute(volumeSum, { volumeMl: [prefill, bedding, ...wide.volumes] }, 'Compound in all'));
+  c.work(fillPlace(1, c.usual('Layers', 'count', 1), prefill, deep, isSetting(c)), c.byLength('nothing', 'coatPace', length, 'Prefilling'));
+  if (isSetting(c)) settle(c, deep, 'coat');
+  else {
+    // what dries would take days in a gap: it is prefilled with what sets
+    const hard = c.usual('Prefill of setting compound hard after', 'duration', 80);
+    c.wait(compoundSets(hard), c.fixed(hard));
+  }
+  c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'));
+  workCoats(c, wide, coats, c.of('thin'), 1, () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'));
+  smoothe(c, c.usual('Past the coat', 'depth', 50), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
+  c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knives scraped bright'), c.rate('tidy'));
+  c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);
+  c.amount('width', 'Finished width', last);
+  c.named = corner ? 'corner freed and taped' : retape ? 'taped anew' : 'opened, filled, taped';
+  c.sections.push(layeredSection({ caption: say`Across the joint`, ground: plaster ? 'plaster' : 'board', width: gap, depth: deep, ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }), shape: 'vee', layers: [{ id: '1', material: 'compound', lift: 1, thickness: deep, title: say`prefilled, hard before tape` }], films: [{ id: 'tape', title: say`${mesh ? 'mesh' : 'paper'} tape, ${width}`, detail: say`in ${bed} of compound`, across: width, material: 'tape' }, ...wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w }))] }));
+  if (c.isLast) finishBoard(c, wide.area);
+}
+
+/** A thin coat over the whole face. */
+export function skimWhole(c: Course): void {
+  const { ledger } = c;
+  const length = c.matter.measure('lengthMm');
+  const area = c.matter.measured('area') ?? c.matter.measured('hollow') ?? (length ? strip(c, c.usual('Skimmed, a bay of the face', 'depth', 1200), 'Face to skim') : c.usual('Face to skim', 'area', 10_000_000, 'practice'));
+  levelOf(c);
+  cover(c);
+  if (c.isFirst) c.work(dullFace(c.usual('Past what shows', 'depth', 300), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));
+  const [coats, film] = [c.of('coats'), c.of('coat')];
+  const one = mixed(c, ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'A skim coat'), 'Compound for a skim');
+  c.mixes.push({ id: 'skim', title: c.system.title, total: ledger.compute(volumeSum, { volumeMl: Array.from({ length: coats.value }, () => one) }, 'Skim in all'), batches: coats, parts: [{ what: 'Finishing compound', amount: one }], says: [say`Thinned with a little water to the stiffness of cream; strained if there are crumbs.`] });
+  for (let n = 1; n <= coats.value; n++) {
+    if (n > 1) settle(c, film, 'coat');
+    c.work(skimFace(n, coats, area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), { lift: n });
+  }
+  settle(c, film, 'finish');
+  smoothe(c, c.usual('Past the skim', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
+  c.amount('skim', 'Skimmed', area);
+  c.named = c.named === 'as found' ? 'skimmed' : `${c.named}, skimmed`;
+  if (c.isFirst) c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: c.matter.seen?.width ? longer(c) : (length ?? c.usual('Drawn', 'length', 1000)), layers: [], films: Array.from({ length: coats.value }, (_v, i) => ({ id: `skim-${String(i + 1)}`, title: say`skim ${String(i + 1)}, ${film}`, detail: i === 0 ? say`one way` : say`across it` })) }));
+  finishBoard(c, area);
+}
+
+/** A hairline at a junction, caulked. */
+export function caulked(c: Course): void {
+  const length = c.need('lengthMm');
+  cover(c);
+  c.work(openCrack(c.of('bead'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Cleaning the junction'));
+  const bead = c.of('bead');
+  const total = mixed(c, c.ledger.compute(veeVolume, { lengthMm: length, widthMm: bead, depthMm: bead }, 'Bead'), 'Caulk');
+  const cartridges = c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') });
+  c.work(caulk(length, bead, cartridges, c.of('smooth')), c.byLength('readySetUp', 'gunPace', length, 'Caulking'));
+  const paint = c.of('paint');
+  c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('tidy'));
+  c.wait(paintDry(paint, 'caulk'), c.fixed(paint), 'caulk');
+  paintFace(c, strip(c, c.usual('Painted along it', 'depth', 100), 'Painted'), 'as the face around');
+  c.ready(inUse('use', paint, 'A skin that does not tear under the fingertip.'), c.fixed(paint), 'caulk');
+  c.amount('caulk', 'Caulk', total);
+  c.named = 'caulked';
+  c.sections.push(layeredSection({ caption: say`Across the junction`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: bead, depth: bead, shape: 'vee', layers: [{ id: 'bead', material: 'resin', thickness: bead, title: say`bead, ${bead}`, detail: say`touches both sides` }] }));
+}

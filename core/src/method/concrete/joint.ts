@@ -1,0 +1,114 @@
+import { preparedDepth } from '../../geometry/cutOut.ts';
+import { chaseVolume } from '../../geometry/groove.ts';
+import { sandForVolume, resinForSand } from '../../mixing/sandPacking.ts';
+import { packsOf } from '../../mixing/cartridges.ts';
+import { cutOutVolume, liquidFor, powderFor, toBreakOut } from '../../mixing/mortarBatch.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import { silicaSand } from '../../shelf/sand.ts';
+import { readyFor } from '../../shelf/patchSystem.ts';
+import type { Course } from '../course.ts';
+import { around, mixed, strip, twoParts } from '../parts.ts';
+import { cleanJoint, cutEdges, fillJoint, formStrip, grindEdges, rebuildEdges, resaw, shaveJoint } from '../words/jointing.ts';
+import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
+import { inUse } from '../words/finishing.ts';
+import { jointSection } from './jointSection.ts';
+import { waitHard } from '../words/placing.ts';
+
+/** Depth and volume to which the edges of a joint are cut and rebuilt. */
+function edgesOf(c: Course, edge: Figure) {
+  const [length, width, found] = [c.need('lengthMm'), c.need('widthMm'), c.need('depthMm')];
+  const depth = c.ledger.compute(preparedDepth, { foundMm: found, edgeMm: edge });
+  return { length, width, depth, volume: c.ledger.compute(cutOutVolume, { cutMm2: strip(c, width, 'Both edges, over the joint'), depthMm: depth }, 'To rebuild') };
+}
+
+/** Rebuilding the edges of a joint: cut upright, filled over the joint, ground flush and sawn again the same day. */
+export function jointEdges(c: Course): void {
+  const { system } = c;
+  const edge = c.usual('Edges cut back no less than', 'depth', 19);
+  const { length, width, depth, volume } = edgesOf(c, edge);
+  c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  c.work(cutEdges(depth, width, length), c.byLength('sawSetUp', 'edgePace', length, 'Cutting the edges'));
+  const broken = c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: c.need('void') });
+  if (broken.value > 1) c.amount('broken', 'Broken out', broken);
+  const isolation = c.matter.choice('joint') === 'isolation';
+  if (isolation) c.work(formStrip(c.matter.measure('slabMm') ?? depth), c.byLength('nothing', 'rodPace', length, 'Setting the strip'));
+  let hard;
+  if (system.mortar) {
+    const m = system.mortar;
+    const total = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'To rebuild');
+    const toMix = mixed(c, total, 'Mortar to mix', c.get(m.loss));
+    const powder = c.ledger.compute(powderFor, { volumeMl: toMix, yieldMlG: c.get(m.yieldMlG) });
+    const liquid = c.ledger.compute(liquidFor, { powderG: powder, liquidShare: c.get(m.liquidShare) });
+    const potLife = c.working(c.get(m.potLife));
+    c.work(layOut(potLife, 'the ground soaked and dull; trowel, straightedge, wet cloth and sheet'), c.rate('readySetUp'));
+    c.mix('edges', 'Mortar for the edges', toMix, [{ what: 'Powder', amount: powder }, { what: 'Liquid', amount: liquid }], { within: potLife, pace: 'packPerL', reserve: c.get(m.reserve) }, [say`Liquid first, powder into it; never wetted again.`]);
+    c.work(rebuildEdges(volume, 'a thin scrub coat first, worked in; then the mortar while that is wet'), c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'));
+    hard = c.curing(c.get(readyFor(system, 'foot')), 'Hard enough to grind and saw');
+    c.amount('powder', 'Powder', powder);
+  } else {
+    const w = system.working;
+    const packing = w ? c.usual('Share that sand fills', 'ratio', 0.6) : c.of('packing');
+    const resin = c.ledger.compute(resinForSand, { volumeMl: volume, packing, surplus: w ? c.get(w.surplus) : c.of('surplus') });
+    const sand = c.ledger.compute(sandForVolume, { volumeMl: volume, packing, grainKgL: c.get(silicaSand.grains) });
+    const potLife = c.working(w ? c.get(w.gel) : c.of('potLife'));
+    c.work(layOut(potLife, 'two grades of dry sand weighed out; paddle, trowel, straightedge, dry sand to throw on'), c.rate('readySetUp'));
+    c.mix('edges', 'Resin and sand for the edges', volume, [...twoParts(c, resin, w ? c.usual('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', amount: sand }], { within: potLife, pace: 'packPerL' }, [say`A pigmented side is shaken before it is poured.`, say`Resin first, stirred; sand in, stirred again; kept moving so that the sand stays up.`]);
+    c.work(rebuildEdges(volume, w ? 'walls wetted with resin first; poured, sand kept up by stirring' : 'neat resin brushed on both walls, the mortar into it while it is tacky'), c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'));
+    hard = c.curing(w ? c.get(w.hard) : c.of('hard'), 'Hard enough to grind');
+    c.amount('resin', 'Resin', resin);
+    c.amount('sand', 'Dry sand', sand);
+  }
+  c.work(clearAway(c.usual('While it is soft', 'duration', 10), 'what is spilled beside the joint comes off before it hardens'), c.rate('tidy'));
+  c.wait(waitHard(hard.minutes, c.groundC), hard, 'rebuild-edges');
+  c.work(grindEdges(length), c.byLength('grindSetUp', 'grindPace', length, 'Grinding flush'));
+  const gap = c.need('gapMm');
+  const later = c.school('joint-recut', 'after');
+  if (later) c.atLeast(c.fixed(later), 'rebuild-edges');
+  if (!isolation) c.work(resaw(gap, depth, later ? 'the day after: look first whether it has cracked beside' : 'the same day, before the slab cools and pulls'), c.byLength('sawSetUp', 'resawPace', length, 'Sawing the joint again'));
+  c.amount('volume', 'To rebuild', volume);
+  c.named = 'edges rebuilt';
+  if (c.isLast) finish(c, { width, depth, gap });
+}
+
+function finish(c: Course, edges?: { readonly width: Figure; readonly depth: Figure; readonly gap: Figure }): void {
+  const wait = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', wait.minutes, 'A nail scratches it and does not sink in.'), wait);
+  if (edges) c.sections.push(jointSection(edges.gap, edges, undefined));
+}
+
+/** Filling a joint: to its full depth, or on a rod where that is allowed. */
+export function jointFiller(c: Course): void {
+  const [length, gap] = [c.need('lengthMm'), c.need('gapMm')];
+  const onRod = c.school('joint-filler-depth', 'depth');
+  const cut = c.matter.measure('cutMm');
+  const formed = c.matter.choice('joint') === 'construction';
+  const full = cut ?? (formed ? c.of('formed') : c.usual('Depth of the saw cut', 'depth', 38));
+  const depth = onRod ?? full;
+  const width = gap;
+  if (c.isFirst) {
+    c.work(coverRoom(around(c), false), c.rate('coverUp'));
+    c.work(cleanJoint(width, full, length), c.byLength('sawSetUp', 'resawPace', length, 'Cleaning the joint'));
+  }
+  const volume = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'Joint to fill');
+  const total = mixed(c, volume, 'Filler to mix');
+  const gel = c.working(c.of('gel'));
+  c.work(layOut(gel, 'gun, mixers, long razor scraper, tape beside the joint; the slab at its service temperature'), c.rate('readySetUp'));
+  c.mix('filler', 'Joint filler', total, twoParts(c, total, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']), { within: gel, pace: 'nothing' }, [say`As late as the program allows: a young slab still shrinks, and the filler comes away from it.`, say`Under hard wheels to the full depth of the cut, no rod below it.`]);
+  c.work(fillJoint(volume, depth, c.of('over'), onRod ? 'on a rod pressed in' : formed ? 'a bed of dry sand may choke a deeper joint; no soft rod' : 'to the bottom of the saw cut, no rod'), c.byLength('nothing', 'gunPace', length, 'Filling the joint'));
+  const from = c.curing(c.of('shaveFrom'), 'Shaved from');
+  const until = c.closes(c.of('shaveUntil'), 'Shaved until');
+  c.atLeast(from);
+  if (until.value > from.minutes.value) c.within(until, say`Too hard to shave: ground flush with shroud and vacuum.`);
+  c.work(shaveJoint(from.minutes, until), c.byLength('nothing', 'shavePace', length, 'Shaving flush'));
+  c.work(clearAway(gel, 'surplus and tape off before it hardens'), c.rate('tidy'));
+  c.amount('filler', 'Joint filler', total);
+  c.amount('cartridges', 'Pairs of cartridges', c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') }));
+  c.amount('depth', 'Filled to', depth);
+  if (c.named === 'as found') c.named = 'filled';
+  const wide = c.matter.measure('widthMm');
+  c.sections.push(jointSection(gap, wide && !c.isFirst ? { width: wide, depth: c.ledger.compute(preparedDepth, { foundMm: c.need('depthMm'), edgeMm: c.usual('Edges cut back no less than', 'depth', 19) }) } : undefined, { depth, over: c.of('over'), onRod: onRod !== undefined }));
+  const wait = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', wait.minutes, 'A nail leaves a mark that closes again.'), wait, 'fill-joint');
+}
+

@@ -1,0 +1,90 @@
+import { daysAsTime } from '../../cure/reaction.ts';
+import { chaseVolume, sealantDepth, volumeShare as partOf } from '../../geometry/groove.ts';
+import { rodWidth } from '../../finishing/face.ts';
+import { volumeFor, massOn } from '../../mixing/proportions.ts';
+import { daysFromFace, packsOf } from '../../mixing/cartridges.ts';
+import { say } from '../../quantity/saying.ts';
+import { backerRod as rodRecord } from '../../shelf/auxiliaries/backerRod.ts';
+import { atLeast, atMost } from '../../quantity/round.ts';
+import { readyFor } from '../../shelf/patchSystem.ts';
+import type { Course } from '../course.ts';
+import { Missing } from '../course.ts';
+import { around, mixed, strip, twoParts } from '../parts.ts';
+import { inUse } from '../words/finishing.ts';
+import { backSealant, cleanFineCrack, cleanJoint, floodCrack, gunSealant, primeJoint, routCrack, sealantCures, sweepOff, throwSand } from '../words/jointing.ts';
+import { waitHard } from '../words/placing.ts';
+import { clearAway, coverRoom } from '../words/protecting.ts';
+import { layeredSection } from '../../geometry/layeredSection.ts';
+import { sealantSection } from './jointSection.ts';
+
+/** diameters that rods are sold in, in mm */
+const rodsMm = [6, 8, 10, 13, 16, 19, 22, 25, 32, 38];
+
+/** A crack or a joint that moves: routed or cleaned, kept off its bottom, primed, sealed, tooled. */
+export function routAndSeal(c: Course): void {
+  const length = c.need('lengthMm');
+  const joint = c.matter.measure('gapMm');
+  const width = joint ?? c.matter.size?.width;
+  const { sealant } = c.system;
+  if (!width || !sealant) throw new Missing('width');
+  const depth = joint ? c.ledger.compute(sealantDepth, { widthMm: joint, leastMm: c.get(sealant.leastDepth), mostMm: c.get(sealant.mostDepth) }) : (c.matter.size?.depth ?? c.get(sealant.leastDepth));
+  c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  const [least, most] = [c.ledger.compute(rodWidth, { gapMm: width, over: c.school('backer-rod', 'over') ?? c.of('rod') }, 'Rod, no thinner than'), c.ledger.compute(rodWidth, { gapMm: width, over: c.ofAuxiliary(rodRecord, 'over') }, 'Rod, no thicker than')];
+  const found = rodsMm.find((d) => atLeast(d, least.value) && atMost(d, most.value));
+  const rod = found === undefined ? undefined : c.usual('Rod that fits the gap', 'depth', found);
+  if (joint) c.work(cleanJoint(joint, depth, length), c.byLength('sawSetUp', 'resawPace', length, 'Cleaning the joint'));
+  else c.work(routCrack(width, depth, length), c.byLength('chaseSetUp', 'routPace', length, 'Routing'));
+  c.work(backSealant(rod, width, depth), c.byLength('nothing', 'rodPace', length, 'Rod or tape'));
+  const primed = c.curing(c.of('primer'), 'Primer dry after');
+  const until = c.closes(c.of('primerUntil'), 'Primer good for');
+  c.work(primeJoint(primed.minutes, until), c.byLength('nothing', 'brushPace', length, 'Taping and priming'));
+  c.atLeast(primed);
+  if (until.value > primed.minutes.value) c.within(until, say`The primer is too old: abrade both faces, vacuum, prime again.`);
+  const volume = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'Sealant to place');
+  const total = mixed(c, volume, 'Sealant to buy');
+  const cartridges = c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') }, 'Cartridges');
+  const skin = c.closes(c.of('skin'), 'Tooled within');
+  c.work(gunSealant(total, cartridges, skin), c.byLength('readySetUp', 'gunPace', length, 'Gunning and tooling'));
+  c.work(clearAway(skin, 'tape pulled while the bead is wet'), c.rate('tidy'));
+  const days = c.ledger.compute(daysFromFace, { depthMm: depth, perDayMm: c.of('perDay') });
+  const lag = c.fixed(c.ledger.compute(daysAsTime, { ageDays: days }, 'Cured through after'));
+  c.wait(sealantCures(days, c.of('perDay')), lag, 'gun-sealant');
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', lag.minutes, 'The retained bead bends and does not tear.'), lag, 'gun-sealant');
+  c.amount('sealant', 'Sealant', total);
+  c.amount('cartridges', 'Cartridges', cartridges);
+  if (rod) c.amount('rod', 'Rod', rod);
+  c.amount('rodLength', rod ? 'Rod, length' : 'Bond-breaker tape', length);
+  c.named = joint ? 'joint sealed' : 'routed and sealed';
+  c.sections.push(sealantSection(width, depth, joint ? depth.value + width.value : rod ? depth.value + width.value * 0.8 : depth.value + 1, rod));
+}
+
+/** A fine crack in a slab, flooded with thin resin that runs down by itself. */
+export function gravityFlood(c: Course): void {
+  const [length, width] = [c.need('lengthMm'), c.of('strip')];
+  const area = strip(c, width, 'Flooded');
+  c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  c.work(cleanFineCrack(length), c.byLength('vacuumSetUp', 'vacuumPace', length, 'Cleaning the crack'));
+  const potLife = c.working(c.system.penetration ? c.get(c.system.penetration.potLife) : c.of('sandWithin'));
+  const resin = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'Resin to flood');
+  const passes = c.of('passes');
+  const each = c.ledger.compute(partOf, { volumeMl: resin, parts: passes }, 'Resin for a pass');
+  c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'nothing', least: passes }, [say`Of three parts, promoter and initiator never meet undiluted.`, say`Poured out at once: in the pail it heats and thickens.`]);
+  for (let n = 1; n <= passes.value; n++) {
+    if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`);
+    c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'));
+  }
+  const sand = c.ledger.compute(massOn, { areaMm2: area, kgM2: c.of('sand') }, 'Dry sand');
+  const within = c.closes(c.of('sandWithin'), 'Sand on within');
+  c.within(within, say`The face has set smooth: abrade it for grip.`);
+  c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'));
+  c.work(clearAway(potLife, 'rollers and rags spread out flat in the open to harden'), c.rate('tidy'));
+  const hard = c.curing(c.of('hard'), 'Hard enough to sweep');
+  c.wait(waitHard(hard.minutes, c.groundC), hard, 'throw-sand');
+  c.work(sweepOff(area), c.byArea('vacuumSetUp', 'washPerM2', area, 'Sweeping off'));
+  const open = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', open.minutes, 'A nail leaves no mark; nothing sticks to a shoe.'), open, 'throw-sand');
+  c.amount('resin', 'Resin', resin);
+  c.amount('sand', 'Dry sand', sand);
+  c.named = 'flooded';
+  c.sections.push(layeredSection({ caption: say`Across the crack`, ground: 'concrete', width: c.need('widest'), depth: c.matter.measure('depthMm') ?? c.need('slabMm'), shape: 'vee', layers: [{ id: 'resin', material: 'resin', thickness: c.matter.measure('depthMm') ?? c.need('slabMm'), title: say`runs down by itself`, detail: say`as far as width and time allow` }], films: [{ id: 'sand', title: say`sand on the wet resin`, detail: say`${sand}` }] }));
+}

@@ -1,0 +1,119 @@
+import type { PatchSystem } from '../shelf/patchSystem.ts';
+import { caulked, fastenerReset, fillSpots, skimWhole, tapedLine } from './board/fill.ts';
+import { boardPatch, boardPlug, meshPatch, wetWall } from './board/patch.ts';
+import { portInjection, waterPlug } from './concrete/injection.ts';
+import { jointEdges, jointFiller } from './concrete/joint.ts';
+import { epoxyPatch, fairing, formedPour } from './concrete/otherPatches.ts';
+import { gravityFlood, routAndSeal } from './concrete/sealant.ts';
+import { Course } from './course.ts';
+import type { MethodMatter } from './matter.ts';
+import { edgeCut, outlinedCut, stripCut } from './patch/cuts.ts';
+import { squarePatch, type SquareCut } from './patch/squarePatch.ts';
+import { plasterCoats } from './plaster/coats.ts';
+import { plasterReattach } from './plaster/reattach.ts';
+import { capAndDrain, consolidate, timberFill, tintedPour, woodInsert, woodSplice } from './timber/timber.ts';
+import { enamelChips, fiberPutty, finishPutty, gelcoatNick, laminate, mistCoats, polishOut, support } from './tub/tub.ts';
+import type { WorkMethod } from './work.ts';
+
+/** The part of a method that one system does, by the kind of defect where that decides. */
+interface Family {
+  readonly part: (c: Course) => void;
+  /** the questions of the trade whose side it follows */
+  readonly reads: readonly string[];
+}
+
+/** A patch cut square, whatever the kind: round an outline, a step at an edge, a groove along a crack, the edges of a joint. */
+function cutBy(c: Course, patch: (c: Course, cut: SquareCut) => void): void {
+  const edge = c.system.edge ? c.get(c.system.edge) : c.usual('Square edge', 'depth', 13);
+  const { kind } = c.matter.subject;
+  if (kind === 'joint-spall') jointEdges(c);
+  else patch(c, kind === 'broken-edge' ? edgeCut(c, edge) : kind === 'slab-crack' ? stripCut(c) : outlinedCut(c, edge));
+}
+
+const compound = (c: Course): void => {
+  if (c.matter.subject.kind === 'drywall-joint' || c.matter.subject.kind === 'plaster-crack') tapedLine(c);
+  else fillSpots(c);
+};
+
+const mortar: Family = { part: (c) => { cutBy(c, squarePatch); }, reads: ['patch-edge', 'moist-curing', 'joint-recut'] };
+const face = ['inspecting', 'primer-under-paint'];
+const board = [...face, 'sanding-drywall', 'joint-coats', 'joint-width'];
+const setting: Family = { part: compound, reads: board };
+const coats: Family = { part: plasterCoats, reads: [...face, 'plaster-coats', 'plaster-extent', 'paint-on-cement', 'overhead-plaster'] };
+const tub = ['tub-cleaner', 'tub-masking', 'clean-or-mask', 'tub-use-between'];
+
+const families: Readonly<Record<string, Family>> = {
+  'polymer-mortar-2k': mortar, 'hand-packed-mortar': mortar, 'rapid-repair-mortar': mortar,
+  'epoxy-mortar': { part: (c) => { cutBy(c, epoxyPatch); }, reads: ['joint-recut'] },
+  'form-and-pour': { part: (c) => { cutBy(c, formedPour); }, reads: [] },
+  'cement-fairing-coat': { part: fairing, reads: [] },
+  'rapid-crack-resin': { part: jointEdges, reads: ['joint-recut'] },
+  'joint-filler': { part: jointFiller, reads: ['joint-filler-depth', 'joint-recut'] },
+  'flexible-sealant': { part: routAndSeal, reads: [] },
+  'gravity-resin': { part: gravityFlood, reads: [] },
+  'epoxy-injection-resin': { part: portInjection, reads: ['port-spacing', 'injection-done'] },
+  'injection-foam': { part: portInjection, reads: ['port-spacing'] },
+  'drilled-packer-injection': { part: portInjection, reads: [] },
+  'water-plug': { part: waterPlug, reads: [] },
+  'cement-plaster': coats, 'lime-plaster': coats, 'gypsum-plaster': coats, 'lath-and-plaster': coats,
+  'plaster-reattach': { part: plasterReattach, reads: face },
+  'setting-compound-5': setting, 'setting-compound-20': setting, 'setting-compound-45': setting, 'setting-compound-90': setting, 'drying-compound': setting,
+  'vinyl-spackle': { part: fillSpots, reads: [...face, 'sanding-drywall'] },
+  're-tape': { part: tapedLine, reads: board }, 'floating-corner': { part: tapedLine, reads: board },
+  'fastener-reset': { part: fastenerReset, reads: [...face, 'sanding-drywall'] },
+  'skim-coat': { part: skimWhole, reads: [...face, 'sanding-drywall'] },
+  'acrylic-caulk': { part: caulked, reads: face },
+  'mesh-patch': { part: meshPatch, reads: [...face, 'sanding-drywall', 'joint-coats'] },
+  'board-plug': { part: boardPlug, reads: [...face, 'sanding-drywall', 'joint-coats', 'plug-gap'] },
+  'board-patch': { part: boardPatch, reads: [...board, 'patch-edges'] },
+  'backer-and-waterproofing': { part: wetWall, reads: [] },
+  'epoxy-consolidant': { part: consolidate, reads: [] },
+  'epoxy-timber-paste': { part: timberFill, reads: ['wood-primer', 'foam-behind', 'knife-release', 'inspecting'] },
+  'epoxy-timber-putty': { part: timberFill, reads: ['wood-primer', 'foam-behind', 'knife-release', 'inspecting'] },
+  'epoxy-pour-tinted': { part: tintedPour, reads: [] },
+  'wood-insert': { part: woodInsert, reads: ['inspecting'] }, 'wood-splice': { part: woodSplice, reads: ['inspecting'] },
+  'cap-and-drain': { part: capAndDrain, reads: [] },
+  'gelcoat-paste': { part: gelcoatNick, reads: tub },
+  'acrylic-polish-out': { part: polishOut, reads: ['tub-masking'] },
+  'enamel-touch-up': { part: enamelChips, reads: tub },
+  'polyester-fiber-putty': { part: fiberPutty, reads: [...tub, 'putty-builds', 'hardener-dose'] },
+  'polyester-finish-putty': { part: finishPutty, reads: [...tub, 'hardener-dose'] },
+  'two-part-coating': { part: mistCoats, reads: [...tub, 'flash-off', 'catalyst'] },
+  'support-fill': { part: support, reads: tub },
+  'fiberglass-laminate': { part: laminate, reads: [...tub, 'hardener-dose'] },
+};
+
+type Named = Pick<PatchSystem, 'id' | 'basedOn'>;
+
+function familyOf({ id, basedOn = id }: Named): Family | undefined {
+  return Object.hasOwn(families, basedOn) ? families[basedOn] : undefined;
+}
+
+/** Whether there is a method for systems that do it together. */
+export function hasFamily(members: readonly Named[]): boolean {
+  return members.every((m) => familyOf(m) !== undefined);
+}
+
+/** The questions of the trade whose side the part of a system follows. */
+export function familyReads(system: Named): readonly string[] {
+  return familyOf(system)?.reads ?? [];
+}
+
+/**
+ * The whole method of what was chosen: each system adds its part, in their order.
+ * @throws Missing where something that it rests on was not measured
+ * @throws OutOfRange where a figure is outside what a formula holds for
+ */
+export function workMethod(matter: MethodMatter): WorkMethod {
+  const [first] = matter.members;
+  if (!first) throw new Error('no system to work with');
+  const course = new Course(matter, first);
+  for (const member of matter.members) {
+    const family = familyOf(member);
+    if (!family) throw new Error(`${member.title} has no method`);
+    course.system = member;
+    family.part(course);
+  }
+  if (matter.members.length > 1) course.named = 'one after the other';
+  return course.done();
+}

@@ -1,0 +1,40 @@
+import { paintNeeded } from '../finishing/face.ts';
+import type { Figure } from '../quantity/figure.ts';
+import type { Course } from './course.ts';
+import { lookOver, paintCoat, paintDry, primeOver, texture } from './words/finishing.ts';
+
+const kinds: Readonly<Record<string, string>> = { orange: 'fine spatter', knockdown: 'spatter knocked down', dash: 'dash thrown from a brush', other: 'like the old, tried on cardboard first' };
+
+/** Looking over, priming and painting a face, by the sides taken. */
+export function paintFace(c: Course, area: Figure, primer: string): void {
+  const looks = c.school('inspecting', 'passes') ?? c.usual('Looks', 'count', 2);
+  c.work(lookOver(looks, 'put right now, while it is cheap'), c.byArea('nothing', 'lookPerM2', area, 'Looking over'));
+  if ((c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
+    const paint = film(c, area, 'Primer');
+    const dry = c.usual('Primer dry after', 'duration', 60, 'generic-sheet');
+    c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'));
+    c.amount('primer', 'Primer', paint);
+    c.wait(paintDry(dry, 'primer'), c.fixed(dry));
+  }
+  if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
+  const coats = c.usual('Coats of paint', 'count', 2);
+  const paint = film(c, area, 'Paint, a coat');
+  for (let n = 1; n <= coats.value; n++) {
+    if (n > 1) {
+      const dry = c.usual('Paint dry after', 'duration', 120, 'generic-sheet');
+      c.wait(paintDry(dry, 'paint'), c.fixed(dry));
+    }
+    c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'));
+  }
+  c.amount('paint', 'Paint, a coat', paint);
+}
+
+/** Paint or primer for one coat on an area. */
+export function film(c: Course, areaMm2: Figure, label: string): Figure {
+  return c.ledger.compute(paintNeeded, { areaMm2, coats: c.usual('One coat', 'count', 1), dryMm: c.usual('Dry film of a coat', 'film', 0.03), solidsPct: c.usual('Solids by volume', 'percent', 38, 'generic-sheet'), transferPct: c.usual('Reaches the face', 'percent', 95), wastePct: c.usual('Stays in the pot', 'percent', 10) }, label);
+}
+
+/** Texture over a repair, before the paint. */
+export function textureFace(c: Course, area: Figure, kind: string): void {
+  c.work(texture(area, c.usual('Nozzle from the face', 'depth', 450), c.usual('Passes', 'count', 3), kinds[kind] ?? kinds['other'] ?? ''), c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'));
+}

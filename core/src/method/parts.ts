@@ -1,0 +1,46 @@
+import { acrossRim, rimmedArea, stripArea } from '../geometry/outline.ts';
+import { firstPart, secondPart, withLoss } from '../mixing/proportions.ts';
+import type { Figure } from '../quantity/figure.ts';
+import type { Course } from './course.ts';
+import { Missing } from './course.ts';
+
+/** Two parts by volume of a mix, each in all. */
+export function twoParts(c: Course, volumeMl: Figure, second: Figure, names: readonly [string, string] = ['Resin', 'Hardener']): { readonly what: string; readonly amount: Figure }[] {
+  return [{ what: names[0], amount: c.ledger.compute(firstPart, { volumeMl, second }, names[0]) }, { what: names[1], amount: c.ledger.compute(secondPart, { volumeMl, second }, names[1]) }];
+}
+
+/** What is mixed so that a volume is placed. */
+export function mixed(c: Course, volumeMl: Figure, label: string, loss = c.of('loss')): Figure {
+  return c.ledger.compute(withLoss, { volumeMl, loss }, label);
+}
+
+/** Length of a line defect, with the area of a strip along it. */
+export function strip(c: Course, widthMm: Figure, label: string): Figure {
+  return c.ledger.compute(stripArea, { lengthMm: c.need('lengthMm'), widthMm }, label);
+}
+
+/** Width and height of what was measured: of an outline or map as it was seen, or of a spot. */
+export function sides(c: Course): readonly [Figure, Figure] {
+  const { seen, measure } = c.matter;
+  const width = seen?.width ?? measure('widthMm');
+  const height = seen?.height ?? measure('heightMm');
+  if (!width || !height) throw new Missing('size');
+  return [width, height];
+}
+
+/** Longest side of what was measured. */
+export function longer(c: Course): Figure {
+  const [width, height] = sides(c);
+  return width.value >= height.value ? width : height;
+}
+
+/** A place and a rim around it: how far across, and its area. */
+export function rimmed(c: Course, rimMm: Figure, label: string): { readonly across: Figure; readonly area: Figure } {
+  const [widthMm, heightMm] = sides(c);
+  return { across: c.ledger.compute(acrossRim, { sizeMm: longer(c), rimMm }, label), area: c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm }, label) };
+}
+
+/** How far around a work the floor and what stands is covered. */
+export function around(c: Course): Figure {
+  return c.usual('Covered around', 'length', c.overhead ? 2000 : 1000);
+}

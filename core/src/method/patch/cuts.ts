@@ -1,0 +1,65 @@
+import { preparedDepth } from '../../geometry/cutOut.ts';
+import { chaseVolume } from '../../geometry/groove.ts';
+import { cutAreas, cutAround, cutOutVolume, squaredVolume, toBreakOut } from '../../mixing/mortarBatch.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { rustedBar } from '../../schools/rustedBar.ts';
+import { Missing, type Course } from '../course.ts';
+import { strip } from '../parts.ts';
+import type { SquareCut } from './squarePatch.ts';
+
+/** Several areas as one. */
+function together(c: Course, areas: readonly Figure[]): Figure | undefined {
+  const [only, ...more] = areas;
+  return only && more.length > 0 ? c.ledger.compute(cutAreas, { areaMm2: areas }) : only;
+}
+
+/** The square cut-outs around what was found broken or hollow, and over bars as deep as is cleared behind them. */
+export function outlinedCut(c: Course, edge: Figure): SquareCut {
+  const { seen, size, measured, measure } = c.matter;
+  const boxes = seen?.cutOuts ?? [];
+  const [outline, found, behind] = [measured('area'), measured('void'), measured('behind')];
+  const depth = size?.depth;
+  const cuts = ['cut', ...Array.from({ length: 40 }, (_v, i) => `cut-${String(i + 1)}`)].flatMap((id) => measured(id) ?? []);
+  const area = together(c, cuts);
+  if (!depth || !area || boxes.length === 0) throw new Missing('depthMm');
+  const volume = behind ? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }) : outline && found ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge }) : undefined;
+  if (!volume) throw new Missing('depthMm');
+  const sideLengths = boxes.flatMap((box) => {
+    const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
+    return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)].map((v) => c.ledger.assumed('Side of the cut', 'length', v, 'geometry', 'as drawn round what was found'));
+  });
+  const around = c.ledger.compute(cutAround, { sideMm: sideLengths });
+  const widest = sideLengths.reduce((most, s) => (s.value > most.value ? s : most), sideLengths[0] ?? around);
+  return {
+    area, around, depth, volume, widest, broken: found ? c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: found }) : volume,
+    ...(behind && { bars: { across: measure('barMm'), behind: c.get(rustedBar.sides[0].sets.behind) } }),
+  };
+}
+
+/** A broken edge cut to a square step: as long as it is broken, nowhere shallower than the square edge. */
+export function edgeCut(c: Course, edge: Figure): SquareCut {
+  const [long, high, found] = [c.need('lengthMm'), c.need('heightMm'), c.need('depthMm')];
+  const [height, depth] = [high, found].map((foundMm) => c.ledger.compute(preparedDepth, { foundMm, edgeMm: edge }, foundMm === high ? 'Cut down to' : 'Cut in to'));
+  if (!height || !depth) throw new Missing('heightMm');
+  const volume = c.ledger.compute(chaseVolume, { lengthMm: long, widthMm: height, depthMm: depth }, 'Inside the cut');
+  return {
+    area: strip(c, height, 'Inside the cut'), around: c.ledger.compute(cutAround, { sideMm: [long, height] }), depth, volume, widest: height,
+    broken: c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: c.need('void') }),
+    form: { high: height, long, out: overhang(c) },
+  };
+}
+
+/** How far a new edge stands out, where that is more than mortar bears by itself. */
+function overhang(c: Course): Figure | undefined {
+  const out = c.matter.measure('overhangMm');
+  return out && out.value > c.usual('Pinned from this overhang on', 'depth', 50).value ? out : undefined;
+}
+
+/** A face that has scaled, or a groove along a crack: cut at its edge, as deep as was found. */
+export function stripCut(c: Course): SquareCut {
+  const length = c.need('lengthMm');
+  const { size } = c.matter;
+  if (!size?.width || !size.depth) throw new Missing('widths');
+  const volume = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: size.width, depthMm: size.depth }, 'Groove');
+  return { area: strip(c, size.width, 'Groove'), around: c.ledger.compute(cutAround, { sideMm: [length] }), depth: size.depth, volume, broken: volume, widest: size.width };
+}

@@ -1,0 +1,178 @@
+import { daysAsTime } from '../../cure/reaction.ts';
+import { allCoats } from '../../finishing/levels.ts';
+import { layeredSection, type Layer } from '../../geometry/layeredSection.ts';
+import type { Material } from '../../geometry/section.ts';
+import { manyVolumes } from '../../geometry/outline.ts';
+import { fallingWeight } from '../../geometry/cutOut.ts';
+import { cutOutVolume } from '../../mixing/mortarBatch.ts';
+import { fillDepth } from '../../mixing/timber.ts';
+import { baseCoat, baseCoats, plasterBinder, plasterSand, propsUnder } from '../../mixing/plaster.ts';
+import { volumeFor } from '../../mixing/proportions.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { atLeast } from '../../quantity/round.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Auxiliary } from '../../shelf/auxiliaries/auxiliary.ts';
+import { bondAcrylic } from '../../shelf/auxiliaries/bondAcrylic.ts';
+import { bondEpoxy } from '../../shelf/auxiliaries/bondEpoxy.ts';
+import { bondPva } from '../../shelf/auxiliaries/bondPva.ts';
+import { bondSbr } from '../../shelf/auxiliaries/bondSbr.ts';
+import type { Course } from '../course.ts';
+import { paintFace, textureFace } from '../finish.ts';
+import { around, longer, mixed, strip } from '../parts.ts';
+import { inUse } from '../words/finishing.ts';
+import { airOut, betweenCoats, bondCoat, cutStrip, evenSuction, fixLath, floatPlaster, moistCoat, paintCheck, plasterCoat, takeDown } from '../words/plastering.ts';
+import { clearAway, coverRoom, layOut, propUp } from '../words/protecting.ts';
+
+const bases: Readonly<Record<string, readonly [Material, string]>> = { 'metal-lath': ['lath', 'metal lath'], 'wood-lath': ['lath', 'wood lath'], board: ['board', 'board lath'], masonry: ['masonry', 'masonry'], concrete: ['concrete', 'cast concrete'] };
+
+/** What there is to plaster: its area, how thick, how wide it is drawn. */
+function placeOf(c: Course): { readonly area: Figure; readonly depth: Figure; readonly width: Figure; readonly line: boolean } {
+  const length = c.matter.measure('lengthMm');
+  const found = c.matter.subject.depth ?? c.matter.measure('thicknessMm') ?? c.usual('Thickness of the plaster', 'depth', 12);
+  // overhead on smooth concrete no thicker than its bond carries, where that side is taken
+  const most = c.overhead && c.matter.choice('base') === 'concrete' ? c.school('overhead-plaster', 'most') : undefined;
+  const depth = most ? c.ledger.compute(fillDepth, { foundMm: found, backMm: most }, 'Thickness in all') : found;
+  if (length) {
+    const width = c.matter.measure('hollowMm') ?? c.of('strip');
+    return { area: strip(c, width, 'Cut out along the crack'), depth, width, line: true };
+  }
+  const area = c.matter.measured('cut') ?? c.matter.measured('hollow') ?? c.need('area');
+  return { area, depth, width: longer(c), line: false };
+}
+
+/** Plaster that hangs overhead over an area, or sags: propped before it is touched. */
+export function propFirst(c: Course, area: Figure, depth: Figure): void {
+  const sag = c.matter.measure('sagMm');
+  const large = c.matter.subject.kind === 'plaster-loose' && (atLeast(area.value, 500_000) || (sag !== undefined && atLeast(sag.value, 13)));
+  if (!large || !c.once('prop')) return;
+  const weight = c.ledger.compute(fallingWeight, { areaMm2: area, thicknessMm: depth, densityKgL: c.usual('Plaster', 'density', 1.7) });
+  const props = c.ledger.compute(propsUnder, { areaMm2: area });
+  c.work(propUp(props, weight), c.byCount('nothing', 'propEach', props, 'Propping'));
+}
+
+/** Plaster in coats on lath, masonry or concrete: cement, gypsum or lime, with new lath where the system brings it. */
+export function plasterCoats(c: Course): void {
+  const { ledger, system } = c;
+  const { area, depth, width, line } = placeOf(c);
+  const base = c.matter.choice('base') ?? 'masonry';
+  const outside = !['inside', undefined].includes(c.matter.choice('place'));
+  const newLath = system.figures?.['lapEnd'] !== undefined;
+  const lime = system.figures?.['betweenDays'] !== undefined;
+  const gypsum = system.figures?.['firmUntil'] !== undefined;
+  c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  propFirst(c, area, depth);
+  if (line) c.work(cutStrip(width, c.need('lengthMm')), c.byLength('readySetUp', 'rakePace', c.need('lengthMm'), 'Cutting the strip'));
+  else c.work(takeDown(area, c.usual('Past the hollow edge', 'depth', 25), c.school('plaster-extent', 'whole') ? 'the whole face comes off' : 'what is loose comes off'), c.byArea('chipSetUp', 'takeDownPerM2', area, 'Taking it down'));
+  if (newLath) c.work(fixLath(area, c.of('lapLong'), c.of('lapEnd'), c.of('fasten'), c.of('step'), outside), c.byArea('readySetUp', 'lathPerM2', area, 'Fixing lath'));
+
+  const finish = c.of('finish');
+  const most = system.lift?.[c.overhead ? 'overhead' : 'wall'] ?? system.lift?.wall;
+  const onLath = newLath || base.endsWith('lath');
+  const least = onLath ? c.of('leastBase') : c.usual('Base coats on solid ground', 'count', 1);
+  const n = ledger.compute(baseCoats, { totalMm: depth, finishMm: finish, thickestMm: most ? c.get(most) : c.usual('Thickest coat', 'depth', 10), least });
+  const coats = ledger.compute(allCoats, { base: n });
+  const thin = n.value === 0;
+  const each = thin ? depth : ledger.compute(baseCoat, { totalMm: depth, finishMm: finish, coats: n });
+  const last = thin ? depth : finish;
+  const baseVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: each }, 'A base coat');
+  const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
+  const agent = gypsum ? 'or a bonding agent made for gypsum plaster, placed on while it is tacky' : lime ? 'limewater or clean water, again and again' : outside ? 'or a bonding agent made for exterior plaster, wet on wet' : 'clean water, or a bonding agent while it is open; one that has dried is a bond breaker';
+  c.work(evenSuction(agent, c.usual('Dampened', 'count', 2)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
+  const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
+  c.work(layOut(within, 'binder and sand measured out in the same pail; hawk, trowel, float, water'), c.rate('readySetUp'));
+  const bind = gypsum ? 'Gypsum plaster' : lime ? 'Lime putty, with hair in the base' : 'Cement and lime';
+  const mixOf = (id: string, title: string, volume: Figure, parts: Figure) => {
+    const total = mixed(c, volume, `${title} to mix`);
+    const sandMl = ledger.compute(plasterSand, { volumeMl: total, bulking: c.usual('Loose sand to one of plaster', 'ratio', 1.1) });
+    const binder = ledger.compute(plasterBinder, { sandMl, parts });
+    c.mix(id, title, total, [{ what: bind, amount: binder }, { what: id === 'finish' && gypsum ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', amount: sandMl }], { within, pace: 'compoundPerL' }, [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`]);
+    c.amount(`${id}-binder`, `${title}: ${bind.toLowerCase()}`, binder);
+  };
+  if (!thin) mixOf('base', 'Base coats', ledger.compute(manyVolumes, { volumeMl: baseVolume, count: n }, 'All base coats'), c.of('sandBase'));
+  mixOf('finish', 'Finish coat', topVolume, c.of('sandFinish'));
+
+  if (base === 'concrete' && !newLath && !lime) bond(c, area, gypsum, outside);
+  for (let i = 1; i <= coats.value; i++) {
+    const isLast = i === coats.value;
+    c.work(plasterCoat(i, coats, isLast ? 'finish' : i === 1 ? 'scratch' : 'brown', isLast ? last : each, isLast ? topVolume : baseVolume, c.overhead), c.byArea('mixMin', 'coatPerM2', area, isLast ? 'Finish coat' : 'Base coat'), { lift: i });
+    if (i === coats.value - 1 || isLast) {
+      const after = gypsum || lime ? c.of('floatAfter') : c.curing(c.of('floatAfter'), 'Floated after').minutes;
+      c.atLeast(c.fixed(after));
+      c.work(floatPlaster(after), c.byArea('nothing', 'floatPlasterPerM2', area, 'Floating'));
+    }
+    if (isLast) break;
+    between(c, i, coats, { lime, gypsum });
+  }
+  const top = c.last ?? 'plaster-coat';
+  c.work(clearAway(within, 'floor cleared while it is wet; the edge of the old work sponged clean'), c.rate('tidy'));
+  if (!gypsum) c.work(moistCoat(c.of('dampDays'), coats.value), c.rate('dampMin'));
+  c.amount('area', 'To plaster', area);
+  c.amount('thickness', 'In all', depth);
+  c.amount('coats', 'Coats', coats);
+  c.named = `${coats.value === 1 ? 'one coat' : `${['', '', 'two', 'three', 'four', 'five', 'six', 'seven'][coats.value] ?? 'several'} coats`}${newLath ? ' on new lath' : ''}`;
+  const [behind, words] = newLath ? bases['metal-lath'] ?? ['lath', 'lath'] : (bases[base] ?? ['masonry', 'the base']);
+  const layers: Layer[] = Array.from({ length: coats.value }, (_v, i) => ({ id: String(i + 1), material: i === coats.value - 1 ? 'compound' as const : 'mortar' as const, lift: i + 1, thickness: i === coats.value - 1 ? last : each, volume: i === coats.value - 1 ? topVolume : baseVolume, title: i === coats.value - 1 ? say`finish, to the old face` : i === 0 ? say`scratched, below the face` : say`ruled and floated` }));
+  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'plaster', behind: { material: behind, thicknessMm: Math.max(6, depth.value * 0.6), title: say`${newLath ? 'new ' : ''}${words}` }, width, depth, groundMm: depth.value, layers }));
+  if (!c.isLast) return;
+  texture(c, area);
+  dryAndPaint(c, { area, lime, gypsum, top });
+}
+
+/** A bonding agent on smooth concrete: by binder, place and position. */
+function bond(c: Course, area: Figure, gypsum: boolean, outside: boolean): void {
+  const agent: Auxiliary = gypsum ? bondPva : c.overhead ? bondEpoxy : outside ? bondSbr : bondAcrylic;
+  const coldest = agent.slabC?.min;
+  const at23 = agent.figures['open'];
+  const volume = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.usual('A liter covers', 'spreading', 6) }, agent.title);
+  const open = at23 && c.closes(c.get(at23), 'Bonder open for');
+  c.work(bondCoat(agent.title.toLowerCase(), volume, open, coldest ? c.get(coldest) : c.usual('Coldest', 'temperature', 5)), c.byArea('nothing', 'scrubPerM2', area, 'Bonding'));
+  if (open) c.within(open, say`It has dried: abrade it off and brush it on again.`);
+  c.amount('bonder', agent.title, volume);
+}
+
+function between(c: Course, coat: number, coats: Figure, { lime, gypsum }: { readonly lime: boolean; readonly gypsum: boolean }): void {
+  const from = c.last;
+  if (lime) {
+    c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'));
+    const wait = c.ledger.compute(daysAsTime, { ageDays: c.of('betweenDays') }, 'Between coats');
+    c.wait(betweenCoats(wait, 'lime takes in air, not only dries'), c.fixed(wait), from);
+    return;
+  }
+  if (gypsum) {
+    const firm = c.curing(c.of('firm'), 'Set, firm and still damp');
+    c.wait(betweenCoats(firm.minutes, 'it has set and is still damp: the finish takes hold in that'), firm, from);
+    c.within(c.of('firmUntil'), say`It has dried: make suction even again with a bonding agent made for gypsum plaster.`, from);
+    return;
+  }
+  // the last base coat waits for the finish, the others for the next base coat
+  const toFinish = coat === coats.value - 1;
+  const school = toFinish && coat > 1 ? c.school('plaster-coats', 'finish') : c.school('plaster-coats', 'base');
+  if (c.matter.side('plaster-coats') !== undefined && school === undefined) {
+    const firm = c.curing(c.of('firm'), 'Firm enough to double up');
+    c.wait(betweenCoats(firm.minutes, 'base and finish in one visit is not the default of the code'), firm, from);
+    return;
+  }
+  c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'));
+  const wait = school ?? c.ledger.compute(daysAsTime, { ageDays: c.usual('Before the finish coat', 'age', toFinish && coat > 1 ? 7 : 2, 'ibc-2512') }, 'Between coats');
+  c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);
+}
+
+function texture(c: Course, area: Figure): void {
+  const kind = c.matter.choice('texture');
+  if (kind !== undefined && kind !== 'smooth') textureFace(c, area, kind);
+}
+
+function dryAndPaint(c: Course, { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string }): void {
+  if (gypsum || lime) {
+    const days = c.of('airDays');
+    const wait = c.ledger.compute(daysAsTime, { ageDays: days }, 'Aired for');
+    c.wait(airOut(days, lime ? 'mineral or lime paint' : 'paint'), c.fixed(wait), top);
+  } else {
+    const days = c.school('paint-on-cement', 'wait') ?? c.usual('Before paint', 'age', 28);
+    const wait = c.ledger.compute(daysAsTime, { ageDays: days }, 'Before paint');
+    c.wait(paintCheck(days, days.value < 28), c.fixed(wait), top);
+  }
+  paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer');
+  const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
+  c.ready(inUse('use', ready.minutes, 'Rings when tapped, old and new alike.'), ready, top);
+}

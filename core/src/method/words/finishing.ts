@@ -1,0 +1,66 @@
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Said } from '../course.ts';
+
+/** Sanding filled places dry. */
+export const sandFlat = (grit: Figure, finer: Figure, past: Figure, how: 'dry' | 'sponge'): Said => ({
+  builder: 'sand-flat',
+  title: how === 'sponge' ? say`Smooth it with a damp sponge, ${past} past the edge` : say`Sand with P${grit}, then P${finer}, ${past} past the edge`,
+  detail: how === 'sponge' ? say`smooth side of the sponge, wrung out, from the middle outward; rinsed every few strokes` : say`block with its sharp corners broken, vacuum on it; the last strokes lengthwise; dusted off with a dry brush`,
+  look: say`No ridge under a fingertip; a dark cloth drawn over it stays clean.`,
+  tools: how === 'sponge' ? ['sponge', 'two pails'] : ['sanding block', 'vacuum', 'brush'],
+});
+
+/** Looking a face over in raking light. */
+export const lookOver = (passes: Figure, why: string): Said => ({
+  builder: 'look-over',
+  title: say`Look it over in raking light, ${passes.value > 1 ? say`${passes} times` : 'once'}`,
+  detail: say`room darkened, a lamp held flat to the face${passes.value > 1 ? ', then the flat of the hand; again after primer' : ''}; every flaw ringed in pencil and counted; ${why}`,
+  look: say`No ring is left open; no edge is felt: what is felt will show.`,
+  tools: ['lamp', 'pencil', 'straightedge'],
+});
+
+/** Primer over a repair. */
+export const primeOver = (paint: Figure, area: Figure, dry: Figure, which: string): Said => ({
+  builder: 'prime-over',
+  title: say`Prime ${area} with ${paint}`,
+  detail: say`${which}; rolled out well past the repair with both edges of the roller unloaded, so that it stops in no line; dry in ${dry}`,
+  look: say`Even and dull all over; the repair drinks no more than the face around.`,
+  tools: ['roller', 'tray', 'brush'],
+});
+
+/** A coat of paint. */
+export const paintCoat = (coat: number, coats: Figure, paint: Figure): Said => ({
+  builder: 'paint-coat',
+  title: say`Paint, coat ${String(coat)} of ${coats}: ${paint}`,
+  detail: say`from corner to corner where the face is looked at closely; same roller and same batch as the rest`,
+  look: say`No edge, no shine of its own, seen from both sides against the light.`,
+  tools: ['roller', 'tray'],
+});
+
+/** Waiting for paint or primer. */
+export const paintDry = (dry: Figure, what: string): Said => ({
+  builder: 'paint-dry',
+  title: say`Let the ${what} dry, ${dry}`,
+  detail: say`windows as they were; colder or damper takes longer, look and touch decide`,
+  look: say`A fingertip pressed and turned leaves no mark.`,
+  tools: [],
+});
+
+/** Texture to match what is around. */
+export const texture = (area: Figure, distance: Figure, passes: Figure, kind: string): Said => ({
+  builder: 'texture',
+  title: say`Texture: ${kind}, ${area} in ${passes} passes`,
+  detail: say`primed first; can shaken until the ball runs free and a while longer; square to the face ${distance} away, circling, coarser tip first and the finer one to blend; the tip cleaned at once: it serves again`,
+  look: say`From two steps away the eye does not find where it begins.`,
+  tools: ['aerosol or hopper', 'cardboard to try on', 'knife to knock it down'],
+});
+
+/** When it is used again. */
+export const inUse = (words: string, after: Figure, check: string): Said => ({
+  builder: 'open-to-traffic',
+  title: say`Ready for ${words}`,
+  detail: say`${after} after it was placed`,
+  look: say`${check}`,
+  tools: [],
+});

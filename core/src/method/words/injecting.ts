@@ -1,0 +1,129 @@
+import type { Figure } from '../../quantity/figure.ts';
+import { say, type Saying } from '../../quantity/saying.ts';
+import type { Said } from '../course.ts';
+
+/** Cleaning the face beside a crack. */
+export const brushFace = (each: Figure, length: Figure): Said => ({
+  builder: 'brush-face',
+  title: say`Brush the face clean, ${each} on each side`,
+  detail: say`${length} of it; paint, salts and what crumbles come off down to bare concrete; vacuumed, not blown`,
+  look: say`Bare and gray all along; the crack is seen as a line, no paint over it.`,
+  tools: ['wire brush', 'scraper', 'vacuum'],
+});
+
+/** Drying the face so that the seal holds. */
+export const dryFace = (wait: Figure): Said => ({
+  builder: 'dry-face',
+  title: say`Let the face dry, ${wait}`,
+  detail: say`warm air kept moving, no flame; where water still comes, plug or relieve it first: the seal holds on a dry face only`,
+  look: say`Pale all along; a dry tissue pressed on it stays dry.`,
+  tools: ['warm-air blower', 'tissue'],
+});
+
+/** Setting ports on the face. */
+export const setPorts = (ports: Figure, spacing: Figure, because: Saying): Said => ({
+  builder: 'set-ports',
+  title: say`Set ${ports} ports, ${spacing} apart`,
+  detail: say`${because}; the lowest just above the floor, one at the top end and one at every crossing; each opening free over the crack, a pin through it while the paste goes round`,
+  look: say`A wire goes through every port into the crack.`,
+  tools: ['ports', 'epoxy paste', 'pins', 'chalk'],
+});
+
+/** Sealing the crack between the ports. */
+export const sealCrack = (paste: Figure, bed: Figure, strip: Figure, both: boolean, coldest: Figure): Said => ({
+  builder: 'seal-crack',
+  title: say`Seal the crack with ${paste} of paste`,
+  detail: say`${bed} thick and ${strip} wide, over the port bases too; on a face of ${coldest} or warmer; mixed until it is of one color${both ? '; the other face as well, where it can be reached' : '; where the crack runs above grade, the outside too'}`,
+  look: say`No pinhole, no thin edge; the crack is nowhere seen.`,
+  tools: ['epoxy paste', 'knife', 'board'],
+});
+
+/** The seal has to hold before any pressure. */
+export const sealHard = (wait: Figure, slabC: Figure): Said => ({
+  builder: 'seal-hard',
+  title: say`Let the seal harden, ${wait}`,
+  detail: say`at ${slabC}; no pressure before`,
+  look: say`A nail leaves no mark in it.`,
+  tools: [],
+});
+
+/** Drilling holes for packers across the crack. */
+export const drillPackers = (holes: Figure, across: Figure, long: Figure, beside: Figure, spacing: Figure): Said => ({
+  builder: 'drill-packers',
+  title: say`Drill ${holes} holes of ${across}, ${long} long`,
+  detail: say`${beside} beside the crack, slanting to meet it in the middle of the wall; ${spacing} apart, on alternate sides; bars and services located first; flushed out, packers set and tightened`,
+  look: say`Water pressed in at one comes out of the crack, not beside it.`,
+  tools: ['hammer drill with vacuum', 'packers', 'water'],
+});
+
+/** Flushing with water. */
+export const flushCrack = (lowest: Figure): Said => ({
+  builder: 'flush-crack',
+  title: say`Flush with water from the lowest port up, at ${lowest}`,
+  detail: say`until it comes clear at the next; it wets what the foam needs wet and shows which ports are joined; caught below`,
+  look: say`Clear water at every port; none through the seal.`,
+  tools: ['hand pump', 'pail'],
+});
+
+/** Injecting from the lowest port. */
+export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure, kind: 'resin' | 'foam'): Said => ({
+  builder: 'inject',
+  title: say`Inject ${resin}, from the lowest port up`,
+  detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move up${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; a leak through the seal is a thin bed: seal it, wait, go on`,
+  look: kind === 'foam' ? say`Foam at every port, no more water at the face.` : say`Resin at every port, the gauge stands still when it is held.`,
+  tools: ['pump with a gauge', 'caps', 'spare paste'],
+});
+
+/** Ports off. */
+export const portsOff = (wait: Figure): Said => ({
+  builder: 'ports-off-wait',
+  title: say`Let it cure, ${wait}`,
+  detail: say`caps stay on; the retained sample of each batch lies beside it, with its time`,
+  look: say`The retained sample is hard and cold.`,
+  tools: [],
+});
+
+/** Taking ports and seal off. */
+export const scrapeOff = (length: Figure): Said => ({
+  builder: 'scrape-off',
+  title: say`Take ports and seal off, ${length}`,
+  detail: say`warm the paste and scrape it, or grind it with shroud and vacuum; holes patched with mortar pressed in and struck flush`,
+  look: say`Flat to the straightedge; the filled crack is a thin line.`,
+  tools: ['scraper', 'grinder with shroud', 'vacuum'],
+});
+
+/** Looking after water. */
+export const lookForWater = (days: Figure): Said => ({
+  builder: 'look-for-water',
+  title: say`Look for water after ${days}, and after the next rain`,
+  detail: say`a dry tissue along the line; where it leaks again, inject again at that place`,
+  look: say`The tissue stays dry.`,
+  tools: ['tissue', 'lamp'],
+});
+
+/** Stopping running water with fast cement. */
+export const cutSlot = (slot: Figure, length: Figure): Said => ({
+  builder: 'cut-slot',
+  title: say`Cut a slot ${slot} wide and deep, ${length} long`,
+  detail: say`square or wider at its bottom, never a vee: it would be pushed out; rinsed clean`,
+  look: say`Sides upright, corners sharp, no loose grain.`,
+  tools: ['chisel or wheel', 'water', 'goggles'],
+});
+
+/** Pressing the plug in. */
+export const pressPlug = (handfuls: Figure, within: Figure, hold: Figure, powder: Figure): Said => ({
+  builder: 'press-plug',
+  title: say`Plug it: ${handfuls} handfuls, ${powder} of powder`,
+  detail: say`each mixed with clean water and in within ${within}, held with the flat hand for ${hold}; from the top down, the strongest flow last, through a relief tube that is plugged at the end`,
+  look: say`Hard under the thumbnail, and no wet seam around it.`,
+  tools: ['pail', 'glove', 'relief tube'],
+});
+
+/** Shaving the plug flush. */
+export const shavePlug = (firm: Figure): Said => ({
+  builder: 'shave-plug',
+  title: say`Shave it flush after ${firm}`,
+  detail: say`with the edge of the trowel, while it still cuts; the face is sealed over later`,
+  look: say`Flush, and dry to the tissue.`,
+  tools: ['trowel'],
+});

@@ -1,0 +1,156 @@
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Said } from '../course.ts';
+
+/** Cutting broken edges of a joint back. */
+export const cutEdges = (depth: Figure, width: Figure, length: Figure): Said => ({
+  builder: 'cut-edges',
+  title: say`Cut the edges upright, ${depth} deep, ${width} over both`,
+  detail: say`${length} of it; wider places cut out by themselves with straight edges; a slight undercut is welcome, a feathered edge is not; old filler comes out`,
+  look: say`Sound concrete at the bottom and both sides; the saw cut below is open.`,
+  tools: ['saw with water or shroud', 'light chipping hammer', 'vacuum'],
+});
+
+/** A strip that keeps an isolation joint open. */
+export const formStrip = (depth: Figure): Said => ({
+  builder: 'form-strip',
+  title: say`Stand a compressible strip in the joint, ${depth} deep`,
+  detail: say`the edges are rebuilt against it: a blade cannot make an isolation joint again`,
+  look: say`The strip stands upright, tight to the bottom, and comes up to the face.`,
+  tools: ['compressible strip', 'knife'],
+});
+
+/** Filling the cut edges. */
+export const rebuildEdges = (volume: Figure, parts: string): Said => ({
+  builder: 'rebuild-edges',
+  title: say`Rebuild the edges: ${volume}`,
+  detail: say`${parts}; the surplus is pushed ahead along the joint into the next bay; struck off, dry sand on top; spills come off before they harden`,
+  look: say`Full to the face on both sides, no air hole, dull with sand.`,
+  tools: ['pail and paddle', 'trowel', 'straightedge'],
+});
+
+/** Grinding the rebuilt edges flush. */
+export const grindEdges = (length: Figure): Said => ({
+  builder: 'grind-edges',
+  title: say`Grind flush, ${length}`,
+  detail: say`diamond cup with shroud and vacuum, from the old face onto the new`,
+  look: say`A straightedge across rocks nowhere; no wheel would catch.`,
+  tools: ['grinder with a diamond cup', 'shroud and vacuum', 'straightedge'],
+});
+
+/** Sawing through the rebuilt edges. */
+export const resaw = (width: Figure, depth: Figure, when: string): Said => ({
+  builder: 'resaw',
+  title: say`Saw the joint again, ${width} wide, ${depth} deep`,
+  detail: say`${when}; through all of the rebuild into the old cut: a shallower one leaves a bridge that breaks again beside; walls ground to bright concrete, vacuumed`,
+  look: say`A feeler goes down into the old cut all along.`,
+  tools: ['saw', 'shroud and vacuum', 'depth stop'],
+});
+
+/** Cleaning a joint out. */
+export const cleanJoint = (width: Figure, depth: Figure, length: Figure): Said => ({
+  builder: 'clean-joint',
+  title: say`Clean the joint out, ${width} wide, ${depth} deep`,
+  detail: say`${length} of it: old filler and sealant out, both walls ground to bright concrete; vacuumed twice; dry`,
+  look: say`Bright walls from the face to the bottom; a tissue drawn along comes out clean.`,
+  tools: ['saw or grinder', 'shroud and vacuum', 'hook'],
+});
+
+/** Filling the joint itself. */
+export const fillJoint = (volume: Figure, depth: Figure, over: Figure, bed: string): Said => ({
+  builder: 'fill-joint',
+  title: say`Fill the joint with ${volume}, ${depth} deep`,
+  detail: say`${bed}; from the bottom up, in two passes where it sinks, left ${over} above the face; one mixer to waste, until the color is even`,
+  look: say`Stands above the face all along, no sinking place, no bubble.`,
+  tools: ['gun', 'mixers', 'tape beside the joint'],
+});
+
+/** Shaving the filler. */
+export const shaveJoint = (from: Figure, until: Figure): Said => ({
+  builder: 'shave-joint',
+  title: say`Shave it flush, from ${from} to ${until} after filling`,
+  detail: say`a long blade held flat, while it cuts clean; later it tears`,
+  look: say`Flush with both edges; the cut face shines and has no pit.`,
+  tools: ['long razor scraper'],
+});
+
+/** Routing a crack for a sealant. */
+export const routCrack = (width: Figure, depth: Figure, length: Figure): Said => ({
+  builder: 'rout-crack',
+  title: say`Rout ${width} wide, ${depth} deep`,
+  detail: say`${length} of it; both faces ground bright, edges straight; vacuumed twice`,
+  look: say`Two clean parallel faces; the crack runs in the middle of the bottom.`,
+  tools: ['crack wheel or router', 'shroud and vacuum'],
+});
+
+/** Backing a sealant so that it holds on two faces only. */
+export const backSealant = (rod: Figure | undefined, gap: Figure, depth: Figure): Said => ({
+  builder: 'back-sealant',
+  title: rod ? say`Press in a rod of ${rod}` : say`Lay tape on the bottom, ${gap} wide`,
+  detail: rod ? say`for a gap of ${gap}: pressed in with a blunt wheel, never stretched, its skin whole; its top ${depth} below the face` : say`no rod fits a gap of ${gap}: bond-breaker tape keeps the sealant off the bottom; ${depth} left above it`,
+  look: say`The depth gauge reads the same all along; the faces stay bare.`,
+  tools: rod ? ['backer rod', 'blunt wheel', 'depth gauge'] : ['bond-breaker tape', 'depth gauge'],
+});
+
+/** Primer on the faces of a joint. */
+export const primeJoint = (dry: Figure, until: Figure): Said => ({
+  builder: 'prime-joint',
+  title: say`Prime both faces, dry in ${dry}`,
+  detail: say`where the sheet names one: thin, none on the bottom; sealed within ${until}, else abraded and primed again`,
+  look: say`Even sheen on both faces, no puddle.`,
+  tools: ['small brush'],
+});
+
+/** Gunning and tooling a sealant. */
+export const gunSealant = (volume: Figure, cartridges: Figure, skin: Figure): Said => ({
+  builder: 'gun-sealant',
+  title: say`Gun in ${volume}, and tool it within ${skin}`,
+  detail: say`${cartridges} cartridges at hand; nozzle pushed ahead of the bead from the bottom up; tooled once, hollow, dry; tape pulled at once`,
+  look: say`Touches both faces all along; hollow, no skin torn.`,
+  tools: ['gun', 'tooling spoon', 'tape'],
+});
+
+/** The cure of a sealant from its face. */
+export const sealantCures = (days: Figure, perDay: Figure): Said => ({
+  builder: 'sealant-cures',
+  title: say`Let it cure through, ${days}`,
+  detail: say`${perDay} a day from the face; no traffic, no cleaning`,
+  look: say`A cut in the retained bead is rubber to its bottom.`,
+  tools: [],
+});
+
+/** Flooding a crack with thin resin. */
+export const floodCrack = (resin: Figure, pass: number, passes: Figure, off: Figure): Said => ({
+  builder: 'flood-crack',
+  title: say`Flood the crack, pass ${String(pass)} of ${passes}: ${resin}`,
+  detail: say`poured along it and kept as a puddle, worked back over it with a brush until it sinks no more; what is left on the face is brushed off within ${off}`,
+  look: say`No more bubbles rise; the crack stays wet and dark.`,
+  tools: ['bottle or can', 'broom', 'squeegee'],
+});
+
+/** Sand on the wet resin. */
+export const throwSand = (sand: Figure, within: Figure): Said => ({
+  builder: 'throw-sand',
+  title: say`Throw ${sand} of dry sand on, within ${within}`,
+  detail: say`while it is wet, until it stays light: for grip, and so that a coating holds`,
+  look: say`An even light face, no shining patch.`,
+  tools: ['sand', 'shaker'],
+});
+
+/** Sweeping off loose sand. */
+export const sweepOff = (area: Figure): Said => ({
+  builder: 'sweep-off',
+  title: say`Sweep and vacuum off what is loose, ${area}`,
+  detail: say`kept dry; used again elsewhere`,
+  look: say`Nothing comes off under the hand.`,
+  tools: ['broom', 'vacuum'],
+});
+
+/** Cleaning a crack that is too fine to chase. */
+export const cleanFineCrack = (length: Figure): Said => ({
+  builder: 'clean-fine-crack',
+  title: say`Brush and vacuum the crack, ${length}`,
+  detail: say`not chased: grinding closes a fine crack with dust; oil and old sealer come off first; dry through, a whole day without water`,
+  look: say`The vacuum draws along the line; a drop of the thin resin runs in at once.`,
+  tools: ['stiff brush', 'vacuum'],
+});

@@ -1,0 +1,120 @@
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Said } from '../course.ts';
+
+/** A wait until something placed is hard. */
+export const waitHard = (wait: Figure, groundC: Figure): Said => ({
+  builder: 'wait-hard',
+  title: say`Let it harden, ${wait}`,
+  detail: say`at ${groundC}; the retained sample is touched, not the work`,
+  look: say`The retained sample is hard and dry, and does not smear under the grinder.`,
+  tools: [],
+});
+
+/** Waiting between two layers. */
+export const waitLayer = (wait: Figure, look: string, what = 'layer'): Said => ({
+  builder: 'wait-layer',
+  title: say`Wait before the next ${what}, ${wait}`,
+  detail: say`touch the edge or the retained sample; colder takes longer`,
+  look: say`${look}`,
+  tools: [],
+});
+
+/** Sounding a repair after it has hardened. */
+export const soundAgain = (first: Figure, second: Figure): Said => ({
+  builder: 'sound-again',
+  title: say`Sound it again after ${first}, and after ${second}`,
+  detail: say`light hammer all over, the edges most; what is hollow is ringed and comes out again`,
+  look: say`One clear ring from edge to edge; no crack along the cut.`,
+  tools: ['light hammer', 'chalk'],
+});
+
+/** A board or box that holds what is poured. */
+export const buildForm = (height: Figure, press: Figure, gap: Figure): Said => ({
+  builder: 'build-form',
+  title: say`Build the form, ${height} high`,
+  detail: say`tight with foam tape, braced for ${press} of pressure at its foot; a chimney above the top of the place and vents where air would stay; ${gap} free behind bars, stones of the mix no more than a third of the narrowest gap`,
+  look: say`Filled with water it holds; then drained.`,
+  tools: ['form boards', 'braces', 'foam tape', 'release wipe'],
+});
+
+/** Pouring behind a form. */
+export const pourForm = (volume: Figure, within: Figure): Said => ({
+  builder: 'pour-form',
+  title: say`Pour ${volume} from one side, within ${within}`,
+  detail: say`without a break until it stands in the chimney and comes from every vent; the form tapped, not shaken`,
+  look: say`Gray paste at every vent, the chimney stays full.`,
+  tools: ['pail and chute', 'mallet'],
+});
+
+/** Taking a form off. */
+export const stripForm = (wait: Figure): Said => ({
+  builder: 'strip-form',
+  title: say`Take the form off after ${wait}`,
+  detail: say`chimney cut off while it is green; holes of ties filled`,
+  look: say`Full to every corner, no honeycomb; a nail only scratches it.`,
+  tools: ['hammer', 'saw or chisel'],
+});
+
+/** Letting washed ground dry before resin. */
+export const dryGround = (wait: Figure): Said => ({
+  builder: 'dry-ground',
+  title: say`Let the ground dry, ${wait}`,
+  detail: say`resin does not take to damp ground: warm air if it must be sooner, no flame`,
+  look: say`Pale all over; a film taped down for the while shows no drop under it.`,
+  tools: ['film', 'tape'],
+});
+
+/** Neat resin on the ground of a resin mortar. */
+export const primeGround = (resin: Figure, film: Figure, open: Figure): Said => ({
+  builder: 'prime-ground',
+  title: say`Brush ${resin} of neat resin on, ${film}`,
+  detail: say`thin, into every pore; the mortar within ${open}, while it is tacky`,
+  look: say`Shines all over, no puddle, no dull spot.`,
+  tools: ['brush', 'small can'],
+});
+
+/** A lift of resin mortar. */
+export const trowelResin = (lift: number, lifts: Figure, volume: Figure, thickness: Figure): Said => ({
+  builder: 'trowel-resin',
+  title: say`Resin mortar, lift ${String(lift)} of ${lifts}: ${volume}`,
+  detail: say`${thickness} thick, pressed in from the edges and struck off; trowel wiped with the cleaner of the sheet, no oil`,
+  look: say`Closed and even, no resin floats up, no dry crumb.`,
+  tools: ['trowel', 'straightedge', 'cleaner'],
+});
+
+/** A thin cement coat over a face. */
+export const fairingPass = (pass: number, passes: Figure, mix: Figure, film: Figure, within: Figure): Said => ({
+  builder: 'fairing-pass',
+  title: say`Fairing coat, pass ${String(pass)} of ${passes}: ${mix}`,
+  detail: say`${film} thick on damp ground, pressed into every pore with a steel float and drawn out to nothing at the edge; placed within ${within}`,
+  look: say`No pinhole, no line at the edge; nothing pale while it is fresh.`,
+  tools: ['steel float', 'mister'],
+});
+
+/** Roughening and washing a face for a thin coat. */
+export const roughenFace = (area: Figure): Said => ({
+  builder: 'roughen-face',
+  title: say`Grind ${area} to open pores, wash it`,
+  detail: say`paint, dust and soft skin off, until the sand shows; vacuumed, washed, left damp and dull`,
+  look: say`Rough like medium sandpaper; water is drunk, it does not bead.`,
+  tools: ['grinder with shroud and vacuum', 'brush', 'clean water'],
+});
+
+/** Covering something fresh. */
+export const protectFresh = (days: Figure): Said => ({
+  builder: 'protect-fresh',
+  title: say`Cover it from sun, wind and rain for ${days}`,
+  detail: say`damp cloth or film, edges weighed down`,
+  look: say`Dark and damp whenever it is lifted.`,
+  tools: ['film', 'damp cloth'],
+});
+
+/** Soaking the ground behind a form. */
+export const soakForm = (soak: Figure): Said => ({
+  builder: 'soak-form',
+  title: say`Keep the ground wet, ${soak}, then drain it`,
+  detail: say`wet cloths or water behind the form; no water standing when the pour begins`,
+  look: say`Dark and dull all over; nothing drips.`,
+  tools: ['wet cloths', 'mister'],
+});

@@ -1,0 +1,39 @@
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Said } from '../course.ts';
+
+/** Covering what lies around before anything is cut, scraped or mixed. */
+export const coverRoom = (around: Figure, overhead: boolean): Said => ({
+  builder: 'cover-room',
+  title: say`Cover what lies around, ${around} out`,
+  detail: say`sheet on the floor and over what stays, taped down; doors and grilles closed off with film${overhead ? '; nobody walks below until the last coat' : ''}`,
+  look: say`Nothing bare within reach of splash and dust; the film is drawn in, not blown out, while the vacuum runs.`,
+  tools: ['sheet', 'film', 'tape'],
+});
+
+/** Laying everything out before the clock of a mix runs. */
+export const layOut = (within: Figure, what: string): Said => ({
+  builder: 'lay-out',
+  title: say`Lay everything out: a mix lasts ${within}`,
+  detail: say`${what}; gloves on, a rag and the cleaner of the sheet at hand; who mixes and who places is settled`,
+  look: say`Every tool within reach; nothing is fetched after the first stir.`,
+  tools: ['scale', 'cups and sticks', 'gloves'],
+});
+
+/** Cleaning up, while what is left can still be wiped off. */
+export const clearAway = (within: Figure, left: string): Said => ({
+  builder: 'clear-away',
+  title: say`Clean tools within ${within}, clear away`,
+  detail: say`${left}; sheets folded inward; batch, lot, times and temperature written down`,
+  look: say`Tools bright, floor wiped, the note has batch and time.`,
+  tools: ['rags', 'pail', 'pen'],
+});
+
+/** Propping what may come down. */
+export const propUp = (props: Figure, weight: Figure): Said => ({
+  builder: 'prop-up',
+  title: say`Prop it first: ${props} props`,
+  detail: say`what hangs weighs ${weight}; a board with soft packing under it, raised until it just bears; room cleared and closed`,
+  look: say`The board touches all along; nothing creaks when tapped beside it.`,
+  tools: ['props', 'boards', 'packing'],
+});

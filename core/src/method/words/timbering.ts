@@ -1,0 +1,147 @@
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Said } from '../course.ts';
+
+/** Cutting timber back to what is sound and dry. */
+export const cutSound = (area: Figure, most: Figure, grain: boolean): Said => ({
+  builder: 'cut-sound',
+  title: say`Cut back to sound dry wood, ${area}`,
+  detail: say`${grain ? 'a hand hook, not a router, where a rough edge must stay; ' : ''}pried and scraped until it holds; the meter beside it reads ${most} or less; the water that wet it is closed off first; surroundings sanded, vacuumed`,
+  look: say`A point does not sink in anywhere; no dark fiber, no dust.`,
+  tools: ['chisel or hook', 'moisture meter', 'vacuum'],
+});
+
+/** A bed of holes for a consolidant. */
+export const boreHoles = (holes: Figure, across: Figure, apart: Figure, deep: Figure, short: Figure): Said => ({
+  builder: 'bore-holes',
+  title: say`Bore ${holes} holes of ${across}, ${apart} apart`,
+  detail: say`staggered, ${deep} deep, stopping ${short} short of the far face; slanting down where the face is upright; vacuumed out`,
+  look: say`No hole comes through; the vacuum brings no more wet crumbs.`,
+  tools: ['drill with a stop', 'vacuum'],
+});
+
+/** Soaking soft wood. */
+export const soakWood = (resin: Figure, within: Figure, hard: Figure): Said => ({
+  builder: 'soak-wood',
+  title: say`Soak it with ${resin} of consolidant`,
+  detail: say`brushed and dripped into holes, back and both cheeks, again and again until it takes no more; used within ${within}; what stands in puddles wiped off; left alone it is hard in ${hard}, and then wants abrading`,
+  look: say`Stays wet; no hole drinks any more.`,
+  tools: ['bottle with a nozzle', 'brush', 'rags'],
+});
+
+/** Something behind a hole that goes through. */
+export const backHole = (back: Figure, foam: boolean): Said => ({
+  builder: 'back-hole',
+  title: foam ? say`Foam behind it, cut back ${back} below the face` : say`Close the back, ${back} below the face`,
+  detail: foam ? say`a little, for it swells and bows the board; only a former: it never carries; cut back when it has cured` : say`a board with release film, braced; solid filler from it to the face`,
+  look: say`Firm and flat; the depth gauge reads the same all over.`,
+  tools: foam ? ['low-expansion foam', 'knife', 'depth gauge'] : ['board', 'release film', 'brace'],
+});
+
+/** Primer of wood before filler, wet or dry by school. */
+export const primeWood = (resin: Figure, from: Figure, until: Figure, wet: boolean): Said => ({
+  builder: 'prime-wood',
+  title: say`Prime the wood with ${resin}; filler from ${from}`,
+  detail: wet ? say`brushed in thin; the filler into the wet primer, no later than ${until}; missed: abrade and prime again` : say`brushed in thin; the filler when it is dry to the touch, no later than ${until}; missed: abrade and prime again`,
+  look: wet ? say`Wet and even, no puddle.` : say`A fingertip comes away dry.`,
+  tools: ['brush', 'cup'],
+});
+
+/** A layer of wood filler. */
+export const pressFiller = (layer: number, layers: Figure, filler: Figure, thickness: Figure, proud: Figure, last: boolean, mixMin: Figure, oil: boolean): Said => ({
+  builder: 'press-filler',
+  title: say`Filler, layer ${String(layer)} of ${layers}: ${filler}`,
+  detail: say`worked for ${mixMin} until it is of one color; ${thickness} at the most, deepest places first, pressed in small amounts so that no air stays${last ? say`; ${proud} proud, struck off with a wide knife ${oil ? 'with an oily wipe, washed off before paint' : 'wiped with the release of the sheet'}` : '; left rough'}`,
+  look: last ? say`Full to every edge; the knife drags nowhere.` : say`No hollow when tapped with the knife.`,
+  tools: ['board', 'knife', 'release wipe'],
+});
+
+/** Washing amine blush off. */
+export const washBlush = (area: Figure): Said => ({
+  builder: 'wash-blush',
+  title: say`Wash the blush off ${area}`,
+  detail: say`with water and a pad, before sanding: sanded in, it keeps paint from holding; dried`,
+  look: say`Water spreads and does not bead; the face is no longer greasy.`,
+  tools: ['water', 'pad', 'cloth'],
+});
+
+/** Shaping and sanding filler. */
+export const shapeFiller = (proud: Figure, grit: Figure, finer: Figure, grain: boolean): Said => ({
+  builder: 'shape-filler',
+  title: say`Shape it: take ${proud} off, P${grit}, then P${finer}`,
+  detail: say`planed or rasped, then sanded with the grain, soft block at the edge so that the wood is not hollowed; a sill gets its fall back${grain ? '; a grain is pressed or brushed in, else a smooth place shows' : ''}`,
+  look: say`A finger drawn across does not find the edge; profile meets the old one.`,
+  tools: ['plane or rasp', 'block', 'vacuum'],
+});
+
+/** Casting tinted resin. */
+export const pourTinted = (pour: number, pours: Figure, resin: Figure, thickness: Figure, tint: Figure | undefined): Said => ({
+  builder: 'pour-tinted',
+  title: say`Pour ${String(pour)} of ${pours}: ${resin}, ${thickness} deep`,
+  detail: tint ? say`the tinted top: ${tint} of tint, stirred until no clear streak is seen; more makes it darker, not another color; the wood cooling, so that it draws resin in and gives no bubbles off` : say`clear behind; poured slowly at one end`,
+  look: say`No bubble after a while under the lamp; the face is level with the tape.`,
+  tools: ['cup', 'stick', 'tape tight to both edges'],
+});
+
+/** A preview of the clear coat. */
+export const wetPreview = (area: Figure): Said => ({
+  builder: 'wet-preview',
+  title: say`Wet ${area} with water and look`,
+  detail: say`it shows what the clear coat will look like; a swatch of the tint beside it, dried, looked at from several sides`,
+  look: say`The swatch disappears beside the wet wood.`,
+  tools: ['cloth', 'swatch', 'lamp'],
+});
+
+/** Cutting a pocket for an insert. */
+export const cutPocket = (width: Figure, height: Figure, depth: Figure, past: Figure): Said => ({
+  builder: 'cut-pocket',
+  title: say`Cut a pocket, ${width} by ${height}, ${depth} deep`,
+  detail: say`square, ${past} past what is bad, sides upright, bottom flat; wood and insert near the moisture they will serve at`,
+  look: say`A square stands true in every corner; the bottom is sound and dry.`,
+  tools: ['chisel', 'router with a guide', 'square'],
+});
+
+/** Fitting and gluing an insert or a splice. */
+export const glueWood = (glue: Figure, open: Figure, over: Figure, what: string): Said => ({
+  builder: 'glue-wood',
+  title: say`Glue the ${what} in with ${glue}, closed within ${open}`,
+  detail: say`tried dry first; grain and rings run as in the old; left ${over} proud; glue by exposure, waterproof outside; every cut end sealed`,
+  look: say`A thin bead squeezes out all round; no line opens.`,
+  tools: ['glue', 'brush', 'clamps or braces'],
+});
+
+/** Clamped until the glue holds. */
+export const clamped = (wait: Figure): Said => ({
+  builder: 'clamped',
+  title: say`Leave it clamped, ${wait}`,
+  detail: say`warm enough for the glue of the sheet; the bead scraped off while it is rubbery`,
+  look: say`The bead snaps under the chisel.`,
+  tools: [],
+});
+
+/** Cutting a scarf. */
+export const cutScarf = (long: Figure, past: Figure, slope: Figure): Said => ({
+  builder: 'cut-scarf',
+  title: say`Cut a scarf ${long} long`,
+  detail: say`${past} of sound wood beyond the decay comes off too; ${slope} long to one of thickness; old and new cut over the same guide; cut faces primed at the back and ends`,
+  look: say`Both faces meet without light between; the line runs with the grain.`,
+  tools: ['saw', 'plane', 'guide'],
+});
+
+/** A cap over a check. */
+export const fitCap = (length: Figure, width: Figure, down: Figure, fix: Figure, lap: Figure): Said => ({
+  builder: 'fit-cap',
+  title: say`Fit a cap ${length} long, ${width} across`,
+  detail: say`of metal or membrane, turned down ${down} with a drip, lapped ${lap} with the fall, fixed on one side only, ${fix} apart: the wood below moves; the underside stays open so that water gets out`,
+  look: say`Water poured on runs off past the face; none is held below.`,
+  tools: ['snips', 'fasteners that do not rust', 'sealing washers'],
+});
+
+/** Treating a check that stays open. */
+export const treatCheck = (length: Figure, dry: Figure): Said => ({
+  builder: 'treat-check',
+  title: say`Clean out and treat the check, ${length}`,
+  detail: say`nothing rigid goes in: it opens and closes; preservative of the sheet run in, dry in ${dry}`,
+  look: say`Clean to the bottom; the treatment has sunk in.`,
+  tools: ['hook', 'vacuum', 'brush'],
+});

@@ -1,0 +1,57 @@
+import { formula } from '../quantity/formula.ts';
+import { wholeAbove } from '../quantity/round.ts';
+
+/** Holes over an area in a staggered bed. */
+export const staggeredHoles = formula({
+  name: 'staggered-holes',
+  title: 'Holes, staggered',
+  words: 'rows as far apart as the holes are by the height of an even triangle; in each, the width over the distance and one more',
+  inputs: { widthMm: { kind: 'length', label: 'width', min: 1, max: 1e5, usual: 180 }, heightMm: { kind: 'length', label: 'height', min: 1, max: 1e5, usual: 120 }, apartMm: { kind: 'depth', label: 'holes apart', min: 5, max: 500, usual: 30 } },
+  output: 'count',
+  source: 'practice',
+  compute: ({ widthMm, heightMm, apartMm }) => (Math.floor(widthMm / apartMm) + 1) * (Math.floor(heightMm / (apartMm * Math.sqrt(0.75))) + 1),
+});
+
+/** Depth of a hole that stops short, in mm. */
+export const shortHole = formula({
+  name: 'short-hole',
+  title: 'Depth of a hole',
+  words: 'the thickness less what it stops short by',
+  inputs: { thicknessMm: { kind: 'depth', label: 'thickness', min: 1, max: 2000, usual: 60 }, shortMm: { kind: 'depth', label: 'short of the far face', min: 0, max: 200, usual: 10 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ thicknessMm, shortMm }) => Math.max(1, thicknessMm - shortMm),
+});
+
+/** Length of a scarf, in mm. */
+export const scarfLength = formula({
+  name: 'scarf-length',
+  title: 'Length of the scarf',
+  words: 'thickness times the slope',
+  inputs: { thicknessMm: { kind: 'depth', label: 'thickness', min: 1, max: 1000, usual: 60 }, slope: { kind: 'ratio', label: 'length to one of thickness', min: 1, max: 20, usual: 8 } },
+  output: 'length',
+  source: 'practice',
+  compute: ({ thicknessMm, slope }) => thicknessMm * slope,
+});
+
+/** Deepest that is left to fill where the back is closed below the face, in mm. */
+export const fillDepth = formula({
+  name: 'fill-depth',
+  title: 'Depth to fill',
+  words: 'what is kept free below the face, or the depth that was found, whichever is less',
+  inputs: { foundMm: { kind: 'depth', label: 'depth found', min: 0, max: 2000, usual: 60 }, backMm: { kind: 'depth', label: 'back closed below the face', min: 1, max: 500, usual: 12 } },
+  output: 'depth',
+  source: 'practice',
+  compute: ({ foundMm, backMm }) => Math.min(foundMm, backMm),
+});
+
+/** Layers that each stay within the thickest, deepest first. */
+export const layersOf = formula({
+  name: 'layers-of',
+  title: 'Layers',
+  words: 'the depth over the thickest layer, upward to whole ones',
+  inputs: { depthMm: { kind: 'depth', label: 'depth', min: 0, max: 2000, usual: 40 }, thickestMm: { kind: 'depth', label: 'thickest layer', min: 0.1, max: 500, usual: 25 } },
+  output: 'count',
+  source: 'practice',
+  compute: ({ depthMm, thickestMm }) => Math.max(1, wholeAbove(depthMm / thickestMm)),
+});
