@@ -5,18 +5,18 @@ export interface JobTree {
   readonly areas: readonly { readonly id: string; readonly name: string; readonly defects: readonly { readonly id: string; readonly mark: string }[] }[];
 }
 
-/** Signs in to the demo and reads its job. */
-export async function demoJob(page: Page): Promise<JobTree> {
+/** Signs in to the demo and reads one of its jobs, the bathhouse where none is named. */
+export async function demoJob(page: Page, site = 'Quarry Street Bathhouse'): Promise<JobTree> {
   const session = (await (await page.request.get('/api/session')).json()) as { state: string };
   if (session.state !== 'signed-in') await page.request.post('/api/demo-session', { data: {} });
   const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; site: string }[];
-  const id = jobs.find((j) => j.site === 'Quarry Street Bathhouse')?.id ?? '';
+  const id = jobs.find((j) => j.site === site)?.id ?? '';
   return (await (await page.request.get(`/api/jobs/${id}`)).json()) as JobTree;
 }
 
 /** The address of a screen of one repair of the demo. */
-export async function screenOf(page: Page, mark: string, stage: string): Promise<string> {
-  const job = await demoJob(page);
+export async function screenOf(page: Page, mark: string, stage: string, site?: string): Promise<string> {
+  const job = await demoJob(page, site);
   const defect = job.areas.flatMap((a) => a.defects).find((d) => d.mark === mark);
   return `/jobs/${job.id}/${stage}/${defect?.id ?? ''}`;
 }

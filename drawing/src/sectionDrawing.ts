@@ -127,7 +127,7 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
       node('path', { d: `M${x0.toFixed(1)} ${(y0 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x1.toFixed(1)} ${(y1 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x0.toFixed(1)} ${y.toFixed(1)}H${x1.toFixed(1)}`, ...thin }),
       slash(x0, y, colors), slash(x1, y, colors),
       // a number that would leave the drawing stands over its line
-      Math.max(x0, x1) + 14 + label.length * characterWidth > o.width - 2 ? text((x0 + x1) / 2, y - 6, 'middle') : text(Math.max(x0, x1) + 14, y + 5, 'start'),
+      Math.max(x0, x1) + 14 + label.length * characterWidth > o.width - 2 - (o.bare === true ? 0 : noteColumn) ? text((x0 + x1) / 2, y - 6, 'middle') : text(Math.max(x0, x1) + 14, y + 5, 'start'),
     );
   }
   const left = d.side === 'left';
@@ -137,7 +137,8 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
   return node('g', {},
     node('path', { d: `M${(x0 + (left ? -4 : 4)).toFixed(1)} ${y0.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${(x1 + (left ? -4 : 4)).toFixed(1)} ${y1.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${x.toFixed(1)} ${y0.toFixed(1)}V${y1.toFixed(1)}`, ...thin }),
     slash(x, y0, colors), slash(x, y1, colors),
-    text(x + (inside ? -9 : 9), (y0 + y1) / 2 + 5, inside ? 'end' : 'start'),
+    // nor leaves it on the left
+    text(inside ? Math.max(x - 9, label.length * characterWidth + 4) : x + 9, (y0 + y1) / 2 + 5, inside ? 'end' : 'start'),
   );
 }
 
@@ -162,9 +163,14 @@ function noteNodes(notes: readonly Note[], f: Frame, o: DrawingOptions, columnX:
 function liftNumber(region: Region, f: Frame, colors: Palette): SvgNode {
   const ys = region.outline.map(([, y]) => y).filter((y) => y >= 0);
   const y = f.y((Math.min(...ys) + Math.max(...ys)) / 2);
+  const high = f.y(Math.max(...ys)) - f.y(Math.min(...ys));
+  // a thin lift takes a smaller number, and stands aside of the next
+  const r = Math.max(7, Math.min(12, high / 2 - 1));
+  const aside = high < 20 ? ((region.layer ?? 0) % 2 === 0 ? -12 : 12) : 0;
+  const x = f.x(0) + aside;
   return node('g', { 'font-weight': 700, 'font-size': 15 },
-    node('circle', { cx: f.x(0), cy: y, r: 12, fill: colors.sheet, stroke: colors.ink, 'stroke-width': 1.5 }),
-    node('text', { x: f.x(0), y: y + 5.5, 'text-anchor': 'middle', fill: colors.ink }, String(region.layer)),
+    node('circle', { cx: x, cy: y, r, fill: colors.sheet, stroke: colors.ink, 'stroke-width': 1.5 }),
+    node('text', { x, y: y + (r < 10 ? 4 : 5.5), 'text-anchor': 'middle', fill: colors.ink, ...(r < 10 && { 'font-size': 11 }) }, String(region.layer)),
   );
 }
 
@@ -183,7 +189,8 @@ function frameOf(section: Section, left: number, top: number, width: number, hei
 export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
   const { palette: colors } = o;
   const f = frameOf(section, margin.left, margin.top, o.width - (o.bare === true ? 0 : noteColumn) - margin.left - 14, o.height - margin.top - margin.bottom);
-  const layered = section.regions.filter((r) => r.layer !== undefined);
+  // coats on the face are told by their notes, lifts below it by their number
+  const layered = section.regions.filter((r) => r.layer !== undefined && r.outline.some(([, y]) => y > 0));
   return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, role: 'img', 'font-family': o.font ?? "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif" },
     node('title', {}, tell(section.caption, o)),
     hatchings(o.prefix, colors),

@@ -67,18 +67,20 @@ export function layeredSection(place: LayeredPlace): Section {
   const beside = Math.max(widest * 0.08, w * 0.35, 4);
   const half = widest / 2 + beside;
   const d = Math.max(depth?.value ?? 0, ...(depth ? [] : [0.5]));
-  const wholeBelow = (behind?.thicknessMm ?? 0) + Math.max(d, 0.5);
+  const wholeBelow = (behind?.thicknessMm ?? 0) + Math.max(d, 0.5, place.groundMm ?? 0);
   // heights are drawn larger where the place is flat
-  const times = Math.max(1, Math.round((half * 2) / 3.4 / Math.max(wholeBelow, d * 1.2)));
+  const times = Math.min(24, Math.max(1, Math.round((half * 2) / 2.1 / Math.max(wholeBelow, d * 1.2))));
   const Y = (mm: number) => mm * times;
   const film = half * 0.035;
   const top = -(films.length * film + Y(proud?.value ?? 0) + half * 0.02);
   const faceBottom = place.groundMm === undefined ? Math.max(d, 0.5) : Math.max(place.groundMm, d);
   const bottom = Y(faceBottom) + (behind ? Y(behind.thicknessMm) : Math.max(Y(d) * 0.45, half * 0.12));
+  // the dimensions stand left of the place and want the room
+  const left = Math.min(-half - half * 0.12, -w / 2 - half * (depth && layers.length > 1 ? 0.85 : 0.55));
   const regions: Region[] = [];
   const lines: Line[] = [];
-  if (behind) regions.push({ id: 'behind', material: behind.material, outline: rectangle(-half, Y(faceBottom), half, bottom) });
-  regions.push({ id: 'ground', material: ground, outline: rectangle(-half, 0, half, behind ? Y(faceBottom) : bottom) });
+  if (behind) regions.push({ id: 'behind', material: behind.material, outline: rectangle(left, Y(faceBottom), half, bottom) });
+  regions.push({ id: 'ground', material: ground, outline: rectangle(left, 0, half, behind ? Y(faceBottom) : bottom) });
   const edgeAt = (deep: number) => (w / 2) * narrowed(shape, d > 0 ? Math.min(1, deep / d) : 0);
   let from = d;
   const notes: Note[] = [...(place.notes ?? [])];
@@ -102,7 +104,7 @@ export function layeredSection(place: LayeredPlace): Section {
     const reach = f.across ? f.across.value / 2 : half;
     const [low, high] = [-i * film, -(i + 1) * film];
     const lap = Math.min(reach * 0.2, film * 3);
-    regions.push({ id: f.id, material: f.material ?? 'coat', layer: layers.length === 0 ? i + 1 : undefined, outline: f.across ? [[-reach, low], [-reach + lap, high], [reach - lap, high], [reach, low]] : rectangle(-half, high, half, low) } as Region);
+    regions.push({ id: f.id, material: f.material ?? 'coat', layer: layers.length === 0 ? i + 1 : undefined, outline: f.across ? [[-reach, low], [-reach + lap, high], [reach - lap, high], [reach, low]] : rectangle(left, high, half, low) } as Region);
     notes.push({ id: f.id, at: [reach * 0.72, (low + high) / 2], title: f.title, ...(f.detail && { detail: f.detail }) });
   });
   if (behind) notes.push({ id: 'behind', at: [half * 0.7, Y(faceBottom) + Y(behind.thicknessMm) / 2], title: behind.title });
@@ -117,7 +119,7 @@ export function layeredSection(place: LayeredPlace): Section {
   const scale = times === 1 ? say`to scale` : say`widths to scale, heights ${String(times)} times`;
   return {
     view: 'section', caption, footnote: say`${scale}${films.length > 0 ? '; coats drawn thicker' : ''}${more ? say`; ${more}` : ''}`,
-    extent: { left: -half - (depth && layers.length > 1 ? half * 0.5 : half * 0.25), right: half, top, bottom }, brokenBelow: behind === undefined && place.groundMm === undefined,
+    extent: { left, right: half, top, bottom }, brokenBelow: behind === undefined && place.groundMm === undefined,
     regions, lines, dimensions, notes,
   };
 }

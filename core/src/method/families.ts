@@ -39,7 +39,8 @@ const mortar: Family = { part: (c) => { cutBy(c, squarePatch); }, reads: ['patch
 const face = ['inspecting', 'primer-under-paint'];
 const board = [...face, 'sanding-drywall', 'joint-coats', 'joint-width'];
 const setting: Family = { part: compound, reads: board };
-const coats: Family = { part: plasterCoats, reads: [...face, 'plaster-coats', 'plaster-extent', 'paint-on-cement', 'overhead-plaster'] };
+const coats: Family = { part: plasterCoats, reads: ['plaster-extent', 'overhead-plaster', ...face] };
+const cementCoats: Family = { part: plasterCoats, reads: ['plaster-coats', 'paint-on-cement', 'plaster-extent', 'overhead-plaster', ...face] };
 const tub = ['tub-cleaner', 'tub-masking', 'clean-or-mask', 'tub-use-between'];
 
 const families: Readonly<Record<string, Family>> = {
@@ -55,7 +56,7 @@ const families: Readonly<Record<string, Family>> = {
   'injection-foam': { part: portInjection, reads: ['port-spacing'] },
   'drilled-packer-injection': { part: portInjection, reads: [] },
   'water-plug': { part: waterPlug, reads: [] },
-  'cement-plaster': coats, 'lime-plaster': coats, 'gypsum-plaster': coats, 'lath-and-plaster': coats,
+  'cement-plaster': cementCoats, 'lath-and-plaster': cementCoats, 'lime-plaster': coats, 'gypsum-plaster': coats,
   'plaster-reattach': { part: plasterReattach, reads: face },
   'setting-compound-5': setting, 'setting-compound-20': setting, 'setting-compound-45': setting, 'setting-compound-90': setting, 'drying-compound': setting,
   'vinyl-spackle': { part: fillSpots, reads: [...face, 'sanding-drywall'] },

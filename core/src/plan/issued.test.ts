@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crackSettings, fact, judged, planInput } from '../../test/cracks.ts';
+import { usualFacts } from '../../test/defects.ts';
+import { everyMethod } from '../../test/everyMethod.ts';
 import { tell } from '../quantity/saying.ts';
 import { show } from '../quantity/show.ts';
 import { genericShelf } from '../shelf/shelf.ts';
@@ -142,5 +144,23 @@ describe('a plan kept by an earlier version', () => {
     expect(again && was && planChanges(was, again)).toEqual([]);
     expect(again?.work?.named).toBe('deep chase');
     expect(inputChanges(earlier.inputs, issued.plan.inputs)).toEqual([]);
+  });
+});
+
+describe('a plan of any family', () => {
+  it('is issued, read again and the same as what is made of its inputs; one that is held or has no method is refused in words', () => {
+    let issued = 0;
+    for (const { kind, system, plan } of everyMethod()) {
+      const job = { ...planInput().job, timeZone: 'UTC' };
+      const done = issuePlan({ job, area: plan.area, defect: plan.defect });
+      expect([kind, system, done.ok]).toEqual([kind, system, true]);
+      if (!done.ok) continue;
+      issued += 1;
+      const again = sheetAgain(done.plan);
+      expect([kind, system, again && planChanges(readSheet(done.plan.kept).sheet, again)]).toEqual([kind, system, []]);
+    }
+    expect(issued).toBeGreaterThan(95);
+    const held = issuePlan({ job: planInput().job, area: planInput().area, defect: { ...planInput().defect, kind: 'bar-spall', facts: usualFacts('bar-spall', { loaded: 'yes', position: 'wall' }) } });
+    expect(held.ok ? '' : tell(held.why, how)).toMatch(/The plan stops here until it is decided/);
   });
 });

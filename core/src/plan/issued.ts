@@ -134,7 +134,11 @@ const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as
 
 function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[] {
   const rows: Compared[] = [];
-  const add = (about: string, words: Saying) => rows.push({ about, words });
+  // what comes more than once is told apart by its turn
+  const add = (about: string, words: Saying) => {
+    const turn = rows.filter((r) => r.about === about || r.about.startsWith(`${about} (`)).length;
+    rows.push({ about: turn === 0 ? about : `${about} (${String(turn + 1)})`, words });
+  };
   add('Start of the work', say`${instant(startAt)}`);
   if (nothing) add('No work', nothing);
   if (work) {

@@ -137,6 +137,13 @@ export function sectionsOf(plan: JudgedPlan | SurveyedPlan): readonly Section[] 
   return work ? [work.section, ...work.more] : plan.section ? [plan.section] : [];
 }
 
+/** An answer as it stands alone: a bare 'yes' goes with its question, a bare 'no' says nothing there. */
+function answerWords(question: string, label: string, whole: boolean): string[] {
+  if (whole) return [label];
+  if (['no', 'none', 'nothing', 'not known'].includes(label)) return [];
+  return [label === 'yes' ? `${question.replace(/\?$/, '').toLowerCase()}: yes` : label];
+}
+
 /** The sheet of a plan that is judged, whatever its kind. */
 export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Matched }), job: Omit<Job, 'areas'>): Sheet {
   const { defect, area } = plan;
@@ -157,7 +164,7 @@ export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Mat
     startAt: job.startAt,
     people: job.people,
     found: judged ? foundSaying(plan.subject) : measuredSaying(plan, plan.match),
-    answers: told.map((a) => choiceLabel(table, a.field, defect.facts[a.field]?.value)),
+    answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), judged)),
     grades: match.candidates.filter((c) => judged || c.grade !== 'out' || c.verdicts.length > 1).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
     stops: match.stops,
     section: section ?? nothingDrawn,

@@ -6,7 +6,10 @@ import { areaValues, createRecord, defectValues, jobValues } from '../services/r
 import { productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
 import type { Scope } from '../store/jobStore.ts';
+import { changeState, issue } from '../services/planService.ts';
+import { readFirm } from '../store/accountStore.ts';
 import { bathhouse } from './bathhouse.ts';
+import { moreJobs, type DemoJob } from './moreJobs.ts';
 
 /** An id that is the same at each loading, so that pictures and addresses of the demo hold. */
 function demoId(name: string): string {
@@ -24,18 +27,20 @@ function checked<T extends object>(contract: new () => T, input: object): T {
 export async function loadDemo(db: Database, clock: Clock): Promise<void> {
   const { firmId, accountId } = await makeFirm(db, clock, { firm: 'Varga & Daughters, repairs', name: 'Ines Varga', login: 'demo', password: randomBytes(24).toString('base64url') }, true);
   const scope: Scope = { firmId, accountId, at: clock.now().toISOString() };
-  const { job, areas } = bathhouse(clock.now());
   const made = (name: string) => ({ id: demoId(name), change: demoId(`${name} made`) });
-  const jobBody = checked(NewJobBody, { ...job, ...made('job') });
-  await createRecord(db, scope, 'job', jobBody, jobValues(jobBody));
-  for (const { defects, ...area } of areas) {
-    const areaBody = checked(NewAreaBody, { ...area, ...made(area.name) });
-    await createRecord(db, scope, 'area', areaBody, areaValues(areaBody), { entity: 'job', id: jobBody.id });
-    for (const defect of defects) {
-      const body = checked(NewDefectBody, { confirmed: [], decisions: [], ...defect, ...made(defect.mark) });
-      await createRecord(db, scope, 'defect', body, defectValues(body), { entity: 'area', id: areaBody.id });
+  const makeJob = async (key: string, { job, areas }: Pick<DemoJob, 'areas'> & { readonly job: object }) => {
+    const jobBody = checked(NewJobBody, { ...job, ...made(key) });
+    await createRecord(db, scope, 'job', jobBody, jobValues(jobBody));
+    for (const { defects, ...area } of areas) {
+      const areaBody = checked(NewAreaBody, { ...area, ...made(area.name) });
+      await createRecord(db, scope, 'area', areaBody, areaValues(areaBody), { entity: 'job', id: jobBody.id });
+      for (const defect of defects) {
+        const body = checked(NewDefectBody, { confirmed: [], decisions: [], ...defect, ...made(defect.mark) });
+        await createRecord(db, scope, 'defect', body, defectValues(body), { entity: 'area', id: areaBody.id });
+      }
     }
-  }
+  };
+  await makeJob('job', bathhouse(clock.now()));
   const day = (days: number) => new Date(clock.now().getTime() + days * 86_400_000).toISOString().slice(0, 10);
   const filler = checked(NewProductBody, { ...made('light filler'), title: 'Light filler from the yard on Quarry Street', basedOn: 'vinyl-spackle', sheet: 'data sheet from the lid, last spring', figures: { 'depth/max': 5 }, packs: [{ size: 1000, unit: 'mL', price: { amount: 9.8, currency: 'USD', on: day(-40) }, openDays: 60 }] });
   await createRecord(db, scope, 'product', filler, productValues(filler, { account: { id: accountId, name: 'Ines Varga', role: 'owner' } }, scope.at));
@@ -47,5 +52,21 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
   for (const pack of packs) {
     const body = checked(NewStockBody, pack);
     await createRecord(db, scope, 'stock', body, stockValues(body));
+  }
+  // the smaller jobs are planned: each repair has its issued plan, and some are being worked
+  const firm = await readFirm(db, firmId);
+  if (!firm) throw new Error('the demo firm is not there');
+  const who = { firm, session: '', account: { id: accountId, name: 'Ines Varga', role: 'owner' as const } };
+  for (const one of moreJobs(clock.now())) {
+    await makeJob(one.key, one);
+    for (const { defects } of one.areas) {
+      for (const { mark } of defects) {
+        const plan = await issue(db, who, scope, made(mark).id, { ...made(`plan of ${mark}`), jobVersion: 1, areaVersion: 1, defectVersion: 1 });
+        const minutes = one.begun[mark];
+        if (minutes === undefined) continue;
+        const begunAt = new Date(clock.now().getTime() - minutes * 60_000).toISOString();
+        await changeState(db, who, { ...scope, at: begunAt }, (plan.record as { id: string }).id, { change: demoId(`${mark} begun`), version: 1, state: 'begun' });
+      }
+    }
   }
 }

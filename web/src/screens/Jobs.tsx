@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
-import type { JobFields, Problem, ProblemDocument } from '@oddment/contracts';
-import { clockTime, siteDateTime, siteInstant } from '@oddment/core';
-import { useRef, useState } from 'react';
+import type { IssuedSummary, JobFields, Problem, ProblemDocument } from '@oddment/contracts';
+import { clockTime, judgeable, readSheet, running, sectionsOf, siteDateTime, siteInstant, tell, type RepairPlan, type UnitSystem } from '@oddment/core';
+import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
@@ -62,6 +62,14 @@ function ImportJob() {
   );
 }
 
+/** Where a person goes on with a repair. */
+function stageOf(plan: RepairPlan): string {
+  const judged = judgeable(plan);
+  if (!judged) return 'walk';
+  const chosen = judged.state === 'judged' ? judged.planned?.by === 'choice' : judged.match.chosen !== undefined;
+  return chosen ? 'method' : 'match';
+}
+
 /** What waits in a job: its repairs, each with its own section, and what holds it up. */
 function Waiting({ jobId }: { jobId: string }) {
   const { job } = useJob(jobId);
@@ -74,15 +82,44 @@ function Waiting({ jobId }: { jobId: string }) {
       {job.areas.flatMap((area) => area.defects.map((defect) => {
         const plan = planOf(job, area, defect, by);
         const item = listItem(plan, how);
+        const [section] = plan.state === 'incomplete' ? [] : sectionsOf(plan);
         return (
-          <Link key={defect.id} className="item" to={`/jobs/${job.id}/${plan.state !== 'judged' ? 'walk' : plan.planned?.by === 'choice' ? 'method' : 'match'}/${defect.id}`}>
-            {plan.state !== 'incomplete' && plan.section ? <SectionIcon section={plan.section} width={84} height={60} /> : <span />}
+          <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stageOf(plan)}/${defect.id}`}>
+            {section ? <SectionIcon section={section} width={84} height={60} /> : <span />}
             <span><b>{defect.mark}</b> {item.size}<small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small></span>
           </Link>
         );
       }))}
     </div>
   );
+}
+
+/** One plan that is begun: what is next by hand, and which windows close. */
+function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; timeZone: string; units: UnitSystem }) {
+  const { data } = api.useIssuedPlanQuery(summary.id);
+  const now = pageNow();
+  const run = useMemo(() => {
+    const work = data && readSheet(data.plan.kept).sheet.work;
+    return work && summary.begunAt !== undefined ? running(work.schedule, summary.begunAt, now) : undefined;
+  }, [data, summary.begunAt, now]);
+  if (!run) return null;
+  const how = { units, timeZone, day: now };
+  const time = (at: string) => clockTime(at, how);
+  return (
+    <li>
+      <Link to={`/jobs/${summary.jobId}/plans/${summary.id}`}><b>{summary.mark}</b></Link>{' '}
+      {run.next ? <>{run.next.now ? <b>now:</b> : <>from {time(run.next.at)}:</>} {tell(run.next.title, how)}</> : <>by hand all done; in use from {time(run.readyAt)}</>}
+      {run.closing.map((c) => <div key={`${c.before} ${tell(c.title, how)}`} className="late">{tell(c.title, how)}: begin before {time(c.before)}. <span className="quiet">Missed: {tell(c.ifMissed, how)}</span></div>)}
+    </li>
+  );
+}
+
+/** What is being worked in a job: next by hand, and windows that close. */
+function BeingWorked({ jobId, timeZone, units }: { jobId: string; timeZone: string; units: UnitSystem }) {
+  const { data } = api.useIssuedPlansQuery(jobId);
+  const begun = data?.filter((p) => p.state === 'begun') ?? [];
+  if (begun.length === 0) return null;
+  return <section className="running" aria-label="Being worked"><h3>Being worked</h3><ul>{begun.map((p) => <RunningPlan key={p.id} summary={p} timeZone={timeZone} units={units} />)}</ul></section>;
 }
 
 const shownWhole = 6;
@@ -115,6 +152,7 @@ export function Jobs() {
                 <button type="button" className="link" aria-label={`Delete ${job.site}`} onClick={() => { void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => { if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site })); }); }}>Delete</button>
               </div>
             </div>
+            <BeingWorked jobId={job.id} timeZone={job.timeZone} units={units} />
             {i < shownWhole ? <Waiting jobId={job.id} /> : null}
             </section>
           ))}

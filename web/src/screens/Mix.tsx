@@ -93,8 +93,8 @@ function Mixes({ plan, work, defect }: { plan: JudgeablePlan; work: PlannedWork;
               <h2>{mix.title}</h2>
               <p>{mix.batches.value > 1 ? <><Fig figure={mix.batches} /> batches, </> : 'One batch, '}<Fig figure={mix.total} /> in all{mix.within ? <>, each placed within <b><Fig figure={mix.within} /></b></> : null}.</p>
               <table className="mixtable">
-                <thead><tr><th scope="col">Part</th><th scope="col">In all</th>{mix.batches.value > 1 ? <th scope="col">One batch</th> : null}</tr></thead>
-                <tbody>{mix.parts.map((p) => <tr key={p.what}><th scope="row">{p.what}</th><td><Fig figure={p.amount} /></td>{mix.batches.value > 1 ? <td>{p.each ? <Fig figure={p.each} /> : '–'}</td> : null}</tr>)}</tbody>
+                <thead><tr><th scope="col">Part</th><th scope="col">In all</th>{mix.batches.value > 1 && mix.parts.some((p) => p.each) ? <th scope="col">One batch</th> : null}</tr></thead>
+                <tbody>{mix.parts.map((p) => <tr key={p.what}><th scope="row">{p.what}</th><td><Fig figure={p.amount} /></td>{mix.batches.value > 1 && mix.parts.some((one) => one.each) ? <td>{p.each ? <Fig figure={p.each} /> : '–'}</td> : null}</tr>)}</tbody>
               </table>
               <ul>{mix.says.map((one, i) => <li key={i}><Say saying={one} /></li>)}</ul>
             </section>

@@ -18,7 +18,7 @@ describe('listItem', () => {
     ['a chosen one', { defect: { choice: { system: 'rapid-crack-resin' } } }, 'still, feet, chosen', 'plain'],
     ['one still to choose', {}, 'still to choose', 'todo'],
     ['one nothing fits', { answers: { moisture: 'damp', traffic: 'hard-wheels' } }, 'nothing fits yet', 'todo'],
-    ['one that only a system without a method fits', { answers: { moisture: 'damp' } }, 'injection foam, judged only', 'plain'],
+    ['one that another system than the resin fits', { answers: { moisture: 'damp' } }, 'still to choose', 'todo'],
     ['one that stops', { answers: { ground: 'rocks' } }, 'Stop: it rocks', 'halt'],
     ['one question open', { answers: { traffic: undefined } }, 'one question open', 'todo'],
     ['two open', { answers: { traffic: undefined, finish: undefined } }, '2 questions open', 'todo'],

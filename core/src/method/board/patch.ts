@@ -34,7 +34,7 @@ function runOutHump(c: Course, width: Figure, height: Figure, rim: Figure, more:
   const school = c.system.figures?.['screws'] !== undefined ? c.school('joint-width', 'width') : undefined;
   const run = c.ledger.compute(acrossRim, { sizeMm: first, rimMm: past }, 'Last coat');
   const last = school && school.value > run.value - size.value ? c.ledger.compute(sumOf, { partMm: [size, school] }, 'Last coat') : run;
-  const wide = wideningCoats(c, { first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 50) }, 'First coat'), last, coats, thin: c.of('thin'), spot: { width, height, count: undefined } });
+  const wide = wideningCoats(c, { first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'), last, coats, thin: c.of('thin'), spot: { width, height, count: undefined } });
   c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
   c.amount('feather', 'Hump run out, each side', past);
   workCoats(c, wide, coats, c.of('thin'), 1, () => c.byCount('nothing', 'spotEach', c.usual('Sides', 'count', 4), 'A coat around'));

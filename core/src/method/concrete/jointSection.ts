@@ -11,7 +11,8 @@ export function jointSection(gap: Figure, edges: { readonly width: Figure; reado
   const f = fill?.depth.value ?? d;
   const bottom = Math.max(d, f) * 1.45 + 6;
   const half = Math.max(w * 1.9, bottom * 0.75);
-  const regions: Region[] = [{ id: 'slab', material: 'concrete', outline: rectangle(-half, 0, half, bottom) }];
+  const left = -half * 1.3;
+  const regions: Region[] = [{ id: 'slab', material: 'concrete', outline: rectangle(left, 0, half, bottom) }];
   const notes: Note[] = [];
   if (edges) {
     regions.push({ id: 'edge-left', material: 'resin-sand', outline: rectangle(-w, 0, -g, d) }, { id: 'edge-right', material: 'resin-sand', outline: rectangle(g, 0, w, d) });
@@ -31,7 +32,7 @@ export function jointSection(gap: Figure, edges: { readonly width: Figure; reado
     ...(fill ? [{ id: 'fill', along: 'y', from: [-w, 0], to: [-w, f], figure: fill.depth, side: 'left' } as const] : []),
   ];
   return {
-    view: 'section', caption: say`Across the joint`, footnote: say`to scale`, extent: { left: -half - half * 0.3, right: half, top: -(fill?.over?.value ?? 0) - bottom * 0.03, bottom }, brokenBelow: true, regions,
+    view: 'section', caption: say`Across the joint`, footnote: say`to scale`, extent: { left, right: half, top: -(fill?.over?.value ?? 0) - bottom * 0.03, bottom }, brokenBelow: true, regions,
     lines: fill?.over ? [{ id: 'grind', line: 'grind', points: [[-w * 1.2, 0], [w * 1.2, 0]] }] : [], dimensions, notes,
   };
 }
