@@ -16,6 +16,7 @@ import * as timber from './mixing/timber.ts';
 import * as plaster from './mixing/plaster.ts';
 import * as formwork from './mixing/formwork.ts';
 import * as mortarBatch from './mixing/mortarBatch.ts';
+import * as price from './mixing/price.ts';
 import * as workPace from './mixing/workPace.ts';
 import * as abrasives from './finishing/abrasives.ts';
 import * as face from './finishing/face.ts';
@@ -49,7 +50,7 @@ export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength, safeLift),
   group('Injection and fine cracks', ports, packers, gravityDepth, rising),
-  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, workPace),
+  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, price, workPace),
   group('Surface and finish', abrasives, face, levels, board, spray),
   group('Color', mixing),
   group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),

@@ -51,7 +51,7 @@ describe('formula registry', () => {
 
   it('names inputs with their unit', () => {
     const bare = new Set(['ratio', 'count', 'money']);
-    for (const f of formulas) for (const [name, input] of Object.entries(f.inputs)) if (!bare.has(input.kind)) expect(name, `${f.name} ${name}`).toMatch(/(Mm|Mm2|Ml|G|C|Pct|Min|MinM|K|KjMol|Kmh|Mpa|PerMl|PerDay|KgM2h|KgL|Mpas|Mnm|Deg)$/);
+    for (const f of formulas) for (const [name, input] of Object.entries(f.inputs)) if (!bare.has(input.kind)) expect(name, `${f.name} ${name}`).toMatch(/(Mm|Mm2|Ml|G|C|Pct|Min|MinM|K|KjMol|Kmh|Mpa|PerMl|PerDay|KgM2h|KgL|Mpas|Mnm|Deg|D|M2L)$/);
   });
 
   it.each(['crack-volume', 'chase-volume', 'sand-packing-one', 'sand-packing-two', 'resin-for-sand', 'gel-time', 'section-per-person', 'dew-point', 'dew-margin', 'evaporation'])('has %s', (name) => {

@@ -6,7 +6,7 @@ import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
 const planning: readonly RouteName[] = ['changeRules', 'importJob', 'createJob', 'createArea', 'createDefect', 'changeJob', 'changeArea', 'changeDefect', 'deleteJob', 'deleteArea', 'deleteDefect', 'restoreJob', 'restoreArea', 'restoreDefect', 'deletePhoto', 'restorePhoto', 'createProduct', 'changeProduct', 'deleteProduct', 'restoreProduct', 'importProducts', 'issuePlan', 'withdrawIssued', 'restoreIssued'];
 const onSite: readonly RouteName[] = ['addPhoto', 'changePhoto', 'changeIssued', 'createStock', 'changeStock', 'deleteStock', 'restoreStock'];
 const owning: readonly RouteName[] = ['listPeople', 'addPerson', 'changePerson', 'resetPerson'];
-const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'exportCsv', 'jobSheets', 'listPhotos', 'readPhoto', 'listIssued', 'readIssued', 'issuedSheet', 'readShelf', 'exportProducts', 'productVersions', 'readWeather', 'readMeasured', 'watchReadings'];
+const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'exportCsv', 'jobSheets', 'jobOptions', 'listPhotos', 'readPhoto', 'listIssued', 'readIssued', 'issuedSheet', 'readShelf', 'exportProducts', 'productVersions', 'readWeather', 'readMeasured', 'watchReadings'];
 const open: readonly RouteName[] = ['readSession', 'signIn', 'signOut', 'firstAccount', 'demoSignIn', 'oneTime'];
 
 function may(role: Role, name: RouteName): boolean {

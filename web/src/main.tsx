@@ -34,6 +34,7 @@ const router = createBrowserRouter([
           screen('mix/:defectId?', async () => (await import('./screens/Mix.tsx')).Mix),
           screen('plans', async () => (await import('./screens/Issued.tsx')).IssuedList),
           screen('plans/:planId', async () => (await import('./screens/Issued.tsx')).IssuedPlanPage),
+          screen('options/:defectId?', async () => (await import('./screens/Options.tsx')).Options),
           screen('sheet/:defectId?', async () => (await import('./screens/Sheet.tsx')).Sheet),
         ],
       },

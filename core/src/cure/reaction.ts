@@ -104,8 +104,8 @@ export const daysAsTime = formula({
   name: 'days-as-time',
   title: 'Days as a time',
   words: 'days times the minutes of one',
-  inputs: { ageDays: { kind: 'age', label: 'days', min: 0, max: 10_000, usual: 2 } },
+  inputs: { ageD: { kind: 'age', label: 'days', min: 0, max: 10_000, usual: 2 } },
   output: 'duration',
   source: 'geometry',
-  compute: ({ ageDays }) => ageDays * 1440,
+  compute: ({ ageD }) => ageD * 1440,
 });

@@ -188,3 +188,10 @@ export const manyVolumes = formula({
   source: 'geometry',
   compute: ({ volumeMl, count }) => volumeMl * count,
 });
+
+/** How wide and how high an outline reaches, in mm. */
+export function reachOf(outline: Outline): { readonly wide: number; readonly high: number } {
+  const points = outlinePoints(outline);
+  const [xs, ys] = [points.map((p) => p.xMm), points.map((p) => p.yMm)];
+  return { wide: Math.max(...xs) - Math.min(...xs), high: Math.max(...ys) - Math.min(...ys) };
+}

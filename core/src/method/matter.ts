@@ -7,6 +7,13 @@ import type { PatchSystem } from '../shelf/patchSystem.ts';
 import type { Rates } from '../shelf/rates.ts';
 import type { Seen } from '../survey/kind.ts';
 
+/** A grid of depths as figures. */
+export interface GridFigures {
+  readonly xMm: readonly Figure[];
+  readonly yMm: readonly Figure[];
+  readonly depthMm: readonly Figure[];
+}
+
 /** What every family of methods works from, whatever the kind of defect. */
 export interface MethodMatter {
   readonly ledger: Ledger;
@@ -20,6 +27,8 @@ export interface MethodMatter {
   readonly people: 1 | 2;
   readonly humidity: Figure;
   readonly seen: Seen | undefined;
+  /** depths over the place, row by row, where they were measured on a grid */
+  readonly grid: GridFigures | undefined;
   /** a measure of the defect or of its area by its field, and an answer */
   readonly measure: (field: string) => Figure | undefined;
   readonly choice: (field: string) => string | undefined;

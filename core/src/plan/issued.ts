@@ -113,8 +113,19 @@ interface Compared {
   readonly words: Saying;
 }
 
+/** Rows whose name comes more than once are told apart by their turn. */
+function byTurn(rows: readonly Compared[]): Compared[] {
+  const seen = new Map<string, number>();
+  return rows.map(({ about, words }) => {
+    const turn = (seen.get(about) ?? 0) + 1;
+    seen.set(about, turn);
+    return { about: turn === 1 ? about : `${about} (${String(turn)})`, words };
+  });
+}
+
 /** The rows of one table against those of another, by what they are called. */
-function changedRows(was: readonly Compared[], now: readonly Compared[], starts: readonly [number, number]): PlanChange[] {
+function changedRows(before: readonly Compared[], after: readonly Compared[], starts: readonly [number, number]): PlanChange[] {
+  const [was, now] = [byTurn(before), byTurn(after)];
   const same = (a: Saying, b: Saying) => a.length === b.length && a.every((part, i) => samePart(part, b[i] ?? '', ...starts));
   const gone = was.filter((w) => !now.some((n) => n.about === w.about)).map((w): PlanChange => ({ about: w.about, was: w.words }));
   const other = now.flatMap((n): PlanChange[] => {
@@ -134,11 +145,7 @@ const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as
 
 function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[] {
   const rows: Compared[] = [];
-  // what comes more than once is told apart by its turn
-  const add = (about: string, words: Saying) => {
-    const turn = rows.filter((r) => r.about === about || r.about.startsWith(`${about} (`)).length;
-    rows.push({ about: turn === 0 ? about : `${about} (${String(turn + 1)})`, words });
-  };
+  const add = (about: string, words: Saying) => rows.push({ about, words });
   add('Start of the work', say`${instant(startAt)}`);
   if (nothing) add('No work', nothing);
   if (work) {

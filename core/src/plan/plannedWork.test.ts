@@ -136,3 +136,45 @@ describe('its section', () => {
     expect(words(workOf('concrete-spall', { outline: square(600, 90), depthMm: 15 })?.section.footnote ?? [])).toContain('drawn in part');
   });
 });
+
+describe('over an uneven bottom', () => {
+  const grid = { xMm: [0, 160, 320], yMm: [0, 120, 240], depthMm: [[20, 34, 22], [30, 46, 34], [22, 36, 24]] };
+  const uneven = (depthMm = grid.depthMm, system = 'polymer-mortar-2k') => workOf('concrete-spall', { outline: square(320, 240), bottom: 'uneven', depths: { ...grid, depthMm }, position: 'wall' }, {}, system);
+
+  it('fills level lifts, the deepest places first: they add up to the grid and its margin, and the first is the smaller', () => {
+    const work = uneven();
+    const volumes = work?.method.steps.filter((s) => s.builder === 'pack-lift').map((s) => s.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'volume')).map((f) => (f as { value: number }).value) ?? [];
+    expect(volumes).toHaveLength(2);
+    // the mean of four corners over each cell, by hand: 31.25, 34, 34, 36 … and a margin of 25 mm as deep as the edge
+    const cell = (r: number, c: number) => [0, 1].flatMap((i) => [0, 1].map((j) => grid.depthMm[r + i]?.[c + j] ?? 0)).reduce((a, b) => a + b, 0) / 4;
+    const under = [0, 1].flatMap((r) => [0, 1].map((c) => cell(r, c) * 160 * 120)).reduce((a, b) => a + b, 0) / 1000;
+    const margin = ((370 * 290 - 320 * 240) * 13) / 1000;
+    expect(volumes.reduce((a, b) => a + b, 0)).toBeCloseTo(under + margin, 6);
+    expect(work?.quantities.find((q) => q.id === 'volume')?.figure.value).toBeCloseTo(under + margin, 6);
+    expect(volumes[0]).toBeLessThan((volumes[1] ?? 0) / 2);
+    expect(words(work?.method.steps.find((s) => s.id === 'pack-1')?.title ?? [])).toContain('the deepest places');
+  });
+
+  it('is drawn as it lies: a lift reaches no lower than the bottom there, and the deepest is the first', () => {
+    const section = uneven()?.section;
+    const [one, two] = (section?.regions ?? []).filter((r) => r.material === 'mortar');
+    const reach = (of: typeof one) => Math.max(...(of?.outline ?? []).map(([, y]) => y));
+    expect([reach(one), reach(two)]).toEqual([46, 23]);
+    const wide = (of: typeof one) => (of?.outline ?? []).filter(([, y]) => y > 23 + 1e-6).map(([x]) => x);
+    expect(Math.min(...wide(one))).toBeGreaterThan(0);
+    expect(section?.notes.some((n) => n.id === 'deepest')).toBe(true);
+  });
+
+  it('over generated grids: lifts add up to all of it, whatever their number', () => {
+    let looked = 0;
+    fc.assert(fc.property(fc.array(fc.integer({ min: 4, max: 90 }), { minLength: 9, maxLength: 9 }), fc.constantFrom('polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar'), (d, system) => {
+      const work = uneven([d.slice(0, 3), d.slice(3, 6), d.slice(6, 9)], system);
+      if (!work) return;
+      looked += 1;
+      const lifts = work.method.steps.filter((s) => s.builder === 'pack-lift').map((s) => (s.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'volume') as { value: number }).value);
+      expect(lifts.every((v) => v > 0)).toBe(true);
+      expect(lifts.reduce((a, b) => a + b, 0)).toBeCloseTo(work.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0, 4);
+    }), { numRuns: 60 });
+    expect(looked).toBeGreaterThan(30);
+  });
+});

@@ -61,8 +61,10 @@ export interface WorkMatter {
   readonly sides: (question: string) => SchoolSide | undefined;
 }
 
+const noFact = { value: undefined, how: 'entered', at: '' } as const;
+
 /** Reads each measure once, so that a figure stands once in the table. */
-function measuresOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area): Pick<MethodMatter, 'measure' | 'choice'> & { readonly humidity: Figure } {
+function measuresOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area): Pick<MethodMatter, 'measure' | 'choice' | 'grid'> & { readonly humidity: Figure } {
   const [own, around] = [new FactReader(ledger, kind, defect.facts), new FactReader(ledger, areaTable, area.facts)];
   const known = new Map<string, Figure | undefined>();
   const measure = (field: string) => {
@@ -71,7 +73,10 @@ function measuresOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area): Pic
   };
   const humidity = measure('humidityPct');
   if (!humidity) throw new Error(`the fact 'humidityPct' is missing`);
-  return { measure, choice: (field) => own.choice(field) ?? around.choice(field), humidity };
+  const fact = own.depthGrid('depths');
+  const part = (label: string, quantity: 'length' | 'depth') => (value: number) => own.part(label, quantity, value, fact ?? noFact);
+  const grid = fact && { xMm: fact.value.xMm.map(part('Column', 'length')), yMm: fact.value.yMm.map(part('Row', 'length')), depthMm: fact.value.depthMm.flat().map(part('Depth', 'depth')) };
+  return { grid, measure, choice: (field) => own.choice(field) ?? around.choice(field), humidity };
 }
 
 /** What a missing measure is asked as, where it is a question of the kind. */
@@ -88,11 +93,11 @@ export function plannedWork({ ledger, subject, surveyed, job, area, defect, rule
   const tooCold = members.find((m) => m.slabC.min && !atLeast(subject.slabC.value, m.slabC.min.value));
   if (tooCold?.slabC.min) return { ok: false, why: say`At ${subject.slabC} ${tooCold.title.toLowerCase()} does not slow down further, it stops hardening: below ${ledger.sourced(tooCold.slabC.min)} there are no times to give. Warm it first.` };
   const kind = kindOf(defect.kind);
-  const { measure, choice, humidity } = measuresOf(ledger, kind, defect, area);
+  const { measure, choice, humidity, grid } = measuresOf(ledger, kind, defect, area);
   const measured = new Map(surveyed.measured.map((m) => [m.id, m.figure]));
   const before = auxiliaries.filter((a) => chains.find((c) => c.id === system.id)?.before?.includes(a.id));
   try {
-    const method = workMethod({ ledger, subject, size, members, before, rates: ratesOf(rules?.rates), people: job.people, humidity, seen: surveyed.seen, measure, choice, measured: (id) => measured.get(id), side: sides });
+    const method = workMethod({ ledger, subject, size, members, before, rates: ratesOf(rules?.rates), people: job.people, humidity, grid, seen: surveyed.seen, measure, choice, measured: (id) => measured.get(id), side: sides });
     const timed = schedule(ledger, method, constantClimate(subject.airC.value, subject.slabC.value, humidity.value), job.startAt);
     const labor = rules?.labor && { currency: rules.labor.currency, cost: ledger.compute(laborCost, { handsOnMin: timed.handsOn, perHour: ledger.given('What an hour costs', 'money', rules.labor.perHour, 'entered', rules.labor.since) }, `Labor, ${rules.labor.currency}`) };
     const [section, ...more] = method.sections;

@@ -38,6 +38,6 @@ export const plasterReattach = {
     washer: of(32, 'depth', 'generic-sheet', 'Diameter of a washer'),
     adhesiveMl: of(15, 'volume', 'generic-sheet', 'Adhesive in a hole'),
     prop: of(1440, 'duration', 'generic-sheet', 'Propped until it holds'),
-    deep: of(2, 'depth', 'practice', 'Washers sunk below the face'),
+    sunk: of(2, 'depth', 'practice', 'Washers sunk below the face'),
   },
 } as const satisfies PatchSystem;

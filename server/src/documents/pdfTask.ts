@@ -1,8 +1,9 @@
-import type { HouseRules, Job, KeptSheet, Product, UnitSystem } from '@oddment/core';
+import type { Asked, Face, HouseRules, Job, KeptSheet, Product, UnitSystem } from '@oddment/core';
 
-/** A PDF to be made: the sheets of a job as they are now, or an issued plan as it was kept. Plain data: it crosses into a thread. */
+/** A PDF to be made: the sheets of a job as they are now, options for the client, or an issued plan as it was kept. Plain data: it crosses into a thread. */
 export type PdfTask =
   | { readonly kind: 'plans'; readonly job: Job; readonly rules: HouseRules; readonly products?: readonly Product[]; readonly units: UnitSystem; readonly defectId?: string }
+  | { readonly kind: 'options'; readonly job: Job; readonly rules: HouseRules; readonly products: readonly Product[]; readonly units: UnitSystem; readonly defectId: string; readonly asked?: readonly Asked[]; readonly face?: Face }
   | { readonly kind: 'issued'; readonly kept: KeptSheet; readonly units: UnitSystem; readonly issued: string };
 
 /** How far it is: the stage of the work, and the share of that stage that is done. */

@@ -1,5 +1,6 @@
-import { firmShelf, planRepair, readSheet } from '@oddment/core';
+import { clientOptions, firmShelf, planRepair, readSheet } from '@oddment/core';
 import type { MessagePort } from 'node:worker_threads';
+import { optionsPdf } from './optionsPdf.ts';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
 import { issuedPdf, plansPdf } from './sheetsPdf.ts';
 
@@ -17,6 +18,13 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
     }
     const { job, rules, units, defectId, products = [] } = task;
     const shelf = firmShelf(products);
+    if (task.kind === 'options') {
+      const area = job.areas.find((a) => a.defects.some((d) => d.id === defectId));
+      const defect = area?.defects.find((d) => d.id === defectId);
+      const options = area && defect && clientOptions({ job, area, defect, rules, shelf }, { products, ...(task.asked && { asked: task.asked }), ...(task.face && { face: task.face }) });
+      tell({ stage: 'layout', done: 0 });
+      return await optionsPdf(options ?? { mark: defect?.mark ?? '', title: '', place: job.site, options: [], notes: [[`Something is still to be answered in Walk.`]], advice: '' }, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);
+    }
     const wanted = job.areas.flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
     const plans = wanted.map(({ area, defect }, i) => {
       tell({ stage: 'planning', done: i / wanted.length });

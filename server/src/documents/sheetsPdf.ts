@@ -1,20 +1,7 @@
 import { cite, factSaying, kindOf, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type Mix, type RepairPlan, type Saying, type Sheet, type SheetWork, type SurveyedPlan, type Telling } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import pdfmake from 'pdfmake';
-import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-
-const family = 'Atkinson';
-const files = dirname(createRequire(import.meta.url).resolve('@expo-google-fonts/atkinson-hyperlegible-next/package.json'));
-const face = (name: string) => join(files, name, `AtkinsonHyperlegibleNext_${name}.ttf`);
-
-// whole fonts that ship with it: no subset, no network, nothing read but these
-pdfmake.setFonts({ [family]: { normal: face('400Regular'), bold: face('700Bold'), italics: face('400Regular_Italic'), bolditalics: face('700Bold_Italic') } });
-pdfmake.setUrlAccessPolicy(() => false);
-pdfmake.setLocalAccessPolicy((path: string) => path.startsWith(files));
-
-const rule = { hLineWidth: (i: number) => (i === 0 ? 0 : 0.5), vLineWidth: () => 0, hLineColor: () => '#999999', paddingTop: () => 1, paddingBottom: () => 1, paddingLeft: () => 0, paddingRight: () => 6 };
+import type { Content, TableCell } from 'pdfmake/interfaces.js';
+import { documentFont as family, pdfOf, tableRule as rule } from './pdfDocument.ts';
 
 /** How a sheet is told. */
 interface Words {
@@ -121,19 +108,6 @@ function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): 
   const title = titleContent({ ...job, mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name }, first);
   if (plan.state === 'surveyed') return [title, ...measuredContent(plan, how)];
   return [title, `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
-}
-
-function pdfOf(title: string, content: Content[], onDrawn: (done: number) => void): Promise<Buffer> {
-  const definition: TDocumentDefinitions = {
-    info: { title },
-    language: 'en-US',
-    pageSize: 'A4',
-    pageMargins: [30, 24, 30, 20],
-    defaultStyle: { font: family, fontSize: 8.5, lineHeight: 1.05 },
-    content,
-  };
-  pdfmake.setProgressCallback(onDrawn);
-  return pdfmake.createPdf(definition).getBuffer();
 }
 
 /**

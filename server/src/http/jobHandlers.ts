@@ -1,4 +1,5 @@
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, checkJobFile, jobCsv, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
+import { readAsked, readFace } from '@oddment/core';
 import { HttpProblem, notFound } from '../problem.ts';
 import { importJob } from '../services/jobFileService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
@@ -7,6 +8,11 @@ import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { madeStatus, type Call, type Handler } from './call.ts';
 import { sendPdf, unitsAsked } from './sendPdf.ts';
+
+/** Something in the address that cannot be read. */
+function refused(path: string, message: string): HttpProblem {
+  return new HttpProblem(422, message, { problems: [{ path, message }] });
+}
 
 function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) {
   const { version: _job, ...rest } = job;
@@ -45,6 +51,17 @@ export function jobHandlers(db: Database) {
       const one = job.areas.flatMap((a) => a.defects).find((d) => d.id === defect);
       if (defect !== undefined && !one) throw notFound('This defect');
       await sendPdf(call, { kind: 'plans', job, rules: call.who.firm.rules, products: await listProducts(db, call.scope.firmId), units, ...(one && { defectId: one.id }) }, one?.mark ?? 'sheets');
+    },
+    jobOptions: async (call) => {
+      const job = await wholeJob(call);
+      const { defect, ask, face } = call.req.query;
+      const units = unitsAsked(call, job.units);
+      const one = job.areas.flatMap((a) => a.defects).find((d) => d.id === defect);
+      if (!one) throw notFound('This defect');
+      const [asked, size] = [typeof ask === 'string' ? readAsked(ask) : undefined, typeof face === 'string' ? readFace(face) : undefined];
+      if (ask !== undefined && !asked) throw refused('ask', `'ask' must be scopes with a system each, such as patch:board-plug,whole:board-patch.`);
+      if (face !== undefined && !size) throw refused('face', `'face' must be width and height in millimeters, such as 2400x1800.`);
+      await sendPdf(call, { kind: 'options', job, rules: call.who.firm.rules, products: await listProducts(db, call.scope.firmId), units, defectId: one.id, ...(asked && { asked }), ...(size && { face: size }) }, `${one.mark} options`);
     },
     importJob: ({ req, scope }) => {
       if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');

@@ -12,6 +12,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['C', 'choose the system in view (Match)'],
   ['T', 'whole table of systems by rules (Match)'],
   ['O', 'sheet for print'],
+  ['V', 'options for the client'],
   ['U', 'metric or US customary'],
   ['D', 'light or dark'],
   ['Z', 'undo the last deletion'],

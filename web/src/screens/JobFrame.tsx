@@ -86,7 +86,7 @@ export function JobFrame() {
   };
   useKeys({
     1: () => { goTo('walk'); }, 2: () => { goTo('match'); }, 3: () => { goTo('method'); }, 4: () => { goTo('mix'); },
-    n: () => { step(1); }, p: () => { step(-1); }, o: () => { goTo('sheet'); },
+    n: () => { step(1); }, p: () => { step(-1); }, o: () => { goTo('sheet'); }, v: () => { goTo('options'); },
     a: () => { if (area && mayPlan) addDefect(area.id); },
   });
   if (!job) {
@@ -99,7 +99,7 @@ export function JobFrame() {
   }
   const place: Place = { mayPlan, job, plans, units, edit, addDefect, addArea, area, defect };
   // paper has nothing around it
-  if (stage === 'sheet' || planId !== undefined) {
+  if (stage === 'sheet' || stage === 'options' || planId !== undefined) {
     return <TellingProvider value={telling}><Outlet context={place} /><UndoBar /></TellingProvider>;
   }
   return (

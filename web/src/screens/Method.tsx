@@ -97,7 +97,7 @@ function Trials({ plan, told, planned, defect, trial }: { plan: JudgeablePlan; t
   const side = school && (trial?.schools?.[school.question.id] ?? school.side.id);
   const figures = candidate ? triedFigures(candidate.chain ?? [candidate.system], plan.state === 'judged' ? 'floor' : plan.match.subject.answers.position?.value) : [];
   const slides: readonly Slide[] = [
-    { id: 'ground', label: plan.defect.kind === 'slab-crack' ? 'Slab' : 'Ground', kind: 'temperature', value: trial?.slabC ?? subject.slabC.value, least: -5, most: 40, step: 1, set: (slabC) => ({ slabC }) },
+    { id: 'ground', label: plan.state === 'judged' ? 'Slab' : 'Ground', kind: 'temperature', value: trial?.slabC ?? subject.slabC.value, least: -5, most: 40, step: 1, set: (slabC) => ({ slabC }) },
     { id: 'air', label: 'Air', kind: 'temperature', value: trial?.airC ?? subject.airC.value, least: 1, most: 40, step: 1, set: (airC) => ({ airC }) },
     { id: 'humid', label: 'Humidity', kind: 'percent', value: trial?.humidityPct ?? humidity ?? 50, least: 10, most: 98, step: 1, set: (humidityPct) => ({ humidityPct }) },
     ...figures.slice(0, 1).map((f): Slide => ({ id: 'figure', label: f.label, kind: f.kind, value: trial?.figures?.system === f.system ? (trial.figures.values[f.path] ?? f.value) : f.value, least: f.least, most: f.most, step: f.step, set: (value) => ({ figures: { system: f.system, values: { [f.path]: value } } }) })),
@@ -148,6 +148,7 @@ function Planned({ plan, told, planned, defect, trial }: { plan: JudgeablePlan; 
             <h1>{defect.mark}</h1>
             <span className="quiet">{work ? `${work.title}, ${work.named}` : 'no steps yet'}{work?.by === 'proposal' ? ', proposed' : ''}{candidate && candidate.grade !== 'fits' ? ` (${candidate.grade === 'care' ? 'with care' : 'against the verdict'})` : ''}</span>
             <span className="push" />
+            <Link to={`/jobs/${job.id}/options/${defect.id}`} title="V">options for the client</Link>
             <Link to={`/jobs/${job.id}/match/${defect.id}`}>{work?.by === 'choice' ? 'why this one' : 'choose'}</Link>
           </div>
           <div>

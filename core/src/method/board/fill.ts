@@ -45,7 +45,7 @@ export function fillSpots(c: Course): void {
   const sunk = (id: string) => (c.steps.some((s) => s.builder === 'fasten-back') ? c.quantities.find((q) => q.id === id)?.figure : undefined);
   const washer = sunk('washer');
   const size = washer ?? (pops ? c.usual('A dimple', 'depth', 12) : longer(c));
-  const depth = sunk('deep') ?? (pops ? (c.matter.measure('standMm') ?? c.usual('Depth of a dimple', 'depth', 1)) : (c.matter.subject.depth ?? c.matter.measure('boardMm') ?? c.usual('Depth', 'depth', 2)));
+  const depth = sunk('sunk') ?? (pops ? (c.matter.measure('standMm') ?? c.usual('Depth of a dimple', 'depth', 1)) : (c.matter.subject.depth ?? c.matter.measure('boardMm') ?? c.usual('Depth', 'depth', 2)));
   const past = feather(c, c.usual('Height that a fill leaves', 'depth', 0.5));
   c.work(dullFace(past, shines(c), c.matter.choice('paper') === 'yes'), c.byCount('vacuumSetUp', 'spotEach', count ?? c.rate('once'), 'Trimming'));
   const one = (washer ? undefined : c.matter.measured('void')) ?? ledger.compute(spotVolume, { acrossMm: size, depthMm: depth }, 'One place');

@@ -84,7 +84,7 @@ export function formedPour(c: Course, cut: SquareCut): void {
   c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
   c.work(protectFresh(c.of('dampDays')), c.rate('dampMin'));
   const first = c.usual('First sounding', 'age', 1);
-  c.ready(soundAgain(first, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageDays: first }, 'First sounding')), 'strip-form');
+  c.ready(soundAgain(first, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), 'strip-form');
   open(c, 'pour-form');
   c.amount('volume', 'To fill', cut.volume);
   c.amount('powder', 'Powder', powder);

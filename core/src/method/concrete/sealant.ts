@@ -47,7 +47,7 @@ export function routAndSeal(c: Course): void {
   c.work(gunSealant(total, cartridges, skin), c.byLength('readySetUp', 'gunPace', length, 'Gunning and tooling'));
   c.work(clearAway(skin, 'tape pulled while the bead is wet'), c.rate('tidy'));
   const days = c.ledger.compute(daysFromFace, { depthMm: depth, perDayMm: c.of('perDay') });
-  const lag = c.fixed(c.ledger.compute(daysAsTime, { ageDays: days }, 'Cured through after'));
+  const lag = c.fixed(c.ledger.compute(daysAsTime, { ageD: days }, 'Cured through after'));
   c.wait(sealantCures(days, c.of('perDay')), lag, 'gun-sealant');
   c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', lag.minutes, 'The retained bead bends and does not tear.'), lag, 'gun-sealant');
   c.amount('sealant', 'Sealant', total);

@@ -1,5 +1,6 @@
 import { preparedDepth } from '../../geometry/cutOut.ts';
-import { chaseVolume } from '../../geometry/groove.ts';
+import { areaOver, gridLiftVolume, marginLiftVolume } from '../../geometry/depthGrid.ts';
+import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
 import { cutAreas, cutAround, cutOutVolume, squaredVolume, toBreakOut } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { rustedBar } from '../../schools/rustedBar.ts';
@@ -22,7 +23,10 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
   const cuts = ['cut', ...Array.from({ length: 40 }, (_v, i) => `cut-${String(i + 1)}`)].flatMap((id) => measured(id) ?? []);
   const area = together(c, cuts);
   if (!depth || !area || boxes.length === 0) throw new Missing('depthMm');
-  const volume = behind ? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }) : outline && found ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge }) : undefined;
+  const uneven = !behind && outline && c.matter.grid ? { grid: c.matter.grid, margin: c.ledger.compute(areaOver, { cutMm2: area, foundMm2: outline }) } : undefined;
+  // over a grid every place counts at its own depth, nowhere shallower than the edge
+  const ofGrid = uneven && c.ledger.compute(volumeSum, { volumeMl: [c.ledger.compute(gridLiftVolume, { ...uneven.grid, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth }, 'Under the grid, nowhere shallower than the edge'), c.ledger.compute(marginLiftVolume, { marginMm2: uneven.margin, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth }, 'Margin of the cut')] }, 'Inside the cut');
+  const volume = ofGrid ?? (behind ? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }) : outline && found ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge }) : undefined);
   if (!volume) throw new Missing('depthMm');
   const sideLengths = boxes.flatMap((box) => {
     const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
@@ -31,7 +35,7 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
   const around = c.ledger.compute(cutAround, { sideMm: sideLengths });
   const widest = sideLengths.reduce((most, s) => (s.value > most.value ? s : most), sideLengths[0] ?? around);
   return {
-    area, around, depth, volume, widest, broken: found ? c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: found }) : volume,
+    area, around, depth, volume, widest, ...(uneven && { uneven }), broken: found ? c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: found }) : volume,
     ...(behind && { bars: { across: measure('barMm'), behind: c.get(rustedBar.sides[0].sets.behind) } }),
   };
 }

@@ -1,6 +1,6 @@
 import { cementWait, daysAsTime, gelTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
-import { liftCount, liftThickness, volumeShare, wheelPasses } from '../../geometry/groove.ts';
+import { liftCount, liftThickness, volumeShare, volumeSum, wheelPasses } from '../../geometry/groove.ts';
 import { batchesInAll, coatVolume, liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
 import { handsOn } from '../../mixing/workPace.ts';
@@ -10,7 +10,9 @@ import { say } from '../../quantity/saying.ts';
 import { curingCompound } from '../../shelf/auxiliaries/curingCompound.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
+import { gridLiftVolume, levelDepth, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import type { Course } from '../course.ts';
+import type { GridFigures } from '../matter.ts';
 import { patchSection } from './patchSection.ts';
 import type { Lag } from '../step.ts';
 import { soundAgain } from '../words/placing.ts';
@@ -40,6 +42,8 @@ export interface SquareCut {
   readonly volume: Figure;
   readonly broken: Figure;
   readonly widest: Figure;
+  /** depths over the place on a grid, and the margin of the cut around it: lifts are then level, deepest places first */
+  readonly uneven?: { readonly grid: GridFigures; readonly margin: Figure };
   /** bars that are bare: how thick, and how far behind them is cleared */
   readonly bars?: { readonly across: Figure | undefined; readonly behind: Figure };
   /** an edge: the board that stands at it, and pins where it stands out */
@@ -93,7 +97,8 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const thickest = liftByHeat(ledger, system.safeLift, lift[position] ?? lift.wall ?? leastEdge, groundC.value);
   const count = ledger.compute(liftCount, { depthMm: cut.depth, thickestMm: thickest, least: ledger.assumed('Least number of lifts', 'count', 1, 'practice') });
   const thickness = ledger.compute(liftThickness, { depthMm: cut.depth, lifts: count });
-  const volume = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
+  const shared = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
+  const liftVolumes = Array.from({ length: count.value }, (_v, i) => liftOver(c, cut, edge, thickness, i) ?? shared);
   const scrubFilm = c.get(mortar.scrub);
   const scrub = ledger.compute(coatVolume, { areaMm2: cut.area, filmMm: scrubFilm }, 'Scrub coat');
   const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: c.get(mortar.loss) });
@@ -114,7 +119,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   c.add(mixMortar(1, batch, each, onePowder, oneLiquid, potLife, mixing));
   const open = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.scrubOpen), temperatureC: groundC }, 'Scrub coat covered within');
   c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone'))));
-  const packing = c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands);
+  const packing = liftVolumes.map((volume) => c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands));
   const next = mortarWait(c, mortar.nextFrom, 'Before the next lift');
   const nextUntil = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.nextUntil), temperatureC: groundC }, 'Next lift until');
   // cold stretches the wait; what is still soft takes no lift, so that the window never closes before it opens
@@ -127,7 +132,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       c.atLeast(next, before);
       c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, before);
     } else c.within(open, say`Dried out: scrape it off, wet again, scrub again.`, 'scrub');
-    c.add(packLift(n, count, thickness, volume, n === count.value, packing));
+    c.add(packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? mixing, cut.uneven !== undefined && n === 1));
   }
   const last = `pack-${String(count.value)}`;
   c.atLeast(next, last);
@@ -139,7 +144,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   if (plainCement) c.amount('curing-compound', 'Or curing compound, instead', ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'));
   c.add(keepDamp(dampDays, c.rate('dampMin')));
   const first = c.usual('First sounding', 'age', 1);
-  c.ready(soundAgain(first, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageDays: first }, 'First sounding')), last);
+  c.ready(soundAgain(first, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), last);
   const traffic = c.matter.subject.answers.traffic;
   const ready = mortarWait(c, readyFor(system, traffic?.value), 'In use after');
   c.atLeast(ready, last);
@@ -149,7 +154,16 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   for (const [id, label, figure] of rows) c.amount(id, label, figure);
   c.mixes.push({ id: 'mortar', title: system.title, total: toMix, batches, within: potLife, parts: [{ what: 'Powder', amount: powder, each: onePowder }, { what: 'Liquid', amount: liquid, each: oneLiquid }], says: [say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`, say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`] });
   c.named = 'squared';
-  c.sections.push(patchSection({ lifts: { count, thickness, volume }, edge, toMix }, cut.widest, cut.depth, cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined));
+  c.sections.push(patchSection({ lifts: { count, thickness, volumes: liftVolumes }, edge, toMix, ...(cut.uneven && { grid: cut.uneven.grid }) }, cut.widest, cut.depth, cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined));
+}
+
+/** The volume of a level lift over an uneven bottom, its margin with it; nothing where the bottom is even. */
+function liftOver(c: Course, { uneven, depth }: SquareCut, edgeMm: Figure, liftMm: Figure, below: number): Figure | undefined {
+  if (!uneven) return undefined;
+  const level = (n: number) => c.ledger.compute(levelDepth, { depthMm: depth, liftMm, below: c.usual('Lifts below it', 'count', n) });
+  const [bottomMm, topMm] = [level(below), level(below + 1)];
+  const parts = [c.ledger.compute(gridLiftVolume, { ...uneven.grid, edgeMm, topMm, bottomMm }), c.ledger.compute(marginLiftVolume, { marginMm2: uneven.margin, edgeMm, topMm, bottomMm })];
+  return c.ledger.compute(volumeSum, { volumeMl: parts }, `Lift ${String(below + 1)}`);
 }
 
 function powderAndLiquid(c: Course, volumeMl: Figure, of: string): readonly [Figure, Figure] {

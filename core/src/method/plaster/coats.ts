@@ -134,7 +134,7 @@ function between(c: Course, coat: number, coats: Figure, { lime, gypsum }: { rea
   const from = c.last;
   if (lime) {
     c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'));
-    const wait = c.ledger.compute(daysAsTime, { ageDays: c.of('betweenDays') }, 'Between coats');
+    const wait = c.ledger.compute(daysAsTime, { ageD: c.of('betweenDays') }, 'Between coats');
     c.wait(betweenCoats(wait, 'lime takes in air, not only dries'), c.fixed(wait), from);
     return;
   }
@@ -153,7 +153,7 @@ function between(c: Course, coat: number, coats: Figure, { lime, gypsum }: { rea
     return;
   }
   c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'));
-  const wait = school ?? c.ledger.compute(daysAsTime, { ageDays: c.usual('Before the finish coat', 'age', toFinish && coat > 1 ? 7 : 2, 'ibc-2512') }, 'Between coats');
+  const wait = school ?? c.ledger.compute(daysAsTime, { ageD: c.usual('Before the finish coat', 'age', toFinish && coat > 1 ? 7 : 2, 'ibc-2512') }, 'Between coats');
   c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);
 }
 
@@ -165,11 +165,11 @@ function texture(c: Course, area: Figure): void {
 function dryAndPaint(c: Course, { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string }): void {
   if (gypsum || lime) {
     const days = c.of('airDays');
-    const wait = c.ledger.compute(daysAsTime, { ageDays: days }, 'Aired for');
+    const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Aired for');
     c.wait(airOut(days, lime ? 'mineral or lime paint' : 'paint'), c.fixed(wait), top);
   } else {
     const days = c.school('paint-on-cement', 'wait') ?? c.usual('Before paint', 'age', 28);
-    const wait = c.ledger.compute(daysAsTime, { ageDays: days }, 'Before paint');
+    const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Before paint');
     c.wait(paintCheck(days, days.value < 28), c.fixed(wait), top);
   }
   paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer');

@@ -25,7 +25,7 @@ export function plasterReattach(c: Course): void {
   c.amount('points', 'Fastening points', points);
   c.amount('washer', lath ? 'Washers of' : 'Hole', lath ? c.of('washer') : c.of('hole'));
   if (!lath) c.amount('adhesive', 'Adhesive', adhesive);
-  c.amount('deep', 'Sunk below the face', c.of('deep'));
+  c.amount('sunk', 'Sunk below the face', c.of('sunk'));
   c.named = 'fastened back';
   const [W, H] = [width.value, height.value];
   const nx = Math.ceil(W / spacing.value) + 1, ny = Math.ceil(H / spacing.value) + 1;

@@ -1,0 +1,192 @@
+import { reachOf, type Outline } from '../geometry/outline.ts';
+import { packsCost, priceTogether } from '../mixing/price.ts';
+import type { Candidate } from '../match/candidates.ts';
+import type { Figure } from '../quantity/figure.ts';
+import { NotComputable } from '../quantity/formula.ts';
+import type { Figures, Ledger } from '../quantity/ledger.ts';
+import type { Quantity } from '../quantity/quantity.ts';
+import { say, type Saying } from '../quantity/saying.ts';
+import { outlookOf, type Outlook } from '../shelf/outlook.ts';
+import type { Product } from '../shelf/product.ts';
+import { kindOf } from '../survey/kinds.ts';
+import type { LooseFacts } from '../survey/ask.ts';
+import { judgeable, planRepair, workOfPlan, type JudgeablePlan, type PlanInput } from './repairPlan.ts';
+import { sheetOf, type Sheet } from './sheet.ts';
+
+/** How far the work goes. */
+export type Scope = 'patch' | 'margin' | 'whole' | 'replace';
+
+/** What each scope is called, and what it means to the client. */
+export const scopes: Readonly<Record<Scope, { readonly title: string; readonly means: string }>> = {
+  patch: { title: 'Patch', means: 'only what was found' },
+  margin: { title: 'Patch with margin', means: 'what was found, and a hand’s breadth more on every side' },
+  whole: { title: 'Whole face', means: 'the whole face, from corner to corner' },
+  replace: { title: 'Replace', means: 'the piece is taken out and a new one put in' },
+};
+
+/** margin on every side, in mm */
+const marginMm = 150;
+
+/** One way to go about it, as it is put before the client. */
+export interface ClientOption {
+  readonly id: string;
+  readonly scope: Scope;
+  readonly system: string;
+  readonly title: string;
+  /** by hand, and from start to finish */
+  readonly byHand: Figure;
+  readonly elapsed: Figure;
+  readonly visits?: Figure;
+  readonly quantities: readonly Quantity[];
+  readonly cares: readonly Saying[];
+  readonly outlooks: readonly Outlook[];
+  /** labor and, where the firm has a product with a price, material */
+  readonly price?: { readonly total: Figure; readonly currency: string; readonly parts: readonly Quantity[]; readonly without?: string };
+  readonly sheet: Sheet;
+  /** the workings of its figures */
+  readonly figures: Figures;
+}
+
+/** Options side by side; what cannot be one is said. */
+export interface ClientOptions {
+  readonly mark: string;
+  readonly title: string;
+  readonly place: string;
+  readonly options: readonly ClientOption[];
+  readonly notes: readonly Saying[];
+  readonly advice: string;
+}
+
+/** What is put side by side: which scope with which system. */
+export interface Asked {
+  readonly scope: Scope;
+  readonly system?: string;
+}
+
+/** The whole face, where its size is known. */
+export interface Face {
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** The facts as they would be at another scope; nothing where they do not tell it. */
+function scoped(facts: LooseFacts, scope: Scope, face: Face | undefined): LooseFacts | undefined {
+  if (scope === 'patch') return facts;
+  const size = scope === 'margin' ? undefined : face;
+  if (scope !== 'margin' && !size) return undefined;
+  const outline = facts['outline'];
+  if (outline) {
+    const { wide, high } = reachOf(outline.value as Outline);
+    const shape = { is: 'rectangle', widthMm: size?.widthMm ?? wide + 2 * marginMm, heightMm: size?.heightMm ?? high + 2 * marginMm };
+    return { ...facts, outline: { ...outline, value: { shape } } };
+  }
+  const length = facts['lengthMm'];
+  if (length && scope === 'margin') return { ...facts, lengthMm: { ...length, value: (length.value as number) + 2 * marginMm } };
+  return undefined;
+}
+
+/** Packs that a mix takes of a product of the firm, and what they cost. */
+function materials(ledger: Ledger, plan: JudgeablePlan, products: readonly Product[]): { readonly cost: Figure; readonly currency: string } | undefined {
+  const work = workOfPlan(plan);
+  const product = work && products.find((p) => (work.candidate.chain ?? [work.candidate.system]).some((m) => m.id === p.id));
+  const pack = product?.packs.find((p) => p.price !== undefined);
+  const mix = work?.mixes[work.mixes.length - 1];
+  if (!product || !pack?.price || !mix) return undefined;
+  const masses = mix.parts.filter((p) => p.amount.kind === 'mass').map((p) => p.amount);
+  const needed = pack.unit === 'mL' ? mix.total : masses[0];
+  if (!needed) return undefined;
+  const size = ledger.given('Content of a pack', pack.unit === 'mL' ? 'volume' : 'mass', pack.size, 'entered', pack.price.on);
+  return { currency: pack.price.currency, cost: ledger.compute(packsCost, { neededMl: needed, packMl: size, price: ledger.given('Price of a pack', 'money', pack.price.amount, 'entered', pack.price.on) }, `${product.title}, ${pack.price.currency}`) };
+}
+
+function priceOf(plan: JudgeablePlan, products: readonly Product[]): ClientOption['price'] {
+  const labor = plan.state === 'judged' && plan.repair ? plan.repair.labor : workOfPlan(plan)?.labor;
+  if (!labor) return undefined;
+  const material = materials(plan.ledger, plan, products);
+  const counted = material?.currency === labor.currency ? material : undefined;
+  const parts: Quantity[] = [{ id: 'labor', label: 'Labor', figure: labor.cost }, ...(counted ? [{ id: 'material', label: 'Material, whole packs', figure: counted.cost }] : [])];
+  return { currency: labor.currency, total: plan.ledger.compute(priceTogether, { part: parts.map((p) => p.figure) }, `Price, ${labor.currency}`), parts, ...(!counted && { without: 'Material is not in it: no product of the shelf that is used here has a price in this currency.' }) };
+}
+
+/** Whether two systems are the same answer twice: compounds that part by how fast they set, plaster of one kind. */
+function sameFamily(a: Candidate, b: Candidate): boolean {
+  const stem = ({ system }: Candidate) => (system.basedOn ?? system.id).replace(/-\d+$/, '');
+  return stem(a) === stem(b);
+}
+
+/** What is put side by side where nobody chose: what is planned, another answer, and a larger scope. */
+function usual(plan: JudgeablePlan, face: Face | undefined): readonly Asked[] {
+  const { candidates } = plan.state === 'judged' ? plan : plan.match;
+  const planned = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
+  if (!planned) return [];
+  const other = candidates.find((c) => c.grade !== 'out' && !sameFamily(c, planned)) ?? candidates.find((c) => c.grade !== 'out' && c.system.id !== planned.system.id);
+  return [{ scope: 'patch', system: planned.system.id }, ...(other ? [{ scope: 'patch' as const, system: other.system.id }] : []), { scope: face ? 'whole' : 'margin' }];
+}
+
+function option(input: PlanInput, asked: Asked, face: Face | undefined, products: readonly Product[]): ClientOption | Saying {
+  const { title, means } = scopes[asked.scope];
+  if (asked.scope === 'replace' && !face) return say`${title}: ${means}. It is no repair: time and price are asked of whoever replaces it.`;
+  const facts = scoped(input.defect.facts, asked.scope, face);
+  if (!facts) return face || asked.scope === 'margin' ? say`${title}: this kind of defect has no size that could be made larger.` : say`${title}: give the size of the whole face.`;
+  const { choice: own, ...defect } = input.defect;
+  const plan = judgeable(planRepair({ ...input, defect: { ...defect, facts, ...(asked.system === undefined ? asked.scope === 'patch' && own && { choice: own } : { choice: { system: asked.system, ...(own?.system === asked.system && own.reason !== undefined && { reason: own.reason }) } }) } }));
+  if (!plan) return say`${title}: something is still to be answered.`;
+  const sheet = sheetOf(plan, input.job);
+  const { work } = sheet;
+  if (!work) return say`${title}, ${asked.system === undefined ? 'as planned' : (candidateOf(plan, asked.system)?.system.title ?? asked.system)}: ${sheet.nothing ?? ''}`;
+  const candidate = candidateOf(plan, work.system);
+  const members = candidate?.chain ?? (candidate ? [candidate.system] : []);
+  const price = priceOf(plan, products);
+  return {
+    id: `${asked.scope} ${work.system}`, scope: asked.scope, system: work.system, title: `${work.title}, ${work.named}`,
+    byHand: work.schedule.handsOn, elapsed: work.schedule.total, ...(candidate?.visits && { visits: candidate.visits }),
+    quantities: work.quantities.filter((q) => q.id !== 'labor').slice(0, 6), cares: work.cares.map((c) => say`${c.title}: ${c.why}`),
+    outlooks: members.flatMap((m) => outlookOf(m) ?? []), ...(price && { price }), sheet, figures: plan.ledger,
+  };
+}
+
+const candidateOf = (plan: JudgeablePlan, id: string) => (plan.state === 'judged' ? plan.candidates : plan.match.candidates).find((c) => c.system.id === id);
+
+/**
+ * Two or three ways to go about a repair side by side, as they are put before the client: by system and by scope.
+ * @param asked what is put side by side; absent: what is planned, another answer, and a larger scope
+ */
+export function clientOptions(input: PlanInput, { asked, face, products = [] }: { readonly asked?: readonly Asked[]; readonly face?: Face; readonly products?: readonly Product[] } = {}): ClientOptions | undefined {
+  const plan = judgeable(planRepair(input));
+  if (!plan) return undefined;
+  const made = (asked ?? usual(plan, face)).map((one) => {
+    try {
+      return option(input, one, face, products);
+    } catch (error) {
+      if (error instanceof NotComputable) return say`${scopes[one.scope].title}: ${error.message}`;
+      throw error;
+    }
+  });
+  const options = made.filter((m): m is ClientOption => !Array.isArray(m)).filter((o, i, all) => all.findIndex((other) => other.id === o.id) === i);
+  return {
+    mark: input.defect.mark, title: kindOf(input.defect.kind).title, place: `${input.area.name}, ${input.job.site}`, options,
+    notes: [...made.filter((m): m is Saying => Array.isArray(m)), ...(plan.state !== 'judged' && plan.match.held ? [say`A stop is open: nothing is put before the client until it is decided.`] : [])],
+    advice: plan.advice,
+  };
+}
+
+/** What is put side by side and the face, as they stand in an address: `patch:board-plug,whole:board-patch` and `2400x1800`. */
+export function askedText(asked: readonly Asked[]): string {
+  return asked.map(({ scope, system }) => (system === undefined ? scope : `${scope}:${system}`)).join(',');
+}
+
+/** Reads what stands in an address. @returns nothing where it is no list of scopes, each with a system or without */
+export function readAsked(text: string): readonly Asked[] | undefined {
+  const parts = text.split(',').slice(0, 4).map((part): Asked | undefined => {
+    const [scope = '', ...rest] = part.split(':');
+    const system = rest.join(':');
+    return Object.hasOwn(scopes, scope) ? { scope: scope as Scope, ...(system !== '' && { system }) } : undefined;
+  });
+  return parts.every((p): p is Asked => p !== undefined) ? parts : undefined;
+}
+
+/** Reads the size of a face, in mm. @returns nothing where it is none */
+export function readFace(text: string): Face | undefined {
+  const [, wide, high] = /^(\d{2,6}(?:\.\d+)?)x(\d{2,6}(?:\.\d+)?)$/.exec(text) ?? [];
+  return wide === undefined || high === undefined ? undefined : { widthMm: Number(wide), heightMm: Number(high) };
+}
