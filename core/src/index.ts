@@ -61,7 +61,7 @@ export type { Caution } from './safety/silica.ts';
 export { cautionsWhy, partWords, type WorkPart } from './safety/hazards.ts';
 export { judgeable, planJob, planRepair, workOfPlan, type JudgeablePlan, type IncompletePlan, type JudgedPlan, type Matched, type PlanInput, type PlannedSchool, type Repair, type RepairPlan, type SchoolEffect, type SurveyedPlan } from './plan/repairPlan.ts';
 export { inputChanges, inputsOf, issuePlan, planChanges, sheetAgain, type IssuedInputs, type IssuedPlan, type PlanChange } from './plan/issued.ts';
-export { askedText, clientOptions, readAsked, readFace, scopes, type Asked, type ClientOption, type ClientOptions, type Face, type Scope } from './plan/options.ts';
+export { askedText, clientOptions, fastestBy, readAsked, readFace, scopes, type Asked, type ClientOption, type ClientOptions, type Face, type Scope } from './plan/options.ts';
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { matchWords, noWorkWords, quantitiesOf, sectionsOf, sheetOf, type Sheet, type SheetWork } from './plan/sheet.ts';

@@ -233,15 +233,15 @@ export const partsInAll = formula({
   compute: ({ part }) => part.reduce((sum, p) => sum + p, 0),
 });
 
-/** Share of one part of a mix. */
-export const partShare = formula({
-  name: 'part-share',
-  title: 'Share of one part',
-  words: 'the part over all parts',
-  inputs: { part: { kind: 'ratio', label: 'part', min: 0, max: 1000, usual: 4 }, all: { kind: 'ratio', label: 'parts in all', min: 0.001, max: 10_000, usual: 7 } },
-  output: 'ratio',
+/** One part of a mix by volume, in mL. */
+export const partOfMix = formula({
+  name: 'part-of-mix',
+  title: 'One part of a mix',
+  words: 'the mix times the part, over all parts',
+  inputs: { volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 52.5 }, part: { kind: 'ratio', label: 'part', min: 0, max: 1000, usual: 4 }, all: { kind: 'ratio', label: 'parts in all', min: 0.001, max: 10_000, usual: 7 } },
+  output: 'volume',
   source: 'geometry',
-  compute: ({ part, all }) => part / all,
+  compute: ({ volumeMl, part, all }) => (volumeMl * part) / all,
 });
 
 /** A mix that is no less than can be measured, in mL. */

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { askedText, cite, clientOptions, judgeable, readAsked, readFace, scopes, siteDateTime, type Asked, type Candidate, type ClientOption, type ClientOptions, type Face, type Scope } from '@oddment/core';
+import { askedText, cite, clientOptions, fastestBy, judgeable, readAsked, readFace, scopes, siteDateTime, siteInstant, type Asked, type Candidate, type ClientOption, type ClientOptions, type Face, type Scope } from '@oddment/core';
 import { useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { SectionPicture } from '../parts/Drawing.tsx';
@@ -86,6 +86,8 @@ export function Options() {
     const [asked, face] = [readAsked(ask), readFace(faceText)];
     return clientOptions({ job, area, defect, ...by }, { ...(asked && { asked }), ...(face && { face }), ...(shelf && { products: shelf.products }) });
   }, [by, job, area, defect, ask, faceText, shelf]);
+  const byText = params.get('by') ?? '';
+  const inTime = useMemo(() => (by && area && defect && byText !== '' ? fastestBy({ job, area, defect, ...by }, siteInstant(byText.slice(0, 10), byText.slice(11, 16), job.timeZone)) : undefined), [by, job, area, defect, byText]);
   if (!defect || !plan || !made) return <Incomplete stage="method" />;
   const { candidates } = plan.state === 'judged' ? plan : plan.match;
   const shown = readAsked(ask) ?? made.options.map(({ scope, system }): Asked => ({ scope, system }));
@@ -98,6 +100,7 @@ export function Options() {
         <MakePdf address={`/api/jobs/${job.id}/options.pdf?${query}`}>PDF</MakePdf>
       </div>
       <Asking asked={shown} candidates={candidates.filter((c) => c.verdicts.length > 1 || c.grade !== 'out')} face={partFace(faceText)} onAsked={(next) => { put('ask', askedText(next)); }} onFace={({ widthMm = 0, heightMm = 0 }) => { put('face', `${String(widthMm)}x${String(heightMm)}`); }} />
+      <p className="no-print" style={{ margin: '0 0 8px' }}><label>To be done by <input type="datetime-local" value={byText} onChange={(e) => { put('by', e.target.value); }} /></label> {inTime ? <b><Say saying={inTime.says} plain /></b> : null}</p>
       <div style={{ display: 'flex', gap: 12, alignItems: 'baseline', borderBottom: '2px solid #000' }}>
         <h1>{made.mark}, {made.title}: {made.options.length === 1 ? 'one way' : `${String(made.options.length)} ways`} to go about it</h1>
         <span className="push" />

@@ -10,10 +10,11 @@ import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { tapeGlassMesh } from '../../shelf/auxiliaries/tapeGlassMesh.ts';
 import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
+import { skimCoat } from '../../shelf/skimCoat.ts';
 import type { Course } from '../course.ts';
 import { paintFace, textureFace } from '../finish.ts';
 import { around, longer, mixed, sides, strip } from '../parts.ts';
-import { bedTape, caulk, compoundSets, cutTape, dullFace, fillPlace, freeCorner, resetFastener, skimFace } from '../words/boarding.ts';
+import { bedTape, caulk, compoundDries, compoundSets, cutTape, dullFace, fillPlace, freeCorner, resetFastener, skimFace } from '../words/boarding.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
 import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
@@ -25,8 +26,23 @@ export function cover(c: Course): void {
   if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
 }
 
-/** Texture, a look in raking light, primer and paint; and when it is used again. */
+/** The highest finish level: a skim over the whole face on top of what every joint has. */
+function levelFive(c: Course, area: Figure): void {
+  const level = c.quantities.find((q) => q.id === 'level')?.figure.value ?? 0;
+  if (level < 5 || c.steps.some((s) => s.builder === 'skim-face')) return;
+  const { coat, cover: covers, loss } = skimCoat.figures;
+  const film = c.get(coat);
+  const one = mixed(c, c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.get(covers) }, 'A skim coat'), 'Compound for a skim', c.get(loss));
+  c.work(skimFace(1, c.usual('Skim coats', 'count', 1, 'ga-214'), area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'));
+  const lag = c.drying(film, false, 'Dry through');
+  c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag);
+  smoothe(c, c.usual('Past the skim', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
+  c.amount('skim', 'Skim, from corner to corner at this level; here at least', area);
+}
+
+/** A skim where the level asks for one, texture, a look in raking light, primer and paint; and when it is used again. */
 export function finishBoard(c: Course, area: Figure, after?: string): void {
+  levelFive(c, area);
   const kind = c.matter.choice('texture');
   if (kind !== undefined && kind !== 'smooth') textureFace(c, area, kind);
   paintFace(c, area, 'primer made for new board and compound, so that the repair does not shine through');

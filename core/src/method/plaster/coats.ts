@@ -80,8 +80,9 @@ export function plasterCoats(c: Course): void {
   c.work(evenSuction(agent, c.usual('Dampened', 'count', 2)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
   c.work(layOut(within, 'binder and sand measured out in the same pail; hawk, trowel, float, water'), c.rate('readySetUp'));
-  const bind = gypsum ? 'Gypsum plaster' : lime ? 'Lime putty, with hair in the base' : 'Cement and lime';
+  const binderOf = (id: string) => (gypsum ? 'Gypsum plaster' : lime ? (id === 'base' ? 'Lime putty, with hair' : 'Lime putty') : 'Cement and lime');
   const mixOf = (id: string, title: string, volume: Figure, parts: Figure) => {
+    const bind = binderOf(id);
     const total = mixed(c, volume, `${title} to mix`);
     const sandMl = ledger.compute(plasterSand, { volumeMl: total, bulking: c.usual('Loose sand to one of plaster', 'ratio', 1.1) });
     const binder = ledger.compute(plasterBinder, { sandMl, parts });

@@ -8,7 +8,7 @@ import { liftThickness, massShare, massSum, volumeShare, volumeSum } from '../..
 import { foamLiquid } from '../../injection/ports.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
-import { hardenerDrops, hardenerWeight, massOf, partsInAll, partShare, pastePeroxide, sumOf, volumePart } from '../../mixing/proportions.ts';
+import { hardenerDrops, hardenerWeight, massOf, partOfMix, partsInAll, pastePeroxide, sumOf, volumePart } from '../../mixing/proportions.ts';
 import { layersOf } from '../../mixing/timber.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
@@ -254,7 +254,7 @@ export function mistCoats(c: Course): void {
   const least = c.usual('Least that can be measured', 'volume', 52.5);
   const total = all.value < least.value ? least : all;
   const sum = ledger.compute(partsInAll, { part: [c.of('parts'), c.of('catalyst'), c.of('reducer')] });
-  const part = (name: 'parts' | 'catalyst' | 'reducer', label: string) => ledger.compute(volumePart, { volumeMl: total, share: ledger.compute(partShare, { part: c.of(name), all: sum }, `Share of ${label.toLowerCase()}`) }, label);
+  const part = (name: 'parts' | 'catalyst' | 'reducer', label: string) => ledger.compute(partOfMix, { volumeMl: total, part: c.of(name), all: sum }, label);
   const [resin, catalyst, reducer] = [part('parts', 'Resin'), part('catalyst', 'Catalyst'), part('reducer', 'Reducer')];
   const loads = ledger.compute(jarCount, { coatingMl: total, jarMl: c.of('jar') });
   const potLife = c.working(c.of('potLife'));

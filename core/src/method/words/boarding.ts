@@ -186,7 +186,7 @@ export const skimFace = (coat: number, coats: Figure, area: Figure, compound: Fi
 export const caulk = (length: Figure, bead: Figure, cartridges: Figure, smooth: Figure): Said => ({
   builder: 'caulk',
   title: say`Caulk ${length} with a bead of ${bead}`,
-  detail: say`${cartridges} cartridges; nozzle cut to the gap, drawn along without a stop, smoothed with a wet finger within ${smooth}; never sanded`,
+  detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'}; nozzle cut to the gap, drawn along without a stop, smoothed with a wet finger within ${smooth}; never sanded`,
   look: say`Touches both sides, hollow, no gap, no smear beside it.`,
   tools: ['gun', 'damp cloth'],
 });

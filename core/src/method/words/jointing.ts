@@ -105,7 +105,7 @@ export const primeJoint = (dry: Figure, until: Figure): Said => ({
 export const gunSealant = (volume: Figure, cartridges: Figure, skin: Figure): Said => ({
   builder: 'gun-sealant',
   title: say`Gun in ${volume}, and tool it within ${skin}`,
-  detail: say`${cartridges} cartridges at hand; nozzle pushed ahead of the bead from the bottom up; tooled once, hollow, dry; tape pulled at once`,
+  detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'} at hand; nozzle pushed ahead of the bead from the bottom up; tooled once, hollow, dry; tape pulled at once`,
   look: say`Touches both faces all along; hollow, no skin torn.`,
   tools: ['gun', 'tooling spoon', 'tape'],
 });
