@@ -34,17 +34,17 @@ test('metric and US customary switch everywhere at once', async ({ page }) => {
   }
 });
 
-test('the drawing and the steps follow what is tried out, and go back to as measured', async ({ page }) => {
+test('the drawing and the steps follow what is tried out in a worker, and go back to as planned', async ({ page }) => {
   await page.goto(await screenOf(page, 'PS-01', 'method'));
-  const gel = page.locator('.trial').filter({ hasText: 'gel' }).locator('.fig').first();
+  const gel = page.getByText(/A mix lasts/).locator('.fig');
   const before = await gel.textContent();
   await page.getByRole('slider', { name: 'Slab' }).focus();
   for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
-  await expect(gel).not.toHaveText(before ?? '');
   await expect(page.getByText('Trying out.')).toBeVisible();
-  await page.getByRole('group', { name: 'Chase' }).getByRole('button', { name: 'shallow' }).click();
+  await expect(page.getByText(/a mix lasts/)).not.toContainText(`a mix lasts ${before ?? ''}.`);
+  await page.getByRole('group', { name: 'How deep to chase?' }).getByRole('button', { name: 'shallow' }).click();
   await expect(page.locator('svg [data-dimension=depth]')).toHaveText('6.4 mm');
-  await page.getByRole('button', { name: 'Back to as measured' }).click();
+  await page.getByRole('button', { name: 'Back to as planned' }).click();
   await expect(gel).toHaveText(before ?? '');
   await expect(page.locator('svg [data-dimension=depth]')).toHaveText('19.1 mm');
 });
@@ -85,14 +85,14 @@ test('a system ruled out can be chosen with a reason that is kept', async ({ pag
   await allSaved(page);
 });
 
-test('a system without a method can be chosen: the choice is kept, and nothing else is planned in its place', async ({ page }) => {
+test('another system than the resin is chosen for a crack, and has its method, its mixes and its sheet', async ({ page }) => {
   await page.goto(await screenOf(page, 'WH-01', 'match'));
   await page.getByRole('button', { name: 'Flexible sealant, routed' }).click();
-  await expect(page.getByText('Judged only: Oddment has no method for it yet.')).toBeVisible();
   await page.getByRole('button', { name: /^Choose/ }).click();
-  await expect(page.getByRole('button', { name: /^Chosen/ })).toBeVisible();
-  await page.goto(await screenOf(page, 'WH-01', 'method'));
-  await expect(page.getByText(/is chosen. It is judged, and there is no method for it yet/).first()).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Steps' })).toContainText('Gun in');
+  await expect(page.locator('svg').getByText('holds on two faces only')).toBeVisible();
+  await page.goto(await screenOf(page, 'WH-01', 'sheet'));
+  await expect(page.getByText(/Press in a rod of|Lay tape on the bottom/)).toBeVisible();
   await page.goto(await screenOf(page, 'WH-01', 'match'));
   await page.getByRole('button', { name: 'Take the choice back' }).click();
   await allSaved(page);

@@ -111,16 +111,16 @@ const shots: readonly Shot[] = [
   { file: 'people', stage: 'people' },
   { file: 'jobs', stage: '' },
   { file: 'figures', stage: 'figures/compound-drying?airC=17&humidityPct=62&thicknessMm=1.2&draft=0.75&units=metric' },
-  { file: 'figures-heat', stage: 'figures/lift-heat?lift=9', act: async (page) => { await page.getByRole('button', { name: 'Compute' }).click(); await page.getByRole('img', { name: /Hottest place over time/ }).waitFor(); } },
   { file: 'walk', stage: 'walk', mark: 'PS-01' },
   { file: 'match', stage: 'match', mark: 'BR-01', act: (page) => page.getByText(/cautions:/).click() },
-  { file: 'match-table', stage: 'match', mark: 'TO-02', act: (page) => page.getByRole('button', { name: /Whole table/ }).click() },
   { file: 'method', stage: 'method', mark: 'PS-01' },
+  { file: 'method-wall', stage: 'method', mark: 'WC-01' },
+  { file: 'method-spall', stage: 'method', mark: 'WC-02' },
+  { file: 'options', stage: 'options', mark: 'RR-01' },
   { file: 'shelf', stage: 'shelf/epoxy-mortar' },
-  { file: 'mix', stage: 'mix', mark: 'PS-01' },
+  { file: 'mix', stage: 'mix', mark: 'WR-02' },
   { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.amount .fig').first().click() },
-  { file: 'sheet', stage: 'sheet', mark: 'PS-01' },
-  { file: 'photos', stage: 'walk', mark: 'PS-03', act: (page) => addPhoto(page) },
+  { file: 'sheet', stage: 'sheet', mark: 'RR-04' },
   { file: 'trace', stage: 'walk', mark: 'BR-02', act: tracePhoto },
   { file: 'rules', stage: 'rules' },
   { file: 'walk-tapping', stage: 'walk', mark: 'BR-01' },
@@ -146,10 +146,11 @@ await command(async () => {
         await page.locator('main h1').first().waitFor();
       }
       if (shot.mark !== undefined) {
-        const [job] = (await (await page.request.get('/api/jobs')).json()) as { id: string }[];
-        const tree = (await (await page.request.get(`/api/jobs/${job?.id ?? ''}`)).json()) as { areas: { defects: { id: string; mark: string }[] }[] };
-        const defect = tree.areas.flatMap((a) => a.defects).find((d) => d.mark === shot.mark);
-        await page.goto(`/jobs/${job?.id ?? ''}/${shot.stage}/${defect?.id ?? ''}`);
+        const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string }[];
+        const trees = await Promise.all(jobs.map(async ({ id }) => (await (await page.request.get(`/api/jobs/${id}`)).json()) as { id: string; areas: { defects: { id: string; mark: string }[] }[] }));
+        const found = trees.flatMap((tree) => tree.areas.flatMap((a) => a.defects.filter((d) => d.mark === shot.mark).map((defect) => ({ job: tree.id, defect }))))[0];
+        if (!found) throw new Failure(`No defect of the demo is marked ${shot.mark}.`);
+        await page.goto(`/jobs/${found.job}/${shot.stage}/${found.defect.id}`);
         await page.locator('.fig').first().waitFor();
       }
       await page.evaluate(() => document.fonts.ready);

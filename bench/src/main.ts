@@ -5,6 +5,7 @@ import { isMainThread } from 'node:worker_threads';
 import { knowledgeRows } from './knowledge.ts';
 import { answerMixed, mixedRows } from './mixed.ts';
 import { measureServing } from './serving.ts';
+import { whatIfTimes } from './whatIf.ts';
 
 const rounds = 7;
 const many = 1000;
@@ -56,6 +57,8 @@ async function measure(): Promise<void> {
   console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));
 
   for (const line of [...knowledgeRows(rounds, row), ...(await mixedRows(rounds, row))]) console.log(line);
+
+  console.log(row('a slider moved: plan, sheet across a worker, picture', whatIfTimes(), 50));
 
   const { ODDMENT_BENCH_ADDRESS: address, ODDMENT_BENCH_DATABASE: databaseUrl } = process.env;
   if (address !== undefined && databaseUrl !== undefined) {

@@ -22,12 +22,19 @@ function mixed(i: number): { readonly kind: string; readonly answers: Readonly<R
   }
 }
 
-function mixedPlans(count: number): () => number {
+/** The input of a mixed defect of the bench. */
+export function mixedInput(i: number): { readonly job: Job; readonly area: Area; readonly defect: Defect } {
+  const { kind, answers } = mixed(i);
   const area: Area = { id: 'a', name: 'Bench', facts: facts({ place: 'inside', airC: 20, slabC: 19, humidityPct: 45 }), defects: [] };
   const job: Job = { id: 'j', site: 'Bench', client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-02T06:00:00.000Z', people: 2, areas: [area] };
-  const defects = Array.from({ length: count }, (_v, i): Defect => { const { kind, answers } = mixed(i); return { id: `d${String(i)}`, kind, mark: `B-${String(i)}`, confirmed: [], decisions: [], facts: facts(answers) }; });
-  return () => defects.reduce((sum, defect) => {
-    const plan = planRepair({ job, area, defect });
+  return { job, area, defect: { id: `d${String(i)}`, kind, mark: `B-${String(i)}`, confirmed: [], decisions: [], facts: facts(answers) } };
+}
+
+function mixedPlans(count: number): () => number {
+  const inputs = Array.from({ length: count }, (_v, i) => mixedInput(i));
+  return () => inputs.reduce((sum, input) => {
+    const { defect } = input;
+    const plan = planRepair(input);
     if (plan.state !== 'surveyed' || !plan.match) throw new Error(`a mixed defect of the bench is not judged: ${defect.kind} ${plan.state === 'incomplete' ? JSON.stringify([plan.sense.defect.missing.map((a) => a.field), plan.sense.defect.refused.map((r) => r.field)]) : ''}`);
     return sum + plan.match.candidates.length;
   }, 0);

@@ -95,10 +95,17 @@ describe('the demo', () => {
     await world.close();
   });
 
-  it('signs in by itself and has the bathhouse: six areas, fifteen defects, dates from the day it was loaded', async () => {
+  it('signs in by itself and has the bathhouse, six areas and fifteen defects, and two smaller jobs whose plans are issued', async () => {
     const person = world.person();
     expect((await person.post('/api/demo-session')).body).toMatchObject({ state: 'signed-in', firm: { demo: true } });
-    const [job] = (await person.get('/api/jobs')).body as unknown as { id: string; startAt: string; areas: number; defects: number }[];
+    const jobs = (await person.get('/api/jobs')).body as unknown as { id: string; site: string; startAt: string; areas: number; defects: number }[];
+    const job = jobs.find((j) => j.site === 'Quarry Street Bathhouse');
+    for (const other of jobs.filter((j) => j !== job)) {
+      const plans = (await person.get(`/api/jobs/${other.id}/plans`)).body as unknown as { state: string }[];
+      expect(plans).toHaveLength(other.defects);
+      expect(plans.some((p) => p.state === 'begun')).toBe(true);
+    }
+    expect(jobs).toHaveLength(3);
     expect(job).toMatchObject({ areas: 6, defects: 15, startAt: '2026-06-03T12:10:00.000Z' });
   });
 

@@ -103,7 +103,7 @@ describe('issued plans', () => {
 
   it.each([
     [{ ground: 'rocks' }, /until it is decided/],
-    [{ moisture: 'damp' }, /There is nothing to issue. No system with a method/],
+    [{ moisture: 'running', traffic: 'hard-wheels' }, /There is nothing to issue. No system with a method/],
   ])('are refused where there is no method: %j', async (answers, words) => {
     const { defect } = await ready(owner, answers);
     const { answer } = await issue(owner, defect.id);

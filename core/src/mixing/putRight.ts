@@ -26,6 +26,9 @@ export interface CupVerdict {
   readonly saying: Saying;
 }
 
+/** less than this of the second part is none of it: no scale shows it, in g */
+const leastG = 1e-6;
+
 /** share of the pot life after which nothing is added to a stirred cup any more */
 const tooLateShare = 0.25;
 
@@ -36,7 +39,7 @@ const tooLateShare = 0.25;
 export function putRight({ firstG, secondG, byWeight, tolerancePct, roomG, stirredMin, potLifeMin }: WeighedCup): CupVerdict {
   const ledger = new Ledger();
   const figure = (label: string, grams: number) => ledger.given(label, 'mass', grams, 'entered', '');
-  const off = secondG > 0 ? firstG / secondG / byWeight - 1 : Number.POSITIVE_INFINITY;
+  const off = secondG > leastG ? firstG / secondG / byWeight - 1 : Number.POSITIVE_INFINITY;
   const percent = ledger.given('Off the ratio', 'percent', Number.isFinite(off) ? Math.abs(off) * 100 : 100, 'entered', '');
   if (atMost(Math.abs(off), tolerancePct / 100)) return { state: 'right', saying: say`Within the tolerance: it is ${percent} off the ratio. Use it.` };
   const short = off > 0 ? 'second' : 'first';

@@ -27,7 +27,7 @@ export interface SheetWork {
   readonly cares: readonly { readonly title: string; readonly why: Saying; readonly source: SourceId }[];
   readonly schedule: Schedule;
   readonly quantities: readonly Quantity[];
-  /** what is mixed, in which batches; absent on sheets that an earlier version kept, and for the groove of resin and sand */
+  /** what is mixed, in which batches; absent on sheets that an earlier version kept */
   readonly mixes?: readonly Mix[];
   readonly cautions: readonly Caution[];
 }
@@ -103,6 +103,11 @@ function nothingSaying(plan: JudgedPlan): Saying {
 
 const caresOf = ({ against }: PlannedWork['candidate']): SheetWork['cares'] => against.map((v) => ({ title: v.title, why: v.reason(), source: v.source }));
 
+/** Resin and sand of a groove as a mix: a section at a time, within the gel time. */
+function grooveMix({ method, batch }: Repair): Mix {
+  return { id: 'resin', title: method.system.title, total: batch.resinPlaced, batches: method.sections.count, within: method.gel, parts: [{ what: 'Resin', amount: batch.resinPlaced }, { what: 'Dry sand', amount: batch.sandPlaced }], says: [batch.sandWay, ...batch.atEveryCartridge] };
+}
+
 /** The work of any family but the groove of resin and sand. */
 function familyWork({ candidate, by, reason, method, schedule, quantities, mixes, cautions }: PlannedWork): SheetWork {
   return { system: candidate.system.id, title: candidate.system.title, named: method.named, by, ...(reason !== undefined && { reason }), cares: caresOf(candidate), schedule, quantities, mixes, cautions };
@@ -117,7 +122,7 @@ function workOf(plan: JudgedPlan): SheetWork | undefined {
   const { candidate, by, reason } = planned;
   return {
     system: candidate.system.id, title: candidate.system.title, named: repair.method.size.named, by, ...(reason !== undefined && { reason }),
-    cares: caresOf(candidate), schedule: repair.schedule, quantities: quantitiesOf(repair), cautions: repair.cautions,
+    cares: caresOf(candidate), schedule: repair.schedule, quantities: quantitiesOf(repair), cautions: repair.cautions, mixes: [grooveMix(repair)],
   };
 }
 

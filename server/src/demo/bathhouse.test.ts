@@ -1,7 +1,8 @@
-import { defectKinds, kindOf, planRepair, relevantAsks, surfaces, type Area, type Candidate, type Job, type JudgedPlan, type PlanInput } from '@oddment/core';
+import { defectKinds, issuePlan, kindOf, planRepair, relevantAsks, surfaces, tell, type Area, type Candidate, type Job, type JudgedPlan, type PlanInput } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { recomputedFigures } from '../../../core/test/recompute.ts';
 import { bathhouse } from './bathhouse.ts';
+import { moreJobs } from './moreJobs.ts';
 
 const { job, areas } = bathhouse(new Date('2026-06-02T12:00:00Z'));
 const whole = { ...job, id: 'j', areas: [] } as Job;
@@ -77,5 +78,44 @@ describe('the plans of the demo', () => {
     expect(of('WH-03').stops.map((s) => [s.id, s.open])).toEqual([['structural', false]]);
     expect(of('CY-01').stops.some((s) => s.id === 'located' && s.open)).toBe(true);
     expect(of('CY-01').candidates.every((c) => c.grade === 'out')).toBe(true);
+  });
+});
+
+describe('every defect of the demo', () => {
+  /** What would be decided and chosen on a walk: every stop that a decision lifts, and the best system there is. */
+  function decided({ input, plan }: (typeof plans)[number]): PlanInput {
+    const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;
+    const decisions = (match?.stops ?? []).filter((s) => s.open && s.liftedBy === 'decision').map((s) => ({ stop: s.id, who: 'Rosalind Achterberg', capacity: 'licensed engineer', what: 'may be repaired', on: '2026-06-01' }));
+    const system = input.defect.choice?.system ?? match?.candidates[0]?.system.id ?? '';
+    return { ...input, defect: { ...input.defect, decisions: [...input.defect.decisions, ...decisions], choice: { system, reason: 'decided on the walk' } } };
+  }
+
+  it('has a plan that can be issued once it is decided, but where a fact has to change first', () => {
+    const refused: string[] = [];
+    for (const one of plans) {
+      const done = issuePlan(decided(one));
+      if (done.ok) continue;
+      refused.push(one.mark);
+      expect([one.mark, tell(done.why, { units: 'metric', timeZone: 'UTC' })]).toEqual([one.mark, expect.stringMatching(/until it is decided|stops hardening/)]);
+    }
+    // the ramp at two degrees, its bars not located
+    expect(refused).toEqual(['CY-01']);
+  });
+
+  it('of the smaller jobs is chosen, fits, and has a plan that is issued as it stands', () => {
+    let issued = 0;
+    for (const { job: own, areas: rooms } of moreJobs(new Date('2026-06-02T12:00:00Z'))) {
+      for (const a of rooms) {
+        for (const d of a.defects) {
+          const input: PlanInput = { job: { ...own, id: 'j', areas: [] }, area: { ...a, id: a.name, defects: [] } as unknown as Area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } };
+          const plan = planRepair(input);
+          expect([d.mark, plan.state === 'surveyed' && plan.match?.chosen?.candidate.grade]).toEqual([d.mark, 'fits']);
+          expect([d.mark, issuePlan(input).ok]).toEqual([d.mark, true]);
+          for (const [field] of Object.entries(d.facts)) expect([d.mark, field, kindOf(d.kind).asks.some((ask) => ask.field === field)]).toEqual([d.mark, field, true]);
+          issued += 1;
+        }
+      }
+    }
+    expect(issued).toBe(12);
   });
 });
