@@ -74,7 +74,7 @@ export const routes = describe({
   readJob: { method: 'get', path: '/jobs/{id}', summary: 'A job with its areas and defects', access: everyone, status: 200, answer: 'the job' },
   exportJob: { method: 'get', path: '/jobs/{id}/file', summary: 'A job as a job file', access: everyone, status: 200, answer: 'the job file' },
   exportCsv: { method: 'get', path: '/jobs/{id}/defects.csv', summary: 'The defects of a job as CSV, a column for every fact', access: everyone, status: 200, answer: 'the CSV' },
-  jobSheets: { method: 'get', path: '/jobs/{id}/sheets.pdf', summary: 'The sheets of a job as PDF; ?defect= for one repair, ?units=metric or us', access: everyone, status: 200, answer: 'the PDF' },
+  jobSheets: { method: 'get', path: '/jobs/{id}/sheets.pdf', summary: 'The sheets of a job as PDF; ?defect= for one repair, ?area= for those of one area, ?units=metric or us', access: everyone, status: 200, answer: 'the PDF' },
   jobOptions: { method: 'get', path: '/jobs/{id}/options.pdf', summary: 'Options for the client on one repair as PDF, side by side; ?defect=, ?ask=scope:system,… and ?face=widthxheight in mm, ?units=metric or us', access: everyone, status: 200, answer: 'the PDF' },
   importJob: { method: 'post', path: '/job-files', summary: 'Take a job file in as a new job', access: planners, body: JobFile, example: { format: 'oddment-job', version: 2, job: { ...job, id: exampleId, areas: [] } }, status: 201, answer: 'the job' },
   createJob: { method: 'post', path: '/jobs', summary: 'Make a job', access: planners, body: NewJobBody, example: { ...job, id: exampleId, change: nextChange() }, status: 201, answer: 'the job' },

@@ -158,11 +158,19 @@ describe('bad input', () => {
 
 describe('the sheets over the wire', () => {
   it('come as PDF, whole or one, and are refused in words', async () => {
-    const { job, defect } = await madeJob(ours);
+    const { area, job, defect } = await madeJob(ours);
     const whole = await ours.get(`/api/jobs/${job.id}/sheets.pdf`);
     expect([whole.status, whole.headers.get('content-type')]).toEqual([200, 'application/pdf']);
     expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=us`)).headers.get('content-disposition')).toContain('H-01.pdf');
     expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?defect=${uuid()}`)).status).toBe(404);
+    expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?area=${area.id}`)).headers.get('content-disposition')).toContain(area.name);
+    expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?area=${uuid()}`)).status).toBe(404);
+    const options = await ours.get(`/api/jobs/${job.id}/options.pdf?defect=${defect.id}&ask=patch,margin&face=2400x1800`);
+    expect([options.status, options.headers.get('content-type')]).toEqual([200, 'application/pdf']);
+    expect((await ours.get(`/api/jobs/${job.id}/options.pdf?defect=${uuid()}`)).status).toBe(404);
+    expect((await ours.get(`/api/jobs/${job.id}/options.pdf?defect=${defect.id}&ask=all`)).body['problems']).toMatchObject([{ path: 'ask' }]);
+    expect((await ours.get(`/api/jobs/${job.id}/options.pdf?defect=${defect.id}&face=wide`)).body['problems']).toMatchObject([{ path: 'face' }]);
+    expect((await theirs.get(`/api/jobs/${job.id}/options.pdf?defect=${defect.id}`)).status).toBe(404);
     expect((await ours.get(`/api/jobs/${job.id}/sheets.pdf?units=cubits`)).body['problems']).toMatchObject([{ path: 'units' }]);
     expect((await theirs.get(`/api/jobs/${job.id}/sheets.pdf`)).status).toBe(404);
   });

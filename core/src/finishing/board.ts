@@ -1,7 +1,7 @@
 import { formula } from '../quantity/formula.ts';
 import { wholeAbove } from '../quantity/round.ts';
 
-const side = (label: string, usual: number) => ({ kind: 'length', label, min: 20, max: 5000, usual }) as const;
+const side = (label: string, usual: number) => ({ kind: 'length', label, min: 20, max: 20_000, usual }) as const;
 
 /** Tape around a board patch, in mm: each side and the lap at each corner. */
 export const tapeLength = formula({
@@ -46,7 +46,7 @@ export const backerLength = formula({
   name: 'backer-length',
   title: 'Backer behind the opening',
   words: 'the opening, and what bears on the board at each end',
-  inputs: { openingMm: { kind: 'depth', label: 'opening', min: 20, max: 2000, usual: 250 }, bearingMm: { kind: 'depth', label: 'bearing at each end', min: 50, max: 200, usual: 75 } },
+  inputs: { openingMm: { kind: 'depth', label: 'opening', min: 20, max: 20_000, usual: 250 }, bearingMm: { kind: 'depth', label: 'bearing at each end', min: 50, max: 200, usual: 75 } },
   output: 'depth',
   source: 'practice',
   compute: ({ openingMm, bearingMm }) => openingMm + 2 * bearingMm,

@@ -114,22 +114,31 @@ function sameFamily(a: Candidate, b: Candidate): boolean {
   return stem(a) === stem(b);
 }
 
+/** What is put side by side, with the system that is taken where it still does at that scope. */
+interface Preferred extends Asked {
+  readonly prefer?: string;
+}
+
 /** What is put side by side where nobody chose: what is planned, another answer, and a larger scope. */
-function usual(plan: JudgeablePlan, face: Face | undefined): readonly Asked[] {
+function usual(plan: JudgeablePlan, face: Face | undefined): readonly Preferred[] {
   const { candidates } = plan.state === 'judged' ? plan : plan.match;
   const planned = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
   if (!planned) return [];
   const other = candidates.find((c) => c.grade !== 'out' && !sameFamily(c, planned)) ?? candidates.find((c) => c.grade !== 'out' && c.system.id !== planned.system.id);
-  return [{ scope: 'patch', system: planned.system.id }, ...(other ? [{ scope: 'patch' as const, system: other.system.id }] : []), { scope: face ? 'whole' : 'margin' }];
+  const larger = (['whole', 'margin'] as const).find((scope) => scoped(plan.defect.facts, scope, face) !== undefined);
+  return [{ scope: 'patch', system: planned.system.id }, ...(other ? [{ scope: 'patch' as const, system: other.system.id }] : []), ...(larger ? [{ scope: larger, prefer: planned.system.id }] : [])];
 }
 
-function option(input: PlanInput, asked: Asked, face: Face | undefined, products: readonly Product[]): ClientOption | Saying {
+function option(input: PlanInput, asked: Preferred, face: Face | undefined, products: readonly Product[]): ClientOption | Saying {
   const { title, means } = scopes[asked.scope];
   if (asked.scope === 'replace' && !face) return say`${title}: ${means}. It is no repair: time and price are asked of whoever replaces it.`;
   const facts = scoped(input.defect.facts, asked.scope, face);
   if (!facts) return face || asked.scope === 'margin' ? say`${title}: this kind of defect has no size that could be made larger.` : say`${title}: give the size of the whole face.`;
   const { choice: own, ...defect } = input.defect;
-  const plan = judgeable(planRepair({ ...input, defect: { ...defect, facts, ...(asked.system === undefined ? asked.scope === 'patch' && own && { choice: own } : { choice: { system: asked.system, ...(own?.system === asked.system && own.reason !== undefined && { reason: own.reason }) } }) } }));
+  const planBy = (system: string | undefined) => judgeable(planRepair({ ...input, defect: { ...defect, facts, ...(system === undefined ? asked.scope === 'patch' && own && { choice: own } : { choice: { system, ...(own?.system === system && own.reason !== undefined && { reason: own.reason }) } }) } }));
+  const preferred = asked.prefer === undefined ? undefined : planBy(asked.prefer);
+  const does = preferred && asked.prefer !== undefined && candidateOf(preferred, asked.prefer)?.grade !== 'out';
+  const plan = does ? preferred : planBy(asked.system);
   if (!plan) return say`${title}: something is still to be answered.`;
   const sheet = sheetOf(plan, input.job);
   const { work } = sheet;
@@ -154,7 +163,7 @@ const candidateOf = (plan: JudgeablePlan, id: string) => (plan.state === 'judged
 export function clientOptions(input: PlanInput, { asked, face, products = [] }: { readonly asked?: readonly Asked[]; readonly face?: Face; readonly products?: readonly Product[] } = {}): ClientOptions | undefined {
   const plan = judgeable(planRepair(input));
   if (!plan) return undefined;
-  const made = (asked ?? usual(plan, face)).map((one) => {
+  const made = (asked ?? usual(plan, face)).map((one: Preferred) => {
     try {
       return option(input, one, face, products);
     } catch (error) {

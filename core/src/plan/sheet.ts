@@ -174,7 +174,7 @@ export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Mat
     stops: match.stops,
     section: section ?? nothingDrawn,
     ...(more.length > 0 && { more }),
-    ...(work ? { work } : { nothing: judged ? nothingSaying(plan) : noWorkWords(plan.match) }),
+    ...(work ? { work } : { nothing: judged ? nothingSaying(plan) : say`${matchWords(plan.match)} ${noWorkWords(plan.match)}` }),
     advice: plan.advice,
   };
 }

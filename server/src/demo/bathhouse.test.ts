@@ -107,7 +107,7 @@ describe('every defect of the demo', () => {
     for (const { job: own, areas: rooms } of moreJobs(new Date('2026-06-02T12:00:00Z'))) {
       for (const a of rooms) {
         for (const d of a.defects) {
-          const input: PlanInput = { job: { ...own, id: 'j', areas: [] }, area: { ...a, id: a.name, defects: [] } as unknown as Area, defect: { confirmed: [], decisions: [], id: d.mark, ...d } };
+          const input: PlanInput = { job: { ...own, id: 'j', areas: [] }, area: { ...a, id: a.name, defects: [] }, defect: { confirmed: [], decisions: [], id: d.mark, ...d } };
           const plan = planRepair(input);
           expect([d.mark, plan.state === 'surveyed' && plan.match?.chosen?.candidate.grade]).toEqual([d.mark, 'fits']);
           expect([d.mark, issuePlan(input).ok]).toEqual([d.mark, true]);

@@ -1,4 +1,4 @@
-import { clientOptions, planRepair, show, tell, type Area, type Job, type PlanInput } from '@oddment/core';
+import { clientOptions, planRepair, show, tell, type Job, type PlanInput } from '@oddment/core';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { moreJobs } from '../demo/moreJobs.ts';
@@ -12,7 +12,7 @@ function inputOf(mark: string): PlanInput {
   for (const { job, areas } of moreJobs(new Date('2026-06-02T12:00:00Z'))) {
     for (const a of areas) {
       const d = a.defects.find((one) => one.mark === mark);
-      if (d) return { job: { ...job, id: 'j', areas: [] }, area: { ...a, id: a.name, defects: [] } as unknown as Area, defect: { confirmed: [], decisions: [], id: mark, ...d }, rules };
+      if (d) return { job: { ...job, id: 'j', areas: [] }, area: { ...a, id: a.name, defects: [] }, defect: { confirmed: [], decisions: [], id: mark, ...d }, rules };
     }
   }
   throw new Error(mark);

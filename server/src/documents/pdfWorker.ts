@@ -25,7 +25,8 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
       tell({ stage: 'layout', done: 0 });
       return await optionsPdf(options ?? { mark: defect?.mark ?? '', title: '', place: job.site, options: [], notes: [[`Something is still to be answered in Walk.`]], advice: '' }, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);
     }
-    const wanted = job.areas.flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
+    const { areaId } = task;
+    const wanted = job.areas.filter((area) => areaId === undefined || area.id === areaId).flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
     const plans = wanted.map(({ area, defect }, i) => {
       tell({ stage: 'planning', done: i / wanted.length });
       return planRepair({ job, area, defect, rules, shelf });

@@ -46,11 +46,13 @@ export function jobHandlers(db: Database) {
     },
     jobSheets: async (call) => {
       const job = await wholeJob(call);
-      const { defect } = call.req.query;
+      const { defect, area } = call.req.query;
       const units = unitsAsked(call, job.units);
       const one = job.areas.flatMap((a) => a.defects).find((d) => d.id === defect);
       if (defect !== undefined && !one) throw notFound('This defect');
-      await sendPdf(call, { kind: 'plans', job, rules: call.who.firm.rules, products: await listProducts(db, call.scope.firmId), units, ...(one && { defectId: one.id }) }, one?.mark ?? 'sheets');
+      const room = job.areas.find((a) => a.id === area);
+      if (area !== undefined && !room) throw notFound('This area');
+      await sendPdf(call, { kind: 'plans', job, rules: call.who.firm.rules, products: await listProducts(db, call.scope.firmId), units, ...(one && { defectId: one.id }), ...(room && { areaId: room.id }) }, one?.mark ?? room?.name ?? 'sheets');
     },
     jobOptions: async (call) => {
       const job = await wholeJob(call);

@@ -115,11 +115,11 @@ function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; tim
 }
 
 /** What is being worked in a job: next by hand, and windows that close. */
-function BeingWorked({ jobId, timeZone, units }: { jobId: string; timeZone: string; units: UnitSystem }) {
+function BeingWorked({ jobId, site, timeZone, units }: { jobId: string; site: string; timeZone: string; units: UnitSystem }) {
   const { data } = api.useIssuedPlansQuery(jobId);
   const begun = data?.filter((p) => p.state === 'begun') ?? [];
   if (begun.length === 0) return null;
-  return <section className="running" aria-label="Being worked"><h3>Being worked</h3><ul>{begun.map((p) => <RunningPlan key={p.id} summary={p} timeZone={timeZone} units={units} />)}</ul></section>;
+  return <section className="running" aria-label={`Being worked: ${site}`}><h2>Being worked</h2><ul>{begun.map((p) => <RunningPlan key={p.id} summary={p} timeZone={timeZone} units={units} />)}</ul></section>;
 }
 
 const shownWhole = 6;
@@ -152,7 +152,7 @@ export function Jobs() {
                 <button type="button" className="link" aria-label={`Delete ${job.site}`} onClick={() => { void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => { if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site })); }); }}>Delete</button>
               </div>
             </div>
-            <BeingWorked jobId={job.id} timeZone={job.timeZone} units={units} />
+            <BeingWorked jobId={job.id} site={job.site} timeZone={job.timeZone} units={units} />
             {i < shownWhole ? <Waiting jobId={job.id} /> : null}
             </section>
           ))}

@@ -100,7 +100,7 @@ function Trials({ plan, told, planned, defect, trial }: { plan: JudgeablePlan; t
     { id: 'ground', label: plan.state === 'judged' ? 'Slab' : 'Ground', kind: 'temperature', value: trial?.slabC ?? subject.slabC.value, least: -5, most: 40, step: 1, set: (slabC) => ({ slabC }) },
     { id: 'air', label: 'Air', kind: 'temperature', value: trial?.airC ?? subject.airC.value, least: 1, most: 40, step: 1, set: (airC) => ({ airC }) },
     { id: 'humid', label: 'Humidity', kind: 'percent', value: trial?.humidityPct ?? humidity ?? 50, least: 10, most: 98, step: 1, set: (humidityPct) => ({ humidityPct }) },
-    ...figures.slice(0, 1).map((f): Slide => ({ id: 'figure', label: f.label, kind: f.kind, value: trial?.figures?.system === f.system ? (trial.figures.values[f.path] ?? f.value) : f.value, least: f.least, most: f.most, step: f.step, set: (value) => ({ figures: { system: f.system, values: { [f.path]: value } } }) })),
+    ...figures.filter((f) => f.system === figures[0]?.system).slice(0, 2).map((f): Slide => ({ id: f.path.replaceAll('/', '-'), label: f.label, kind: f.kind, value: trial?.figures?.system === f.system ? (trial.figures.values[f.path] ?? f.value) : f.value, least: f.least, most: f.most, step: f.step, set: (value) => ({ figures: { system: f.system, values: { ...(trial?.figures?.system === f.system ? trial.figures.values : {}), [f.path]: value } } }) })),
   ];
   const [now, was] = [told.sheet.work, planned.sheet.work];
   const within = now?.mixes?.[0]?.within;
@@ -122,7 +122,7 @@ function Trials({ plan, told, planned, defect, trial }: { plan: JudgeablePlan; t
         </div>
       ) : null}
       <p style={{ gridColumn: '1 / -1', margin: 0 }}>
-        {trial ? <><b>Trying out.</b> Now {text(now?.schedule.total)}, as planned {text(was?.schedule.total)}{within ? <>; a mix lasts {text(within)}</> : null}.{' '}<button type="button" className="link" onClick={() => { send(tried({ id: defect.id, what: undefined })); }}>Back to as planned</button>{' '}</> : within ? <span className="quiet">A mix lasts <Fig figure={within} /> here.</span> : <span className="quiet">Drag to see what moves; nothing is kept until you keep it.</span>}
+        {trial ? <><b>Trying out.</b> Now {text(now?.schedule.total)} and {text(now?.schedule.handsOn)} by hand, as planned {text(was?.schedule.total)} and {text(was?.schedule.handsOn)}{within ? <>; a mix lasts {text(within)}</> : null}.{' '}<button type="button" className="link" onClick={() => { send(tried({ id: defect.id, what: undefined })); }}>Back to as planned</button>{' '}</> : within ? <span className="quiet">A mix lasts <Fig figure={within} /> here.</span> : <span className="quiet">Drag to see what moves; nothing is kept until you keep it.</span>}
         {trial && (trial.schools !== undefined || trial.people !== undefined) ? <button type="button" className="link" onClick={() => { if (trial.schools) edit.defect(defect, { schools: { ...defect.schools, ...trial.schools } }); if (trial.people) edit.job(job, { people: trial.people }); send(tried({ id: defect.id, what: undefined })); }}>Keep people and way of working</button> : null}
       </p>
     </div>

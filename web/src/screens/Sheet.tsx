@@ -9,7 +9,7 @@ import { usePlace } from './JobFrame.tsx';
 
 /** The sheet for one repair as it would be worked now, on one page. */
 export function Sheet() {
-  const { job, plans, defect, units } = usePlace();
+  const { job, area, plans, defect, units } = usePlace();
   const navigate = useNavigate();
   const plan = judgeable(defect && plans.get(defect.id));
   const known = defect && plans.get(defect.id);
@@ -21,6 +21,7 @@ export function Sheet() {
         <Button variant="outlined" onClick={() => { void navigate(`/jobs/${job.id}/method/${defect.id}`); }} style={{ color: '#000' }}>Back</Button>
         <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
         <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=${units}`}>PDF</MakePdf>
+        {area ? <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?area=${area.id}&units=${units}`}>PDF of {area.name}</MakePdf> : null}
         <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?units=${units}`}>PDF of the whole job</MakePdf>
         <span style={{ flex: 1 }} />
         <Link to={`/jobs/${job.id}/plans`}>Issued plans</Link>

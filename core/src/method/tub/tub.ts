@@ -198,6 +198,8 @@ export function fiberPutty(c: Course): void {
   c.amount('putty', 'Fiber putty', total);
   c.amount('hardener', 'Hardener, each build', hardener);
   c.amount('strips', 'Strips of mesh, each way', strips);
+  c.amount('strip-across', 'Cut to, across', ledger.compute(acrossRim, { sizeMm: width, rimMm: mesh }, 'A strip across'));
+  c.amount('strip-down', 'Cut to, the other way', ledger.compute(acrossRim, { sizeMm: height, rimMm: mesh }, 'A strip down'));
   c.named = 'built up';
   c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'shell', groundMm: shell.value, width: ledger.compute(acrossRim, { sizeMm: width, rimMm: onto }, 'Recessed'), depth: deep, layers: Array.from({ length: builds.value }, (_v, i): Layer => ({ id: String(i + 1), material: 'laminate', lift: i + 1, thickness, title: i === 0 ? say`thin on mesh, gently` : say`build ${String(i + 1)}` })), films: c.isLast ? [] : [{ id: 'finish', title: say`finish putty, then coats` }] }));
   meshPicture(c, width, height, mesh, lap);
