@@ -1,15 +1,38 @@
 import { formula } from '../quantity/formula.ts';
 import { wholeAbove } from '../quantity/round.ts';
 
+/** Rows of a staggered bed: as many holes as the width takes and one more, rows apart by the height of an even triangle, or by the whole distance where a row has one hole. */
+function bedRows(widthMm: number, heightMm: number, apartMm: number): { readonly wide: number; readonly rowMm: number; readonly rows: number } {
+  const wide = Math.floor(widthMm / apartMm) + 1;
+  const rowMm = wide > 1 ? apartMm * Math.sqrt(0.75) : apartMm;
+  return { wide, rowMm, rows: Math.floor(heightMm / rowMm) + 1 };
+}
+
+/**
+ * Places of a staggered bed of holes over a rectangle, in mm from its upper left corner: every second row
+ * has one hole less, between those of the rows beside it; all of it in the middle of the place.
+ */
+export function holeBed(widthMm: number, heightMm: number, apartMm: number): readonly (readonly [x: number, y: number])[] {
+  const { wide, rowMm, rows } = bedRows(widthMm, heightMm, apartMm);
+  const [x0, y0] = [(widthMm - (wide - 1) * apartMm) / 2, (heightMm - (rows - 1) * rowMm) / 2];
+  return Array.from({ length: rows }, (_r, j) => {
+    const short = j % 2 === 1 && wide > 1;
+    return Array.from({ length: short ? wide - 1 : wide }, (_h, i) => [x0 + (i + (short ? 0.5 : 0)) * apartMm, y0 + j * rowMm] as const);
+  }).flat();
+}
+
 /** Holes over an area in a staggered bed. */
 export const staggeredHoles = formula({
   name: 'staggered-holes',
   title: 'Holes, staggered',
-  words: 'rows as far apart as the holes are by the height of an even triangle; in each, the width over the distance and one more',
+  words: 'rows as far apart as the holes are by the height of an even triangle; in each, as many as the width takes and one more, in every second row one less',
   inputs: { widthMm: { kind: 'length', label: 'width', min: 1, max: 1e5, usual: 180 }, heightMm: { kind: 'length', label: 'height', min: 1, max: 1e5, usual: 120 }, apartMm: { kind: 'depth', label: 'holes apart', min: 5, max: 500, usual: 30 } },
   output: 'count',
   source: 'practice',
-  compute: ({ widthMm, heightMm, apartMm }) => (Math.floor(widthMm / apartMm) + 1) * (Math.floor(heightMm / (apartMm * Math.sqrt(0.75))) + 1),
+  compute: ({ widthMm, heightMm, apartMm }) => {
+    const { wide, rows } = bedRows(widthMm, heightMm, apartMm);
+    return rows * wide - (wide > 1 ? Math.floor(rows / 2) : 0);
+  },
 });
 
 /** Depth of a hole that stops short, in mm. */

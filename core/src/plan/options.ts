@@ -241,7 +241,7 @@ export function fastestBy(input: PlanInput, deadline: string): ByDeadline | unde
   const [best] = ways;
   if (!best) return { says: say`Nothing fits as it is: no way is done by then.` };
   const { way } = best;
-  if (best.done <= until) return { fastest: way, says: say`In time: ${way.title.toLowerCase()} is done ${instant(way.doneAt)}${way.level ? say`, to level ${way.level}` : ''}. ${ways.filter((w) => w.done <= until).length === 1 ? 'No other is.' : say`${first.ledger.assumed('Ways in time', 'count', ways.filter((w) => w.done <= until).length, 'geometry')} ways are in time.`}` };
+  if (best.done <= until) return { fastest: way, says: say`In time: ${way.title.toLowerCase()} is done ${instant(way.doneAt)}${way.level ? say`, to level ${way.level}` : ''}. ${ways.filter((w) => w.done <= until).length === 1 ? 'With no other system it is.' : say`${first.ledger.assumed('Ways in time', 'count', ways.filter((w) => w.done <= until).length, 'geometry')} ways are in time.`}` };
   const reached = first.ledger.assumed('Level by then', 'count', levelBy(best.sheet, until), 'ga-214');
   return { says: way.level ? say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}; by the deadline it stands at level ${reached} of ${way.level}, neither primed nor painted.` : say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}.` };
 }

@@ -1,7 +1,7 @@
 import { check, NewAreaBody, NewDefectBody, NewJobBody, NewProductBody, NewStockBody } from '@oddment/contracts';
 import { createHash, randomBytes } from 'node:crypto';
 import type { Clock } from '../clock.ts';
-import { makeFirm } from '../services/accountService.ts';
+import { makeFirm, setHouseRules } from '../services/accountService.ts';
 import { areaValues, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import { productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
@@ -53,7 +53,9 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
     const body = checked(NewStockBody, pack);
     await createRecord(db, scope, 'stock', body, stockValues(body));
   }
-  // the smaller jobs are planned: each repair has its issued plan, and some are being worked
+  // the firm's own rate for an hour, so that options have a price; then the smaller jobs are planned: each repair has its issued plan, and some are being worked
+  const before = await readFirm(db, firmId);
+  if (before) await setHouseRules(db, firmId, before.version, { schools: {}, labor: { perHour: 62, currency: 'USD', since: day(-150) } });
   const firm = await readFirm(db, firmId);
   if (!firm) throw new Error('the demo firm is not there');
   const who = { firm, session: '', account: { id: accountId, name: 'Ines Varga', role: 'owner' as const } };

@@ -34,11 +34,11 @@ function stepTable({ text, how }: Words, work: SheetWork): Content {
       ],
     },
   ]);
-  return { table: { widths: [46, '*'], body }, layout: rule };
+  return { table: { widths: [46, '*'], body, dontBreakRows: true }, layout: rule };
 }
 
 function quantities({ figure }: Words, work: SheetWork): Content {
-  return { table: { widths: ['*', 'auto'], body: work.quantities.map((q) => [q.label, { text: figure(q.figure), bold: true, alignment: 'right' as const }]) }, layout: rule };
+  return { table: { widths: ['*', 'auto'], body: work.quantities.map((q) => [q.label, { text: figure(q.figure), bold: true, alignment: 'right' as const, noWrap: true }]) }, layout: rule };
 }
 
 /** What is mixed, in batches that are placed within their working time. */
@@ -59,7 +59,8 @@ function workContent(words: Words, work: SheetWork): Content[] {
     stepTable(words, work),
     {
       columns: [
-        { width: '42%', stack: [heading('Quantities'), quantities(words, work), ...mixContent(words, work.mixes ?? [])] },
+        { width: '30%', stack: [heading('Quantities'), quantities(words, work)] },
+        ...(work.mixes?.length ? [{ width: '28%', stack: mixContent(words, work.mixes) }] : []),
         { width: '*', stack: [heading('Cautions'), { ul: work.cautions.map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${text(c.text)} (${cite(c.source)})`] })) }] },
       ],
       columnGap: 14,

@@ -38,6 +38,7 @@ function FittedPicture({ section }: { section: Section }) {
   return (
     <div ref={host} className="fitted" style={{ minHeight: narrow ? 0 : 300, overflow: 'hidden' }}>
       <SectionPicture section={section} width={size.width} height={narrow ? Math.round(size.width * 0.75) : size.height} bare={narrow} />
+      {narrow ? <p className="quiet" style={{ margin: 0 }}><Say saying={section.footnote} plain /></p> : null}
       {narrow ? <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{section.notes.map((n) => <li key={n.id}><b><Say saying={n.title} plain /></b>{n.detail ? <>, <Say saying={n.detail} plain /></> : null}</li>)}</ul> : null}
     </div>
   );

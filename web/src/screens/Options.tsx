@@ -24,6 +24,7 @@ function Column({ option, onChoose }: { option: ClientOption; onChoose: (() => v
         <h2>{title}</h2>
         <p className="quiet">{scopes[scope].means}</p>
         <SectionPicture section={sheet.section} width={330} height={190} forPrint bare />
+        <p className="quiet"><Say saying={sheet.section.footnote} plain /></p>
         <dl className="facts">
           <dt>By hand</dt><dd><Fig figure={byHand} /></dd>
           <dt>From start to finish</dt><dd><Fig figure={elapsed} /></dd>
@@ -101,7 +102,7 @@ export function Options() {
       </div>
       <Asking asked={shown} candidates={candidates.filter((c) => c.verdicts.length > 1 || c.grade !== 'out')} face={partFace(faceText)} onAsked={(next) => { put('ask', askedText(next)); }} onFace={({ widthMm = 0, heightMm = 0 }) => { put('face', `${String(widthMm)}x${String(heightMm)}`); }} />
       <p className="no-print" style={{ margin: '0 0 8px' }}><label>To be done by <input type="datetime-local" value={byText} onChange={(e) => { put('by', e.target.value); }} /></label> {inTime ? <b><Say saying={inTime.says} plain /></b> : null}</p>
-      <div style={{ display: 'flex', gap: 12, alignItems: 'baseline', borderBottom: '2px solid #000' }}>
+      <div className="head">
         <h1>{made.mark}, {made.title}: {made.options.length === 1 ? 'one way' : `${String(made.options.length)} ways`} to go about it</h1>
         <span className="push" />
         <span>{made.place}{job.client === '' ? '' : `, for ${job.client}`}, {siteDateTime(job.startAt, job.timeZone).date}</span>

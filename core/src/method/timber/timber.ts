@@ -4,7 +4,7 @@ import { layeredSection, frontView, rectangle, circle } from '../../geometry/lay
 import type { Region } from '../../geometry/section.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { massOf, volumePart } from '../../mixing/proportions.ts';
-import { fillDepth, layersOf, scarfLength, shortHole, staggeredHoles } from '../../mixing/timber.ts';
+import { fillDepth, layersOf, scarfLength, shortHole, holeBed, staggeredHoles } from '../../mixing/timber.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { backingFoam } from '../../shelf/auxiliaries/backingFoam.ts';
@@ -66,13 +66,8 @@ export function consolidate(c: Course): void {
   c.amount('holes', 'Holes', holes);
   c.amount('consolidant', 'Consolidant', resin);
   const [W, H] = [width.value, height.value];
-  const apart = c.of('apart').value;
-  const regions: Region[] = [{ id: 'soft', material: 'hollow', outline: rectangle(0, 0, W, H) }];
-  const rowHeight = apart * Math.sqrt(0.75);
-  for (let j = 0; j * rowHeight <= H; j++) for (let i = 0; i * apart <= W; i++) {
-    const x = i * apart + (j % 2 === 1 ? apart / 2 : 0);
-    if (x <= W) regions.push({ id: `hole-${String(j)}-${String(i)}`, material: 'bar', outline: circle(x, j * rowHeight, c.of('hole').value / 2) });
-  }
+  const bed = holeBed(W, H, c.of('apart').value);
+  const regions: Region[] = [{ id: 'soft', material: 'hollow', outline: rectangle(0, 0, W, H) }, ...bed.map(([x, y], i): Region => ({ id: `hole-${String(i + 1)}`, material: 'bar', outline: circle(x, y, c.of('hole').value / 2) }))];
   c.sections.push(frontView({ caption: say`From the front: bed of holes`, ground: 'wood', widthMm: W, heightMm: H, regions, dimensions: [{ id: 'width', along: 'x', from: [0, H], to: [W, H], figure: width, side: 'below' }], notes: [{ id: 'holes', at: [W * 0.5, H * 0.5], title: say`${holes} holes, ${c.of('apart')} apart`, detail: say`staggered, ${deep} deep` }] }));
   c.named = 'hardened';
 }
