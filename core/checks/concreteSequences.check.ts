@@ -1,5 +1,6 @@
 // ICRI 310.1R (preparation of concrete), ACI 224.1R (injection, routing) and ACI 302.1R (joints under wheels), as recalled.
 import { describe, expect, it } from 'vitest';
+import { repairClasses, widthClassFor } from '../src/shelf/repairClasses.ts';
 import { amountOf, box, orderOf, rowOf, told, workOn } from './methodSteps.ts';
 
 const inOrder = (order: readonly string[], wanted: readonly string[]) => wanted.map((b) => order.indexOf(b)).every((at, i, all) => at >= 0 && (i === 0 || at > (all[i - 1] ?? -1)));
@@ -15,6 +16,23 @@ describe('concrete over a rusting bar (ICRI 310.1R)', () => {
     expect(told(rowOf(work, 'saw-square').step.title)).toContain('13 mm deep');
     expect(told(rowOf(work, 'clear-bars').step.title)).toContain('19 mm behind');
     expect(told(rowOf(workOn('concrete-spall', 'polymer-mortar-2k', { traffic: 'hard-wheels', position: 'floor' }), 'saw-square').step.title)).toContain('19 mm deep');
+  });
+});
+
+describe('what the label of a product states (EN 1504-3, Table 3, and EN 1504-5, as recalled)', () => {
+  it('has four classes of mortar: 10, 15, 25 and 45 MPa, with a bond of 0.8, 0.8, 1.5 and 2.0 MPa', () => {
+    expect(repairClasses.map((c) => [c.id, c.bears, c.strength.value, c.bond.value])).toEqual([['R1', false, 10, 0.8], ['R2', false, 15, 0.8], ['R3', true, 25, 1.5], ['R4', true, 45, 2]]);
+  });
+
+  it('asks a class for loads over bars of a member that carries load or may', () => {
+    const asked = (loaded: string) => told(rowOf(workOn('bar-spall', 'polymer-mortar-2k', { loaded, position: 'floor', outline: box(300, 200) }), 'mix-mortar').step.detail);
+    expect(asked('no')).toContain('class R1 or higher: 10 MPa, and a bond of 0.8 MPa');
+    for (const loaded of ['yes', 'unknown']) expect(asked(loaded)).toContain('class R3 or higher: 25 MPa, and a bond of 1.5 MPa');
+  });
+
+  it('takes a resin for cracks from 0.1, 0.2, 0.3, 0.5 or 0.8 mm, never one for wider cracks than this', () => {
+    expect([0.05, 0.1, 0.25, 0.3, 0.6, 2].map((w) => widthClassFor(w)?.id)).toEqual([undefined, 'W1', 'W2', 'W3', 'W4', 'W5']);
+    expect(amountOf(workOn('wall-crack', 'epoxy-injection-resin', { widths: [{ atMm: 0, widthMm: 0.3 }] }), 'class')).toBe(0.3);
   });
 });
 

@@ -28,6 +28,8 @@ const registered = {
   'ciede2000': { name: 'CIEDE2000, Sharma, Wu and Dalal (2005)', standing: 'recalled' },
   'cubic-law': { name: 'flow between parallel faces (cubic law)', standing: 'physics' },
   'de-larrard': { name: 'linear packing model with the interaction functions of de Larrard', standing: 'recalled' },
+  'en-1504-3': { name: 'EN 1504-3, repair mortars for concrete', standing: 'recalled' },
+  'en-1504-5': { name: 'EN 1504-5, injection of concrete', standing: 'recalled' },
   'epa-745': { name: '40 CFR 745 subpart E (USA), renovation of painted places', standing: 'recalled' },
   'fepa-43': { name: 'FEPA 43 and ISO 6344, grain sizes (P)', standing: 'recalled' },
   'ga-214': { name: 'GA-214, levels of finish of gypsum panels', standing: 'recalled' },

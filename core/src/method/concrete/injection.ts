@@ -6,6 +6,7 @@ import { durationSum } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { epoxyPaste } from '../../shelf/auxiliaries/epoxyPaste.ts';
+import { widthClassFor } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
 import { around, mixed, strip, twoParts } from '../parts.ts';
 import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
@@ -88,6 +89,8 @@ export function portInjection(c: Course): void {
   c.work(inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'), c.ledger.compute(durationSum, { durationMin: [c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')] }, 'Injecting'));
   if (c.system.figures?.['viscosity']) {
     const mean = c.need('mean');
+    const asked = widthClassFor(mean.value);
+    if (asked) c.amount('class', `Resin goes into cracks from, class ${asked.id} or finer`, c.get(asked.from));
     const front = c.ledger.compute(frontTime, { spacingMm: spacing, widthMm: mean, viscosityMpas: c.of('viscosity'), pressureMpa: c.of('start'), roughness: c.usual('Roughness of the faces', 'ratio', 4) });
     c.amount('front', 'To the next port, at the least pressure', front);
   }

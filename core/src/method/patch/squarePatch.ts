@@ -6,10 +6,11 @@ import { volumeFor } from '../../mixing/proportions.ts';
 import { handsOn } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import type { Sourced } from '../../quantity/ledger.ts';
-import { say } from '../../quantity/saying.ts';
+import { say, type Saying } from '../../quantity/saying.ts';
 import { curingCompound } from '../../shelf/auxiliaries/curingCompound.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
+import { leastClass } from '../../shelf/repairClasses.ts';
 import { gridLiftVolume, levelDepth, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import type { Course } from '../course.ts';
 import type { GridFigures } from '../matter.ts';
@@ -54,6 +55,13 @@ export interface SquareCut {
 export function mortarWait(c: Course, s: Sourced, label: string): Lag {
   const { cure, slabC } = c.system;
   return { by: 'progress', at23: c.get(s), cure, ...(slabC.min && { stopsBelow: slabC.min }), minutes: cure.by === 'equivalent-age' ? c.ledger.compute(cementWait, { waitAt23Min: c.get(s), temperatureC: c.groundC, activationK: c.get(cure.activation) }, label) : c.get(s) };
+}
+
+/** What the label of a mortar over bars has to state, by whether the member carries load. */
+function classAsked(c: Course): { readonly id: string; readonly strength: Figure; readonly bond: Figure } | undefined {
+  const loaded = c.matter.choice('loaded');
+  const asked = loaded === undefined ? undefined : leastClass(loaded !== 'no');
+  return asked && { id: asked.id, strength: c.get(asked.strength), bond: c.get(asked.bond) };
 }
 
 /** Cutting, breaking out, clearing and priming bars, washing. */
@@ -113,10 +121,11 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   prepareSquare(c, cut, edge);
   if (cut.form) c.add(edgeForm(cut.form.high, cut.form.long, cut.form.out, c.byCount('nothing', 'fitEach', c.get(rates.once), 'Setting the board')));
   const soak = c.get(mortar.soak);
+  const asked = classAsked(c);
   const mixing = ledger.compute(timesDuration, { durationMin: c.get(rates.mixMin), times: each }, 'Mixing for a lift');
   c.add(soakGround(soak, soak));
   c.atLeast(c.fixed(soak), 'wash');
-  c.add(mixMortar(1, batch, each, onePowder, oneLiquid, potLife, mixing));
+  c.add(mixMortar(1, batch, each, onePowder, oneLiquid, potLife, mixing, asked && say`; the label says class ${asked.id} or higher: ${asked.strength}, and a bond of ${asked.bond}`));
   const open = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.scrubOpen), temperatureC: groundC }, 'Scrub coat covered within');
   c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone'))));
   const packing = liftVolumes.map((volume) => c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands));
@@ -150,7 +159,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   c.atLeast(ready, last);
   c.add(patchReady(traffic?.label ?? 'use', ready.minutes, groundC, ready.minutes));
 
-  const rows: readonly (readonly [string, string, Figure])[] = [['cut', 'Inside the cut', cut.area], ['around', 'Sawn', cut.around], ['volume', 'To fill', cut.volume], ['mix', 'Mortar to mix', toMix], ['powder', 'Powder', powder], ['liquid', 'Liquid', liquid], ['batches', 'Batches', batches], ['lifts', 'Lifts', count]];
+  const rows: readonly (readonly [string, string, Figure])[] = [['cut', 'Inside the cut', cut.area], ['around', 'Sawn', cut.around], ['volume', 'To fill', cut.volume], ['mix', 'Mortar to mix', toMix], ['powder', 'Powder', powder], ['liquid', 'Liquid', liquid], ['batches', 'Batches', batches], ['lifts', 'Lifts', count], ...(asked ? [['class-strength', `Asked of it after four weeks, class ${asked.id}`, asked.strength], ['class-bond', `Its bond, class ${asked.id}`, asked.bond]] as const : [])];
   for (const [id, label, figure] of rows) c.amount(id, label, figure);
   c.mixes.push({ id: 'mortar', title: system.title, total: toMix, batches, within: potLife, parts: [{ what: 'Powder', amount: powder, each: onePowder }, { what: 'Liquid', amount: liquid, each: oneLiquid }], says: [say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`, say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`] });
   c.named = 'squared';
