@@ -142,20 +142,35 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
   );
 }
 
+/** about the characters of a note that its column takes */
+const noteCharacters = 30;
+
+/** Words in lines that the column takes. */
+function linesOf(text: string): readonly string[] {
+  return text.split(' ').reduce<string[]>((lines, word) => {
+    const last = lines.at(-1);
+    return last !== undefined && last.length + 1 + word.length <= noteCharacters ? [...lines.slice(0, -1), `${last} ${word}`] : [...lines, word];
+  }, []);
+}
+
 function noteNodes(notes: readonly Note[], f: Frame, o: DrawingOptions, columnX: number): SvgNode[] {
-  const gap = 46;
+  const line = 17;
   let free = 20;
-  const ordered = [...notes].sort((a, b) => a.at[1] - b.at[1]);
-  return ordered.map((n) => {
+  const ordered = [...notes].sort((a, b) => a.at[1] - b.at[1]).map((n) => {
+    const [title, detail] = [linesOf(tell(n.title, o)), n.detail ? linesOf(tell(n.detail, o)) : []];
+    return { n, title, detail, high: 12 + line * Math.max(2, title.length + detail.length) };
+  });
+  return ordered.map(({ n, title, detail, high }, i) => {
     const target = { x: f.x(n.at[0]), y: f.y(n.at[1]) };
-    const y = Math.min(Math.max(target.y, free), o.height - margin.bottom - 10 - gap * (ordered.length - 1 - ordered.indexOf(n)));
-    free = y + gap;
+    const below = ordered.slice(i + 1).reduce((sum, one) => sum + one.high, 0);
+    const y = Math.min(Math.max(target.y, free), o.height - margin.bottom - 10 - below - (high - 12 - 2 * line));
+    free = y + high;
     const color = n.tone === 'grind' ? o.palette.grind : o.palette.ink;
     return node('g', { 'data-note': n.id },
       node('path', { d: `M${target.x.toFixed(1)} ${target.y.toFixed(1)}L${(columnX - 8).toFixed(1)} ${(y - 4).toFixed(1)}h4`, fill: 'none', stroke: o.palette.ink2, 'stroke-width': 1 }),
       node('circle', { cx: target.x, cy: target.y, r: 2.4, fill: o.palette.ink }),
-      node('text', { x: columnX, y, 'font-size': 14, 'font-weight': 700, fill: color }, tell(n.title, o)),
-      ...(n.detail ? [node('text', { x: columnX, y: y + 17, 'font-size': 14, fill: o.palette.ink2 }, tell(n.detail, o))] : []),
+      ...title.map((words, k) => node('text', { x: columnX, y: y + line * k, 'font-size': 14, 'font-weight': 700, fill: color }, words)),
+      ...detail.map((words, k) => node('text', { x: columnX, y: y + line * (title.length + k), 'font-size': 14, fill: o.palette.ink2 }, words)),
     );
   });
 }
@@ -200,7 +215,8 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
     ...section.lines.map((l) => lineNode(l, f, colors)),
     ...layered.map((r) => liftNumber(r, f, colors)),
     ...(o.bare === true ? [] : noteNodes(section.notes, f, o, o.width - noteColumn + 8)),
-    ...section.dimensions.filter((d) => o.bare !== true || !d.id.startsWith('lift')).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 106 : 28)),
+    // lifts too thin for their figures are told by steps and notes
+    ...section.dimensions.filter((d) => !d.id.startsWith('lift') || (o.bare !== true && Math.abs(f.y(d.to[1]) - f.y(d.from[1])) >= 18)).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 106 : 28)),
     scaleBar(f.scale, o.units, margin.left + 6, o.height - 30, colors),
     node('text', { x: o.bare === true ? margin.left + 150 : o.width - 8, y: o.height - 12, 'font-size': 13, fill: colors.ink2, 'text-anchor': o.bare === true ? 'start' : 'end' }, o.bare === true ? '' : tell(section.footnote, o)),
   );

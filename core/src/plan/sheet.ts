@@ -142,11 +142,11 @@ export function sectionsOf(plan: JudgedPlan | SurveyedPlan): readonly Section[] 
   return work ? [work.section, ...work.more] : plan.section ? [plan.section] : [];
 }
 
-/** An answer as it stands alone: a bare 'yes' goes with its question, a bare 'no' says nothing there. */
+/** An answer as it stands alone: one of a single word goes with its question, a bare 'no' says nothing there. */
 function answerWords(question: string, label: string, whole: boolean): string[] {
   if (whole) return [label];
   if (['no', 'none', 'nothing', 'not known'].includes(label)) return [];
-  return [label === 'yes' ? `${question.replace(/\?$/, '').toLowerCase()}: yes` : label];
+  return [label.includes(' ') ? label : `${question.replace(/\?$/, '').toLowerCase()}: ${label}`];
 }
 
 /** The sheet of a plan that is judged, whatever its kind. */

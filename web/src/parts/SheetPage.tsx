@@ -41,7 +41,7 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
   const { units } = useTelling();
   return (
     <LedgerContext.Provider value={figures}>
-      <div style={{ display: 'flex', gap: 12, alignItems: 'baseline', borderBottom: '2px solid #000' }}>
+      <div className="head">
         <h1>{sheet.mark}, {sheet.title}</h1>
         <span>{sheet.area}, {sheet.site}{sheet.client === '' ? '' : ` for ${sheet.client}`}</span>
         <span className="push" />

@@ -33,7 +33,7 @@ export function injectionElevation(c: Course, laid: Laid | undefined, length: Fi
       regions.push({ id: `port-${String(i + 1)}`, material: 'bar', outline: circle(x, y, Math.max(L * 0.008, 7)) });
     }
     notes.push({ id: 'first', at: [0, laid.staggered ? mid - laid.staggered.value : mid], title: say`begin here`, detail: say`the lowest` });
-    notes.push({ id: 'spacing', at: [Math.min(L, laid.spacing.value), mid], title: say`${laid.ports} of them`, detail: say`${laid.spacing} apart` });
+    notes.push({ id: 'spacing', at: [Math.min(L, laid.spacing.value), mid], title: say`${laid.ports} ${laid.staggered ? 'packers' : 'ports'}`, detail: say`${laid.spacing} apart` });
     if (laid.strip) notes.push({ id: 'seal', at: [L * 0.7, mid + laid.strip.value / 2], title: say`sealed, ${laid.strip} wide`, detail: say`over the port bases too` });
     if (laid.staggered) notes.push({ id: 'beside', at: [Math.min(L, laid.spacing.value), mid + laid.staggered.value], title: say`holes ${laid.staggered} beside`, detail: say`on alternate sides` });
   } else notes.push({ id: 'plug', at: [L * 0.5, mid], title: say`slot, square`, detail: say`plugged from the top down` });

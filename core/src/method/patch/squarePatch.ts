@@ -6,7 +6,7 @@ import { volumeFor } from '../../mixing/proportions.ts';
 import { handsOn } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import type { Sourced } from '../../quantity/ledger.ts';
-import { say, type Saying } from '../../quantity/saying.ts';
+import { say } from '../../quantity/saying.ts';
 import { curingCompound } from '../../shelf/auxiliaries/curingCompound.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
