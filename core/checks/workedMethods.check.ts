@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { evaluate } from '../src/quantity/formula.ts';
 import { jarCount } from '../src/finishing/spray.ts';
+import { ribbonLength } from '../src/mixing/proportions.ts';
 import { meshStrips } from '../src/finishing/face.ts';
 import { amountOf, box, orderOf, partOf, rowOf, told, workOn } from './methodSteps.ts';
 
@@ -45,6 +46,12 @@ describe('whole methods against worked examples', () => {
     const work = workOn('tub-hole', 'polyester-fiber-putty + polyester-finish-putty + two-part-coating', {}, { slabC: 18, airC: 18 });
     expect(partOf(work, 'fiber', 'Hardener') / partOf(work, 'fiber', 'Putty')).toBeCloseTo(0.022, 9);
     expect(() => workOn('tub-hole', 'polyester-fiber-putty', {}, { slabC: 14, airC: 14 })).toThrow(/stops hardening/);
+  });
+
+  it('a gram of paste hardener at 1.1 kg/L is a ribbon of 6 mm, 32 mm long (geometry); it is told only where it goes by the tube', () => {
+    expect(evaluate(ribbonLength, { hardenerG: 1, densityKgL: 1.1, ribbonMm: 6 })).toBeCloseTo(1000 / 1.1 / (Math.PI * 9), 9);
+    const told = (side: string) => workOn('tub-hole', 'polyester-fiber-putty', {}, {}, { 'hardener-dose': side }).quantities.some((q) => q.id.startsWith('ribbon'));
+    expect([told('by-tube'), told('weighed')]).toEqual([true, false]);
   });
 
   it('mesh laps 12 mm and lies 25 mm and more on the sound shell: one strip of 75 mm closes a hole of 20', () => {

@@ -37,7 +37,7 @@ const compound = (c: Course): void => {
 
 const mortar: Family = { part: (c) => { cutBy(c, squarePatch); }, reads: ['patch-edge', 'moist-curing', 'joint-recut'] };
 const face = ['inspecting', 'primer-under-paint'];
-const board = [...face, 'sanding-drywall', 'joint-coats', 'joint-width'];
+const board = [...face, 'sanding-drywall', 'joint-width'];
 const setting: Family = { part: compound, reads: board };
 const coats: Family = { part: plasterCoats, reads: ['plaster-extent', 'overhead-plaster', ...face] };
 const cementCoats: Family = { part: plasterCoats, reads: ['plaster-coats', 'paint-on-cement', 'plaster-extent', 'overhead-plaster', ...face] };
@@ -64,8 +64,8 @@ const families: Readonly<Record<string, Family>> = {
   'fastener-reset': { part: fastenerReset, reads: [...face, 'sanding-drywall'] },
   'skim-coat': { part: skimWhole, reads: [...face, 'sanding-drywall'] },
   'acrylic-caulk': { part: caulked, reads: face },
-  'mesh-patch': { part: meshPatch, reads: [...face, 'sanding-drywall', 'joint-coats'] },
-  'board-plug': { part: boardPlug, reads: [...face, 'sanding-drywall', 'joint-coats', 'plug-gap'] },
+  'mesh-patch': { part: meshPatch, reads: [...face, 'sanding-drywall'] },
+  'board-plug': { part: boardPlug, reads: [...face, 'sanding-drywall', 'plug-gap'] },
   'board-patch': { part: boardPatch, reads: [...board, 'patch-edges'] },
   'backer-and-waterproofing': { part: wetWall, reads: [] },
   'epoxy-consolidant': { part: consolidate, reads: [] },

@@ -82,6 +82,17 @@ export const hardenerDrops = formula({
   compute: ({ hardenerG, densityKgL, dropsPerMl }) => Math.round((hardenerG / densityKgL) * dropsPerMl),
 });
 
+/** Length of a ribbon of paste from a tube, in mm: its mass over its density and its round section. */
+export const ribbonLength = formula({
+  name: 'ribbon-length',
+  title: 'Length of the ribbon',
+  words: 'mass over density, over the area of a circle as wide as the ribbon',
+  inputs: { hardenerG: { kind: 'mass', label: 'hardener', min: 0, max: 1e5, usual: 1 }, densityKgL: { kind: 'density', label: 'density of the hardener', min: 0.5, max: 2.5, usual: 1.1 }, ribbonMm: { kind: 'depth', label: 'ribbon, across', min: 1, max: 30, usual: 6 } },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ hardenerG, densityKgL, ribbonMm }) => (hardenerG / densityKgL) * 1000 / ((Math.PI / 4) * ribbonMm ** 2),
+});
+
 /** Pot life of another mass than the sheet's, in min: more gets hotter and goes off sooner. */
 export const potLifeByMass = formula({
   name: 'pot-life-by-mass',

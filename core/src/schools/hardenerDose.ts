@@ -18,6 +18,7 @@ export const hardenerDose = {
       id: 'by-tube',
       title: 'by the length from the tube',
       reason: 'Near enough for a nick, with a full tube and a steady hand.',
+      sets: { ribbon: of(6, 'depth', 'practice', 'Ribbon from the tube, across') },
     },
   ],
   usual: 'weighed',

@@ -1,7 +1,6 @@
-import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
-/** How many coats a drywall joint gets. */
+/** How many coats a drywall joint gets: two go on in an afternoon by the compound that is chosen, and no fewer than the level asks. */
 export const jointCoats = {
   id: 'joint-coats',
   question: 'How many coats, and how soon?',
@@ -16,7 +15,6 @@ export const jointCoats = {
       id: 'fast',
       title: 'two in an afternoon with setting compound',
       reason: 'Where nobody will look along the wall, and time is short.',
-      sets: { coats: of(2, 'count', 'practice', 'Coats in an afternoon') },
     },
   ],
   usual: 'by-level',

@@ -17,6 +17,7 @@ export const patchEdge = {
       id: 'feathered',
       title: 'feathered onto the old face',
       reason: 'No cut to be seen; only a coat made to be feathered holds.',
+      sets: { feather: of(3, 'depth', 'generic-sheet', 'Thinnest edge of a mortar') },
     },
   ],
   usual: 'square',

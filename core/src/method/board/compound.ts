@@ -123,5 +123,5 @@ export function smoothe(c: Course, past: Figure, minutes: Figure): void {
 
 /** Coats over the tape or fill for a finish level. */
 export function coatsFor(c: Course, level: Figure): Figure {
-  return c.school('joint-coats', 'coats') ?? c.ledger.compute(coatsForLevel, { level });
+  return c.ledger.compute(coatsForLevel, { level });
 }

@@ -23,6 +23,7 @@ import { clearBars } from './steps/clearBars.ts';
 import { coverAround } from './steps/coverAround.ts';
 import { edgeForm } from './steps/edgeForm.ts';
 import { floatFace } from './steps/floatFace.ts';
+import { grindEdge } from './steps/grindEdge.ts';
 import { gripFace } from './steps/gripFace.ts';
 import { keepDamp } from './steps/keepDamp.ts';
 import { mixMortar } from './steps/mixMortar.ts';
@@ -65,12 +66,13 @@ function classAsked(c: Course): { readonly id: string; readonly strength: Figure
 }
 
 /** Cutting, breaking out, clearing and priming bars, washing. */
-export function prepareSquare(c: Course, cut: SquareCut, edge: Figure): void {
+export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned = false): void {
   const { ledger, rates } = c;
   const alone = c.rate('alone');
   c.add(coverAround(ledger.assumed('Cover around', 'length', 1000, 'practice'), c.rate('coverUp')));
   const passes = ledger.compute(wheelPasses, { depthMm: edge, biteMm: c.get(chasingTools.bite), widthMm: c.get(chasingTools.wheel), wheelMm: c.get(chasingTools.wheel) });
-  c.add(sawSquare(edge, cut.around, passes, ledger.compute(handsOn, { setUpMin: c.get(rates.sawSetUp), paceMinM: c.get(rates.sawPace), lengthMm: cut.around, passes, hands: alone }, 'Sawing')));
+  const cutting = ledger.compute(handsOn, { setUpMin: c.get(rates.sawSetUp), paceMinM: c.get(rates.sawPace), lengthMm: cut.around, passes, hands: alone }, thinned ? 'Grinding the edge' : 'Sawing');
+  c.add(thinned ? grindEdge(edge, cut.around, cutting) : sawSquare(edge, cut.around, passes, cutting));
   c.add(breakOut(cut.depth, cut.broken, c.byVolume('chipSetUp', 'chipPerL', cut.broken, 'Breaking out', alone)));
   if (cut.bars) {
     c.add(clearBars(cut.bars.behind, c.byVolume('nothing', 'barPerL', cut.volume, 'Clearing behind bars', alone)));
@@ -99,7 +101,8 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   if (!mortar || !lift || !leastEdge) throw new Error(`${system.title} is no mortar for a place cut square`);
   const { people } = c.matter;
   const position = (c.matter.choice('position') ?? 'floor') as 'floor' | 'wall' | 'overhead' | 'edge';
-  const edge = c.matter.choice('traffic') === 'hard-wheels' ? (c.school('patch-edge', 'wheels') ?? c.get(leastEdge)) : (c.school('patch-edge', 'edge') ?? c.get(leastEdge));
+  const thinned = c.school('patch-edge', 'feather');
+  const edge = thinned ?? (c.matter.choice('traffic') === 'hard-wheels' ? (c.school('patch-edge', 'wheels') ?? c.get(leastEdge)) : (c.school('patch-edge', 'edge') ?? c.get(leastEdge)));
   const hands = c.get(people === 2 ? rates.pair : rates.alone);
 
   const thickest = liftByHeat(ledger, system.safeLift, lift[position] ?? lift.wall ?? leastEdge, groundC.value);
@@ -118,7 +121,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const [powder, liquid] = powderAndLiquid(c, toMix, '');
   const [onePowder, oneLiquid] = powderAndLiquid(c, batch, ' of a batch');
 
-  prepareSquare(c, cut, edge);
+  prepareSquare(c, cut, edge, thinned !== undefined);
   if (cut.form) c.add(edgeForm(cut.form.high, cut.form.long, cut.form.out, c.byCount('nothing', 'fitEach', c.get(rates.once), 'Setting the board')));
   const soak = c.get(mortar.soak);
   const asked = classAsked(c);

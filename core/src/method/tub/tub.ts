@@ -8,7 +8,7 @@ import { liftThickness, massShare, massSum, volumeShare, volumeSum } from '../..
 import { foamLiquid } from '../../injection/ports.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
-import { hardenerDrops, hardenerWeight, massOf, partOfMix, partsInAll, pastePeroxide, sumOf, volumePart } from '../../mixing/proportions.ts';
+import { hardenerDrops, ribbonLength, hardenerWeight, massOf, partOfMix, partsInAll, pastePeroxide, sumOf, volumePart } from '../../mixing/proportions.ts';
 import { layersOf } from '../../mixing/timber.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
@@ -60,7 +60,10 @@ function dosed(c: Course, resinG: Figure): { readonly dose: Figure; readonly har
   const byRoom = c.ledger.compute(pastePeroxide, { roomC: c.groundC });
   const school = c.school('hardener-dose', 'share');
   const dose = school && c.groundC.value >= 20 ? school : byRoom;
-  return { dose, hardener: c.ledger.compute(hardenerWeight, { resinG, dosePct: dose }) };
+  const hardener = c.ledger.compute(hardenerWeight, { resinG, dosePct: dose });
+  const ribbon = c.school('hardener-dose', 'ribbon');
+  if (ribbon) c.amount(`ribbon-${c.system.id}`, 'Ribbon of hardener, for one mix', c.ledger.compute(ribbonLength, { hardenerG: hardener, densityKgL: c.usual('Density of paste hardener', 'density', 1.1), ribbonMm: ribbon }));
+  return { dose, hardener };
 }
 
 /** A nick in gelcoat: picked to hold, filled a little proud, sanded wet and polished. */

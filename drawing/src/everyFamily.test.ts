@@ -1,0 +1,75 @@
+import { show, type Section, type UnitSystem } from '@oddment/core';
+import { describe, expect, it } from 'vitest';
+import { everyMethod } from '../../core/test/everyMethod.ts';
+import { night, paper, print } from './palette.ts';
+import { sectionDrawing, sectionIcon } from './sectionDrawing.ts';
+import { svgText, type SvgNode } from './svg.ts';
+
+const options = { units: 'metric' as UnitSystem, timeZone: 'UTC', width: 640, height: 430, palette: paper, prefix: 'f' };
+const nodes = (root: SvgNode): SvgNode[] => [root, ...root.children.flatMap((c) => (typeof c === 'string' ? [] : nodes(c)))];
+const textOf = (node: SvgNode): string => node.children.map((c) => (typeof c === 'string' ? c : textOf(c))).join('');
+
+/** Every drawing of every method, with whose it is. */
+const drawings: readonly (readonly [of: string, section: Section])[] = everyMethod().flatMap(({ kind, system, work }) => (work ? [work.section, ...work.more].map((s, i) => [`${kind}, ${system}, ${String(i + 1)}`, s] as const) : []));
+
+describe('the drawings of every family', () => {
+  it('are there', () => {
+    expect(drawings.length).toBeGreaterThan(120);
+  });
+
+  it('have only numbers that are numbers, in either units and every palette', () => {
+    for (const [of, section] of drawings) {
+      for (const [units, palette] of [['metric', paper], ['us', night], ['metric', print]] as const) {
+        const text = svgText(sectionDrawing(section, { ...options, units, palette }));
+        expect([of, /NaN|Infinity|undefined|null/.exec(text)?.[0]]).toEqual([of, undefined]);
+      }
+    }
+  });
+
+  it('draw every region once, filled by a hatching that is there or by a plain color', () => {
+    for (const [of, section] of drawings) {
+      const all = nodes(sectionDrawing(section, options));
+      const hatchings = new Set(all.filter((n) => n.tag === 'pattern').map((n) => `url(#${String(n.attrs['id'])})`));
+      const regions = all.filter((n) => n.attrs['data-region'] !== undefined);
+      expect([of, regions.map((n) => n.attrs['data-region'])]).toEqual([of, section.regions.map((r) => r.id)]);
+      for (const fill of regions.map((n) => String(n.attrs['fill']))) expect([of, fill, fill.startsWith('url(') ? hatchings.has(fill) : /^#|^rgb/.test(fill)]).toEqual([of, fill, true]);
+    }
+  });
+
+  it('write exactly the figure on each dimension', () => {
+    let looked = 0;
+    for (const [of, section] of drawings) {
+      for (const n of nodes(sectionDrawing(section, options)).filter((one) => one.attrs['data-dimension'] !== undefined)) {
+        const dimension = section.dimensions.find((d) => d.id === n.attrs['data-dimension']);
+        expect([of, textOf(n)]).toEqual([of, dimension ? show(dimension.figure, 'metric').text : '']);
+        looked += 1;
+      }
+    }
+    expect(looked).toBeGreaterThan(150);
+  });
+
+  it('keep their notes within the height of the drawing, none on top of another', () => {
+    for (const [of, section] of drawings) {
+      const heights = nodes(sectionDrawing(section, options)).filter((n) => n.attrs['data-note'] !== undefined).map((n) => nodes(n).filter((t) => t.tag === 'text').map((t) => Number(t.attrs['y'])));
+      const flat = heights.flat();
+      expect([of, flat.every((y) => y > 0 && y < options.height)]).toEqual([of, true]);
+      flat.forEach((y, i) => { if (i > 0) expect([of, y - (flat[i - 1] ?? 0) > 16.9]).toEqual([of, true]); });
+    }
+  });
+
+  it('say how they are drawn, and have a scale', () => {
+    for (const [of, section] of drawings) {
+      const words = textOf(sectionDrawing(section, options));
+      expect([of, /scale|times|drawn/.test(words)]).toEqual([of, true]);
+      expect([of, /\d+ mm|\d m/.test(words)]).toEqual([of, true]);
+    }
+  });
+
+  it('are icons without words', () => {
+    for (const [of, section] of drawings) {
+      const icon = sectionIcon(section, { width: 40, height: 30, palette: paper, prefix: 'i' });
+      expect([of, textOf(icon)]).toEqual([of, '']);
+      expect([of, nodes(icon).filter((n) => n.attrs['data-region'] !== undefined).length]).toEqual([of, section.regions.length]);
+    }
+  });
+});
