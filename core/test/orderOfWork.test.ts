@@ -1,0 +1,141 @@
+// What comes before what, as every trade does it (common practice, no source), over the methods of all systems.
+import { describe, expect, it } from 'vitest';
+import { amountOf, box, orderOf, rowOf, told, workOn } from '../checks/methodSteps.ts';
+import type { PlannedWork } from '../src/plan/plannedWork.ts';
+import { everyMethod } from './everyMethod.ts';
+
+const all = everyMethod().flatMap(({ kind, system, work }) => (work ? [{ of: `${kind}, ${system}`, work, order: orderOf(work) }] : []));
+
+describe('in every method', () => {
+  it.each([
+    ['covering', /^cover-(room|around)$/, /^(saw-square|grind-edge|break-out|sand-flat|chip|cut-opening|cut-slot|take-down|fill-place)$/],
+    ['washing a tub', /^clean-tub$/, /^(mask-tub|scuff-shell|putty-build|lay-mat|gelcoat|mist-coat|enamel-coat)$/],
+    ['masking a tub', /^mask-tub$/, /^(putty-build|lay-mat|mist-coat|enamel-coat)$/],
+    ['breaking out', /^break-out$/, /^(wash-out|soak-ground|scrub-coat|pack-lift|pour-form)$/],
+    ['soaking', /^soak-ground$/, /^(scrub-coat|pack-lift)$/],
+    ['scrubbing in', /^scrub-coat$/, /^pack-lift$/],
+    ['sealing a crack', /^seal-crack$/, /^inject$/],
+    ['flushing', /^flush-crack$/, /^inject$/],
+    ['a promoter', /^promoter$/, /^mist-coat$/],
+    ['cutting to sound wood', /^cut-sound$/, /^(bore-holes|press-filler|pour-tinted|glue-wood)$/],
+    ['cutting tape out', /^cut-tape$/, /^bed-tape$/],
+    ['bedding tape', /^bed-tape$/, /^draw-coat$/],
+    ['looking over in slanting light', /^look-over$/, /^prime-over$/],
+    ['priming', /^prime-over$/, /^paint-coat$/],
+  ] as const)('%s comes before what it is for', (_what, first, then) => {
+    let looked = 0;
+    for (const { of, order } of all) {
+      const begin = order.findIndex((b) => first.test(b));
+      const later = order.findIndex((b) => then.test(b));
+      if (begin < 0 || later < 0) continue;
+      looked += 1;
+      expect([of, begin < later]).toEqual([of, true]);
+    }
+    expect(looked).toBeGreaterThan(0);
+  });
+
+  it('nothing is sanded before what was placed last has set, dried or hardened', () => {
+    const placed = /^(draw-coat|fill-place|skim-face|bed-tape|press-filler|putty-build|finish-pull)$/;
+    const waits = /(sets|dries|firm|hard|dry|cures)/;
+    let looked = 0;
+    for (const { of, order } of all) {
+      order.forEach((b, i) => {
+        if (!/^(sand-flat|knock-down|dry-ladder|shape-filler)$/.test(b)) return;
+        const last = order.slice(0, i).findLastIndex((one) => placed.test(one));
+        if (last < 0) return;
+        looked += 1;
+        expect([of, b, order.slice(last, i).some((one) => waits.test(one))]).toEqual([of, b, true]);
+      });
+    }
+    expect(looked).toBeGreaterThan(60);
+  });
+
+  it('ends with what it may be used for, and tools are clean before that', () => {
+    for (const { of, order } of all) {
+      expect([of, /^(open-to-traffic|patch-ready|look-for-water|sound-again)$/.test(order.at(-1) ?? '')]).toEqual([of, true]);
+      const [clean, end] = [order.indexOf('clear-away'), order.indexOf('open-to-traffic')];
+      if (clean >= 0 && end >= 0) expect([of, clean < end]).toEqual([of, true]);
+    }
+  });
+
+  it('primer is on a face that is dry, by the slower of compound and primer', () => {
+    for (const { of, order } of all) {
+      const prime = order.indexOf('prime-over');
+      const coat = order.slice(0, Math.max(prime, 0)).findLastIndex((b) => /^(draw-coat|skim-face|fill-place)$/.test(b));
+      if (prime < 0 || coat < 0) continue;
+      expect([of, order.slice(coat, prime).includes('compound-dries')]).toEqual([of, true]);
+    }
+  });
+});
+
+describe('by what is found', () => {
+  const has = (work: PlannedWork, builder: string) => orderOf(work).includes(builder);
+
+  it('seals water first where it runs, and looks for it again at the end', () => {
+    const work = workOn('wall-crack', 'water-plug + injection-foam', { moisture: 'running', wallMm: 200 });
+    expect(orderOf(work).indexOf('press-plug')).toBeLessThan(orderOf(work).indexOf('inject'));
+    expect(has(work, 'look-for-water')).toBe(true);
+    expect(has(workOn('wall-crack', 'epoxy-injection-resin', { wallMm: 200 }), 'press-plug')).toBe(false);
+  });
+
+  it('holds a floor of a tub from below before it is laminated, and pushes to see that it is still', () => {
+    const work = workOn('tub-crack', 'support-fill + fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'floor', flexMm: 3 });
+    const order = orderOf(work);
+    expect([order.indexOf('support-shell'), order.indexOf('push-test'), order.indexOf('stop-crack'), order.indexOf('lay-mat')]).toEqual([...[order.indexOf('support-shell'), order.indexOf('push-test'), order.indexOf('stop-crack'), order.indexOf('lay-mat')]].sort((a, b) => a - b));
+  });
+
+  it('props sagging plaster up before it is fastened, and leaves the props until it holds', () => {
+    const order = orderOf(workOn('plaster-loose', 'plaster-reattach + setting-compound-45 + skim-coat', { outline: box(1000, 700), position: 'wall', base: 'wood-lath', sagMm: 5 }));
+    expect(order.indexOf('prop-up')).toBeLessThan(order.indexOf('fasten-back'));
+    expect(order.indexOf('propped')).toBeGreaterThan(order.indexOf('fasten-back'));
+  });
+
+  it('beds tape over a crack in plaster and over the cuts of a board, and none over a hole that mesh spans', () => {
+    expect(has(workOn('plaster-crack', 'setting-compound-45'), 'bed-tape')).toBe(true);
+    expect(has(workOn('drywall-hole', 'board-patch', { outline: box(300, 260) }), 'bed-tape')).toBe(true);
+    expect(has(workOn('drywall-hole', 'mesh-patch', { outline: box(100, 90) }), 'press-mesh')).toBe(true);
+  });
+
+  it('colors a nick before it sets and a coat before it is loaded', () => {
+    const nick = orderOf(workOn('tub-nick', 'gelcoat-paste'));
+    expect(nick.indexOf('match-color')).toBeGreaterThan(nick.indexOf('clean-tub'));
+    const chip = orderOf(workOn('tub-chip', 'enamel-touch-up'));
+    expect(chip.indexOf('match-color')).toBeLessThan(chip.indexOf('enamel-coat'));
+    expect(chip.indexOf('grind-rust')).toBeLessThan(chip.indexOf('enamel-coat'));
+  });
+
+  it('cuts a board back to the middle of the framing: 19 mm and more to screw into on each side', () => {
+    const work = workOn('drywall-hole', 'board-patch', { outline: box(300, 260), frameMm: 406 });
+    expect(amountOf(work, 'opening')).toBeGreaterThanOrEqual(300);
+    expect(told(rowOf(work, 'cut-opening').step.title)).toContain('mm');
+    expect(amountOf(work, 'backer')).toBe(amountOf(work, 'opening') + 150);
+  });
+
+  it('pours a deep check in layers, each within what it bears, with the color only on top', () => {
+    const work = workOn('timber-check', 'epoxy-pour-tinted', { widths: [{ atMm: 0, widthMm: 5 }], depthMm: 40, sectionMm: 120 });
+    expect(orderOf(work).filter((b) => b === 'pour-tinted').length).toBeGreaterThan(1);
+    expect(amountOf(work, 'tint')).toBeLessThan(amountOf(work, 'resin'));
+    expect(amountOf(work, 'top')).toBeLessThan(40);
+  });
+});
+
+describe('by the room', () => {
+  const dry = (humidityPct: number, airC: number) => workOn('drywall-hole', 'board-patch', { outline: box(300, 260) }, { humidityPct, airC, slabC: airC }).schedule.total.value;
+
+  it('compound dries slower where it is damp and where it is cold', () => {
+    expect(dry(80, 20)).toBeGreaterThan(dry(50, 20));
+    expect(dry(50, 13)).toBeGreaterThan(dry(50, 20));
+    expect(dry(50, 27)).toBeLessThan(dry(50, 20));
+  });
+
+  it('a coat flashes off and a laminate hardens sooner where it is warm', () => {
+    const total = (airC: number) => workOn('tub-crack', 'fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'wall' }, { airC, slabC: airC }).schedule.total.value;
+    expect(total(28)).toBeLessThanOrEqual(total(20));
+  });
+
+  it('resin is injected within a time that warmth shortens, in no fewer batches', () => {
+    const [cool, warm] = [14, 30].map((slabC) => workOn('wall-crack', 'epoxy-injection-resin', { lengthMm: 6000, wallMm: 300 }, { slabC, airC: slabC }));
+    expect(warm?.mixes.find((m) => m.id === 'resin')?.within?.value).toBeLessThan(cool?.mixes.find((m) => m.id === 'resin')?.within?.value ?? 0);
+    expect(warm?.mixes.find((m) => m.id === 'resin')?.batches.value).toBeGreaterThanOrEqual(cool?.mixes.find((m) => m.id === 'resin')?.batches.value ?? Infinity);
+  });
+});
