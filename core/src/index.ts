@@ -64,6 +64,7 @@ export { inputChanges, inputsOf, issuePlan, planChanges, sheetAgain, type Issued
 export { askedText, clientOptions, fastestBy, readAsked, readFace, scopes, type Asked, type ClientOption, type ClientOptions, type Face, type Scope } from './plan/options.ts';
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
+export { sidesDiffer } from './plan/sidesDiffer.ts';
 export { matchWords, noWorkWords, quantitiesOf, sectionsOf, sheetOf, type Sheet, type SheetWork } from './plan/sheet.ts';
 export type { Quantity } from './quantity/quantity.ts';
 export { coreVersion } from './version.ts';

@@ -27,8 +27,10 @@ interface Frame {
 const noteColumn = 212;
 const margin = { left: 14, top: 34, bottom: 46 };
 const tick = 5;
-/** about the width of a bold digit at the size of a dimension */
-const characterWidth = 9;
+/** About the width of bold text at the size of a dimension: an m takes more than a digit. */
+function labelWidth(label: string): number {
+  return [...label].reduce((sum, c) => sum + (c === 'm' ? 14.5 : c === ' ' || c === '.' ? 5 : 9.5), 0);
+}
 
 function pathOf(points: readonly Point[], f: Frame, closed: boolean): string {
   return points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${f.x(x).toFixed(2)} ${f.y(y).toFixed(2)}`).join('') + (closed ? 'Z' : '');
@@ -127,18 +129,18 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
       node('path', { d: `M${x0.toFixed(1)} ${(y0 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x1.toFixed(1)} ${(y1 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x0.toFixed(1)} ${y.toFixed(1)}H${x1.toFixed(1)}`, ...thin }),
       slash(x0, y, colors), slash(x1, y, colors),
       // a number that would leave the drawing stands over its line
-      Math.max(x0, x1) + 14 + label.length * characterWidth > o.width - 2 - (o.bare === true ? 0 : noteColumn) ? text((x0 + x1) / 2, y - 6, 'middle') : text(Math.max(x0, x1) + 14, y + 5, 'start'),
+      Math.max(x0, x1) + 14 + labelWidth(label) > o.width - 2 - (o.bare === true ? 0 : noteColumn) ? text((x0 + x1) / 2, y - 6, 'middle') : text(Math.max(x0, x1) + 14, y + 5, 'start'),
     );
   }
   const left = d.side === 'left';
   const x = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
   // a number that would leave the drawing stands on the inner side of its line
-  const inside = left || x + 9 + label.length * characterWidth > o.width - 2;
+  const inside = left || x + 9 + labelWidth(label) > o.width - 2;
   return node('g', {},
     node('path', { d: `M${(x0 + (left ? -4 : 4)).toFixed(1)} ${y0.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${(x1 + (left ? -4 : 4)).toFixed(1)} ${y1.toFixed(1)}H${(x + (left ? -7 : 7)).toFixed(1)}M${x.toFixed(1)} ${y0.toFixed(1)}V${y1.toFixed(1)}`, ...thin }),
     slash(x, y0, colors), slash(x, y1, colors),
     // nor leaves it on the left
-    text(inside ? Math.max(x - 9, label.length * characterWidth + 4) : x + 9, (y0 + y1) / 2 + 5, inside ? 'end' : 'start'),
+    text(inside ? Math.max(x - 9, labelWidth(label) + 4) : x + 9, (y0 + y1) / 2 + 5, inside ? 'end' : 'start'),
   );
 }
 

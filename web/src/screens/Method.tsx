@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import type { DefectRecord } from '@oddment/contracts';
-import { cautionsWhy, cite, judgeable, sheetOf, show, siteDateTime, triedFigures, type Figure, type JudgeablePlan, type QuantityKind, type Section } from '@oddment/core';
+import { cautionsWhy, cite, judgeable, sheetOf, show, sidesDiffer, siteDateTime, triedFigures, type Figure, type JudgeablePlan, type QuantityKind, type Section } from '@oddment/core';
 import { useMemo, useRef, useState, useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -94,7 +94,7 @@ function Trials({ plan, told, planned, defect, trial }: { plan: JudgeablePlan; t
   const humidity = plan.area.facts['humidityPct']?.value;
   const people = trial?.people ?? job.people;
   const text = (f: Figure | undefined) => (f ? show(f, units).text : 'not possible');
-  const school = (plan.state === 'judged' ? plan.schools : plan.match.schools).find((s) => s.effects.length > 1);
+  const school = useMemo(() => (plan.state === 'judged' ? plan.schools : plan.match.schools).find(sidesDiffer), [plan]);
   const side = school && (trial?.schools?.[school.question.id] ?? school.side.id);
   const figures = candidate ? triedFigures(candidate.chain ?? [candidate.system], plan.state === 'judged' ? 'floor' : plan.match.subject.answers.position?.value) : [];
   const slides: readonly Slide[] = [

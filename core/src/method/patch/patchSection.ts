@@ -5,7 +5,6 @@ import { circle, rectangle } from '../../geometry/layeredSection.ts';
 import type { Dimension, Note, Point, Region, Section } from '../../geometry/section.ts';
 import type { GridFigures } from '../matter.ts';
 
-
 /** Bars that stand in the cut: how thick, and how far behind them is cleared. */
 export interface CutBars {
   readonly across: Figure;
@@ -36,13 +35,15 @@ function deepestOf(across: readonly Point[], y: number): Point {
 interface Drawn {
   readonly lifts: { readonly count: Figure; readonly thickness: Figure; readonly volumes: readonly Figure[] };
   readonly edge: Figure;
+  /** run out onto the old face: the edge is ground, not sawn */
+  readonly thinned: boolean;
   readonly toMix: Figure;
   /** depths over the place: then it is cut through at its deepest reading */
   readonly grid?: GridFigures;
 }
 
 /** A place cut square, cut through: old concrete, numbered lifts, bars with what is cleared behind them. A wide one is drawn in part. */
-export function patchSection({ lifts, edge, toMix, grid }: Drawn, width: Figure, depth: Figure, bars: CutBars | undefined): Section {
+export function patchSection({ lifts, edge, thinned, toMix, grid }: Drawn, width: Figure, depth: Figure, bars: CutBars | undefined): Section {
   const [w, d] = [width.value, depth.value];
   const whole = w <= d * 3.5 || grid !== undefined;
   const right = whole ? w : d * 3;
@@ -68,7 +69,7 @@ export function patchSection({ lifts, edge, toMix, grid }: Drawn, width: Figure,
     { id: 'top', at: [right * 0.6, d - count * t + t * 0.4], title: say`${lifts.count.value === 1 ? 'one lift' : say`lift ${String(count)}, struck level`}`, detail: say`${toMix} to mix` },
     ...(across && count > 1 && lifts.volumes[0] ? [{ id: 'deepest', at: deepestOf(across, d - t * 0.4), title: say`lift 1, the deepest places`, detail: say`${lifts.volumes[0]}, left level` }] : []),
     ...(bars ? [{ id: 'bars', at: [right * 0.75 + r, barY] as const, title: say`${bars.behind} clear behind`, detail: say`bright all round` }] : []),
-    { id: 'edge', at: [0, Math.min(edge.value, d) * 0.5], title: say`edge sawn, ${edge}`, detail: say`square, no feather` },
+    { id: 'edge', at: [0, Math.min(edge.value, d) * 0.5], title: say`edge ${thinned ? 'ground' : 'sawn'}, ${edge}`, detail: thinned ? say`no thinner than this` : say`square, no feather` },
     { id: 'ground', at: [right * 0.4, d], title: say`sound and damp`, detail: say`scrubbed, lift 1 while wet` },
   ];
   const dimensions: Dimension[] = [

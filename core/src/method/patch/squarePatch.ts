@@ -166,7 +166,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   for (const [id, label, figure] of rows) c.amount(id, label, figure);
   c.mixes.push({ id: 'mortar', title: system.title, total: toMix, batches, within: potLife, parts: [{ what: 'Powder', amount: powder, each: onePowder }, { what: 'Liquid', amount: liquid, each: oneLiquid }], says: [say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`, say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`] });
   c.named = 'squared';
-  c.sections.push(patchSection({ lifts: { count, thickness, volumes: liftVolumes }, edge, toMix, ...(cut.uneven && { grid: cut.uneven.grid }) }, cut.widest, cut.depth, cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined));
+  c.sections.push(patchSection({ lifts: { count, thickness, volumes: liftVolumes }, edge, thinned: thinned !== undefined, toMix, ...(cut.uneven && { grid: cut.uneven.grid }) }, cut.widest, cut.depth, cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined));
 }
 
 /** The volume of a level lift over an uneven bottom, its margin with it; nothing where the bottom is even. */
