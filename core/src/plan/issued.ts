@@ -153,7 +153,9 @@ function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[
     add('From start to finish', say`${work.schedule.total}`);
     add('By hand', say`${work.schedule.handsOn}`);
     for (const q of work.quantities) add(q.label, say`${q.figure}`);
-    for (const mix of work.mixes ?? []) for (const p of mix.parts) add(`${mix.title}: ${p.what.toLowerCase()}`, say`${p.amount}`);
+    // a part that is told as a quantity is not told twice
+    const quantities = new Set(work.quantities.map((q) => q.figure.id));
+    for (const mix of work.mixes ?? []) for (const p of mix.parts.filter(({ amount }) => !quantities.has(amount.id))) add(`${mix.title}: ${p.what.toLowerCase()}`, say`${p.amount}`);
     for (const care of work.cares) add(`Care: ${care.title}`, care.why);
     for (const { step } of work.schedule.rows) add(stepName(step), say`${step.title}: ${step.detail}; ${step.minutes}`);
     for (const c of work.cautions) add(`Caution: ${c.title}, ${c.id.replaceAll('-', ' ')}`, c.text);
