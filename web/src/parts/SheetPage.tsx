@@ -21,12 +21,12 @@ function Work({ work }: { work: SheetWork }) {
           ))}
         </tbody>
       </table>
-      <div className="two">
+      <div className={(work.mixes ?? []).length > 0 ? 'three' : 'two'}>
         <div>
           <h2>Quantities</h2>
           <table><tbody>{work.quantities.map((q) => <tr key={q.id}><td>{q.label}</td><td style={{ textAlign: 'right' }}><Fig figure={q.figure} /></td></tr>)}</tbody></table>
-          {(work.mixes ?? []).map((m) => <section key={m.id}><h2>{m.title}, <Fig figure={m.total} />{m.batches.value > 1 ? <> in <Fig figure={m.batches} /> batches</> : null}</h2><table><tbody>{m.parts.map((p) => <tr key={p.what}><td>{p.what}</td><td style={{ textAlign: 'right' }}><Fig figure={p.amount} /></td></tr>)}</tbody></table><ul>{m.within ? <li>Placed within <Fig figure={m.within} />.</li> : null}{m.says.map((one, i) => <li key={i}><Say saying={one} /></li>)}</ul></section>)}
         </div>
+        {(work.mixes ?? []).length === 0 ? null : <div>{(work.mixes ?? []).map((m) => <section key={m.id}><h2>{m.title}, <Fig figure={m.total} />{m.batches.value > 1 ? <> in <Fig figure={m.batches} /> batches</> : null}</h2><table><tbody>{m.parts.map((p) => <tr key={p.what}><td>{p.what}</td><td style={{ textAlign: 'right' }}><Fig figure={p.amount} /></td></tr>)}</tbody></table><ul>{m.within ? <li>Placed within <Fig figure={m.within} />.</li> : null}{m.says.map((one, i) => <li key={i}><Say saying={one} /></li>)}</ul></section>)}</div>}
         <div>
           <h2>Cautions</h2>
           <ul>{work.cautions.map((c) => <li key={c.id}><b>{c.title}.</b> <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul>
