@@ -69,7 +69,7 @@ export { matchWords, noWorkWords, quantitiesOf, sectionsOf, sheetOf, type Sheet,
 export type { Quantity } from './quantity/quantity.ts';
 export { coreVersion } from './version.ts';
 export { planRecord, planText } from './plan/planRecord.ts';
-export { hasWork, type PlannedWork, type Worked } from './plan/plannedWork.ts';
+export { hasWork, takenAlong, type PlannedWork, type Worked } from './plan/plannedWork.ts';
 export { familyReads } from './method/families.ts';
 export type { Mix, WorkMethod } from './method/work.ts';
 export { judgedSection } from './plan/section.ts';

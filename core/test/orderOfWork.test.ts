@@ -81,7 +81,8 @@ describe('by what is found', () => {
   it('holds a floor of a tub from below before it is laminated, and pushes to see that it is still', () => {
     const work = workOn('tub-crack', 'support-fill + fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'floor', flexMm: 3 });
     const order = orderOf(work);
-    expect([order.indexOf('support-shell'), order.indexOf('push-test'), order.indexOf('stop-crack'), order.indexOf('lay-mat')]).toEqual([...[order.indexOf('support-shell'), order.indexOf('push-test'), order.indexOf('stop-crack'), order.indexOf('lay-mat')]].sort((a, b) => a - b));
+    const places = ['support-shell', 'push-test', 'stop-crack', 'lay-mat'].map((b) => order.indexOf(b));
+    expect(places.every((at, i) => at > (places[i - 1] ?? -1))).toBe(true);
   });
 
   it('props sagging plaster up before it is fastened, and leaves the props until it holds', () => {
@@ -107,7 +108,7 @@ describe('by what is found', () => {
   it('cuts a board back to the middle of the framing: 19 mm and more to screw into on each side', () => {
     const work = workOn('drywall-hole', 'board-patch', { outline: box(300, 260), frameMm: 406 });
     expect(amountOf(work, 'opening')).toBeGreaterThanOrEqual(300);
-    expect(told(rowOf(work, 'cut-opening').step.title)).toContain('mm');
+    expect(told(rowOf(work, 'cut-opening').step.title)).toContain('406 mm');
     expect(amountOf(work, 'backer')).toBe(amountOf(work, 'opening') + 150);
   });
 

@@ -175,7 +175,7 @@ export function clientOptions(input: PlanInput, { asked, face, products = [] }: 
   return {
     mark: input.defect.mark, title: kindOf(input.defect.kind).title, place: `${input.area.name}, ${input.job.site}`, options,
     notes: [...made.filter((m): m is Saying => Array.isArray(m)), ...(plan.state !== 'judged' && plan.match.held ? [say`A stop is open: nothing is put before the client until it is decided.`] : [])],
-    advice: plan.advice,
+    advice: `${plan.advice} What is hidden is not in it; taxes and travel neither.`,
   };
 }
 

@@ -117,3 +117,8 @@ export function plannedWork({ ledger, subject, surveyed, job, area, defect, rule
     throw error;
   }
 }
+
+/** What is taken to the place of a work: its quantities without times and money. */
+export function takenAlong({ quantities }: Pick<PlannedWork, 'quantities'>): PlannedWork['quantities'] {
+  return quantities.filter(({ figure }) => figure.kind !== 'money' && figure.kind !== 'duration');
+}

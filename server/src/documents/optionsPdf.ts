@@ -42,7 +42,7 @@ export function optionsPdf(options: ClientOptions, job: Job, how: Telling, onDra
     `${options.place}${job.client === '' ? '' : `, for ${job.client}`}, ${siteDateTime(job.startAt, job.timeZone).date}`,
     { columns: options.options.map((o, i) => column(o, how, i)), columnGap: 14, margin: [0, 8, 0, 0] },
     ...(options.notes.length === 0 ? [] : [{ ul: options.notes.map((n) => tell(n, how)), margin: [0, 8, 0, 0] as [number, number, number, number] }]),
-    { text: `${options.advice} What is hidden is not in it; taxes and travel neither.`, fontSize: 8, margin: [0, 6, 0, 0] },
+    { text: options.advice, fontSize: 8, margin: [0, 6, 0, 0] },
   ];
   return pdfOf(title, content, onDrawn, 'landscape');
 }

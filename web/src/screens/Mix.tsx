@@ -1,4 +1,4 @@
-import { judgeable, workOfPlan, type Figure, type JudgeablePlan, type JudgedPlan, type PlannedWork, type Repair } from '@oddment/core';
+import { judgeable, takenAlong, workOfPlan, type Figure, type JudgeablePlan, type JudgedPlan, type PlannedWork, type Repair } from '@oddment/core';
 import { Link } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
@@ -102,7 +102,7 @@ function Mixes({ plan, work, defect }: { plan: JudgeablePlan; work: PlannedWork;
         </main>
         <aside className="pane left-rule" aria-label="To take along">
           <h2 style={{ fontSize: 18 }}>Take along</h2>
-          <dl className="facts">{work.quantities.filter(({ figure }) => figure.kind !== 'money' && figure.kind !== 'duration').map((q) => <div key={q.id} style={{ display: 'contents' }}><dt>{q.label}</dt><dd><Fig figure={q.figure} /></dd></div>)}</dl>
+          <dl className="facts">{takenAlong(work).map((q) => <div key={q.id} style={{ display: 'contents' }}><dt>{q.label}</dt><dd><Fig figure={q.figure} /></dd></div>)}</dl>
           <h2 style={{ fontSize: 16, marginTop: 12 }}>Tools</h2>
           <p style={{ margin: 0 }}>{[...new Set(work.method.steps.flatMap((s) => s.tools))].join(', ')}.</p>
           <p><Link to={`/jobs/${job.id}/sheet/${defect.id}`}>Sheet for print</Link></p>

@@ -109,7 +109,7 @@ export function Options() {
       </div>
       <div className="columns">{made.options.map((o) => <Column key={o.id} option={o} onChoose={mayPlan && o.scope === 'patch' && defect.choice?.system !== o.system ? () => { edit.defect(defect, { choice: { system: o.system } }); void navigate(`/jobs/${job.id}/method/${defect.id}`); } : undefined} />)}</div>
       {made.notes.length === 0 ? null : <ul>{made.notes.map((n, i) => <li key={i}><Say saying={n} plain /></li>)}</ul>}
-      <p className="quiet">{made.advice} What is hidden is not in it; taxes and travel neither.</p>
+      <p className="quiet">{made.advice}</p>
     </main>
   );
 }
