@@ -92,10 +92,14 @@ test('options stand side by side for the client: chosen by system and scope, aga
   const first = page.locator('.option').first();
   await expect(first).toContainText('Board patch');
   for (const words of ['By hand', 'From start to finish', 'Visits', 'What it takes', 'What it leaves behind', 'How long it is expected to hold']) await expect(first).toContainText(words);
+  // as on a slow machine: the second field is left before the first stands in the address
+  const slow = await page.context().newCDPSession(page);
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
   await page.getByLabel('Width', { exact: true }).fill('2.4 m');
   await page.getByLabel('Height', { exact: true }).fill('1.8 m');
   await page.getByLabel('Height', { exact: true }).press('Enter');
-  await expect(page).toHaveURL(/face=2400x1800/);
+  await expect(page).toHaveURL(/face=2400x1800/, { timeout: 15_000 });
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
   await expect(page.locator('.option').filter({ hasText: 'Whole face' }).first()).toBeVisible();
   await page.getByLabel('To be done by').fill('2026-06-12T18:00');
   await expect(page.getByText(/^In time:/)).toBeVisible();

@@ -184,6 +184,9 @@ export function askedText(asked: readonly Asked[]): string {
   return asked.map(({ scope, system }) => (system === undefined ? scope : `${scope}:${system}`)).join(',');
 }
 
+/** What stands where a price would, while the firm has set no rate. */
+export const noPrice = 'no rate for labor in House rules yet';
+
 /** Reads what stands in an address. @returns nothing where it is no list of scopes, each with a system or without */
 export function readAsked(text: string): readonly Asked[] | undefined {
   const parts = text.split(',').slice(0, 4).map((part): Asked | undefined => {

@@ -1,6 +1,6 @@
 import { parseMeasure, type QuantityKind, type UnitSystem } from '@oddment/core';
-import { useCallback, useEffect, useRef } from 'react';
-import { useSearchParams } from 'react-router';
+import { useCallback, useEffect } from 'react';
+import { put, useAddress } from '../state/address.ts';
 import { typedText } from '../views/quickFigure.ts';
 
 export interface Asked {
@@ -32,28 +32,21 @@ export function inUnits(typed: Readonly<Record<string, string>>, kinds: AskedKin
  * meant in, so that a link holds it; in another unit system the numbers are written anew.
  */
 export function useAsked(own: UnitSystem, kinds: AskedKinds): Asked {
-  const [params, setParams] = useSearchParams();
+  const [params, change] = useAddress();
   const typed = Object.fromEntries(params);
   const linked = typed['units'];
   const units = linked === 'us' || linked === 'metric' ? linked : own;
   useEffect(() => {
     if (units === own) return;
-    setParams((before) => new URLSearchParams({ ...inUnits(Object.fromEntries(before), kinds, units, own), units: own }), { replace: true, preventScrollReset: true });
-  }, [units, own, kinds, setParams]);
-  // what was set and is not in the address yet: two fields filled in one breath must not undo each other
-  const coming = useRef<URLSearchParams>(undefined);
-  useEffect(() => {
-    if (coming.current?.toString() === params.toString()) coming.current = undefined;
-  }, [params]);
+    change((next) => {
+      for (const [name, text] of Object.entries({ ...inUnits(Object.fromEntries(next), kinds, units, own), units: own })) next.set(name, text);
+    });
+  }, [units, own, kinds, change]);
   const set = useCallback((name: string, text: string) => {
-    setParams((before) => {
-      const next = new URLSearchParams(coming.current ?? before);
-      if (text === '') next.delete(name);
-      else next.set(name, text);
+    change((next) => {
+      put(next, name, text);
       next.set('units', own);
-      coming.current = next;
-      return next;
-    }, { replace: true, preventScrollReset: true });
-  }, [own, setParams]);
+    });
+  }, [own, change]);
   return { typed, units, set };
 }

@@ -1,15 +1,16 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { askedText, cite, clientOptions, fastestBy, judgeable, readAsked, readFace, scopes, siteDateTime, siteInstant, type Asked, type Candidate, type ClientOption, type ClientOptions, type Face, type Scope } from '@oddment/core';
+import { askedText, cite, clientOptions, fastestBy, judgeable, noPrice, readAsked, readFace, scopes, siteDateTime, siteInstant, type Asked, type Candidate, type ClientOption, type ClientOptions, type Face, type Scope } from '@oddment/core';
 import { useMemo } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { SectionPicture } from '../parts/Drawing.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
 import { MakePdf } from '../parts/MakePdf.tsx';
 import { MeasureField } from '../parts/MeasureField.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { api } from '../state/api.ts';
+import { put, useAddress } from '../state/address.ts';
 import { usePlannedBy } from '../state/editing.ts';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
@@ -29,7 +30,7 @@ function Column({ option, onChoose }: { option: ClientOption; onChoose: (() => v
           <dt>By hand</dt><dd><Fig figure={byHand} /></dd>
           <dt>From start to finish</dt><dd><Fig figure={elapsed} /></dd>
           {visits ? <><dt>Visits</dt><dd><Fig figure={visits} /></dd></> : null}
-          {price ? <><dt><b>Price, {price.currency}</b></dt><dd className="price"><Fig figure={price.total} /></dd>{price.parts.length > 1 ? price.parts.map((p) => <div key={p.id} style={{ display: 'contents' }}><dt className="quiet">{p.label}</dt><dd><Fig figure={p.figure} /></dd></div>) : null}</> : <><dt>Price</dt><dd className="quiet">no rate in House rules</dd></>}
+          {price ? <><dt><b>Price, {price.currency}</b></dt><dd className="price"><Fig figure={price.total} /></dd>{price.parts.length > 1 ? price.parts.map((p) => <div key={p.id} style={{ display: 'contents' }}><dt className="quiet">{p.label}</dt><dd><Fig figure={p.figure} /></dd></div>) : null}</> : <><dt>Price</dt><dd className="quiet">{noPrice}</dd></>}
         </dl>
         {price?.without === undefined ? null : <p className="quiet">{price.without}</p>}
         <h3>What it takes</h3>
@@ -46,22 +47,21 @@ function Column({ option, onChoose }: { option: ClientOption; onChoose: (() => v
 }
 
 /** What is put side by side: a scope and a system each. */
-function Asking({ asked, candidates, face, onAsked, onFace }: { asked: readonly Asked[]; candidates: readonly Candidate[]; face: Partial<Face>; onAsked: (next: readonly Asked[]) => void; onFace: (next: Partial<Face>) => void }) {
+function Asking({ asked, candidates, face, onAsk, onFace }: { asked: readonly Asked[]; candidates: readonly Candidate[]; face: Partial<Face>; onAsk: (at: number, part: Partial<Asked>) => void; onFace: (part: Partial<Face>) => void }) {
   const { units, defect } = usePlace();
-  const change = (i: number, part: Partial<Asked>) => { onAsked(asked.map((one, j) => (j === i ? { ...one, ...part } : one))); };
   return (
     <div className="no-print asking">
       {asked.map((one, i) => (
         <fieldset key={i}>
           <legend>Option {i + 1}</legend>
-          <TextField select size="small" label="How far" value={one.scope} onChange={(e) => { change(i, { scope: e.target.value as Scope }); }}>{Object.entries(scopes).map(([id, { title }]) => <MenuItem key={id} value={id}>{title}</MenuItem>)}</TextField>
-          <TextField select size="small" label="With" value={one.system ?? ''} onChange={(e) => { change(i, { system: e.target.value }); }}>{candidates.map(({ system }) => <MenuItem key={system.id} value={system.id}>{system.title}</MenuItem>)}</TextField>
+          <TextField select size="small" label="How far" value={one.scope} onChange={(e) => { onAsk(i, { scope: e.target.value as Scope }); }}>{Object.entries(scopes).map(([id, { title }]) => <MenuItem key={id} value={id}>{title}</MenuItem>)}</TextField>
+          <TextField select size="small" label="With" value={one.system ?? ''} onChange={(e) => { onAsk(i, { system: e.target.value }); }}>{candidates.map(({ system }) => <MenuItem key={system.id} value={system.id}>{system.title}</MenuItem>)}</TextField>
         </fieldset>
       ))}
       <fieldset>
         <legend>The whole face</legend>
-        <MeasureField fieldKey={`face-w ${defect?.id ?? ''}`} label="Width" kind="length" units={units} value={face.widthMm} text={undefined} whenLeft onValue={(widthMm) => { onFace({ ...face, widthMm }); }} />
-        <MeasureField fieldKey={`face-h ${defect?.id ?? ''}`} label="Height" kind="length" units={units} value={face.heightMm} text={undefined} whenLeft onValue={(heightMm) => { onFace({ ...face, heightMm }); }} />
+        <MeasureField fieldKey={`face-w ${defect?.id ?? ''}`} label="Width" kind="length" units={units} value={face.widthMm} text={undefined} whenLeft onValue={(widthMm) => { onFace({ widthMm }); }} />
+        <MeasureField fieldKey={`face-h ${defect?.id ?? ''}`} label="Height" kind="length" units={units} value={face.heightMm} text={undefined} whenLeft onValue={(heightMm) => { onFace({ heightMm }); }} />
       </fieldset>
     </div>
   );
@@ -72,16 +72,17 @@ const partFace = (text: string): Partial<Face> => {
   return { ...(Number(wide) > 0 && { widthMm: Number(wide) }), ...(Number(high) > 0 && { heightMm: Number(high) }) };
 };
 
+const textOfFace = ({ widthMm = 0, heightMm = 0 }: Partial<Face>): string => `${String(widthMm)}x${String(heightMm)}`;
+
 /** Options: two or three ways to go about a repair, side by side, as a page for the client. */
 export function Options() {
   const { job, area, defect, plans, units, edit, mayPlan } = usePlace();
   const by = usePlannedBy();
   const { data: shelf } = api.useShelfQuery(undefined);
   const navigate = useNavigate();
-  const [params, setParams] = useSearchParams();
+  const [params, change] = useAddress();
   const plan = judgeable(defect && plans.get(defect.id));
   const [ask, faceText] = [params.get('ask') ?? '', params.get('face') ?? ''];
-  const put = (key: string, value: string) => { setParams((before) => { const next = new URLSearchParams(before); if (value === '') next.delete(key); else next.set(key, value); return next; }, { replace: true }); };
   const made = useMemo((): ClientOptions | undefined => {
     if (!by || !area || !defect) return undefined;
     const [asked, face] = [readAsked(ask), readFace(faceText)];
@@ -100,8 +101,9 @@ export function Options() {
         <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
         <MakePdf address={`/api/jobs/${job.id}/options.pdf?${query}`}>PDF</MakePdf>
       </div>
-      <Asking asked={shown} candidates={candidates.filter((c) => c.verdicts.length > 1 || c.grade !== 'out')} face={partFace(faceText)} onAsked={(next) => { put('ask', askedText(next)); }} onFace={({ widthMm = 0, heightMm = 0 }) => { put('face', `${String(widthMm)}x${String(heightMm)}`); }} />
-      <p className="no-print" style={{ margin: '0 0 8px' }}><label>To be done by <input type="datetime-local" value={byText} onChange={(e) => { put('by', e.target.value); }} /></label> {inTime ? <b><Say saying={inTime.says} plain /></b> : null}</p>
+      <Asking asked={shown} candidates={candidates.filter((c) => c.verdicts.length > 1 || c.grade !== 'out')} face={partFace(faceText)} onAsk={(at, part) => { change((next) => { put(next, 'ask', askedText((readAsked(next.get('ask') ?? '') ?? shown).map((one, j) => (j === at ? { ...one, ...part } : one)))); }); }}
+        onFace={(part) => { change((next) => { put(next, 'face', textOfFace({ ...partFace(next.get('face') ?? ''), ...part })); }); }} />
+      <p className="no-print" style={{ margin: '0 0 8px' }}><label>To be done by <input type="datetime-local" value={byText} onChange={(e) => { change((next) => { put(next, 'by', e.target.value); }); }} /></label> {inTime ? <b><Say saying={inTime.says} plain /></b> : null}</p>
       <div className="head">
         <h1>{made.mark}, {made.title}: {made.options.length === 1 ? 'one way' : `${String(made.options.length)} ways`} to go about it</h1>
         <span className="push" />
