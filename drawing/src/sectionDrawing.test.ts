@@ -38,6 +38,26 @@ describe('sectionDrawing', () => {
     );
   });
 
+  it('keeps the number of a depth off the left edge of the body: beside its line or outside with it', () => {
+    fc.assert(
+      fc.property(crackSettings, fc.constantFrom({ width: 640, height: 440 }, { width: 720, height: 286 }), (setting, size) => {
+        const section = sectionOf(setting);
+        const all = nodes(sectionDrawing(section, { ...options, ...size }));
+        const body = all.find((n) => n.attrs['data-region'] === section.regions[0]?.id);
+        const edge = Math.min(...[...String(body?.attrs['d']).matchAll(/[ML](-?[\d.]+) /g)].map((m) => Number(m[1])));
+        for (const d of section.dimensions.filter((one) => one.side === 'left' && one.along === 'y')) {
+          const text = all.find((n) => n.tag === 'text' && n.attrs['data-dimension'] === d.id);
+          if (!text) continue;
+          const end = Number(text.attrs['x']);
+          const start = end - 9 * textOf(text).length;
+          // narrow pictures have no room outside
+          if (edge > 110) expect([d.id, start < edge && end > edge + 1]).toEqual([d.id, false]);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   it('draws every region of the section, each lift with its number, the grind line and a scale bar', () => {
     const section = sectionOf({ answers: { traffic: 'hard-wheels' } });
     const all = nodes(sectionDrawing(section, options));

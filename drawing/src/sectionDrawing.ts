@@ -116,7 +116,7 @@ function slash(x: number, y: number, colors: Palette): SvgNode {
 }
 
 /** A dimension with its figure as text: extension lines, a line with slashes, the number with a halo. */
-function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number): SvgNode {
+function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, edgeX: number): SvgNode {
   const { palette: colors } = o;
   const label = show(d.figure, o.units).text;
   const [x0, y0, x1, y1] = [f.x(d.from[0]), f.y(d.from[1]), f.x(d.to[0]), f.y(d.to[1])];
@@ -133,7 +133,10 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
     );
   }
   const left = d.side === 'left';
-  const x = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
+  const beside = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
+  // a number that would stand over the edge of the body stands outside of it with its line, where there is room
+  const over = left && beside > edgeX && beside - 9 - labelWidth(label) < edgeX + 2;
+  const x = over && edgeX - 19 - labelWidth(label) >= 4 ? edgeX - 10 : beside;
   // a number that would leave the drawing stands on the inner side of its line
   const inside = left || x + 9 + labelWidth(label) > o.width - 2;
   return node('g', {},
@@ -218,7 +221,7 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
     ...layered.map((r) => liftNumber(r, f, colors)),
     ...(o.bare === true ? [] : noteNodes(section.notes, f, o, o.width - noteColumn + 8)),
     // lifts too thin for their figures are told by steps and notes
-    ...section.dimensions.filter((d) => !d.id.startsWith('lift') || (o.bare !== true && Math.abs(f.y(d.to[1]) - f.y(d.from[1])) >= 18)).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 106 : 28)),
+    ...section.dimensions.filter((d) => !d.id.startsWith('lift') || (o.bare !== true && Math.abs(f.y(d.to[1]) - f.y(d.from[1])) >= 18)).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 106 : 28, f.x(section.extent.left))),
     scaleBar(f.scale, o.units, margin.left + 6, o.height - 30, colors),
     node('text', { x: o.bare === true ? margin.left + 150 : o.width - 8, y: o.height - 12, 'font-size': 13, fill: colors.ink2, 'text-anchor': o.bare === true ? 'start' : 'end' }, o.bare === true ? '' : tell(section.footnote, o)),
   );
