@@ -35,12 +35,39 @@ test('a plan is issued, kept as it is when something is measured anew, compared,
 });
 
 test('an issued plan that is not begun is withdrawn, and brought back', async ({ page }) => {
-  await page.goto(await screenOf(page, 'PS-02', 'method'));
-  await page.getByRole('button', { name: 'Issue' }).click();
+  const job = await demoJob(page);
+  await page.goto(`/jobs/${job.id}/plans`);
+  const row = page.getByRole('row').filter({ hasText: 'SB-02' });
+  await row.getByRole('link').click();
   await page.getByRole('button', { name: 'Withdraw' }).click();
-  await expect(page.getByText('The plan of PS-02 deleted')).toBeVisible();
+  await expect(page.getByText('The plan of SB-02 deleted')).toBeVisible();
+  await expect(row).toHaveCount(0);
   await page.getByRole('button', { name: /Undo/ }).click();
-  await expect(page.getByRole('row').filter({ hasText: 'PS-02' })).toHaveCount(1);
+  await expect(row).toHaveCount(1);
+});
+
+test('a plan that a stop has overtaken says so wherever it is met, and is not begun until it is decided', async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`/jobs/${job.id}/plans`);
+  const marks = job.areas.flatMap((a) => a.defects.map((d) => d.mark)).filter((m) => /^(PS|WH|BR|TO|SB|CY)-/.test(m));
+  for (const mark of marks) await expect(page.getByRole('row').filter({ hasText: mark }).first()).toBeVisible();
+  const row = page.getByRole('row').filter({ hasText: 'BR-01' });
+  await expect(row).toContainText('a stop holds it now');
+  await expect(page.getByRole('row').filter({ hasText: 'TO-03' })).toContainText('no plan of it now');
+  await row.getByRole('link').click();
+  const alert = page.getByRole('alert').filter({ hasText: 'Do not go on from this plan: a stop holds the repair now. Clearing behind bars' });
+  await expect(alert).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Since it was issued' })).toBeVisible();
+  await expect(page.getByRole('row').filter({ hasText: 'Does the member carry load?' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Begin the work' })).toBeDisabled();
+  await page.emulateMedia({ media: 'print' });
+  await expect(alert).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+
+  await page.goto(await screenOf(page, 'BR-01', 'method'));
+  await expect(page.getByText(/not begun.*a stop holds it now/)).toBeVisible();
+  await page.getByRole('link', { name: /^Issued / }).click();
+  await expect(alert).toBeVisible();
 });
 
 test('a PDF that takes long shows how far it is and can be stopped', async ({ page }) => {

@@ -101,6 +101,30 @@ describe('issued plans', () => {
     expect((await set('done', 4)).body).toMatchObject({ state: 'done' });
   });
 
+  it('are not begun while a stop found since holds the repair; once it is decided they are', async () => {
+    const { defect } = await ready(owner);
+    const { body } = await issue(owner, defect.id);
+    const { id: _id, ...rest } = crack({ ground: 'rocks' });
+    await owner.put(`/api/defects/${defect.id}`, { ...rest, change: uuid(), version: 1 });
+    const begin = () => owner.put(`/api/plans/${body.id}`, { change: uuid(), version: 1, state: 'begun' });
+    const refused = await begin();
+    expect([refused.status, refused.body['detail']]).toEqual([422, expect.stringMatching(/^Do not go on from this plan: a stop holds the repair now\. The slab rocks/)]);
+    expect((await read(body.id)).state).toBe('issued');
+    const decisions = [{ stop: 'rocks', who: 'R. E.', capacity: 'engineer', what: 'grouted, may be filled', on: '2026-05-20' }];
+    await owner.put(`/api/defects/${defect.id}`, { ...rest, decisions, change: uuid(), version: 2 });
+    expect((await begin()).body).toMatchObject({ state: 'begun' });
+  });
+
+  it('of one moment stand by their marks', async () => {
+    const { job, area } = await ready(owner);
+    for (const mark of ['H-03', 'H-02']) {
+      const more = { ...crack(), mark };
+      await owner.post(`/api/areas/${area.id}/defects`, more);
+      await issue(owner, more.id);
+    }
+    expect(((await owner.get(`/api/jobs/${job.id}/plans`)).body as unknown as { mark: string }[]).map((p) => p.mark)).toEqual(['H-02', 'H-03']);
+  });
+
   it.each([
     [{ ground: 'rocks' }, /until it is decided/],
     [{ moisture: 'running', traffic: 'hard-wheels' }, /There is nothing to issue. No system with a method/],

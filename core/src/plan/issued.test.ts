@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { crackSettings, fact, judged, planInput } from '../../test/cracks.ts';
 import { usualFacts } from '../../test/defects.ts';
 import { everyMethod } from '../../test/everyMethod.ts';
-import { tell } from '../quantity/saying.ts';
+import { say, tell } from '../quantity/saying.ts';
 import { show } from '../quantity/show.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { workingOf } from '../working.ts';
-import { inputChanges, inputsOf, issuePlan, planChanges, sheetAgain, type IssuedPlan } from './issued.ts';
+import { inputChanges, inputsOf, issuePlan, overtaken, planChanges, sheetAgain, type IssuedPlan } from './issued.ts';
 import { keepSheet, readSheet } from './keptSheet.ts';
+import { planRepair } from './repairPlan.ts';
 import { sheetOf } from './sheet.ts';
 
 const how = { units: 'metric', timeZone: 'UTC' } as const;
@@ -88,7 +89,40 @@ describe('issuePlan', () => {
   });
 });
 
+describe('overtaken', () => {
+  const says = (setting: Parameters<typeof planInput>[0]) => {
+    const input = planInput(setting);
+    const over = overtaken(planRepair(input), input.job);
+    return over && { held: over.held, says: tell(over.says, how) };
+  };
+  it('says nothing where there is a plan, whatever differs', () => {
+    expect(says({ answers: { lengthMm: 5100, finish: 'thin-coating' } })).toBeUndefined();
+  });
+  it.each<[Readonly<Record<string, unknown>>, boolean, RegExp]>([
+    [{ ground: 'rocks' }, true, /^Do not go on from this plan: a stop holds the repair now\. The slab rocks .*recorded here: a licensed structural engineer\.$/],
+    [{ located: 'no' }, true, /It waits until it is answered in Walk: licensed trades/],
+    [{ ground: 'rocks', located: 'no' }, true, /One more stop is open\.$/],
+    [{ moisture: 'running', traffic: 'hard-wheels' }, false, /^Look again .* give none\. No system with a method fits/],
+    [{ traffic: undefined }, false, /Something is still to be answered in Walk/],
+  ])('says why with %j', (answers, held, words) => {
+    const over = says({ answers });
+    expect([over?.held, over?.says]).toEqual([held, expect.stringMatching(words)]);
+  });
+  it('says nothing any longer once it is decided', () => {
+    const input = planInput({ answers: { ground: 'rocks' } });
+    const decided = { ...input, defect: { ...input.defect, decisions: [{ stop: 'rocks', who: 'R. E.', capacity: 'engineer', what: 'grouted below, may be filled', on: '2026-05-20' }] } };
+    expect(overtaken(planRepair(decided), decided.job)).toBeUndefined();
+  });
+});
+
 describe('planChanges', () => {
+  it('is one difference where there is no work any longer, with the stop that holds it', () => {
+    const [was] = [readSheet(issued().kept).sheet];
+    const { work: _gone, ...held } = was;
+    const changes = planChanges(was, { ...held, nothing: say`The plan stops here.`, stops: [{ id: 'x', title: 'Found since', who: 'an engineer', why: say`so`, source: 'practice', liftedBy: 'decision', open: true }] });
+    expect(changes.map((c) => c.about)).toEqual(['No work', 'Stop: Found since']);
+  });
+
   it('shows what an upgraded core makes otherwise, and nothing else', () => {
     const older = withOther(issued(), 'Sand placed', 1.05);
     const again = sheetAgain(older);

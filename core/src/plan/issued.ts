@@ -10,6 +10,7 @@ import type { AskTable, LooseFacts } from '../survey/ask.ts';
 import { factSaying } from '../survey/factSaying.ts';
 import { usualHouseRules, type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
+import type { HeldStop } from '../record/decided.ts';
 import { coreVersion } from '../version.ts';
 import { keepSheet, type KeptSheet } from './keptSheet.ts';
 import { judgeable, planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
@@ -165,9 +166,44 @@ function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[
   return rows;
 }
 
-/** In what a plan differs from an earlier one: systems, sizes, quantities, steps, cautions, verdicts. */
+/** What is said in place of a plan that is not complete. */
+export const stillToAnswer = 'Something is still to be answered in Walk.';
+
+/** Why an issued plan is not gone on from as it is. */
+export interface Overtaken {
+  /** a stop is open: it waits until that is decided or answered */
+  readonly held: boolean;
+  readonly says: Saying;
+  /** the same in a list, or beside the stop itself */
+  readonly brief: string;
+}
+
+/**
+ * Whether the repair as it is now still gives a plan at all. A sheet that was printed before knows nothing of a stop
+ * that was found after it.
+ * @returns nothing where there is work on it now, whatever differs
+ */
+export function overtaken(now: RepairPlan, job: IssuedInputs['job']): Overtaken | undefined {
+  const sheet = sheetOfAny(now, job);
+  if (!sheet) return { held: false, says: say`${lookAgain} ${stillToAnswer}`, brief: noPlanNow };
+  const { stops, work, nothing } = sheet;
+  const open = stops.filter((s) => s.open);
+  const [first] = open;
+  if (first) return { held: true, says: say`Do not go on from this plan: a stop holds the repair now. ${first.why} ${decidesWords(first)}${open.length > 1 ? ` ${open.length === 2 ? 'One more stop is' : `${String(open.length - 1)} more stops are`} open.` : ''}`, brief: 'a stop holds it now' };
+  return work ? undefined : { held: false, says: say`${lookAgain} ${nothing ?? ''}`, brief: noPlanNow };
+}
+
+const lookAgain = 'Look again before going on from this plan: the facts as they are now give none.';
+const noPlanNow = 'no plan of it now';
+const decidesWords = ({ who, liftedBy }: HeldStop): string => (liftedBy === 'decision' ? `It waits until it is decided, and recorded here: ${who}.` : `It waits until it is answered in Walk: ${who}.`);
+
+/**
+ * In what a plan differs from an earlier one: systems, sizes, quantities, steps, cautions, verdicts. Where there is
+ * no work any longer that is one difference, not one for every step that is gone.
+ */
 export function planChanges(was: Sheet, now: Sheet): PlanChange[] {
-  const changes = changedRows(comparable(was), comparable(now), [Date.parse(was.startAt), Date.parse(now.startAt)]);
+  const { work, ...bare } = was;
+  const changes = changedRows(comparable(now.work && work ? was : bare), comparable(now), [Date.parse(was.startAt), Date.parse(now.startAt)]);
   if (was.startAt === now.startAt) return changes;
   return [{ about: 'Start of the work', was: say`${instant(was.startAt)}`, now: say`${instant(now.startAt)}` }, ...changes.filter((c) => c.about !== 'Start of the work')];
 }

@@ -143,10 +143,15 @@ export function sectionsOf(plan: JudgedPlan | SurveyedPlan): readonly Section[] 
 }
 
 /** An answer as it stands alone: one of a single word goes with its question, a bare 'no' says nothing there. */
-function answerWords(question: string, label: string, whole: boolean): string[] {
-  if (whole) return [label];
+function answerWords(question: string, label: string): string[] {
   if (['no', 'none', 'nothing', 'not known'].includes(label)) return [];
   return [label.includes(' ') ? label : `${question.replace(/\?$/, '').toLowerCase()}: ${label}`];
+}
+
+/** The answers of a sheet as a sentence; empty where none says more than its question. */
+export function answersSentence({ answers }: Pick<Sheet, 'answers'>): string {
+  const all = answers.join(', ');
+  return all === '' ? '' : `${all.charAt(0).toUpperCase()}${all.slice(1)}.`;
 }
 
 /** The sheet of a plan that is judged, whatever its kind. */
@@ -169,7 +174,7 @@ export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Mat
     startAt: job.startAt,
     people: job.people,
     found: judged ? foundSaying(plan.subject) : measuredSaying(plan, plan.match),
-    answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), judged)),
+    answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value))),
     grades: match.candidates.filter((c) => judged || c.grade !== 'out' || c.verdicts.length > 1).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
     stops: match.stops,
     section: section ?? nothingDrawn,

@@ -1,7 +1,8 @@
-import { defectKinds, issuePlan, kindOf, planRepair, relevantAsks, surfaces, tell, type Area, type Candidate, type Job, type JudgedPlan, type PlanInput } from '@oddment/core';
+import { defectKinds, issuePlan, kindOf, overtaken, planRepair, relevantAsks, surfaces, tell, type Area, type Candidate, type Job, type JudgedPlan, type PlanInput } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { recomputedFigures } from '../../../core/test/recompute.ts';
 import { bathhouse } from './bathhouse.ts';
+import { atFirst } from './loadDemo.ts';
 import { moreJobs } from './moreJobs.ts';
 
 const { job, areas } = bathhouse(new Date('2026-06-02T12:00:00Z'));
@@ -82,6 +83,21 @@ describe('the plans of the demo', () => {
 });
 
 describe('every defect of the demo', () => {
+  it('has a plan that is issued as the first look found it; of eight the second look found what holds or bars it', () => {
+    const found: Record<string, 'held' | 'barred'> = {};
+    for (const a of areas) {
+      const rooms = { ...a, id: a.name, defects: [] } as unknown as Area;
+      for (const { firstLook, ...d } of a.defects) {
+        const input: PlanInput = { job: whole, area: { ...rooms, facts: atFirst(a.facts, a.firstLook) }, defect: { confirmed: [], decisions: [], id: d.mark, ...d, facts: atFirst(d.facts, firstLook) } };
+        const done = issuePlan(input);
+        expect([d.mark, done.ok]).toEqual([d.mark, true]);
+        const over = overtaken(planRepair({ ...input, area: rooms, defect: { ...input.defect, facts: d.facts } }), whole);
+        if (over) found[d.mark] = over.held ? 'held' : 'barred';
+      }
+    }
+    expect(found).toEqual({ 'PS-03': 'barred', 'PS-04': 'held', 'BR-01': 'held', 'BR-02': 'held', 'TO-01': 'held', 'TO-02': 'held', 'TO-03': 'barred', 'CY-01': 'held' });
+  });
+
   /** What would be decided and chosen on a walk: every stop that a decision lifts, and the best system there is. */
   function decided({ input, plan }: (typeof plans)[number]): PlanInput {
     const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;

@@ -1,14 +1,15 @@
-import { check, NewAreaBody, NewDefectBody, NewJobBody, NewProductBody, NewStockBody } from '@oddment/contracts';
+import { ChangeAreaBody, ChangeDefectBody, check, NewAreaBody, NewDefectBody, NewJobBody, NewProductBody, NewStockBody } from '@oddment/contracts';
+import type { Fact } from '@oddment/core';
 import { createHash, randomBytes } from 'node:crypto';
 import type { Clock } from '../clock.ts';
 import { makeFirm, setHouseRules } from '../services/accountService.ts';
-import { areaValues, createRecord, defectValues, jobValues } from '../services/recordService.ts';
+import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import { productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
 import type { Scope } from '../store/jobStore.ts';
 import { changeState, issue } from '../services/planService.ts';
 import { readFirm } from '../store/accountStore.ts';
-import { bathhouse } from './bathhouse.ts';
+import { bathhouse, looks, type DemoRoom, type FirstLook } from './bathhouse.ts';
 import { moreJobs, type DemoJob } from './moreJobs.ts';
 
 /** An id that is the same at each loading, so that pictures and addresses of the demo hold. */
@@ -23,25 +24,69 @@ function checked<T extends object>(contract: new () => T, input: object): T {
   return result.value;
 }
 
-/** Makes the demo firm and its job through the services that a person's input goes through. */
+/** A job of the demo with its rooms and what was found in them. */
+interface DemoRooms {
+  readonly job: object;
+  readonly areas: readonly DemoRoom[];
+}
+
+type Facts = Readonly<Record<string, Fact<unknown>>>;
+
+/** The facts as the first look left them. */
+export const atFirst = (facts: Facts, firstLook: FirstLook = {}): Facts => Object.fromEntries(Object.entries({ ...facts, ...firstLook }).flatMap(([field, fact]) => (fact === undefined ? [] : [[field, fact]])));
+
+/** The facts after the second look: what it found otherwise is dated by it. */
+const seenAgain = (facts: Facts, firstLook: FirstLook, at: string): object => Object.fromEntries(Object.entries(facts).map(([field, fact]) => [field, field in firstLook ? { ...fact, at } : fact]));
+
+/** Makes the demo firm and its jobs through the services that a person's input goes through. */
 export async function loadDemo(db: Database, clock: Clock): Promise<void> {
   const { firmId, accountId } = await makeFirm(db, clock, { firm: 'Varga & Daughters, repairs', name: 'Ines Varga', login: 'demo', password: randomBytes(24).toString('base64url') }, true);
   const scope: Scope = { firmId, accountId, at: clock.now().toISOString() };
   const made = (name: string) => ({ id: demoId(name), change: demoId(`${name} made`) });
-  const makeJob = async (key: string, { job, areas }: Pick<DemoJob, 'areas'> & { readonly job: object }) => {
+  const day = (days: number) => new Date(clock.now().getTime() + days * 86_400_000).toISOString().slice(0, 10);
+  // the firm's own rate for an hour, so that options have a price
+  const asMade = await readFirm(db, firmId);
+  if (asMade) await setHouseRules(db, firmId, asMade.version, { schools: {}, labor: { perHour: 62, currency: 'USD', since: day(-150) } });
+  const firm = await readFirm(db, firmId);
+  if (!firm) throw new Error('the demo firm is not there');
+  const who = { firm, session: '', account: { id: accountId, name: 'Ines Varga', role: 'owner' as const } };
+  const before = (minutes: number): Scope => ({ ...scope, at: new Date(clock.now().getTime() - minutes * 60_000).toISOString() });
+  const makeJob = async (key: string, { job, areas }: DemoRooms, at: Scope) => {
     const jobBody = checked(NewJobBody, { ...job, ...made(key) });
-    await createRecord(db, scope, 'job', jobBody, jobValues(jobBody));
-    for (const { defects, ...area } of areas) {
-      const areaBody = checked(NewAreaBody, { ...area, ...made(area.name) });
-      await createRecord(db, scope, 'area', areaBody, areaValues(areaBody), { entity: 'job', id: jobBody.id });
-      for (const defect of defects) {
-        const body = checked(NewDefectBody, { confirmed: [], decisions: [], ...defect, ...made(defect.mark) });
-        await createRecord(db, scope, 'defect', body, defectValues(body), { entity: 'area', id: areaBody.id });
+    await createRecord(db, at, 'job', jobBody, jobValues(jobBody));
+    for (const { defects, firstLook, ...area } of areas) {
+      const areaBody = checked(NewAreaBody, { ...area, facts: atFirst(area.facts, firstLook), ...made(area.name) });
+      await createRecord(db, at, 'area', areaBody, areaValues(areaBody), { entity: 'job', id: jobBody.id });
+      for (const { firstLook: found, ...defect } of defects) {
+        const body = checked(NewDefectBody, { confirmed: [], decisions: [], ...defect, facts: atFirst(defect.facts, found), ...made(defect.mark) });
+        await createRecord(db, at, 'defect', body, defectValues(body), { entity: 'area', id: areaBody.id });
       }
     }
   };
-  await makeJob('job', bathhouse(clock.now()));
-  const day = (days: number) => new Date(clock.now().getTime() + days * 86_400_000).toISOString().slice(0, 10);
+  /** Changes what a second look found otherwise. */
+  const lookAgain = async (areas: DemoRooms['areas']) => {
+    const at = before(looks.second);
+    for (const { defects, firstLook, ...area } of areas) {
+      const version = (name: string) => ({ change: demoId(`${name} looked at again`), version: 1 });
+      if (firstLook) {
+        const body = checked(ChangeAreaBody, { ...area, facts: seenAgain(area.facts, firstLook, at.at), ...version(area.name) });
+        await changeRecord(db, at, 'area', made(area.name).id, body, 'change', areaValues(body));
+      }
+      for (const { firstLook: found, ...defect } of defects) {
+        if (!found) continue;
+        const body = checked(ChangeDefectBody, { confirmed: [], decisions: [], ...defect, facts: seenAgain(defect.facts, found, at.at), ...version(defect.mark) });
+        await changeRecord(db, at, 'defect', made(defect.mark).id, body, 'change', defectValues(body));
+      }
+    }
+  };
+  /** Issues every plan of a job as its repairs stand, and begins what is being worked. */
+  const issueAll = async (areas: DemoRooms['areas'], at: Scope, begun: DemoJob['begun'] = {}) => {
+    for (const { mark } of areas.flatMap((a) => a.defects)) {
+      const plan = await issue(db, who, at, made(mark).id, { ...made(`plan of ${mark}`), jobVersion: 1, areaVersion: 1, defectVersion: 1 });
+      const minutes = begun[mark];
+      if (minutes !== undefined) await changeState(db, who, before(minutes), (plan.record as { id: string }).id, { change: demoId(`${mark} begun`), version: 1, state: 'begun' });
+    }
+  };
   const filler = checked(NewProductBody, { ...made('light filler'), title: 'Light filler from the yard on Quarry Street', basedOn: 'vinyl-spackle', sheet: 'data sheet from the lid, last spring', figures: { 'depth/max': 5 }, packs: [{ size: 1000, unit: 'mL', price: { amount: 9.8, currency: 'USD', on: day(-40) }, openDays: 60 }] });
   await createRecord(db, scope, 'product', filler, productValues(filler, { account: { id: accountId, name: 'Ines Varga', role: 'owner' } }, scope.at));
   const packs = [
@@ -53,22 +98,14 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
     const body = checked(NewStockBody, pack);
     await createRecord(db, scope, 'stock', body, stockValues(body));
   }
-  // the firm's own rate for an hour, so that options have a price; then the smaller jobs are planned: each repair has its issued plan, and some are being worked
-  const before = await readFirm(db, firmId);
-  if (before) await setHouseRules(db, firmId, before.version, { schools: {}, labor: { perHour: 62, currency: 'USD', since: day(-150) } });
-  const firm = await readFirm(db, firmId);
-  if (!firm) throw new Error('the demo firm is not there');
-  const who = { firm, session: '', account: { id: accountId, name: 'Ines Varga', role: 'owner' as const } };
+  // every repair has its issued plan: those of the bathhouse from a first look, some of which a second look has overtaken;
+  // the smaller jobs are being worked
+  const house = bathhouse(clock.now());
+  await makeJob('job', house, before(looks.first));
+  await issueAll(house.areas, before(looks.issued));
+  await lookAgain(house.areas);
   for (const one of moreJobs(clock.now())) {
-    await makeJob(one.key, one);
-    for (const { defects } of one.areas) {
-      for (const { mark } of defects) {
-        const plan = await issue(db, who, scope, made(mark).id, { ...made(`plan of ${mark}`), jobVersion: 1, areaVersion: 1, defectVersion: 1 });
-        const minutes = one.begun[mark];
-        if (minutes === undefined) continue;
-        const begunAt = new Date(clock.now().getTime() - minutes * 60_000).toISOString();
-        await changeState(db, who, { ...scope, at: begunAt }, (plan.record as { id: string }).id, { change: demoId(`${mark} begun`), version: 1, state: 'begun' });
-      }
-    }
+    await makeJob(one.key, one, scope);
+    await issueAll(one.areas, scope, one.begun);
   }
 }

@@ -1,4 +1,4 @@
-import { clientOptions, firmShelf, planRepair, readSheet } from '@oddment/core';
+import { clientOptions, firmShelf, planRepair, readSheet, stillToAnswer } from '@oddment/core';
 import type { MessagePort } from 'node:worker_threads';
 import { optionsPdf } from './optionsPdf.ts';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
@@ -14,7 +14,7 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
   try {
     if (task.kind === 'issued') {
       const { sheet } = readSheet(task.kept);
-      return await issuedPdf(sheet, { units: task.units, timeZone: sheet.timeZone, day: sheet.startAt }, task.issued, drawn);
+      return await issuedPdf(sheet, { units: task.units, timeZone: sheet.timeZone, day: sheet.startAt }, task, drawn);
     }
     const { job, rules, units, defectId, products = [] } = task;
     const shelf = firmShelf(products);
@@ -23,7 +23,7 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
       const defect = area?.defects.find((d) => d.id === defectId);
       const options = area && defect && clientOptions({ job, area, defect, rules, shelf }, { products, ...(task.asked && { asked: task.asked }), ...(task.face && { face: task.face }) });
       tell({ stage: 'layout', done: 0 });
-      return await optionsPdf(options ?? { mark: defect?.mark ?? '', title: '', place: job.site, options: [], notes: [[`Something is still to be answered in Walk.`]], advice: '' }, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);
+      return await optionsPdf(options ?? { mark: defect?.mark ?? '', title: '', place: job.site, options: [], notes: [[stillToAnswer]], advice: '' }, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);
     }
     const { areaId } = task;
     const wanted = job.areas.filter((area) => areaId === undefined || area.id === areaId).flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));

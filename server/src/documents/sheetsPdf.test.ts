@@ -64,8 +64,9 @@ describe('the PDF of an issued plan', () => {
   it('is drawn from what was kept, and says when it was issued', async () => {
     const plan = judged(worn);
     const { sheet } = readSheet(keepSheet(sheetOf(plan, planInput(worn).job), plan.ledger));
-    const [page] = await textOf(await issuedPdf(sheet, { units: 'metric', timeZone: 'UTC' }, 'Issued 2026-06-02 by Nell'));
+    const [page] = await textOf(await issuedPdf(sheet, { units: 'metric', timeZone: 'UTC' }, { issued: 'Issued 2026-06-02 by Nell', over: 'Do not go on from this plan.' }));
     expect(page).toContain('Issued 2026-06-02 by Nell');
+    expect(page).toContain('Do not go on from this plan.');
     for (const d of plan.section.dimensions) expect(page).toContain(show(d.figure, 'metric').text);
   });
 });

@@ -1,4 +1,4 @@
-import { cite, factSaying, kindOf, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type Mix, type RepairPlan, type Saying, type Sheet, type SheetWork, type SurveyedPlan, type Telling } from '@oddment/core';
+import { answersSentence, cite, factSaying, kindOf, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type Mix, type RepairPlan, type Saying, type Sheet, type SheetWork, type SurveyedPlan, type Telling } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { documentFont as family, pdfOf, tableRule as rule } from './pdfDocument.ts';
@@ -77,12 +77,19 @@ function titleContent({ mark, title, area, site, client, timeZone, startAt, peop
   };
 }
 
-function sheetContent(sheet: Sheet, how: Telling, first: boolean, issued?: string): Content[] {
+/** What stands over the sheet of an issued plan: when and by whom, and why it is not gone on from where that is so. */
+interface Issued {
+  readonly issued: string;
+  readonly over?: string;
+}
+
+function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over }: Partial<Issued> = {}): Content[] {
   const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
   return [
     titleContent(sheet, first),
     ...(issued === undefined ? [] : [{ text: issued, bold: true }]),
-    `${words.text(sheet.found)} ${sheet.answers.join(', ')}.`,
+    ...(over === undefined ? [] : [{ table: { widths: ['*'], body: [[{ text: over, bold: true, margin: [4, 3, 4, 3] as [number, number, number, number] }]] }, margin: [0, 4, 0, 4] as [number, number, number, number] }]),
+    `${words.text(sheet.found)} ${answersSentence(sheet)}`,
     ...stopContent(words, sheet),
     { svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 286, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] },
     ...(sheet.more ?? []).map((section, i): Content => ({ svg: svgText(sectionDrawing(section, { ...how, width: 720, height: 250, palette: print, prefix: `q${String(i)}`, font: family, rimless: true })), width: 535, margin: [0, 4, 0, 0] })),
@@ -122,6 +129,6 @@ export function plansPdf(plans: readonly RepairPlan[], job: Job, how: Telling, o
 }
 
 /** An issued plan as it was kept, with when and by whom it was issued. */
-export function issuedPdf(sheet: Sheet, how: Telling, issued: string, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
+export function issuedPdf(sheet: Sheet, how: Telling, issued: Issued, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
   return pdfOf(`${sheet.site}: ${sheet.mark}`, sheetContent(sheet, how, true, issued), onDrawn);
 }

@@ -1,7 +1,7 @@
 import { IssueBody, PlanStateBody, VersionBody } from '@oddment/contracts';
 import { siteDateTime } from '@oddment/core';
 import { notFound } from '../problem.ts';
-import { changeState, issue, refuseBegun } from '../services/planService.ts';
+import { changeState, issue, overtakenNow, refuseBegun } from '../services/planService.ts';
 import { changeRecord } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { listIssued, readIssued } from '../store/issuedStore.ts';
@@ -23,10 +23,12 @@ export function planHandlers(db: Database) {
     },
     readIssued: one,
     issuedSheet: async (call: Call) => {
-      const { plan, mark, issuedAt, issuedBy, core } = await one(call);
+      const found = await one(call);
+      const { plan, mark, issuedAt, issuedBy, core } = found;
       const { job } = plan.inputs;
+      const over = await overtakenNow(db, call.who, call.scope, found);
       const { date, time } = siteDateTime(issuedAt, job.timeZone);
-      await sendPdf(call, { kind: 'issued', kept: plan.kept, units: unitsAsked(call, job.units), issued: `Issued ${date} ${time} by ${issuedBy}, Oddment ${core}` }, `${mark}-issued`);
+      await sendPdf(call, { kind: 'issued', kept: plan.kept, units: unitsAsked(call, job.units), issued: `Issued ${date} ${time} by ${issuedBy}, Oddment ${core}`, ...(over && { over: over.says }) }, `${mark}-issued`);
     },
     issuePlan: async (call: Call) => madeStatus(call, await issue(db, call.who, call.scope, call.id, call.body(IssueBody))),
     changeIssued: (call: Call) => changeState(db, call.who, call.scope, call.id, call.body(PlanStateBody)),

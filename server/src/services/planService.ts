@@ -1,5 +1,5 @@
-import type { IssueBody, IssuedSummary } from '@oddment/contracts';
-import { firmShelf, issuePlan, tell } from '@oddment/core';
+import type { FirmRecord, IssueBody, IssuedSummary } from '@oddment/contracts';
+import { firmShelf, issuePlan, overtaken, planRepair, tell } from '@oddment/core';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { SignedIn } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
@@ -7,6 +7,15 @@ import { readIssuedRow } from '../store/issuedStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { placeOfDefect, readJob, type Scope } from '../store/jobStore.ts';
 import { changeRecord, createRecord, type Answer } from './recordService.ts';
+
+/** What a defect is planned from as it stands; nothing where it is not there. */
+async function inputOf(db: Database, firm: FirmRecord, scope: Scope, defectId: string) {
+  const place = await placeOfDefect(db, scope, defectId);
+  const job = place && (await readJob(db, scope, place.jobId));
+  const area = job?.areas.find((a) => a.id === place?.areaId);
+  const defect = area?.defects.find((d) => d.id === defectId);
+  return job && area && defect ? { job, area, defect, rules: firm.rules, shelf: firmShelf(await listProducts(db, scope.firmId)) } : undefined;
+}
 
 /**
  * Issues the plan of a defect: computed here from the records as they stand, and kept with them.
@@ -16,15 +25,13 @@ export async function issue(db: Database, { firm, account }: SignedIn, scope: Sc
   const known = await readIssuedRow(db, scope.firmId, body.id);
   // a repeat is answered from what was kept, whatever the records say by now
   if (known) return createRecord(db, scope, 'plan', body, {}, { entity: 'defect', id: defectId });
-  const place = await placeOfDefect(db, scope, defectId);
-  const job = place && (await readJob(db, scope, place.jobId));
-  const area = job?.areas.find((a) => a.id === place?.areaId);
-  const defect = area?.defects.find((d) => d.id === defectId);
-  if (!job || !area || !defect) throw notFound('This defect');
+  const input = await inputOf(db, firm, scope, defectId);
+  if (!input) throw notFound('This defect');
+  const { job, area, defect } = input;
   if (job.version !== body.jobVersion || area.version !== body.areaVersion || defect.version !== body.defectVersion) {
     throw new HttpProblem(409, 'The job, the area or the defect was changed meanwhile. Look at the plan as it is now, then issue it.');
   }
-  const issued = issuePlan({ job, area, defect, rules: firm.rules, shelf: firmShelf(await listProducts(db, scope.firmId)) });
+  const issued = issuePlan(input);
   if (!issued.ok) {
     const message = tell(issued.why, { units: job.units, timeZone: job.timeZone });
     throw new HttpProblem(422, message, { problems: [{ path: '', message }] });
@@ -36,11 +43,23 @@ export async function issue(db: Database, { firm, account }: SignedIn, scope: Sc
   return createRecord(db, scope, 'plan', body, values, { entity: 'defect', id: defectId });
 }
 
+/** Whether what was issued is not gone on from, by the repair as it is now; nothing where it is done, or deleted. */
+export async function overtakenNow(db: Database, { firm }: SignedIn, scope: Scope, { state, defectId }: IssuedSummary): Promise<{ held: boolean; says: string } | undefined> {
+  const input = state === 'done' ? undefined : await inputOf(db, firm, scope, defectId);
+  const over = input && overtaken(planRepair(input), input.job);
+  return over && { held: over.held, says: tell(over.says, input.job) };
+}
+
 /**
  * Begins an issued plan, or notes that it is done.
- * @throws HttpProblem 409 where the version is stale, or the plan is not at the state before
+ * @throws HttpProblem 409 where the version is stale, or the plan is not at the state before; 422 where a stop that
+ * was found since holds the repair
  */
-export async function changeState(db: Database, { account }: SignedIn, scope: Scope, id: string, body: { change: string; version: number; state: 'begun' | 'done' }): Promise<IssuedSummary> {
+export async function changeState(db: Database, who: SignedIn, scope: Scope, id: string, body: { change: string; version: number; state: 'begun' | 'done' }): Promise<IssuedSummary> {
+  const { account } = who;
+  const summary = body.state === 'begun' ? await readIssuedRow(db, scope.firmId, id) : undefined;
+  const over = summary?.state === 'issued' ? await overtakenNow(db, who, scope, summary) : undefined;
+  if (over?.held) throw new HttpProblem(422, over.says);
   const values = body.state === 'begun' ? { state: 'begun', begunAt: scope.at, begunBy: account.name } : { state: 'done' };
   const { record } = await changeRecord(db, scope, 'plan', id, body, 'change', values, (before) => {
     const { state } = before as IssuedSummary;

@@ -1,5 +1,5 @@
 import type { IssuedRecord, IssuedSummary } from '@oddment/contracts';
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
 import { issuedPlans } from './schema.ts';
 
@@ -28,8 +28,8 @@ export async function readIssued(db: Db, firmId: string, planId: string): Promis
   return { ...summary(rest), plan: said };
 }
 
-/** The issued plans of a job, latest first. */
+/** The issued plans of a job, latest first; those of one moment by their marks. */
 export async function listIssued(db: Db, firmId: string, ofJob: string): Promise<IssuedSummary[]> {
-  const rows = await db.select(shape).from(issuedPlans).where(and(eq(issuedPlans.firmId, firmId), eq(jobId, ofJob), isNull(issuedPlans.deletedAt))).orderBy(desc(createdAt), desc(id));
+  const rows = await db.select(shape).from(issuedPlans).where(and(eq(issuedPlans.firmId, firmId), eq(jobId, ofJob), isNull(issuedPlans.deletedAt))).orderBy(desc(createdAt), asc(mark), desc(id));
   return rows.map(summary);
 }

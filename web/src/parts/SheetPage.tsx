@@ -1,4 +1,4 @@
-import { cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
+import { answersSentence, cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
 import { useTelling } from './telling.tsx';
 import { SectionPicture } from './Drawing.tsx';
 import { Fig, Say } from './Fig.tsx';
@@ -47,7 +47,7 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
         <span className="push" />
         <span>{siteDateTime(sheet.startAt, sheet.timeZone).date}, {sheet.people === 1 ? 'one person' : 'a pair'}</span>
       </div>
-      <p style={{ margin: '4px 0' }}><Say saying={sheet.found} /> {sheet.answers.join(', ')}.</p>
+      <p style={{ margin: '4px 0' }}><Say saying={sheet.found} /> {answersSentence(sheet)}</p>
       {sheet.stops.map((s) => (
         <section key={s.id} className={s.open ? 'halted' : 'decided'}>
           <b>{s.open ? 'STOP: ' : 'Decided: '}{s.title}.</b> <Say saying={s.why} /> {s.decision ? `${s.decision.who}, ${s.decision.capacity}, ${s.decision.on}: ${s.decision.what}` : `Who decides: ${s.who}.`} <span className="quiet">({cite(s.source)})</span>

@@ -1,10 +1,11 @@
 import Button from '@mui/material/Button';
-import type { IssuedRecord } from '@oddment/contracts';
-import { readSheet, show, siteDateTime } from '@oddment/core';
+import type { IssuedRecord, JobRecord } from '@oddment/contracts';
+import { overtaken, readSheet, show, siteDateTime, type RepairPlan } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Changes } from '../parts/Changes.tsx';
+import { Say } from '../parts/Fig.tsx';
 import { MakePdf } from '../parts/MakePdf.tsx';
 import { refusal } from '../parts/refusal.ts';
 import { SheetPage } from '../parts/SheetPage.tsx';
@@ -17,9 +18,15 @@ import { usePlace } from './JobFrame.tsx';
 
 const stateWords = { issued: 'issued', begun: 'begun', done: 'done' } as const;
 
+/** Whether what was issued is still gone on from, in a word. */
+function OvertakenNow({ job, plan, state }: { job: JobRecord; plan: RepairPlan | undefined; state: IssuedRecord['state'] }) {
+  const over = plan && state !== 'done' ? overtaken(plan, job) : undefined;
+  return over ? <b className="over">{over.brief}</b> : null;
+}
+
 /** Everything issued for a job, latest first. */
 export function IssuedList() {
-  const { job } = usePlace();
+  const { job, plans: now } = usePlace();
   const { units, timeZone } = useTelling();
   const { data: plans, error } = api.useIssuedPlansQuery(job.id);
   const when = (at: string) => { const { date, time } = siteDateTime(at, timeZone); return `${date} ${time}`; };
@@ -37,7 +44,7 @@ export function IssuedList() {
                 <td>{p.system}</td>
                 <td>{show({ value: p.totalMin, kind: 'duration' }, units).text}</td>
                 <td>{when(p.issuedAt)}, {p.issuedBy}</td>
-                <td>{stateWords[p.state]}{p.begunAt === undefined ? '' : ` ${when(p.begunAt)}, ${p.begunBy ?? ''}`}</td>
+                <td>{stateWords[p.state]}{p.begunAt === undefined ? '' : ` ${when(p.begunAt)}, ${p.begunBy ?? ''}`}<OvertakenNow job={job} plan={now.get(p.defectId)} state={p.state} /></td>
               </tr>
             ))}
           </tbody>
@@ -54,19 +61,25 @@ function Since({ issued }: { issued: IssuedRecord }) {
   const defect = area?.defects.find((d) => d.id === issued.defectId);
   const plan = plans.get(issued.defectId);
   const changes = useMemo(() => issuedChanges(issued.plan, area && defect && plan ? { job, area, defect, rules, plan } : undefined), [issued.plan, job, area, defect, rules, plan]);
+  const { over } = changes;
   return (
+    <>
+    {over && issued.state !== 'done' ? <p className="halted" role="alert"><Say saying={over.says} plain /></p> : null}
     <section className="no-print since" aria-label="Since it was issued">
-      <h2>{changeCount(changes) === 0 && !changes.noPlanNow ? 'Nothing has changed since' : 'Since it was issued'}</h2>
-      {changes.noPlanNow ? <p>{defect ? 'The facts as they are now give no plan: something is still to answer.' : 'The repair was deleted since.'}</p> : null}
+      <h2>{defect && changeCount(changes) === 0 && !over ? 'Nothing has changed since' : 'Since it was issued'}</h2>
+      {defect ? null : <p>The repair was deleted since.</p>}
       <Changes title="Facts and choices" why="Measured, answered or decided otherwise since." changes={changes.facts} />
       <Changes title="The plan as it would be now" why="What these facts make of it." changes={changes.plan} />
       <Changes title="This version of Oddment" why={`It was issued by version ${issued.core}. Of the same facts this one makes:`} changes={changes.core} />
     </section>
+    </>
   );
 }
 
 function Kept({ issued }: { issued: IssuedRecord }) {
-  const { job, units, mayPlan } = usePlace();
+  const { job, units, mayPlan, plans } = usePlace();
+  const plan = plans.get(issued.defectId);
+  const held = plan !== undefined && overtaken(plan, job)?.held === true;
   const mayRecord = useMayRecord();
   const navigate = useNavigate();
   const remove = useRemove();
@@ -82,7 +95,7 @@ function Kept({ issued }: { issued: IssuedRecord }) {
         <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
         <MakePdf address={`/api/plans/${issued.id}/sheet.pdf?units=${units}`}>PDF</MakePdf>
         <span style={{ flex: 1 }} />
-        {mayRecord && issued.state === 'issued' ? <Button variant="contained" onClick={() => { set('begun'); }}>Begin the work</Button> : null}
+        {mayRecord && issued.state === 'issued' ? <Button variant="contained" disabled={held} title={held ? 'Waits until the stop is lifted' : undefined} onClick={() => { set('begun'); }}>Begin the work</Button> : null}
         {mayRecord && issued.state === 'begun' ? <Button variant="contained" onClick={() => { set('done'); }}>It is done</Button> : null}
         {mayPlan && issued.state === 'issued' ? <button type="button" className="link" onClick={() => { void remove('plan', issued, `The plan of ${issued.mark}`).then((done) => { if (done.data) void navigate(`/jobs/${job.id}/plans`); }); }}>Withdraw</button> : null}
       </div>

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { IssuedSummary, JobFields, Problem, ProblemDocument } from '@oddment/contracts';
-import { clockTime, judgeable, readSheet, running, sectionsOf, siteDateTime, siteInstant, tell, type RepairPlan, type UnitSystem } from '@oddment/core';
+import { clockTime, judgeable, overtaken, readSheet, running, sectionsOf, siteDateTime, siteInstant, tell, type RepairPlan, type UnitSystem } from '@oddment/core';
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -102,6 +102,11 @@ function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; tim
     const work = data && readSheet(data.plan.kept).sheet.work;
     return work && summary.begunAt !== undefined ? running(work.schedule, summary.begunAt, now) : undefined;
   }, [data, summary.begunAt, now]);
+  const { job } = useJob(summary.jobId);
+  const by = usePlannedBy();
+  const area = job?.areas.find((a) => a.defects.some((d) => d.id === summary.defectId));
+  const defect = area?.defects.find((d) => d.id === summary.defectId);
+  const over = job && area && defect && by ? overtaken(planOf(job, area, defect, by), job) : undefined;
   if (!run) return null;
   const how = { units, timeZone, day: now };
   const time = (at: string) => clockTime(at, how);
@@ -109,6 +114,7 @@ function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; tim
     <li>
       <Link to={`/jobs/${summary.jobId}/plans/${summary.id}`}><b>{summary.mark}</b></Link>{' '}
       {run.next ? <>{run.next.now ? <b>now:</b> : <>from {time(run.next.at)}:</>} {tell(run.next.title, how)}</> : <>by hand all done; in use from {time(run.readyAt)}</>}
+      {over ? <div className="over" role="alert">{tell(over.says, how)}</div> : null}
       {run.closing.map((c) => <div key={`${c.before} ${tell(c.title, how)}`} className="late">{tell(c.title, how)}: begin before {time(c.before)}. <span className="quiet">Missed: {tell(c.ifMissed, how)}</span></div>)}
     </li>
   );

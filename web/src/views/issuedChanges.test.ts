@@ -16,7 +16,7 @@ function issued(): IssuedPlan {
 describe('issuedChanges', () => {
   it('are none while nothing has changed', () => {
     const changes = issuedChanges(issued(), now());
-    expect([changeCount(changes), changes.noPlanNow]).toEqual([0, false]);
+    expect([changeCount(changes), changes.over]).toEqual([0, undefined]);
   });
 
   it('tell what was measured otherwise from what it does to the plan', () => {
@@ -37,7 +37,15 @@ describe('issuedChanges', () => {
   it('say where there is no plan now', () => {
     const input = planInput();
     const open = { ...input, defect: { ...input.defect, facts: { ...input.defect.facts, traffic: undefined, lengthMm: fact(4200) } } };
-    expect(issuedChanges(issued(), { ...open, rules: usualHouseRules, plan: planRepair(open) }).noPlanNow).toBe(true);
-    expect(issuedChanges(issued(), undefined).noPlanNow).toBe(true);
+    expect(issuedChanges(issued(), { ...open, rules: usualHouseRules, plan: planRepair(open) }).over).toMatchObject({ held: false });
+    expect(issuedChanges(issued(), undefined)).toEqual({ facts: [], plan: [], core: [] });
+  });
+
+  it('say which stop holds it now, and do not list every step as gone', () => {
+    const { facts, plan, over } = issuedChanges(issued(), now({ answers: { ground: 'rocks' } }));
+    expect(facts).toHaveLength(1);
+    expect(over?.held).toBe(true);
+    expect(plan.map((c) => c.about)).toEqual(expect.arrayContaining(['No work', 'Stop: It rocks']));
+    expect(plan.filter((c) => c.about.startsWith('Step'))).toEqual([]);
   });
 });

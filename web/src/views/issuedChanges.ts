@@ -1,4 +1,4 @@
-import { inputChanges, inputsOf, judgeable, planChanges, readSheet, sheetAgain, sheetOf, type Area, type Defect, type HouseRules, type IssuedPlan, type Job, type PlanChange, type RepairPlan } from '@oddment/core';
+import { inputChanges, inputsOf, judgeable, overtaken, planChanges, readSheet, sheetAgain, sheetOf, type Area, type Defect, type HouseRules, type IssuedPlan, type Job, type Overtaken, type PlanChange, type RepairPlan } from '@oddment/core';
 
 export interface IssuedChanges {
   /** facts and choices that differ from those it was issued on */
@@ -7,8 +7,8 @@ export interface IssuedChanges {
   readonly plan: readonly PlanChange[];
   /** what this version of Oddment makes otherwise of the same facts */
   readonly core: readonly PlanChange[];
-  /** the defect is gone, or its plan is no longer complete */
-  readonly noPlanNow: boolean;
+  /** why it is not gone on from as it is */
+  readonly over?: Overtaken;
 }
 
 /** An issued plan against the job as it is now: what the facts changed, and what a newer core does. */
@@ -17,8 +17,9 @@ export function issuedChanges(issued: IssuedPlan, now: { job: Job; area: Area; d
   const again = sheetAgain(issued);
   const core = again ? planChanges(sheet, again) : [];
   const judged = judgeable(now?.plan);
-  if (!now || !judged) return { facts: now ? inputChanges(issued.inputs, inputsOf(now)) : [], plan: [], core, noPlanNow: true };
-  return { facts: inputChanges(issued.inputs, inputsOf(now)), plan: planChanges(again ?? sheet, sheetOf(judged, now.job)), core, noPlanNow: false };
+  if (!now) return { facts: [], plan: [], core };
+  const over = overtaken(now.plan, now.job);
+  return { facts: inputChanges(issued.inputs, inputsOf(now)), plan: judged ? planChanges(again ?? sheet, sheetOf(judged, now.job)) : [], core, ...(over && { over }) };
 }
 
 /** How many things differ by now. */
