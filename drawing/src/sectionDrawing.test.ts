@@ -50,8 +50,7 @@ describe('sectionDrawing', () => {
           if (!text) continue;
           const end = Number(text.attrs['x']);
           const start = end - 9 * textOf(text).length;
-          // narrow pictures have no room outside
-          if (edge > 110) expect([d.id, start < edge && end > edge + 1]).toEqual([d.id, false]);
+          expect([d.id, start < edge && end > edge + 1]).toEqual([d.id, false]);
         }
       }),
       { numRuns: 60 },

@@ -115,8 +115,15 @@ function slash(x: number, y: number, colors: Palette): SvgNode {
   return node('path', { d: `M${(x - tick).toFixed(1)} ${(y + tick).toFixed(1)}L${(x + tick).toFixed(1)} ${(y - tick).toFixed(1)}`, stroke: colors.ink, 'stroke-width': 2 });
 }
 
+/** Whether the number of a height, left of its line, would stand over the left edge of the body. */
+function isOverEdge(d: Dimension, f: Frame, o: DrawingOptions, offset: number, section: Section): boolean {
+  if (d.along !== 'y' || d.side !== 'left') return false;
+  const [beside, edgeX] = [Math.min(f.x(d.from[0]), f.x(d.to[0])) - offset, f.x(section.extent.left)];
+  return beside > edgeX && beside - 9 - labelWidth(show(d.figure, o.units).text) < edgeX + 2;
+}
+
 /** A dimension with its figure as text: extension lines, a line with slashes, the number with a halo. */
-function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, edgeX: number): SvgNode {
+function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, section: Section): SvgNode {
   const { palette: colors } = o;
   const label = show(d.figure, o.units).text;
   const [x0, y0, x1, y1] = [f.x(d.from[0]), f.y(d.from[1]), f.x(d.to[0]), f.y(d.to[1])];
@@ -135,8 +142,8 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
   const left = d.side === 'left';
   const beside = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
   // a number that would stand over the edge of the body stands outside of it with its line, where there is room
-  const over = left && beside > edgeX && beside - 9 - labelWidth(label) < edgeX + 2;
-  const x = over && edgeX - 19 - labelWidth(label) >= 4 ? edgeX - 10 : beside;
+  const edgeX = f.x(section.extent.left);
+  const x = isOverEdge(d, f, o, offset, section) && edgeX - 19 - labelWidth(label) >= 0 ? edgeX - 10 : beside;
   // a number that would leave the drawing stands on the inner side of its line
   const inside = left || x + 9 + labelWidth(label) > o.width - 2;
   return node('g', {},
@@ -208,7 +215,12 @@ function frameOf(section: Section, left: number, top: number, width: number, hei
  */
 export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
   const { palette: colors } = o;
-  const f = frameOf(section, margin.left, margin.top, o.width - (o.bare === true ? 0 : noteColumn) - margin.left - 14, o.height - margin.top - margin.bottom);
+  const within = (left: number) => frameOf(section, left, margin.top, o.width - (o.bare === true ? 0 : noteColumn) - left - 14, o.height - margin.top - margin.bottom);
+  const offsetOf = (d: Dimension) => (d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 106 : 28);
+  const close = within(margin.left);
+  // where a number would stand over the left edge, the body gives it room beside it
+  const room = Math.max(0, ...section.dimensions.map((d) => (isOverEdge(d, close, o, offsetOf(d), section) ? labelWidth(show(d.figure, o.units).text) + 24 : 0)));
+  const f = room > close.x(section.extent.left) ? within(room) : close;
   // coats on the face are told by their notes, lifts below it by their number
   const layered = section.regions.filter((r) => r.layer !== undefined && r.outline.some(([, y]) => y > 0));
   return node('svg', { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${String(o.width)} ${String(o.height)}`, width: o.width, height: o.height, role: 'img', 'font-family': o.font ?? "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif" },
@@ -221,7 +233,7 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
     ...layered.map((r) => liftNumber(r, f, colors)),
     ...(o.bare === true ? [] : noteNodes(section.notes, f, o, o.width - noteColumn + 8)),
     // lifts too thin for their figures are told by steps and notes
-    ...section.dimensions.filter((d) => !d.id.startsWith('lift') || (o.bare !== true && Math.abs(f.y(d.to[1]) - f.y(d.from[1])) >= 18)).map((d) => dimensionNode(d, f, o, d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? 106 : 28, f.x(section.extent.left))),
+    ...section.dimensions.filter((d) => !d.id.startsWith('lift') || (o.bare !== true && Math.abs(f.y(d.to[1]) - f.y(d.from[1])) >= 18)).map((d) => dimensionNode(d, f, o, offsetOf(d), section)),
     scaleBar(f.scale, o.units, margin.left + 6, o.height - 30, colors),
     node('text', { x: o.bare === true ? margin.left + 150 : o.width - 8, y: o.height - 12, 'font-size': 13, fill: colors.ink2, 'text-anchor': o.bare === true ? 'start' : 'end' }, o.bare === true ? '' : tell(section.footnote, o)),
   );

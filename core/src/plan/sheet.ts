@@ -142,9 +142,10 @@ export function sectionsOf(plan: JudgedPlan | SurveyedPlan): readonly Section[] 
   return work ? [work.section, ...work.more] : plan.section ? [plan.section] : [];
 }
 
-/** An answer as it stands alone: one of a single word goes with its question, a bare 'no' says nothing there. */
-function answerWords(question: string, label: string): string[] {
+/** An answer as it stands alone: a bare 'no' says nothing there; one of a single word goes with its question, but for a kind whose answers say it themselves. */
+function answerWords(question: string, label: string, itself: boolean): string[] {
   if (['no', 'none', 'nothing', 'not known'].includes(label)) return [];
+  if (itself) return [label];
   return [label.includes(' ') ? label : `${question.replace(/\?$/, '').toLowerCase()}: ${label}`];
 }
 
@@ -174,7 +175,7 @@ export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Mat
     startAt: job.startAt,
     people: job.people,
     found: judged ? foundSaying(plan.subject) : measuredSaying(plan, plan.match),
-    answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value))),
+    answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), judged)),
     grades: match.candidates.filter((c) => judged || c.grade !== 'out' || c.verdicts.length > 1).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
     stops: match.stops,
     section: section ?? nothingDrawn,

@@ -72,6 +72,11 @@ export function clockTime(at: string, { timeZone, day }: Omit<Telling, 'units'>)
   return `${clock.weekday.format(moment)}, ${time}`;
 }
 
+/** The day of a moment at the site, such as Tue, Jun 2. */
+export function dayName(at: string, timeZone: string): string {
+  return clockOf(timeZone).weekday.format(new Date(at));
+}
+
 /** A saying as plain text in the given units and site time. */
 export function tell(saying: Saying, how: Telling): string {
   return saying

@@ -22,7 +22,9 @@ function stopContent({ text }: Words, { stops }: Sheet): Content[] {
 }
 
 function stepTable({ text, how }: Words, work: SheetWork): Content {
-  const body = stepRows(work.schedule, how).map(({ time, timed, latest, more }): TableCell[] => [
+  const body = stepRows(work.schedule, how).flatMap(({ day, time, timed, latest, more }): TableCell[][] => [
+    ...(day === undefined ? [] : [[{ text: day, bold: true, colSpan: 2, margin: [0, 3, 0, 0] as [number, number, number, number] }, '']]),
+    [
     { columns: [{ width: 11, canvas: [{ type: 'rect', x: 0, y: 2, w: 6, h: 6, lineWidth: 0.7 }] }, { width: '*', text: time, bold: true }] },
     {
       text: [
@@ -33,7 +35,7 @@ function stepTable({ text, how }: Words, work: SheetWork): Content {
         { text: text(timed.step.look), italics: true },
       ],
     },
-  ]);
+  ]]);
   return { table: { widths: [46, '*'], body, dontBreakRows: true }, layout: rule };
 }
 

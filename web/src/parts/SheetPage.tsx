@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import { answersSentence, cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
 import { useTelling } from './telling.tsx';
 import { SectionPicture } from './Drawing.tsx';
@@ -13,11 +14,14 @@ function Work({ work }: { work: SheetWork }) {
       {work.cares.map((c) => <p key={c.title} style={{ margin: 0 }}><b>Care, {c.title.toLowerCase()}:</b> <Say saying={c.why} plain />. <span className="quiet">({cite(c.source)})</span></p>)}
       <table>
         <tbody>
-          {stepRows(work.schedule, how).map(({ key, time, timed, latest, more }) => (
-            <tr key={key}>
+          {stepRows(work.schedule, how).map(({ key, day, time, timed, latest, more }) => (
+            <Fragment key={key}>
+            {day === undefined ? null : <tr className="day"><th scope="rowgroup" colSpan={2}>{day}</th></tr>}
+            <tr>
               <td style={{ whiteSpace: 'nowrap', fontWeight: 700 }}>☐ {time}</td>
               <td><b><Say saying={timed.step.title} /></b>: <Say saying={timed.step.detail} />{latest === undefined ? '' : <b>; begin before {latest}</b>}{more.length === 0 ? '' : `; then section ${more.map((m) => `${String(m.section)} at ${m.time}`).join(', ')}`}. <i><Say saying={timed.step.look} /></i></td>
             </tr>
+            </Fragment>
           ))}
         </tbody>
       </table>

@@ -1,5 +1,5 @@
 import { ChevronDown, ChevronUp } from 'lucide-react';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Fig, Say } from './Fig.tsx';
 import { useTelling } from './telling.tsx';
 import { stepRows, type Schedule, type StepRow } from '@oddment/core';
@@ -37,5 +37,5 @@ function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }
 /** The steps in order: solid bar by hand, dots for a wait, an orange bracket for a window that closes. */
 export function Steps({ schedule }: { schedule: Schedule }) {
   const how = useTelling();
-  return <ol aria-label="Steps">{stepRows(schedule, how).map((row) => <StepLine key={row.key} row={row} />)}</ol>;
+  return <ol aria-label="Steps">{stepRows(schedule, how).map((row) => <Fragment key={row.key}>{row.day === undefined ? null : <li className="day">{row.day}</li>}<StepLine row={row} /></Fragment>)}</ol>;
 }

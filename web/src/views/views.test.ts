@@ -64,6 +64,23 @@ describe('stepRows', () => {
   });
 });
 
+describe('stepRows over several days', () => {
+  const { schedule } = repaired({ answers: { finish: 'thin-coating' }, job: { startAt: '2026-06-02T20:30:00Z' } });
+  it('names another day once, over its first step, and gives bare times under it', () => {
+    const rows = stepRows(schedule, { ...how, day: schedule.startAt });
+    const days = rows.flatMap((r) => r.day ?? []);
+    expect(days.length).toBeGreaterThan(0);
+    expect(new Set(days).size).toBe(days.length);
+    expect(rows[0]?.day).toBeUndefined();
+    for (const r of rows) expect(r.time).toMatch(/^\d\d:\d\d$/);
+    // times run on within a day, and start anew with the next
+    for (const [i, r] of rows.entries()) if (i > 0 && r.day === undefined) expect(r.time >= (rows[i - 1]?.time ?? '')).toBe(true);
+  });
+  it('names a day that is not the one the reader has in mind, over the first step too', () => {
+    expect(stepRows(schedule, { ...how, day: '2026-05-30T10:00:00Z' })[0]?.day).toBe('Tue, Jun 2');
+  });
+});
+
 describe('limitLine', () => {
   const verdict = (setting: Setting, system: string, rule: string) => {
     const v = verdictOf(judged(setting), system, rule);
