@@ -50,6 +50,42 @@ describe('in every method', () => {
     expect(looked).toBeGreaterThan(60);
   });
 
+  it('is mixed when it is wanted: between mixing and the work that takes it lies no wait', () => {
+    let looked = 0;
+    for (const { of, work } of all) {
+      const hands = work.schedule.rows.filter((r) => r.step.kind === 'work');
+      hands.forEach((row, i) => {
+        const [mix, next] = [/^mix-/.test(row.step.builder), hands[i + 1]];
+        if (!mix || !next) return;
+        looked += 1;
+        expect([of, row.step.id, next.startMin - row.startMin - row.step.minutes.value < 1e-6]).toEqual([of, row.step.id, true]);
+      });
+    }
+    expect(looked).toBeGreaterThan(20);
+  });
+
+  it('says a wait once: no two waits of one kind begin at the same moment', () => {
+    for (const { of, work } of all) {
+      const waits = work.schedule.rows.filter((r) => r.step.kind === 'wait').map((r) => `${r.step.builder} at ${r.start}`);
+      expect([of, waits.filter((w, i) => waits.indexOf(w) !== i)]).toEqual([of, []]);
+    }
+  });
+
+  it('between tape in drying compound and its first coat lies the drying of the bed, not of a thin coat', () => {
+    let looked = 0;
+    for (const { of, work } of all) {
+      const rows = work.schedule.rows;
+      const bed = rows.findIndex((r) => r.step.builder === 'bed-tape');
+      const coats = rows.flatMap((r, i) => (r.step.builder === 'draw-coat' && i > bed ? [i] : []));
+      const dries = (from: number, to: number) => rows.slice(from, to).find((r) => r.step.builder === 'compound-dries')?.step.minutes.value;
+      const [first, second] = [dries(bed, coats[0] ?? 0), dries(coats[0] ?? 0, coats[1] ?? 0)];
+      if (bed < 0 || first === undefined || second === undefined) continue;
+      looked += 1;
+      expect([of, first > second * 1.5]).toEqual([of, true]);
+    }
+    expect(looked).toBeGreaterThan(1);
+  });
+
   it('ends with what it may be used for, and tools are clean before that', () => {
     for (const { of, order } of all) {
       expect([of, /^(open-to-traffic|patch-ready|look-for-water|sound-again)$/.test(order.at(-1) ?? '')]).toEqual([of, true]);

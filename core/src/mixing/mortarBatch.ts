@@ -128,11 +128,11 @@ export const mortarBatches = formula({
 export const batchesInAll = formula({
   name: 'batches-in-all',
   title: 'Batches in all',
-  words: 'the batches of a lift times the lifts',
-  inputs: { each: { kind: 'count', label: 'batches of a lift', min: 1, max: 1000, usual: 1 }, lifts: { kind: 'count', label: 'lifts', min: 1, max: 100, usual: 2 } },
+  words: 'the batches of each lift added up',
+  inputs: { each: { kind: 'count', label: 'batches of a lift', min: 1, max: 1000, list: true, usual: [1, 2] } },
   output: 'count',
   source: 'judgement',
-  compute: ({ each, lifts }) => each * lifts,
+  compute: ({ each }) => each.reduce((a, b) => a + b, 0),
 });
 
 /** Hands-on time by volume, in min. */

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { surveyedPlan } from '../../test/defects.ts';
 import { recomputedFigures } from '../../test/recompute.ts';
+import { Figure } from '../quantity/figure.ts';
 import { tell, type Saying } from '../quantity/saying.ts';
 import { show } from '../quantity/show.ts';
 import { firmShelf } from '../shelf/product.ts';
@@ -101,12 +102,18 @@ describe('a place cut square', () => {
       const placed = work.section.regions.filter((r) => r.material === 'mortar');
       expect(placed.reduce((sum, r) => sum + (r.volume?.value ?? 0), 0)).toBeCloseTo(amount('volume'), 4);
       for (const { from, to, most } of links) {
-        const opens = links.find((l) => l.from === from && l.to === to && l.least)?.least;
-        if (!most || !opens) continue;
+        // a lift is mixed once the one below is stiff, and both have to fit before its window closes
+        const [opens, mixing] = [links.find((l) => l.from === from && l.to === to.replace('pack', 'mix') && l.least)?.least, work.method.steps.find((one) => one.id === to.replace('pack', 'mix'))?.minutes];
+        if (!most || !opens || !mixing) continue;
         windows += 1;
-        expect(most.minutes.value).toBeGreaterThan(opens.minutes.value);
+        expect(most.minutes.value).toBeGreaterThan(opens.minutes.value + mixing.value);
       }
-      for (const part of mix?.parts ?? []) expect((part.each?.value ?? 0) * (mix?.batches.value ?? 0)).toBeCloseTo(part.amount.value, 4);
+      const mixed = work.method.steps.filter((one) => one.builder === 'mix-mortar').map((one) => one.title.filter((part): part is Figure => part instanceof Figure));
+      expect(mixed.reduce((sum, [batch, each]) => sum + (batch?.value ?? 0) * (each?.value ?? 1), 0)).toBeCloseTo(mix?.total.value ?? 0, 4);
+      expect(mixed.reduce((sum, [, each]) => sum + (each?.value ?? 1), 0)).toBe(mix?.batches.value);
+      for (const part of mix?.parts ?? []) if (part.each) expect(part.each.value * (mix?.batches.value ?? 0)).toBeCloseTo(part.amount.value, 4);
+      // four minutes a liter, a pair twice as fast, a quarter of the time in reserve
+      for (const [batch] of mixed) expect((((batch?.value ?? 0) / 1000) * 4) / 2).toBeLessThanOrEqual((mix?.within?.value ?? 0) * 0.75 + 1e-9);
       const starts = work.schedule.rows.filter((r) => r.step.kind === 'work').map((r) => r.startMin);
       expect([...starts].sort((a, b) => a - b)).toEqual(starts);
     }), { numRuns: 120 });
@@ -158,9 +165,12 @@ describe('over an uneven bottom', () => {
   it('is drawn as it lies: a lift reaches no lower than the bottom there, and the deepest is the first', () => {
     const section = uneven()?.section;
     const [one, two] = (section?.regions ?? []).filter((r) => r.material === 'mortar');
-    const reach = (of: typeof one) => Math.max(...(of?.outline ?? []).map(([, y]) => y));
+    // heights are drawn larger, and the drawing says how much
+    const [times] = /heights (\d) times/.exec(section ? tell(section.footnote, { units: 'metric', timeZone: 'UTC' }) : '')?.slice(1).map(Number) ?? [0];
+    expect(section?.dimensions.find((d) => d.id === 'depth')?.to[1]).toBeCloseTo(46 * (times ?? 0), 6);
+    const reach = (of: typeof one) => Math.max(...(of?.outline ?? []).map(([, y]) => y)) / (times ?? 1);
     expect([reach(one), reach(two)]).toEqual([46, 23]);
-    const wide = (of: typeof one) => (of?.outline ?? []).filter(([, y]) => y > 23 + 1e-6).map(([x]) => x);
+    const wide = (of: typeof one) => (of?.outline ?? []).filter(([, y]) => y / (times ?? 1) > 23 + 1e-6).map(([x]) => x);
     expect(Math.min(...wide(one))).toBeGreaterThan(0);
     expect(section?.notes.some((n) => n.id === 'deepest')).toBe(true);
   });

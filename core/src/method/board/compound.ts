@@ -55,10 +55,15 @@ export function makeReady(c: Course, total: Figure, id = 'compound'): void {
 /** The wait after a coat: a setting compound is hard before the next and dry before primer, a drying one dry through each time. */
 export function settle(c: Course, thickness: Figure, next: 'coat' | 'finish', covered = false): void {
   const from = c.last;
-  if (isSetting(c)) c.wait(compoundSets(c.of('hard')), c.fixed(c.of('hard')), from);
-  if (isSetting(c) && next === 'coat') return;
+  const sets = isSetting(c) ? c.fixed(c.of('hard')) : undefined;
+  if (sets && next === 'coat') {
+    c.wait(compoundSets(sets.minutes), sets, from);
+    return;
+  }
   const dry = c.system.figures?.['dry'];
   const lag = dry ? c.fixed(c.get(dry)) : c.drying(atMost(thickness.value, 3) ? thickness : c.usual('Dries from its face', 'film', 3), covered, 'Dry through');
+  // it sets while it dries: one step says the longer of both, and neither is cut short
+  if (sets) c.atLeast(sets, from);
   c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag, from);
 }
 
@@ -100,13 +105,17 @@ export function wideningCoats(c: Course, { first, last, coats, thin, length, spo
   return { area, widths, volumes };
 }
 
+/** What lies under the first coat: a fill or a bed that has to settle, one that has been waited for, or the bare face. */
+export type Below = { readonly thickness: Figure; readonly covered: boolean } | 'settled' | 'bare';
+
 /** Works coats from the first to the last, with their waits. */
-export function workCoats(c: Course, at: ReturnType<typeof wideningCoats>, coats: Figure, thin: Figure, from: number, each: (volume: Figure) => Figure): void {
+export function workCoats(c: Course, at: ReturnType<typeof wideningCoats>, coats: Figure, thin: Figure, below: Below, each: (volume: Figure) => Figure): void {
   at.volumes.forEach((volume, i) => {
     const across = at.widths[i];
     if (!across) return;
-    if (i > 0 || from > 0) {
-      settle(c, thin, 'coat');
+    if (i > 0) settle(c, thin, 'coat');
+    else if (typeof below === 'object') settle(c, below.thickness, 'coat', below.covered);
+    if (i > 0 || below !== 'bare') {
       c.work(knockDown(across), c.each('spotEach'));
     }
     c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each(volume), { lift: i + 1 });

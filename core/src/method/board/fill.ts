@@ -82,7 +82,7 @@ export function fillSpots(c: Course): void {
     if (n > 1) settle(c, thickness, 'coat');
     c.work(fillPlace(n, layers, each, thickness, isSetting(c)), c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'Filling'), { lift: n });
   }
-  workCoats(c, wide, coats, thin, 1, () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'));
+  workCoats(c, wide, coats, thin, { thickness, covered: false }, () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'));
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', count ?? c.rate('once'), 'Sanding the spots'));
   c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knife scraped bright; no crumb goes back into the pail'), c.rate('tidy'));
   c.amount('feather', 'Feathered, each side', past);
@@ -101,7 +101,7 @@ export function fastenerReset(c: Course): void {
   const size = c.usual('A dimple', 'depth', 12);
   const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
   makeReady(c, c.ledger.compute(volumeSum, { volumeMl: wide.volumes }, 'Compound in all'));
-  workCoats(c, wide, coats, c.of('thin'), 0, () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'));
+  workCoats(c, wide, coats, c.of('thin'), 'bare', () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'));
   smoothe(c, c.usual('Past the coat', 'depth', 25), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
   c.amount('screws', 'New screws', pops);
   c.named = 'screwed beside, coated';
@@ -144,7 +144,7 @@ export function tapedLine(c: Course): void {
     c.wait(compoundSets(hard), c.fixed(hard));
   }
   c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'));
-  workCoats(c, wide, coats, c.of('thin'), 1, () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'));
+  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'));
   smoothe(c, c.usual('Past the coat', 'depth', 50), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
   c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knives scraped bright'), c.rate('tidy'));
   c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);

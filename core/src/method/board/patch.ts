@@ -37,7 +37,7 @@ function runOutHump(c: Course, width: Figure, height: Figure, rim: Figure, more:
   const wide = wideningCoats(c, { first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'), last, coats, thin: c.of('thin'), spot: { width, height, count: undefined } });
   c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
   c.amount('feather', 'Hump run out, each side', past);
-  workCoats(c, wide, coats, c.of('thin'), 1, () => c.byCount('nothing', 'spotEach', c.usual('Sides', 'count', 4), 'A coat around'));
+  workCoats(c, wide, coats, c.of('thin'), 'settled', () => c.byCount('nothing', 'spotEach', c.usual('Sides', 'count', 4), 'A coat around'));
   smoothe(c, c.usual('Past the coat', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', wide.area, 'Sanding'));
   return wide;
 }

@@ -3,7 +3,7 @@ import { liftByHeat } from '../../cure/safeLift.ts';
 import { liftCount, liftThickness, volumeShare, volumeSum, wheelPasses } from '../../geometry/groove.ts';
 import { batchesInAll, coatVolume, liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
-import { handsOn } from '../../mixing/workPace.ts';
+import { durationSum, handsOn } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import type { Sourced } from '../../quantity/ledger.ts';
 import { say } from '../../quantity/saying.ts';
@@ -14,6 +14,7 @@ import { leastClass } from '../../shelf/repairClasses.ts';
 import { gridLiftVolume, levelDepth, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import type { Course } from '../course.ts';
 import type { GridFigures } from '../matter.ts';
+import type { LiftMix } from './liftMix.ts';
 import { patchSection } from './patchSection.ts';
 import type { Lag } from '../step.ts';
 import { soundAgain } from '../words/placing.ts';
@@ -114,37 +115,42 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const scrub = ledger.compute(coatVolume, { areaMm2: cut.area, filmMm: scrubFilm }, 'Scrub coat');
   const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: c.get(mortar.loss) });
   const potLife = ledger.compute(gelTime, { gelAt23Min: c.get(mortar.potLife), temperatureC: groundC }, 'Working time here');
-  const perLift = ledger.compute(volumeShare, { volumeMl: toMix, parts: count }, 'Mortar to mix for a lift');
-  const each = ledger.compute(mortarBatches, { volumeMl: perLift, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands });
-  const batches = ledger.compute(batchesInAll, { each, lifts: count });
-  const batch = ledger.compute(volumeShare, { volumeMl: toMix, parts: batches }, 'One batch');
+  const mixes = liftVolumes.map((volume, i) => mixForLift(c, volume, i === 0 ? scrub : ledger.assumed('No scrub coat', 'volume', 0, 'practice'), { potLife, hands }, count.value > 1 ? `, lift ${String(i + 1)}` : ''));
+  const batches = ledger.compute(batchesInAll, { each: mixes.map((m) => m.each) });
   const [powder, liquid] = powderAndLiquid(c, toMix, '');
-  const [onePowder, oneLiquid] = powderAndLiquid(c, batch, ' of a batch');
 
   prepareSquare(c, cut, edge, thinned !== undefined);
   if (cut.form) c.add(edgeForm(cut.form.high, cut.form.long, cut.form.out, c.byCount('nothing', 'fitEach', c.get(rates.once), 'Setting the board')));
   const soak = c.get(mortar.soak);
   const asked = classAsked(c);
-  const mixing = ledger.compute(timesDuration, { durationMin: c.get(rates.mixMin), times: each }, 'Mixing for a lift');
   c.add(soakGround(soak, soak));
   c.atLeast(c.fixed(soak), 'wash');
-  c.add(mixMortar(1, batch, each, onePowder, oneLiquid, potLife, mixing, asked && say`; the label says class ${asked.id} or higher: ${asked.strength}, and a bond of ${asked.bond}`));
+  const [first, ...later] = mixes;
+  if (!first) return;
+  c.add(mixMortar(1, first, potLife, asked && say`; the label says class ${asked.id} or higher: ${asked.strength}, and a bond of ${asked.bond}`));
   const open = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.scrubOpen), temperatureC: groundC }, 'Scrub coat covered within');
   c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone'))));
-  const packing = liftVolumes.map((volume) => c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands));
+  // all but the first batch of a lift are mixed while it is placed
+  const packing = liftVolumes.map((volume, i) => {
+    const placing = c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands);
+    const more = (mixes[i]?.each.value ?? 1) - 1;
+    return more < 1 ? placing : ledger.compute(durationSum, { durationMin: [placing, ledger.compute(timesDuration, { durationMin: c.get(rates.mixMin), times: ledger.assumed('Further batches', 'ratio', more, 'judgement') }, 'Mixing the further batches')] }, 'Packing a lift');
+  });
   const next = mortarWait(c, mortar.nextFrom, 'Before the next lift');
   const nextUntil = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.nextUntil), temperatureC: groundC }, 'Next lift until');
   // cold stretches the wait; what is still soft takes no lift, so that the window never closes before it opens
   const closes = ledger.compute(longest, { durationMin: [nextUntil, ledger.compute(timesDuration, { durationMin: next.minutes, times: c.get(rates.pair) }, 'Twice the wait')] }, 'Next lift no later than');
   for (let n = 1; n <= count.value; n++) {
-    if (n > 1) {
+    const mix = later[n - 2];
+    if (mix) {
       const before = `pack-${String(n - 1)}`;
       c.add(waitNextLift(n - 1, next.minutes, groundC, next.minutes));
-      c.add(mixMortar(n, batch, each, onePowder, oneLiquid, potLife, mixing));
+      // it is mixed when the lift below is stiff: mixed before, it would stand in the pail and stiffen too
       c.atLeast(next, before);
+      c.add(mixMortar(n, mix, potLife));
       c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, before);
     } else c.within(open, say`Dried out: scrape it off, wet again, scrub again.`, 'scrub');
-    c.add(packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? mixing, cut.uneven !== undefined && n === 1));
+    c.add(packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, cut.uneven !== undefined && n === 1));
   }
   const last = `pack-${String(count.value)}`;
   c.atLeast(next, last);
@@ -155,8 +161,8 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const dampDays = plainCement ? c.sheetOr(mortar.dampDays, 'moist-curing', 'days') : c.get(mortar.dampDays);
   if (plainCement) c.amount('curing-compound', 'Or curing compound, instead', ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'));
   c.add(keepDamp(dampDays, c.rate('dampMin')));
-  const first = c.usual('First sounding', 'age', 1);
-  c.ready(soundAgain(first, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), last);
+  const sounding = c.usual('First sounding', 'age', 1);
+  c.ready(soundAgain(sounding, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
   const traffic = c.matter.subject.answers.traffic;
   const ready = mortarWait(c, readyFor(system, traffic?.value), 'In use after');
   c.atLeast(ready, last);
@@ -164,9 +170,26 @@ export function squarePatch(c: Course, cut: SquareCut): void {
 
   const rows: readonly (readonly [string, string, Figure])[] = [['cut', 'Inside the cut', cut.area], ['around', 'Sawn', cut.around], ['volume', 'To fill', cut.volume], ['mix', 'Mortar to mix', toMix], ['powder', 'Powder', powder], ['liquid', 'Liquid', liquid], ['batches', 'Batches', batches], ['lifts', 'Lifts', count], ...(asked ? [['class-strength', `Asked of it after four weeks, class ${asked.id}`, asked.strength], ['class-bond', `Its bond, class ${asked.id}`, asked.bond]] as const : [])];
   for (const [id, label, figure] of rows) c.amount(id, label, figure);
-  c.mixes.push({ id: 'mortar', title: system.title, total: toMix, batches, within: potLife, parts: [{ what: 'Powder', amount: powder, each: onePowder }, { what: 'Liquid', amount: liquid, each: oneLiquid }], says: [say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`, say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`] });
+  // one column for a batch only where all batches are alike; else each lift says its own
+  const alike = mixes.every((m) => Math.abs(m.batch.value - first.batch.value) < 1e-6);
+  c.mixes.push({
+    id: 'mortar', title: system.title, total: toMix, batches, within: potLife,
+    parts: [{ what: 'Powder', amount: powder, ...(alike && { each: first.powder }) }, { what: 'Liquid', amount: liquid, ...(alike && { each: first.liquid }) }],
+    says: [...(alike ? [] : mixes.map((m, i) => say`Lift ${String(i + 1)}: ${m.each.value > 1 ? say`${m.each} times ` : ''}${m.batch}, ${m.powder} of powder to ${m.liquid} of liquid.`)), say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`, say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`],
+  });
   c.named = 'squared';
   c.sections.push(patchSection({ lifts: { count, thickness, volumes: liftVolumes }, edge, thinned: thinned !== undefined, toMix, ...(cut.uneven && { grid: cut.uneven.grid }) }, cut.widest, cut.depth, cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined));
+}
+
+/** The batches of a lift: what it fills, its scrub coat and its loss, each batch placed within its working time. */
+function mixForLift(c: Course, volumeMl: Figure, scrubMl: Figure, { potLife, hands }: { potLife: Figure; hands: Figure }, of: string): LiftMix {
+  const { ledger, rates, system: { mortar } } = c;
+  if (!mortar) throw new Error(`${c.system.title} is no mortar`);
+  const toMix = ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, `Mortar to mix${of}`);
+  const each = ledger.compute(mortarBatches, { volumeMl: toMix, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands }, `Batches${of}`);
+  const batch = ledger.compute(volumeShare, { volumeMl: toMix, parts: each }, `One batch${of}`);
+  const [powder, liquid] = powderAndLiquid(c, batch, ` of a batch${of}`);
+  return { each, batch, powder, liquid, minutes: c.get(rates.mixMin) };
 }
 
 /** The volume of a level lift over an uneven bottom, its margin with it; nothing where the bottom is even. */
