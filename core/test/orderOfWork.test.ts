@@ -1,10 +1,11 @@
 // What comes before what, as every trade does it (common practice, no source), over the methods of all systems.
 import { describe, expect, it } from 'vitest';
 import { amountOf, box, orderOf, rowOf, told, workOn } from '../checks/methodSteps.ts';
+import { Figure } from '../src/quantity/figure.ts';
 import type { PlannedWork } from '../src/plan/plannedWork.ts';
 import { everyMethod } from './everyMethod.ts';
 
-const all = everyMethod().flatMap(({ kind, system, work }) => (work ? [{ of: `${kind}, ${system}`, work, order: orderOf(work) }] : []));
+const all = everyMethod().flatMap(({ kind, system, work }) => (work ? [{ of: `${kind}, ${system}`, system, work, order: orderOf(work) }] : []));
 
 describe('in every method', () => {
   it.each([
@@ -62,6 +63,62 @@ describe('in every method', () => {
       });
     }
     expect(looked).toBeGreaterThan(20);
+  });
+
+  it('mixes a setting compound anew for each go, and a mortar for each lift', () => {
+    let looked = 0;
+    for (const { of, system, order } of all) {
+      if (/^setting-compound-\d+$/.test(system)) {
+        looked += 1;
+        expect([of, order.filter((b) => b === 'mix-compound').length]).toEqual([of, order.filter((b) => /^(fill-place|bed-tape|draw-coat)$/.test(b)).length]);
+      }
+      expect([of, order.filter((b) => b === 'mix-mortar').length]).toEqual([of, order.filter((b) => b === 'pack-lift').length]);
+    }
+    expect(looked).toBeGreaterThan(10);
+  });
+
+  it('lets no time go by that nothing tells: a wait, or the time itself in the words of one of both steps', () => {
+    let looked = 0;
+    for (const { of, work } of all) {
+      let [last, waited] = [work.schedule.rows[0], false];
+      for (const row of work.schedule.rows) {
+        if (row.step.kind === 'wait') waited = true;
+        if (row.step.kind !== 'work') continue;
+        const gap = row.startMin - (last?.startMin ?? 0) - (last?.step.minutes.value ?? 0);
+        if (row !== last && !waited && gap > 1) {
+          looked += 1;
+          // the first named may have begun before the last: within the quarter of an hour that clearing away takes
+          const named = [last, row].flatMap((r) => [...(r?.step.title ?? []), ...(r?.step.detail ?? [])]).filter((part): part is Figure => part instanceof Figure && part.kind === 'duration');
+          expect([of, last?.step.builder, row.step.builder, named.some((f) => Math.abs(f.value - gap) < 15)]).toEqual([of, last?.step.builder, row.step.builder, true]);
+        }
+        [last, waited] = [row, false];
+      }
+    }
+    expect(looked).toBeGreaterThan(10);
+  });
+
+  it('is cleared away: tools are cleaned before what is on them sets, or while it dries', () => {
+    for (const { of, order } of all) expect([of, order.some((b) => b === 'clear-away' || b === 'put-away')]).toEqual([of, true]);
+  });
+
+  it('is used no sooner than its last coat of paint is dry', () => {
+    let looked = 0;
+    for (const { of, work } of all) {
+      const rows = work.schedule.rows;
+      const [paint, open] = [rows.findLast((r) => r.step.builder === 'paint-coat'), rows.find((r) => r.step.builder === 'open-to-traffic')];
+      if (!paint || !open) continue;
+      looked += 1;
+      // two hours (usual data sheet)
+      expect([of, open.startMin - paint.endMin > 119]).toEqual([of, true]);
+    }
+    expect(looked).toBeGreaterThan(10);
+  });
+
+  it('tells what comes afterwards in the order of its time', () => {
+    for (const { of, work } of all) {
+      const after = work.schedule.rows.filter((r) => r.step.kind === 'ready').map((r) => r.startMin);
+      expect([of, after]).toEqual([of, [...after].sort((a, b) => a - b)]);
+    }
   });
 
   it('says a wait once: no two waits of one kind begin at the same moment', () => {

@@ -19,12 +19,11 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
   const coats = c.usual('Coats of paint', 'count', 2);
   const paint = film(c, area, 'Paint, a coat');
+  const dry = c.usual('Paint dry after', 'duration', 120, 'generic-sheet');
   for (let n = 1; n <= coats.value; n++) {
-    if (n > 1) {
-      const dry = c.usual('Paint dry after', 'duration', 120, 'generic-sheet');
-      c.wait(paintDry(dry, 'paint'), c.fixed(dry));
-    }
     c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'));
+    // the last coat dries before the place is used, as each does before the next
+    c.wait(paintDry(dry, 'paint'), c.fixed(dry));
   }
   c.amount('paint', 'Paint, a coat', paint);
 }

@@ -16,7 +16,7 @@ const bar = { position: 'wall', loaded: 'no', outline: square(300, 200) };
 describe('a place cut square', () => {
   it('is worked in the order of the trade, with quantities that follow the cut and not the hole', () => {
     const work = workOf('concrete-spall', { outline: square(120, 90), depthMm: 20 }, {}, 'polymer-mortar-2k');
-    expect(work?.method.steps.map((s) => s.builder)).toEqual(['cover-around', 'saw-square', 'break-out', 'wash-out', 'soak-ground', 'mix-mortar', 'scrub-coat', 'pack-lift', 'float-face', 'keep-damp', 'sound-again', 'open-to-traffic']);
+    expect(work?.method.steps.map((s) => s.builder)).toEqual(['cover-around', 'saw-square', 'break-out', 'wash-out', 'soak-ground', 'mix-mortar', 'scrub-coat', 'pack-lift', 'clear-away', 'wait-next-lift', 'float-face', 'keep-damp', 'sound-again', 'open-to-traffic']);
     // 170 by 140 inside the cut: the hole of 216 mL, and a margin of 13 000 mm² as deep as the edge (geometry, by hand)
     const volume = work?.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0;
     expect(volume).toBeCloseTo(216 + (23800 - 10800) * 13 / 1000, 6);

@@ -109,6 +109,9 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
     rows.push({ step, startMin: start.min, endMin: end.min, start: moment(start.min), end: moment(end.min), ...(latest && { latest }) });
     if (step.kind === 'work') free = end;
   }
+  // what is looked at or used afterwards stands in the order of its time
+  const lastWork = rows.findLastIndex((r) => r.step.kind === 'work');
+  rows.push(...rows.splice(lastWork + 1).sort((a, b) => a.startMin - b.startMin));
   const work = rows.filter((r) => r.step.kind === 'work');
   const openRow = rows.find((r) => r.step.builder === 'open-to-traffic');
   return {

@@ -2,8 +2,9 @@ import { settingWorkingTime } from '../../climate/drying.ts';
 import { coatsForLevel, coatWidth, finishLevel, knifeFor } from '../../finishing/levels.ts';
 import { halfOver, jointCompound } from '../../finishing/board.ts';
 import { featherWidth } from '../../finishing/face.ts';
+import { volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { manyAreas, manyVolumes, rimmedArea, stripArea } from '../../geometry/outline.ts';
-import { powderFor, coatVolume } from '../../mixing/mortarBatch.ts';
+import { batchesByTime, batchesInAll, coatVolume, powderFor } from '../../mixing/mortarBatch.ts';
 import { waterFor } from '../../mixing/plaster.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { atMost } from '../../quantity/round.ts';
@@ -38,18 +39,48 @@ export function feather(c: Course, humpMm: Figure): Figure {
 
 export const isSetting = (c: Course): boolean => c.system.figures?.['named'] !== undefined;
 
-/** Mixing the setting compound of the course, once; a drying one comes out of its pail. */
-export function makeReady(c: Course, total: Figure, id = 'compound'): void {
+/** What is placed in one go: what it is called, and how much. */
+export interface Go {
+  readonly what: string;
+  readonly volume: Figure;
+}
+
+/** How long what is in the pan is worked, min: a setting compound by its name, a drying one until it skins. */
+export const workedFor = (c: Course): Figure => (isSetting(c) ? c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') }) : c.usual('In the pan', 'duration', 60));
+
+/**
+ * The compound of a course, go by go. A setting one is mixed for each go: what was mixed for the first has set
+ * before the second goes on. A drying one comes out of its pail.
+ * @param called what the compound is called where the system is more than that
+ * @returns adds the mixing of a go, before it is placed
+ */
+export function makeReady(c: Course, goes: readonly Go[], called = c.system.title): (go: number) => void {
+  const total = c.ledger.compute(volumeSum, { volumeMl: goes.map((g) => g.volume) }, 'Compound in all');
   if (!isSetting(c)) {
-    c.mixes.push({ id, title: c.system.title, total, batches: c.usual('From the pail', 'count', 1), parts: [{ what: c.system.title, amount: total }], says: [say`From the pail as it is; what is left in the pan does not go back.`] });
-    return;
+    c.mixes.push({ id: 'compound', title: called, total, batches: c.usual('From the pail', 'count', 1), parts: [{ what: called, amount: total }], says: [say`From the pail as it is; what is left in the pan does not go back.`] });
+    return () => undefined;
   }
+  const working = workedFor(c);
+  const reserve = c.usual('Share of the working time kept in reserve', 'ratio', 0.25, 'judgement');
+  const mixes = goes.map(({ what, volume }) => {
+    const batches = c.ledger.compute(batchesByTime, { volumeMl: volume, potLifeMin: working, reserve, minPerL: c.rate('compoundPerL'), hands: c.hands, least: c.usual('At least one batch', 'count', 1) }, `Batches, ${what}`);
+    const batch = c.ledger.compute(volumeShare, { volumeMl: volume, parts: batches }, `One batch, ${what}`);
+    const powder = c.ledger.compute(powderFor, { volumeMl: batch, yieldMlG: c.of('yieldMlG') }, `Powder, ${what}`);
+    return { what, batches, powder, water: c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') }, `Water, ${what}`) };
+  });
   const powder = c.ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
   const water = c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') });
-  const working = c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') });
-  c.mix(id, c.system.title, total, [{ what: 'Powder', amount: powder }, { what: 'Cool water', amount: water }], { within: working, pace: 'compoundPerL' }, [say`No batch larger than is used up in its working time.`, say`Clean pail, clean knife: old crumbs and warm water shorten it.`]);
-  c.work(mixCompound(powder, water, working, c.of('named')), c.rate('mixMin'));
+  c.mixes.push({
+    id: 'compound', title: called, total, within: working,
+    batches: c.ledger.compute(batchesInAll, { each: mixes.map((m) => m.batches) }),
+    parts: [{ what: 'Powder', amount: powder }, { what: 'Cool water', amount: water }],
+    says: [...mixes.map((m) => say`${m.what}: ${m.batches.value > 1 ? say`${m.batches} times ` : ''}${m.powder} of powder into ${m.water} of water.`), say`No batch larger than is used up in its working time, and none before it is wanted.`, say`Clean pail, clean knife: old crumbs and warm water shorten it.`],
+  });
   c.amount('powder', 'Powder', powder);
+  return (go) => {
+    const mix = mixes[go];
+    if (mix) c.work(mixCompound(mix.powder, mix.water, mix.batches, working, c.of('named')), c.rate('mixMin'));
+  };
 }
 
 /** The wait after a coat: a setting compound is hard before the next and dry before primer, a drying one dry through each time. */
@@ -108,16 +139,15 @@ export function wideningCoats(c: Course, { first, last, coats, thin, length, spo
 /** What lies under the first coat: a fill or a bed that has to settle, one that has been waited for, or the bare face. */
 export type Below = { readonly thickness: Figure; readonly covered: boolean } | 'settled' | 'bare';
 
-/** Works coats from the first to the last, with their waits. */
-export function workCoats(c: Course, at: ReturnType<typeof wideningCoats>, coats: Figure, thin: Figure, below: Below, each: (volume: Figure) => Figure): void {
+/** Works coats from the first to the last, with their waits. @param ready mixes what a coat takes, by its turn */
+export function workCoats(c: Course, at: ReturnType<typeof wideningCoats>, coats: Figure, thin: Figure, below: Below, each: (volume: Figure) => Figure, ready: (coat: number) => void = () => undefined): void {
   at.volumes.forEach((volume, i) => {
     const across = at.widths[i];
     if (!across) return;
     if (i > 0) settle(c, thin, 'coat');
     else if (typeof below === 'object') settle(c, below.thickness, 'coat', below.covered);
-    if (i > 0 || below !== 'bare') {
-      c.work(knockDown(across), c.each('spotEach'));
-    }
+    if (i > 0 || below !== 'bare') c.work(knockDown(across), c.each('spotEach'));
+    ready(i);
     c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each(volume), { lift: i + 1 });
   });
   settle(c, thin, 'finish');

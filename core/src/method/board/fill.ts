@@ -17,8 +17,8 @@ import { around, longer, mixed, sides, strip } from '../parts.ts';
 import { bedTape, caulk, compoundDries, compoundSets, cutTape, dullFace, fillPlace, freeCorner, resetFastener, skimFace } from '../words/boarding.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
-import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
-import { allOf, coatsFor, feather, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats } from './compound.ts';
+import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
+import { allOf, coatsFor, feather, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
 
@@ -50,6 +50,9 @@ export function finishBoard(c: Course, area: Figure, after?: string): void {
   c.ready(inUse('use', ready.minutes, 'The flat of the hand finds no edge; raking light shows none.'), ready, after ?? c.placed);
 }
 
+/** The coats of a place as goes of compound. */
+const coatGoes = ({ volumes }: { readonly volumes: readonly Figure[] }): Go[] => volumes.map((volume, i) => ({ what: `Coat ${String(i + 1)}`, volume }));
+
 /** Small places filled with compound or spackle: dents, popped heads, little holes. */
 export function fillSpots(c: Course): void {
   const { ledger } = c;
@@ -76,15 +79,16 @@ export function fillSpots(c: Course): void {
   const thin = c.of('thin');
   const [width, height] = pops || washer ? [size, size] : sides(c);
   const wide = wideningCoats(c, { first: ledger.compute(acrossRim, { sizeMm: size, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'), last: across, coats, thin, spot: { width, height, count } });
-  c.work(layOut(isSetting(c) ? c.of('named') : c.usual('In the pan', 'duration', 60), 'pan and clean knife, lamp, pencil'), c.rate('readySetUp'));
-  makeReady(c, ledger.compute(volumeSum, { volumeMl: [fill, ...wide.volumes] }, 'Compound in all'));
+  c.work(layOut(workedFor(c), 'pan and clean knife, lamp, pencil'), c.rate('readySetUp'));
+  const mix = makeReady(c, [...Array.from({ length: layers.value }, (_v, i): Go => ({ what: `Fill, layer ${String(i + 1)}`, volume: each })), ...coatGoes(wide)]);
   for (let n = 1; n <= layers.value; n++) {
     if (n > 1) settle(c, thickness, 'coat');
+    mix(n - 1);
     c.work(fillPlace(n, layers, each, thickness, isSetting(c)), c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'Filling'), { lift: n });
   }
-  workCoats(c, wide, coats, thin, { thickness, covered: false }, () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'));
+  workCoats(c, wide, coats, thin, { thickness, covered: false }, () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'), (coat) => { mix(layers.value + coat); });
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', count ?? c.rate('once'), 'Sanding the spots'));
-  c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knife scraped bright; no crumb goes back into the pail'), c.rate('tidy'));
+  c.work(putAway(), c.rate('tidy'));
   c.amount('feather', 'Feathered, each side', past);
   c.named = 'filled and feathered';
   c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: size, depth, ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }), shape: 'dish', layers: Array.from({ length: layers.value }, (_v, i) => ({ id: String(i + 1), material: 'compound' as const, lift: i + 1, thickness, title: say`fill, ${thickness}` })), films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })) }));
@@ -100,9 +104,10 @@ export function fastenerReset(c: Course): void {
   const coats = c.usual('Coats over a head', 'count', 3, 'astm-c840');
   const size = c.usual('A dimple', 'depth', 12);
   const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
-  makeReady(c, c.ledger.compute(volumeSum, { volumeMl: wide.volumes }, 'Compound in all'));
-  workCoats(c, wide, coats, c.of('thin'), 'bare', () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'));
+  const mix = makeReady(c, coatGoes(wide), 'Joint compound');
+  workCoats(c, wide, coats, c.of('thin'), 'bare', () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'), mix);
   smoothe(c, c.usual('Past the coat', 'depth', 25), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
+  c.work(putAway(), c.rate('tidy'));
   c.amount('screws', 'New screws', pops);
   c.named = 'screwed beside, coated';
   c.sections.push(layeredSection({ caption: say`Through a reset head`, ground: 'board', behind: { material: 'frame', thicknessMm: 25, title: say`the same member, ${c.of('beside')} on` }, width: size, depth: c.of('dimple'), groundMm: c.matter.measure('boardMm')?.value ?? 12.7, layers: [{ id: '1', material: 'compound', lift: 1, thickness: c.of('dimple'), title: say`head ${c.of('dimple')} below` }], films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })) }));
@@ -134,19 +139,23 @@ export function tapedLine(c: Course): void {
   const tapered = c.matter.choice('joint') === 'tapered';
   const last = inside ? c.usual('Width on each face', 'depth', 100) : tapered ? c.usual('Width over a tapered joint', 'depth', 300) : (c.school('joint-width', 'width') ?? c.usual('Width over an untapered joint', 'depth', 500));
   const wide = wideningCoats(c, { first: last.value < 150 ? last : c.usual('First coat', 'depth', 150), last, coats, thin: c.of('thin'), length });
-  c.work(layOut(isSetting(c) ? c.of('named') : c.usual('In the pan', 'duration', 60), 'tape cut to length, pan, knives from narrow to wide'), c.rate('readySetUp'));
-  makeReady(c, ledger.compute(volumeSum, { volumeMl: [prefill, bedding, ...wide.volumes] }, 'Compound in all'));
-  c.work(fillPlace(1, c.usual('Layers', 'count', 1), prefill, deep, isSetting(c)), c.byLength('nothing', 'coatPace', length, 'Prefilling'));
+  c.work(layOut(workedFor(c), 'tape cut to length, pan, knives from narrow to wide'), c.rate('readySetUp'));
+  const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding }, ...coatGoes(wide)];
+  const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill }]) : makeReady(c, taping, 'Joint compound');
+  mix(taping.length);
+  c.work(fillPlace(1, c.usual('Layers', 'count', 1), prefill, deep, true), c.byLength('nothing', 'coatPace', length, 'Prefilling'));
   if (isSetting(c)) settle(c, deep, 'coat');
   else {
     // what dries would take days in a gap: it is prefilled with what sets
     const hard = c.usual('Prefill of setting compound hard after', 'duration', 80);
+    c.mix('prefill', 'Setting compound, prefill', prefill, [{ what: 'Setting compound', amount: prefill }], { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' }, [say`Hard before the tape.`]);
     c.wait(compoundSets(hard), c.fixed(hard));
   }
+  mix(0);
   c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'));
-  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'));
+  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'), (coat) => { mix(1 + coat); });
   smoothe(c, c.usual('Past the coat', 'depth', 50), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
-  c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knives scraped bright'), c.rate('tidy'));
+  c.work(putAway(), c.rate('tidy'));
   c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);
   c.amount('width', 'Finished width', last);
   c.named = corner ? 'corner freed and taped' : retape ? 'taped anew' : 'opened, filled, taped';
@@ -171,6 +180,7 @@ export function skimWhole(c: Course): void {
   }
   settle(c, film, 'finish');
   smoothe(c, c.usual('Past the skim', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
+  c.work(putAway(), c.rate('tidy'));
   c.amount('skim', 'Skimmed', area);
   c.named = c.named === 'as found' ? 'skimmed' : `${c.named}, skimmed`;
   if (c.isFirst) c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: c.matter.seen?.width ? longer(c) : (length ?? c.usual('Drawn', 'length', 1000)), layers: [], films: Array.from({ length: coats.value }, (_v, i) => ({ id: `skim-${String(i + 1)}`, title: say`skim ${String(i + 1)}, ${film}`, detail: i === 0 ? say`one way` : say`across it` })) }));

@@ -17,7 +17,7 @@ import type { Course } from '../course.ts';
 import { mixed, sides } from '../parts.ts';
 import { backPatch, bedTape, compoundSets, cutOpening, cutPlug, dabPatch, drawCoat, dullFace, membrane, openToFrame, prefillGaps, pressMesh, screwBacker, screwPatch, setPlug, waterTest } from '../words/boarding.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
-import { clearAway, layOut } from '../words/protecting.ts';
+import { clearAway, layOut, putAway } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
 import { coatsFor, feather, levelOf, settle, smoothe, wideningCoats, workCoats } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
@@ -72,7 +72,7 @@ export function boardPlug(c: Course): void {
   c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.usual('Sides', 'count', 4), 'Bedding the plug'));
   set(c);
   const wide = runOutHump(c, width, height, flange, [under]);
-  c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knives scraped bright'), c.rate('tidy'));
+  c.work(putAway(), c.rate('tidy'));
   c.amount('blank', 'Board to cut, width', blankW);
   c.amount('blankHeight', 'Board to cut, height', blankH);
   c.amount('opening', 'Opening, width', openW);
@@ -105,7 +105,7 @@ export function meshPatch(c: Course): void {
   c.work(drawCoat(1, c.usual('Over the mesh', 'count', 1), across, c.usual('Knife', 'depth', 150), first), c.byCount('mixMin', 'spotEach', c.rate('once'), 'First coat'));
   c.wait(compoundSets(hard), c.fixed(hard));
   const wide = runOutHump(c, w, h, c.usual('First coat past it', 'depth', 25), [first]);
-  c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knives scraped bright'), c.rate('tidy'));
+  c.work(putAway(), c.rate('tidy'));
   c.amount('mesh', 'Mesh patch, width', w);
   c.amount('meshHeight', 'Mesh patch, height', h);
   c.named = 'meshed';
@@ -166,7 +166,7 @@ export function boardPatch(c: Course): void {
   settle(c, bed, 'coat', true);
   c.amount('tape', 'Paper tape', tape);
   const wide = runOutHump(c, width, height, c.usual('Tape past the joint', 'depth', 26), [gapVolume, bedding]);
-  c.work(clearAway(c.usual('Before it sets', 'duration', 15), 'pan and knives scraped bright'), c.rate('tidy'));
+  c.work(putAway(), c.rate('tidy'));
   c.named = backer ? 'patched on backers' : masonry ? 'patched on dabs' : 'patched on framing';
   const [W, H] = [width.value, height.value];
   const frame = 38;
@@ -208,7 +208,7 @@ export function wetWall(c: Course): void {
     c.work(membrane(n, coats, each, lap), c.byArea('paintSetUp', 'skimPerM2', lapped, 'A coat of membrane'), { lift: n });
   }
   const last = c.last;
-  c.atLeast(c.fixed(dry));
+  c.wait(waitLayer(dry, 'Dry all over, one even dark color, corners too.', 'thing, the test with water'), c.fixed(dry));
   c.work(waterTest(c.of('test')), c.rate('readySetUp'));
   c.work(clearAway(c.usual('Before it skins', 'duration', 20), 'roller and brush washed'), c.rate('tidy'));
   const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry, c.of('test')] }, 'Tile from'));

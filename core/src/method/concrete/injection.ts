@@ -9,7 +9,7 @@ import { epoxyPaste } from '../../shelf/auxiliaries/epoxyPaste.ts';
 import { widthClassFor } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
 import { around, mixed, strip, twoParts } from '../parts.ts';
-import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
+import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
 import { brushFace, cutSlot, drillPackers, dryFace, flushCrack, inject, lookForWater, portsOff, pressPlug, scrapeOff, sealCrack, sealHard, setPorts, shavePlug } from '../words/injecting.ts';
 import { injectionElevation, injectionSection } from './injectionSection.ts';
@@ -46,8 +46,9 @@ export function waterPlug(c: Course): void {
   c.amount('plug', 'Plug, powder', powder);
   c.named = 'plugged';
   if (!c.isLast) return;
+  c.work(putAway(), c.rate('tidy'));
   c.sections.push(injectionElevation(c, undefined, length));
-  c.ready(inUse('painting over', firm.minutes, 'Dry to a tissue pressed on it for a minute.'), firm);
+  c.ready(inUse('painting over', firm.minutes, 'Dry to a tissue pressed on it for a minute.'), firm, 'shave-plug');
 }
 
 /** Injecting a crack through ports on its face, with resin or with foam. */

@@ -18,6 +18,7 @@ import type { LiftMix } from './liftMix.ts';
 import { patchSection } from './patchSection.ts';
 import type { Lag } from '../step.ts';
 import { soundAgain } from '../words/placing.ts';
+import { clearAway } from '../words/protecting.ts';
 import { breakOut } from './steps/breakOut.ts';
 import { cleanBars } from './steps/cleanBars.ts';
 import { clearBars } from './steps/clearBars.ts';
@@ -30,7 +31,7 @@ import { keepDamp } from './steps/keepDamp.ts';
 import { mixMortar } from './steps/mixMortar.ts';
 import { packLift } from './steps/packLift.ts';
 import { patchReady } from './steps/patchReady.ts';
-import { primeBars } from './steps/primeBars.ts';
+import { primeBars, primerDries } from './steps/primeBars.ts';
 import { sawSquare } from './steps/sawSquare.ts';
 import { scrubCoat } from './steps/scrubCoat.ts';
 import { soakGround } from './steps/soakGround.ts';
@@ -84,10 +85,14 @@ export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned =
     const { coats, coat, recoat } = primer.figures;
     if (!coats || !coat || !recoat) continue;
     for (let n = 1; n <= coats.value; n++) {
-      if (n > 1) c.atLeast(mortarWait(c, recoat, 'Between coats of primer'));
+      if (n > 1) {
+        const between = mortarWait(c, recoat, 'Between coats of primer');
+        c.wait(primerDries(between.minutes, c.groundC, 'the next coat'), between);
+      }
       c.add(primeBars(n, c.get(coats), c.get(coat), c.byArea('nothing', 'primePerM2', cut.area, 'Priming bars', alone)));
     }
-    c.atLeast(mortarWait(c, recoat, 'Primer before the mortar'));
+    const hard = mortarWait(c, recoat, 'Primer before the mortar');
+    c.wait(primerDries(hard.minutes, c.groundC, 'the mortar'), hard);
   }
 }
 
@@ -124,7 +129,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const soak = c.get(mortar.soak);
   const asked = classAsked(c);
   c.add(soakGround(soak, soak));
-  c.atLeast(c.fixed(soak), 'wash');
+  c.atLeast(c.fixed(soak));
   const [first, ...later] = mixes;
   if (!first) return;
   c.add(mixMortar(1, first, potLife, asked && say`; the label says class ${asked.id} or higher: ${asked.strength}, and a bond of ${asked.bond}`));
@@ -153,6 +158,8 @@ export function squarePatch(c: Course, cut: SquareCut): void {
     c.add(packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, cut.uneven !== undefined && n === 1));
   }
   const last = `pack-${String(count.value)}`;
+  c.add({ ...clearAway(potLife, 'mixer, pail and trowels washed, the water kept off drains; float and sponge stay out'), id: 'tools', kind: 'work', stuff: [], minutes: c.rate('tidy') });
+  c.add(waitNextLift(count.value, next.minutes, groundC, next.minutes, 'float'));
   c.atLeast(next, last);
   c.add(floatFace(c.byArea('nothing', 'floatPerM2', cut.area, 'Floating', c.rate('alone'))));
   if (cut.form) c.add(gripFace(cut.form.long, c.byLength('nothing', 'tapePace', cut.form.long, 'Drawing a brush')));

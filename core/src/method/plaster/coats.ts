@@ -81,15 +81,15 @@ export function plasterCoats(c: Course): void {
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
   c.work(layOut(within, 'binder and sand measured out in the same pail; hawk, trowel, float, water'), c.rate('readySetUp'));
   const binderOf = (id: string) => (gypsum ? 'Gypsum plaster' : lime ? (id === 'base' ? 'Lime putty, with hair' : 'Lime putty') : 'Cement and lime');
-  const mixOf = (id: string, title: string, volume: Figure, parts: Figure) => {
+  const mixOf = (id: string, title: string, volume: Figure, parts: Figure, least?: Figure) => {
     const bind = binderOf(id);
     const total = mixed(c, volume, `${title} to mix`);
     const sandMl = ledger.compute(plasterSand, { volumeMl: total, bulking: c.usual('Loose sand to one of plaster', 'ratio', 1.1) });
     const binder = ledger.compute(plasterBinder, { sandMl, parts });
-    c.mix(id, title, total, [{ what: bind, amount: binder }, { what: id === 'finish' && gypsum ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', amount: sandMl }], { within, pace: 'compoundPerL' }, [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`]);
+    c.mix(id, title, total, [{ what: bind, amount: binder }, { what: id === 'finish' && gypsum ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', amount: sandMl }], { within, pace: 'compoundPerL', ...(least && { least }) }, [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`]);
     c.amount(`${id}-binder`, `${title}: ${bind.toLowerCase()}`, binder);
   };
-  if (!thin) mixOf('base', 'Base coats', ledger.compute(manyVolumes, { volumeMl: baseVolume, count: n }, 'All base coats'), c.of('sandBase'));
+  if (!thin) mixOf('base', 'Base coats', ledger.compute(manyVolumes, { volumeMl: baseVolume, count: n }, 'All base coats'), c.of('sandBase'), n);
   mixOf('finish', 'Finish coat', topVolume, c.of('sandFinish'));
 
   if (base === 'concrete' && !newLath && !lime) bond(c, area, gypsum, outside);

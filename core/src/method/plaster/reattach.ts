@@ -8,6 +8,7 @@ import { finishBoard, cover } from '../board/fill.ts';
 import { sides } from '../parts.ts';
 import { fastenBack, propped } from '../words/plastering.ts';
 import { propFirst } from './coats.ts';
+import { putAway } from '../words/protecting.ts';
 
 /** Sound plaster that has let go: fastened back through it, propped until it holds. */
 export function plasterReattach(c: Course): void {
@@ -32,5 +33,7 @@ export function plasterReattach(c: Course): void {
   const regions: Region[] = [{ id: 'loose', material: 'hollow', outline: rectangle(0, 0, W, H) }];
   for (let i = 0; i < nx; i++) for (let j = 0; j < ny; j++) regions.push({ id: `point-${String(i)}-${String(j)}`, material: 'bar', outline: circle((W * i) / (nx - 1), (H * j) / (ny - 1), Math.max(W, H) * 0.012) });
   c.sections.push(frontView({ caption: say`From the front: where it is fastened`, ground: 'plaster', widthMm: W, heightMm: H, regions, dimensions: [{ id: 'width', along: 'x', from: [0, H], to: [W, H], figure: width, side: 'below' }, { id: 'height', along: 'y', from: [W, 0], to: [W, H], figure: height, side: 'right' }], notes: [{ id: 'points', at: [W, 0], title: say`${points} points, ${spacing} apart`, detail: say`closer near the break` }] }));
-  if (c.isLast) finishBoard(c, area);
+  if (!c.isLast) return;
+  c.work(putAway(), c.rate('tidy'));
+  finishBoard(c, area);
 }

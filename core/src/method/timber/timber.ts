@@ -14,7 +14,7 @@ import { paintFace } from '../finish.ts';
 import { around, mixed, sides, strip, twoParts } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
-import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
+import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
 import { backHole, boreHoles, clamped, cutPocket, cutScarf, cutSound, fitCap, glueWood, pourTinted, pressFiller, primeWood, shapeFiller, soakWood, treatCheck, washBlush, wetPreview } from '../words/timbering.ts';
 
 /** What is to be filled: how wide it is drawn, its face, depth and volume. */
@@ -62,7 +62,7 @@ export function consolidate(c: Course): void {
   const potLife = c.working(c.of('potLife'));
   c.work(layOut(potLife, 'nozzle bottles, brushes; no rain due and no frost within the cure'), c.rate('readySetUp'));
   c.mix('consolidant', c.system.title, resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'fillPerL' }, [say`Equal parts, stirred slowly; several small cups: a full one heats and thickens.`]);
-  c.work(soakWood(resin, potLife, c.curing(c.get(readyFor(c.system, undefined)), 'Consolidant hard after').minutes), c.byArea('nothing', 'soakPerM2', place.area, 'Soaking'));
+  c.work(soakWood(resin, potLife, c.curing(c.get(readyFor(c.system, undefined)), 'Consolidant hard after').minutes, c.isLast ? undefined : fillerFrom(c)), c.byArea('nothing', 'soakPerM2', place.area, 'Soaking'));
   c.amount('holes', 'Holes', holes);
   c.amount('consolidant', 'Consolidant', resin);
   const [W, H] = [width.value, height.value];
@@ -71,6 +71,9 @@ export function consolidate(c: Course): void {
   c.sections.push(frontView({ caption: say`From the front: bed of holes`, ground: 'wood', widthMm: W, heightMm: H, regions, dimensions: [{ id: 'width', along: 'x', from: [0, H], to: [W, H], figure: width, side: 'below' }], notes: [{ id: 'holes', at: [W * 0.5, H * 0.5], title: say`${holes} holes, ${c.of('apart')} apart`, detail: say`staggered, ${deep} deep` }] }));
   c.named = 'hardened';
 }
+
+/** How long after the primer filler may go on. */
+const fillerFrom = (c: Course): Figure => c.school('wood-primer', 'from') ?? c.usual('Filler from', 'duration', 10);
 
 /** Epoxy paste or putty, pressed into primed wood in layers. */
 export function timberFill(c: Course): void {
@@ -87,15 +90,17 @@ export function timberFill(c: Course): void {
   }
   const wet = c.school('wood-primer', 'tackFree') === undefined;
   const consolidated = c.steps.some((s) => s.builder === 'soak-wood');
-  const from = c.school('wood-primer', 'from') ?? c.usual('Filler from', 'duration', 10);
+  const from = fillerFrom(c);
   const until = c.closes(c.school('wood-primer', 'until') ?? c.usual('Filler until', 'duration', 45), 'Filler no later than');
   if (!consolidated) {
     const primer = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.usual('Film of primer', 'film', 0.3) }, 'Primer');
     c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'));
     c.amount('wood-primer', 'Primer for wood', primer);
   }
-  c.atLeast(c.fixed(from));
-  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`);
+  // both count from what was brushed on, not from the backing that was set after it
+  const primed = consolidated ? 'soak-wood' : c.last;
+  c.atLeast(c.fixed(from), primed);
+  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`, primed);
   const most = system.lift?.[c.overhead ? 'overhead' : 'wall'];
   const layers = ledger.compute(layersOf, { depthMm: depth, thickestMm: most ? c.get(most) : depth });
   const thickness = ledger.compute(liftThickness, { depthMm: depth, lifts: layers }, 'A layer');
@@ -225,6 +230,7 @@ export function capAndDrain(c: Course): void {
   const section = c.matter.measure('sectionMm') ?? c.usual('Width of the face', 'depth', 150);
   const across = ledger.compute(acrossRim, { sizeMm: section, rimMm: c.of('down') }, 'Cap, unfolded');
   c.work(fitCap(long, across, c.of('down'), c.of('fix'), c.of('lap')), c.byLength('readySetUp', 'capPace', long, 'Fitting the cap'));
+  c.work(putAway(), c.rate('tidy'));
   const ready = c.fixed(c.usual('At once', 'duration', 0));
   c.ready(inUse('rain', ready.minutes, 'Water runs off past the face.'), ready);
   c.amount('cap', 'Cap, length', long);

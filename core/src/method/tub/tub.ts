@@ -18,7 +18,7 @@ import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { longer, mixed, sides, twoParts } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
-import { clearAway, layOut } from '../words/protecting.ts';
+import { clearAway, layOut, putAway } from '../words/protecting.ts';
 import { cleanTub, enamelCoat, finishPull, flash, gelPaste, grindRust, ladder, layMat, laySupport, leakTest, loadJar, maskTub, matchColor, mistCoat, pickNick, polish, promoter, pushTest, putty, puttyFirm, scuffShell, shellCures, stopCrack, supportShell, trimHole, warmTub } from '../words/tubbing.ts';
 
 const grit = (c: Course, values: readonly number[]) => values.map((v) => c.usual(`P${String(v)}`, 'count', v, 'fepa-43'));
@@ -307,7 +307,9 @@ export function support(c: Course): void {
   c.named = 'supported';
   const shell = c.matter.measure('shellMm') ?? c.usual('Thickness of the shell', 'depth', 4);
   if (c.isLast || c.isFirst) c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'shell', behind: { material: 'foam', thicknessMm: c.of('gap').value, title: say`support, in ${shots} shots` }, groundMm: shell.value, width, layers: [] }));
-  if (c.isLast) end(c, 'push-test');
+  if (!c.isLast) return;
+  c.work(putAway(), c.rate('tidy'));
+  end(c, 'push-test');
 }
 
 /** Glass mat in resin, each layer larger. */

@@ -11,10 +11,10 @@ export const dullFace = (past: Figure, gloss: boolean, torn: boolean): Said => (
   tools: ['knife', 'sanding block', 'damp cloth'],
 });
 
-/** Mixing a setting compound. */
-export const mixCompound = (powder: Figure, water: Figure, working: Figure, named: Figure): Said => ({
+/** Mixing a setting compound for what is placed next, in one batch or several. */
+export const mixCompound = (powder: Figure, water: Figure, batches: Figure, working: Figure, named: Figure): Said => ({
   builder: 'mix-compound',
-  title: say`Mix ${powder} into ${water} of cool water`,
+  title: say`Mix ${powder} into ${water} of cool water${batches.value > 1 ? say`, ${batches} times, each when the one before is used up` : ''}`,
   detail: say`clean pail, clean knife: old crumbs set it off; named by ${named}, worked for ${working} of them; never wetted again once it stiffens`,
   look: say`Smooth, falls off the knife slowly; no lump.`,
   tools: ['clean pail', 'paddle', 'scale'],
@@ -51,7 +51,7 @@ export const bedTape = (length: Figure, width: Figure, bed: Figure, compound: Fi
 export const compoundSets = (wait: Figure): Said => ({
   builder: 'compound-sets',
   title: say`Let it set, ${wait}`,
-  detail: say`set by itself, warm or cold alike; set is not dry: primer and drying compound wait for that`,
+  detail: say`set by itself, warm or cold alike; pan and knife scraped bright meanwhile; set is not dry: primer and drying compound wait for that`,
   look: say`Hard to the thumbnail.`,
   tools: [],
 });
@@ -60,7 +60,7 @@ export const compoundSets = (wait: Figure): Said => ({
 export const compoundDries = (wait: Figure, air: Figure, humidity: Figure): Said => ({
   builder: 'compound-dries',
   title: say`Let it dry through, ${wait}`,
-  detail: say`at ${air} and ${humidity} humidity in still air; a fan and warmth shorten it, a damp wall does not keep to it`,
+  detail: say`at ${air} and ${humidity} humidity in still air; a fan and warmth shorten it, a damp wall does not keep to it; pan and knife scraped bright meanwhile`,
   look: say`Even pale color to the middle; a fingertip finds no cool spot.`,
   tools: [],
 });

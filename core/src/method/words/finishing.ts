@@ -60,7 +60,7 @@ export const texture = (area: Figure, distance: Figure, passes: Figure, kind: st
 export const inUse = (words: string, after: Figure, check: string): Said => ({
   builder: 'open-to-traffic',
   title: say`Ready for ${words}`,
-  detail: say`${after} after it was placed`,
+  detail: say`no sooner than ${after} after it was placed`,
   look: say`${check}`,
   tools: [],
 });

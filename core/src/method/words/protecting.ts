@@ -29,6 +29,16 @@ export const clearAway = (within: Figure, left: string): Said => ({
   tools: ['rags', 'pail', 'pen'],
 });
 
+/** Clearing away where tools were cleaned during each wait. */
+export const putAway = (): Said => ({
+  builder: 'put-away',
+  title: say`Clear away`,
+  detail: say`dust vacuumed, sheets folded inward; batch, lot, times and temperature written down`,
+  look: say`Floor wiped, nothing gritty underfoot; the note has batch and time.`,
+  plain: 'tools were cleaned while each coat set or dried',
+  tools: ['vacuum', 'rags', 'pen'],
+});
+
 /** Propping what may come down. */
 export const propUp = (props: Figure, weight: Figure): Said => ({
   builder: 'prop-up',

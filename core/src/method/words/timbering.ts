@@ -21,10 +21,10 @@ export const boreHoles = (holes: Figure, across: Figure, apart: Figure, deep: Fi
 });
 
 /** Soaking soft wood. */
-export const soakWood = (resin: Figure, within: Figure, hard: Figure): Said => ({
+export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom: Figure | undefined): Said => ({
   builder: 'soak-wood',
   title: say`Soak it with ${resin} of consolidant`,
-  detail: say`brushed and dripped into holes, back and both cheeks, again and again until it takes no more; used within ${within}; what stands in puddles wiped off; left alone it is hard in ${hard}, and then wants abrading`,
+  detail: say`brushed and dripped into holes, back and both cheeks, again and again until it takes no more; used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading`,
   look: say`Stays wet; no hole drinks any more.`,
   tools: ['bottle with a nozzle', 'brush', 'rags'],
 });

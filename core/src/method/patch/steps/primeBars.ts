@@ -1,5 +1,6 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
+import type { Said } from '../../course.ts';
 import type { Step } from '../../step.ts';
 
 /** A coat of bar primer. */
@@ -16,3 +17,12 @@ export function primeBars(coat: number, coats: Figure, film: Figure, minutes: Fi
     minutes,
   };
 }
+
+/** Waiting until bar primer takes what comes next. */
+export const primerDries = (wait: Figure, groundC: Figure, next: string): Said => ({
+  builder: 'primer-dries',
+  title: say`Let the bar primer dry for ${next}, ${wait}`,
+  detail: say`at ${groundC}; colder takes longer; nothing touches it meanwhile`,
+  look: say`Matt all round in the mirror; a gloved finger brings none away.`,
+  tools: [],
+});
