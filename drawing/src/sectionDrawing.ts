@@ -194,7 +194,10 @@ function liftNumber(region: Region, f: Frame, colors: Palette): SvgNode {
   // a thin lift takes a smaller number, and stands aside of the next
   const r = Math.max(7, Math.min(12, high / 2 - 1));
   const aside = high < 20 ? ((region.layer ?? 0) % 2 === 0 ? -12 : 12) : 0;
-  const x = f.x(0) + aside;
+  // in the axis of what is drawn round one; else well inside, left of where notes point
+  const xs = region.outline.map(([at]) => at);
+  const [left, right] = [Math.min(...xs), Math.max(...xs)];
+  const x = f.x(left < 0 && right > 0 ? 0 : left + (right - left) * 0.22) + aside;
   return node('g', { 'font-weight': 700, 'font-size': 15 },
     node('circle', { cx: x, cy: y, r, fill: colors.sheet, stroke: colors.ink, 'stroke-width': 1.5 }),
     node('text', { x, y: y + (r < 10 ? 4 : 5.5), 'text-anchor': 'middle', fill: colors.ink, ...(r < 10 && { 'font-size': 11 }) }, String(region.layer)),

@@ -12,7 +12,7 @@ function Work({ work }: { work: SheetWork }) {
       <h2>{work.title}, {work.named}{work.by === 'proposal' ? ' (proposed, not chosen yet)' : ''}: <Fig figure={work.schedule.total} />, <Fig figure={work.schedule.handsOn} /> by hand</h2>
       {work.reason === undefined ? null : <p style={{ margin: 0 }}>Chosen against the verdict, because: {work.reason}</p>}
       {work.cares.map((c) => <p key={c.title} style={{ margin: 0 }}><b>Care, {c.title.toLowerCase()}:</b> <Say saying={c.why} plain />. <span className="quiet">({cite(c.source)})</span></p>)}
-      <table>
+      <table className="told">
         <tbody>
           {stepRows(work.schedule, how).map(({ key, day, time, timed, latest, more }) => (
             <Fragment key={key}>

@@ -134,7 +134,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   if (!first) return;
   c.add(mixMortar(1, first, potLife, asked && say`; the label says class ${asked.id} or higher: ${asked.strength}, and a bond of ${asked.bond}`));
   const open = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.scrubOpen), temperatureC: groundC }, 'Scrub coat covered within');
-  c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone'))));
+  c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone')), cut.bars !== undefined));
   // all but the first batch of a lift are mixed while it is placed
   const packing = liftVolumes.map((volume, i) => {
     const placing = c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands);
@@ -155,7 +155,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       c.add(mixMortar(n, mix, potLife));
       c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, before);
     } else c.within(open, say`Dried out: scrape it off, wet again, scrub again.`, 'scrub');
-    c.add(packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, cut.uneven !== undefined && n === 1));
+    c.add(packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, { deepest: cut.uneven !== undefined && n === 1, bars: cut.bars !== undefined }));
   }
   const last = `pack-${String(count.value)}`;
   c.add({ ...clearAway(potLife, 'mixer, pail and trowels washed, the water kept off drains; float and sponge stay out'), id: 'tools', kind: 'work', stuff: [], minutes: c.rate('tidy') });
