@@ -1,13 +1,9 @@
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import { cite, show, workingOf, type Figure, type Figures } from '@oddment/core';
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import { useTelling } from './telling.tsx';
+import type { Figure, Figures } from '@oddment/core';
+import { createContext, lazy, Suspense, useCallback, useContext, useState, type ReactNode } from 'react';
+import type { Opened } from './WorkingDialog.tsx';
 
-interface Opened {
-  readonly ledger: Figures;
-  readonly trail: readonly Figure[];
-}
+// the words of every formula come with it: they are fetched when the first figure is opened
+const WorkingDialog = lazy(async () => ({ default: (await import('./WorkingDialog.tsx')).WorkingDialog }));
 
 const OpenContext = createContext<(ledger: Figures, figure: Figure) => void>(() => undefined);
 export const LedgerContext = createContext<Figures | undefined>(undefined);
@@ -19,66 +15,15 @@ export function useOpenWorking(): (figure: Figure) => void {
   return useCallback((figure: Figure) => { if (ledger) open(ledger, figure); }, [open, ledger]);
 }
 
-function Inputs({ opened, onOpen }: { opened: Opened; onOpen: (figure: Figure) => void }) {
-  const { units } = useTelling();
-  const figure = opened.trail[opened.trail.length - 1];
-  if (!figure) return null;
-  const working = workingOf(opened.ledger, figure);
-  return (
-    <div className="working">
-      <div className="value">{show(figure, units).text}</div>
-      <div>
-        <b>{working.how}</b>
-        {working.typed === undefined ? null : <span> as ‘{working.typed}’</span>}
-        {working.at === undefined || working.at === '' ? null : <span className="quiet"> {new Date(working.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}</span>}
-      </div>
-      {working.words === undefined ? null : <div>{working.words}</div>}
-      {working.inputs.length === 0 ? null : (
-        <dl className="facts">
-          {working.inputs.map((input) => (
-            <div key={input.label} style={{ display: 'contents' }}>
-              <dt>{input.label}</dt>
-              <dd>
-                {input.figures.map((f, i) => (
-                  <span key={f.id}>
-                    {i === 0 ? '' : ', '}
-                    <button type="button" className="fig" onClick={() => { onOpen(f); }}>{show(f, units).text}</button>
-                  </span>
-                ))}
-              </dd>
-            </div>
-          ))}
-        </dl>
-      )}
-      {working.sourceId === undefined ? null : <div className="src">Source: {cite(working.sourceId)}</div>}
-    </div>
-  );
-}
-
-/** Holds the sheet that shows how a figure came about; its inputs open the same way. */
+/** Holds the sheet that shows how a figure came about. */
 export function WorkingHost({ children }: { children: ReactNode }) {
   const [opened, setOpened] = useState<Opened>();
-  const open = useCallback((ledger: Figures, figure: Figure) => { setOpened({ ledger, trail: [figure] }); }, []);
-  const close = () => { setOpened(undefined); };
-  const last = useMemo(() => opened?.trail[opened.trail.length - 1], [opened]);
+  const [wanted, setWanted] = useState(false);
+  const open = useCallback((ledger: Figures, figure: Figure) => { setWanted(true); setOpened({ ledger, trail: [figure] }); }, []);
   return (
     <OpenContext.Provider value={open}>
       {children}
-      <Dialog open={opened !== undefined} onClose={close} aria-labelledby="working-title" fullWidth maxWidth="xs">
-        {opened && last ? (
-          <div style={{ padding: '16px 20px' }}>
-            <div className="title">
-              <h2 id="working-title" style={{ fontSize: 18 }}>{last.label}</h2>
-            </div>
-            <Inputs opened={opened} onOpen={(f) => { setOpened({ ...opened, trail: [...opened.trail, f] }); }} />
-            <div style={{ display: 'flex', gap: 8, marginTop: 14 }}>
-              {opened.trail.length > 1 ? <Button variant="outlined" onClick={() => { setOpened({ ...opened, trail: opened.trail.slice(0, -1) }); }}>Back</Button> : null}
-              <span className="push" />
-              <Button variant="contained" onClick={close}>Close</Button>
-            </div>
-          </div>
-        ) : null}
-      </Dialog>
+      {wanted ? <Suspense fallback={null}><WorkingDialog opened={opened} onOpened={setOpened} /></Suspense> : null}
     </OpenContext.Provider>
   );
 }
