@@ -121,6 +121,37 @@ describe('in every method', () => {
     }
   });
 
+  it('covers the room once, whatever is done one after the other', () => {
+    for (const { of, order } of all) expect([of, order.filter((b) => /^cover-(room|around)$/.test(b)).length <= 1]).toEqual([of, true]);
+  });
+
+  it('skims plaster when it has been aired, for days', () => {
+    const { work, order } = all.find((m) => m.system === 'gypsum-plaster + skim-coat') ?? {};
+    const [aired, skim] = [order?.indexOf('air-out') ?? -1, order?.indexOf('skim-face') ?? -1];
+    expect([aired > 0, aired < skim]).toEqual([true, true]);
+    const rows = work?.schedule.rows ?? [];
+    // gypsum plaster is aired for about a week before it is closed in (common practice)
+    expect((rows.find((r) => r.step.builder === 'skim-face')?.startMin ?? 0) - (rows.findLast((r) => r.step.builder === 'float-plaster')?.endMin ?? 0)).toBeGreaterThan(5 * 1440);
+  });
+
+  it('closes the back of a hole before anything is soaked or primed, and foam has cured by then', () => {
+    let looked = 0;
+    for (const { of, order } of all.filter((m) => m.of.startsWith('timber-through') && m.order.includes('back-hole'))) {
+      looked += 1;
+      const places = ['back-hole', 'foam-cures', 'cut-foam', order.includes('soak-wood') ? 'soak-wood' : 'prime-wood', 'press-filler'].map((b) => order.indexOf(b));
+      expect([of, places.every((at, i) => at > (places[i - 1] ?? -1))]).toEqual([of, true]);
+    }
+    expect(looked).toBeGreaterThan(3);
+  });
+
+  it('mixes what hardens in the pot for each coat of enamel', () => {
+    const { work } = all.find((m) => m.system === 'enamel-touch-up') ?? {};
+    const mix = work?.method.mixes[0];
+    const coats = work?.method.steps.filter((s) => s.builder === 'enamel-coat').length ?? 0;
+    expect(mix?.batches.value).toBe(coats);
+    expect(mix?.total.value).toBeCloseTo(coats * 3, 6);
+  });
+
   it('says a wait once: no two waits of one kind begin at the same moment', () => {
     for (const { of, work } of all) {
       const waits = work.schedule.rows.filter((r) => r.step.kind === 'wait').map((r) => `${r.step.builder} at ${r.start}`);

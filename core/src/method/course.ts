@@ -242,7 +242,7 @@ export class Course {
     const reserve = place.reserve ?? this.usual('Share of the working time kept in reserve', 'ratio', 0.25, 'judgement');
     const batches = this.ledger.compute(batchesByTime, { volumeMl: total, potLifeMin: place.within, reserve, minPerL: this.get(this.rates[place.pace]), hands: this.hands, least: place.least ?? this.usual('At least one batch', 'count', 1) });
     const share = (amount: Figure) => (amount.kind === 'mass' ? this.ledger.compute(massShare, { massG: amount, parts: batches }, 'For one batch') : this.ledger.compute(volumeShare, { volumeMl: amount, parts: batches }, 'For one batch'));
-    this.mixes.push({ id, title, total, batches, within: place.within, says, parts: parts.map((p) => ({ ...p, each: share(p.amount) })) });
+    this.mixes.push({ id, title, total, batches, within: place.within, says, parts: parts.map((p) => (p.once === true ? p : { ...p, each: share(p.amount) })) });
     return { batches, batch: share(total) };
   }
 

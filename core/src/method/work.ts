@@ -10,8 +10,8 @@ export interface Mix {
   readonly title: string;
   /** what is mixed in all, losses included */
   readonly total: Figure;
-  /** its parts, each in all and for one batch */
-  readonly parts: readonly { readonly what: string; readonly amount: Figure; readonly each?: Figure }[];
+  /** its parts, each in all and for one batch; what goes in once has no share of a batch */
+  readonly parts: readonly { readonly what: string; readonly amount: Figure; readonly each?: Figure; readonly once?: boolean }[];
   readonly batches: Figure;
   /** to be placed within; absent where it keeps for the day */
   readonly within?: Figure;

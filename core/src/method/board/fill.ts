@@ -167,7 +167,7 @@ export function tapedLine(c: Course): void {
 export function skimWhole(c: Course): void {
   const { ledger } = c;
   const length = c.matter.measure('lengthMm');
-  const area = c.matter.measured('area') ?? c.matter.measured('hollow') ?? (length ? strip(c, c.usual('Skimmed, a bay of the face', 'depth', 1200), 'Face to skim') : c.usual('Face to skim', 'area', 10_000_000, 'practice'));
+  const area = c.quantities.find((q) => q.id === 'area')?.figure ?? c.matter.measured('area') ?? c.matter.measured('hollow') ?? (length ? strip(c, c.usual('Skimmed, a bay of the face', 'depth', 1200), 'Face to skim') : c.usual('Face to skim', 'area', 10_000_000, 'practice'));
   levelOf(c);
   cover(c);
   if (c.isFirst) c.work(dullFace(c.usual('Past what shows', 'depth', 300), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));

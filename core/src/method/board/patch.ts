@@ -18,7 +18,7 @@ import { mixed, sides } from '../parts.ts';
 import { backPatch, bedTape, compoundSets, cutOpening, cutPlug, dabPatch, drawCoat, dullFace, membrane, openToFrame, prefillGaps, pressMesh, screwBacker, screwPatch, setPlug, waterTest } from '../words/boarding.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
-import { inUse } from '../words/finishing.ts';
+import { inUse, paintDry } from '../words/finishing.ts';
 import { coatsFor, feather, levelOf, settle, smoothe, wideningCoats, workCoats } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
 
@@ -208,7 +208,7 @@ export function wetWall(c: Course): void {
     c.work(membrane(n, coats, each, lap), c.byArea('paintSetUp', 'skimPerM2', lapped, 'A coat of membrane'), { lift: n });
   }
   const last = c.last;
-  c.wait(waitLayer(dry, 'Dry all over, one even dark color, corners too.', 'thing, the test with water'), c.fixed(dry));
+  c.wait(paintDry(dry, 'membrane'), c.fixed(dry));
   c.work(waterTest(c.of('test')), c.rate('readySetUp'));
   c.work(clearAway(c.usual('Before it skins', 'duration', 20), 'roller and brush washed'), c.rate('tidy'));
   const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry, c.of('test')] }, 'Tile from'));

@@ -59,7 +59,7 @@ export function plasterCoats(c: Course): void {
   const newLath = system.figures?.['lapEnd'] !== undefined;
   const lime = system.figures?.['betweenDays'] !== undefined;
   const gypsum = system.figures?.['firmUntil'] !== undefined;
-  c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
   propFirst(c, area, depth);
   if (line) c.work(cutStrip(width, c.need('lengthMm')), c.byLength('readySetUp', 'rakePace', c.need('lengthMm'), 'Cutting the strip'));
   else c.work(takeDown(area, c.usual('Past the hollow edge', 'depth', 25), c.school('plaster-extent', 'whole') ? 'the whole face comes off' : 'what is loose comes off'), c.byArea('chipSetUp', 'takeDownPerM2', area, 'Taking it down'));
@@ -114,9 +114,10 @@ export function plasterCoats(c: Course): void {
   const [behind, words] = newLath ? bases['metal-lath'] ?? ['lath', 'lath'] : (bases[base] ?? ['masonry', 'the base']);
   const layers: Layer[] = Array.from({ length: coats.value }, (_v, i) => ({ id: String(i + 1), material: i === coats.value - 1 ? 'compound' as const : 'mortar' as const, lift: i + 1, thickness: i === coats.value - 1 ? last : each, volume: i === coats.value - 1 ? topVolume : baseVolume, title: i === coats.value - 1 ? say`finish, to the old face` : i === 0 ? say`scratched, below the face` : say`ruled and floated` }));
   c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'plaster', behind: { material: behind, thicknessMm: Math.max(6, depth.value * 0.6), title: say`${newLath ? 'new ' : ''}${words}` }, width, depth, groundMm: depth.value, layers }));
+  aired(c, { lime, gypsum, top });
   if (!c.isLast) return;
   texture(c, area);
-  dryAndPaint(c, { area, lime, gypsum, top });
+  paintAndUse(c, { area, lime, gypsum, top });
 }
 
 /** A bonding agent on smooth concrete: by binder, place and position. */
@@ -163,16 +164,20 @@ function texture(c: Course, area: Figure): void {
   if (kind !== undefined && kind !== 'smooth') textureFace(c, area, kind);
 }
 
-function dryAndPaint(c: Course, { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string }): void {
+/** Airing until paint or a skim goes on: either closes in what has not dried. */
+function aired(c: Course, { lime, gypsum, top }: { readonly lime: boolean; readonly gypsum: boolean; readonly top: string }): void {
   if (gypsum || lime) {
     const days = c.of('airDays');
     const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Aired for');
-    c.wait(airOut(days, lime ? 'mineral or lime paint' : 'paint'), c.fixed(wait), top);
+    c.wait(airOut(days, !c.isLast ? 'the skim' : lime ? 'mineral or lime paint' : 'paint'), c.fixed(wait), top);
   } else {
     const days = c.school('paint-on-cement', 'wait') ?? c.usual('Before paint', 'age', 28);
     const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Before paint');
     c.wait(paintCheck(days, days.value < 28), c.fixed(wait), top);
   }
+}
+
+function paintAndUse(c: Course, { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string }): void {
   paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer');
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   c.ready(inUse('use', ready.minutes, 'Rings when tapped, old and new alike.'), ready, top);

@@ -12,10 +12,10 @@ import { readyFor } from '../../shelf/patchSystem.ts';
 import { Missing, type Course } from '../course.ts';
 import { paintFace } from '../finish.ts';
 import { around, mixed, sides, strip, twoParts } from '../parts.ts';
-import { inUse } from '../words/finishing.ts';
+import { inUse, paintDry } from '../words/finishing.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
-import { backHole, boreHoles, clamped, cutPocket, cutScarf, cutSound, fitCap, glueWood, pourTinted, pressFiller, primeWood, shapeFiller, soakWood, treatCheck, washBlush, wetPreview } from '../words/timbering.ts';
+import { backHole, boreHoles, clamped, cutFoam, cutPocket, cutScarf, cutSound, fitCap, foamCures, glueWood, pourTinted, pressFiller, primeWood, shapeFiller, soakWood, treatCheck, washBlush, wetPreview } from '../words/timbering.ts';
 
 /** What is to be filled: how wide it is drawn, its face, depth and volume. */
 function placeOf(c: Course): { readonly width: Figure; readonly height: Figure; readonly area: Figure; readonly depth: Figure; readonly volume: Figure; readonly through: boolean } {
@@ -47,12 +47,31 @@ function end(c: Course, area: Figure, after: string): void {
   c.ready(inUse(clear ? 'its clear coat' : 'use', ready.minutes, 'A nail leaves no dent; the edge is not felt.'), ready, after);
 }
 
+/**
+ * Closes the back of a hole that goes through, once, before anything is soaked or primed: foam has to cure first,
+ * and a primer does not wait for that.
+ * @returns how far below the face it is closed
+ */
+function closeBack(c: Course, depth: Figure): Figure {
+  const foam = c.school('foam-behind', 'over') !== undefined;
+  const back = foam ? c.ofAuxiliary(backingFoam, 'over') : depth;
+  if (!c.once('back')) return back;
+  c.work(backHole(back, foam), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Closing the back'));
+  if (foam) {
+    const cure = c.ofAuxiliary(backingFoam, 'cure');
+    c.wait(foamCures(cure), c.fixed(cure));
+    c.work(cutFoam(back), c.each('spotEach'));
+  }
+  return back;
+}
+
 /** Soft wood soaked with thin resin through a bed of holes. */
 export function consolidate(c: Course): void {
   const { ledger } = c;
   const place = placeOf(c);
   const [width, height] = c.matter.measure('lengthMm') ? [c.need('lengthMm'), place.width] : [place.width, place.height];
   begin(c, place.area);
+  if (place.through) closeBack(c, place.depth);
   const section = c.matter.measure('sectionMm') ?? c.usual('Thickness of the piece', 'depth', 60);
   const holes = ledger.compute(staggeredHoles, { widthMm: width, heightMm: height, apartMm: c.of('apart') });
   const deep = ledger.compute(shortHole, { thicknessMm: section, shortMm: c.of('short') });
@@ -82,10 +101,7 @@ export function timberFill(c: Course): void {
   begin(c, place.area);
   let { depth, volume } = place;
   if (place.through) {
-    const foam = (c.school('foam-behind', 'over') ?? undefined) !== undefined;
-    const back = foam ? c.ofAuxiliary(backingFoam, 'over') : depth;
-    c.work(backHole(back, foam), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Closing the back'));
-    depth = ledger.compute(fillDepth, { foundMm: depth, backMm: back });
+    depth = ledger.compute(fillDepth, { foundMm: depth, backMm: closeBack(c, depth) });
     volume = ledger.compute(cutOutVolume, { cutMm2: place.area, depthMm: depth }, 'To fill, over the backing');
   }
   const wet = c.school('wood-primer', 'tackFree') === undefined;
@@ -97,10 +113,8 @@ export function timberFill(c: Course): void {
     c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'));
     c.amount('wood-primer', 'Primer for wood', primer);
   }
-  // both count from what was brushed on, not from the backing that was set after it
-  const primed = consolidated ? 'soak-wood' : c.last;
-  c.atLeast(c.fixed(from), primed);
-  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`, primed);
+  c.atLeast(c.fixed(from));
+  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`);
   const most = system.lift?.[c.overhead ? 'overhead' : 'wall'];
   const layers = ledger.compute(layersOf, { depthMm: depth, thickestMm: most ? c.get(most) : depth });
   const thickness = ledger.compute(liftThickness, { depthMm: depth, lifts: layers }, 'A layer');
@@ -147,7 +161,7 @@ export function tintedPour(c: Course): void {
   const tintG = ledger.compute(massOf, { volumeMl: tint, densityKgL: c.of('density') }, 'Tint');
   const potLife = c.working(c.of('potLife'));
   c.work(layOut(potLife, 'bottom and ends sealed, tape tight to both edges, cup, lamp; wood warmed first, so that it cools while it cures'), c.rate('readySetUp'));
-  c.mix('pour', c.system.title, resin, [...twoParts(c, resin, c.of('partB')), { what: 'Tint, in the last', amount: tintG }], { within: potLife, pace: 'fillPerL', least: pours }, [say`Stirred slowly; poured thin: deep pours heat and crack.`]);
+  c.mix('pour', c.system.title, resin, [...twoParts(c, resin, c.of('partB')), { what: 'Tint, in the last', amount: tintG, once: true }], { within: potLife, pace: 'fillPerL', least: pours }, [say`Stirred slowly; poured thin: deep pours heat and crack.`]);
   for (let n = 1; n <= pours.value; n++) {
     if (n > 1) {
       const next = c.curing(c.of('next'), 'Next pour after');
@@ -225,7 +239,7 @@ export function capAndDrain(c: Course): void {
   if (c.once('cover')) c.work(coverRoom(around(c), false), c.rate('coverUp'));
   const dry = c.of('treat');
   c.work(treatCheck(length, dry), c.byLength('readySetUp', 'brushPace', length, 'Treating the check'));
-  c.wait(waitHard(dry, c.groundC), c.fixed(dry));
+  c.wait(paintDry(dry, 'preservative'), c.fixed(dry));
   const long = ledger.compute(acrossRim, { sizeMm: length, rimMm: c.of('past') }, 'Cap');
   const section = c.matter.measure('sectionMm') ?? c.usual('Width of the face', 'depth', 150);
   const across = ledger.compute(acrossRim, { sizeMm: section, rimMm: c.of('down') }, 'Cap, unfolded');

@@ -1,7 +1,7 @@
 import { timesDuration } from '../../cure/reaction.ts';
 import { flashTime, meshStrips, paintNeeded } from '../../finishing/face.ts';
 import { jarCount } from '../../finishing/spray.ts';
-import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
+import { acrossRim, manyVolumes, rimmedArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle, type Layer } from '../../geometry/layeredSection.ts';
 import type { Region } from '../../geometry/section.ts';
 import { liftThickness, massShare, massSum, volumeShare, volumeSum } from '../../geometry/groove.ts';
@@ -138,7 +138,8 @@ export function enamelChips(c: Course): void {
   const one = ledger.compute(volumePart, { volumeMl: ledger.compute(coatVolume, { areaMm2: area, filmMm: film }, 'One chip, a coat'), share: c.usual('Chips', 'ratio', chips.value) }, 'All chips, a coat');
   const each = c.least(mixed(c, one, 'Enamel for a coat'), 3);
   const potLife = c.working(c.of('potLife'));
-  c.mix('enamel', c.system.title, each, twoParts(c, each, c.of('partB')), { within: potLife, pace: 'nothing' }, [say`Mixed anew for each coat, on a card; by weight where it is only drops.`]);
+  const all = ledger.compute(manyVolumes, { volumeMl: each, count: coats }, 'Enamel, all coats');
+  c.mix('enamel', c.system.title, all, twoParts(c, all, c.of('partB')), { within: potLife, pace: 'nothing', least: coats }, [say`Mixed anew for each coat, on a card; by weight where it is only drops.`]);
   const next = c.curing(c.of('next'), 'Between coats');
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) c.wait(puttyFirm(next.minutes, 'the next coat'), next);

@@ -60,7 +60,8 @@ export const texture = (area: Figure, distance: Figure, passes: Figure, kind: st
 export const inUse = (words: string, after: Figure, check: string): Said => ({
   builder: 'open-to-traffic',
   title: say`Ready for ${words}`,
-  detail: say`no sooner than ${after} after it was placed`,
+  detail: after.value > 0 ? say`no sooner than ${after} after it was placed` : say`at once`,
+  ...(after.value === 0 && { plain: 'there is nothing to wait for' }),
   look: say`${check}`,
   tools: [],
 });

@@ -32,10 +32,28 @@ export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom
 /** Something behind a hole that goes through. */
 export const backHole = (back: Figure, foam: boolean): Said => ({
   builder: 'back-hole',
-  title: foam ? say`Foam behind it, cut back ${back} below the face` : say`Close the back, ${back} below the face`,
-  detail: foam ? say`a little, for it swells and bows the board; only a former: it never carries; cut back when it has cured` : say`a board with release film, braced; solid filler from it to the face`,
+  title: foam ? say`Foam behind it, to ${back} below the face` : say`Close the back, ${back} below the face`,
+  detail: foam ? say`a little, for it swells and bows the board; only a former: it never carries` : say`a board with release film, braced; solid filler from it to the face`,
   look: say`Firm and flat; the depth gauge reads the same all over.`,
   tools: foam ? ['low-expansion foam', 'knife', 'depth gauge'] : ['board', 'release film', 'brace'],
+});
+
+/** Waiting until foam can be cut. */
+export const foamCures = (wait: Figure): Said => ({
+  builder: 'foam-cures',
+  title: say`Let the foam cure, ${wait}`,
+  detail: say`nothing pressed against it: what gives now springs back later`,
+  look: say`A knife leaves a dry cut that does not stick.`,
+  tools: [],
+});
+
+/** Cutting foam back to where the filler begins. */
+export const cutFoam = (back: Figure): Said => ({
+  builder: 'cut-foam',
+  title: say`Cut the foam back ${back} below the face`,
+  detail: say`square to the sides, crumbs vacuumed out; no foam left on the wood: filler does not hold on it`,
+  look: say`Bare wood all round; the depth gauge reads the same all over.`,
+  tools: ['long knife', 'depth gauge', 'vacuum'],
 });
 
 /** Primer of wood before filler, wet or dry by school. */
