@@ -57,6 +57,25 @@ describe('sectionDrawing', () => {
     );
   });
 
+  it('keeps the number of a width off the right edge of the body', () => {
+    fc.assert(
+      fc.property(crackSettings, fc.constantFrom({ width: 640, height: 440 }, { width: 720, height: 286 }), (setting, size) => {
+        const section = sectionOf(setting);
+        const all = nodes(sectionDrawing(section, { ...options, ...size }));
+        const body = all.find((n) => n.attrs['data-region'] === section.regions[0]?.id);
+        const edge = Math.max(...[...String(body?.attrs['d']).matchAll(/[ML](-?[\d.]+) /g)].map((m) => Number(m[1])));
+        for (const d of section.dimensions.filter((one) => one.along === 'x')) {
+          const text = all.find((n) => n.tag === 'text' && n.attrs['data-dimension'] === d.id);
+          if (!text || text.attrs['text-anchor'] === 'middle') continue;
+          const [at, wide] = [Number(text.attrs['x']), 8 * textOf(text).length];
+          const [start, end] = text.attrs['text-anchor'] === 'end' ? [at - wide, at] : [at, at + wide];
+          expect([d.id, start < edge - 1 && end > edge + 1]).toEqual([d.id, false]);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   it('draws every region of the section, each lift with its number, the grind line and a scale bar', () => {
     const section = sectionOf({ answers: { traffic: 'hard-wheels' } });
     const all = nodes(sectionDrawing(section, options));

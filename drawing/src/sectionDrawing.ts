@@ -132,11 +132,15 @@ function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number
   const thin = { stroke: colors.ink, 'stroke-width': 1, fill: 'none' };
   if (d.along === 'x') {
     const y = Math.max(y0, y1) + offset;
+    const [left, right, wide] = [Math.min(x0, x1), Math.max(x0, x1), labelWidth(label)];
+    const [edgeL, edgeR] = [f.x(section.extent.left), f.x(section.extent.right)];
+    const leaves = right + 14 + wide > o.width - 2 - (o.bare === true ? 0 : noteColumn);
+    const overEdge = right + 14 < edgeR && right + 14 + wide > edgeR - 3;
     return node('g', {},
       node('path', { d: `M${x0.toFixed(1)} ${(y0 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x1.toFixed(1)} ${(y1 + 4).toFixed(1)}V${(y + 7).toFixed(1)}M${x0.toFixed(1)} ${y.toFixed(1)}H${x1.toFixed(1)}`, ...thin }),
       slash(x0, y, colors), slash(x1, y, colors),
-      // a number that would leave the drawing stands over its line
-      Math.max(x0, x1) + 14 + labelWidth(label) > o.width - 2 - (o.bare === true ? 0 : noteColumn) ? text((x0 + x1) / 2, y - 6, 'middle') : text(Math.max(x0, x1) + 14, y + 5, 'start'),
+      // a number that would stand over the right edge of the body stands left of its line, where there is room; one that would leave the drawing over it
+      overEdge && left - 14 - wide > edgeL + 3 ? text(left - 14, y + 5, 'end') : leaves || overEdge ? text((x0 + x1) / 2, y - 6, 'middle') : text(right + 14, y + 5, 'start'),
     );
   }
   const left = d.side === 'left';

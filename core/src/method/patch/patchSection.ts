@@ -69,7 +69,7 @@ export function patchSection({ lifts, edge, thinned, toMix, grid }: Drawn, width
   const barY = bars ? Math.max(r, d - bars.behind.value - r) : 0;
   if (bars) [0.25, 0.75].forEach((share, i) => regions.push({ id: `bar-${String(i + 1)}`, material: 'bar', outline: circle(right * share, Y(barY), r, times) }));
   const notes: Note[] = [
-    { id: 'top', at: [right * 0.6, Y(d - count * t + t * 0.4)], title: say`${lifts.count.value === 1 ? 'one lift' : say`lift ${String(count)}, struck level`}`, detail: say`${toMix} to mix` },
+    { id: 'top', at: [right * 0.6, Y(d - count * t + t * 0.4)], title: say`${lifts.count.value === 1 ? 'one lift' : say`lift ${String(count)}, struck level`}`, detail: say`${toMix} to mix in all` },
     ...(across && count > 1 && lifts.volumes[0] ? [{ id: 'deepest', at: deepestOf(across, Y(d - t * 0.4)), title: say`lift 1, the deepest places`, detail: say`${lifts.volumes[0]}, left level` }] : []),
     ...(bars ? [{ id: 'bars', at: [right * 0.75 + r, Y(barY)] as const, title: say`${bars.behind} clear behind`, detail: say`bright all round` }] : []),
     { id: 'edge', at: [0, Y(Math.min(edge.value, d) * 0.5)], title: say`edge ${thinned ? 'ground' : 'sawn'}, ${edge}`, detail: thinned ? say`no thinner than this` : say`square, no feather` },
