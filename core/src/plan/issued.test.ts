@@ -115,6 +115,31 @@ describe('overtaken', () => {
   });
 });
 
+describe('overtaken, over every kind', () => {
+  it('is so wherever a stop is open by now, and only there or where there is no work', () => {
+    let [held, free] = [0, 0];
+    for (const given of [{}, { services: 'may' }, { claim: 'restore-strength' }]) {
+      for (const { kind, system, plan, work } of everyMethod({}, given)) {
+        const over = overtaken(plan, planInput().job);
+        const open = plan.match.stops.filter((s) => s.open);
+        if (open.length > 0) {
+          held += 1;
+          expect([kind, system, over?.held]).toEqual([kind, system, true]);
+          // it names who decides, or where it is answered
+          const says = over ? tell(over.says, how) : '';
+          expect([kind, says.includes(open[0]?.who ?? '-'), /recorded here|answered in Walk/.test(says)]).toEqual([kind, true, true]);
+        } else if (work) {
+          free += 1;
+          expect([kind, system, over]).toEqual([kind, system, undefined]);
+        } else {
+          expect([kind, system, over?.held]).toEqual([kind, system, false]);
+        }
+      }
+    }
+    expect([held > 20, free > 80]).toEqual([true, true]);
+  });
+});
+
 describe('planChanges', () => {
   it('is one difference where there is no work any longer, with the stop that holds it', () => {
     const [was] = [readSheet(issued().kept).sheet];

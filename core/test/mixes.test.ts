@@ -1,0 +1,130 @@
+// What is mixed, over the methods of all systems: batches, their parts and when they are placed (common practice, no source).
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { amountOf, box, told, workOn } from '../checks/methodSteps.ts';
+import { Figure } from '../src/quantity/figure.ts';
+import type { PlannedWork } from '../src/plan/plannedWork.ts';
+import { everyMethod } from './everyMethod.ts';
+
+const all = everyMethod().flatMap(({ kind, system, work }) => (work ? [{ of: `${kind}, ${system}`, system, work }] : []));
+const mixes = all.flatMap(({ of, work }) => work.mixes.map((mix) => ({ of: `${of}: ${mix.title}`, mix, work })));
+const stepsOf = (work: PlannedWork, builder: string) => work.method.steps.filter((s) => s.builder === builder);
+const figuresOf = (saying: PlannedWork['method']['steps'][number]['title']) => saying.filter((part): part is Figure => part instanceof Figure);
+
+describe('every mix', () => {
+  it('has parts that are there, a whole number of batches, and a time to place it where it hardens', () => {
+    for (const { of, mix } of mixes) {
+      expect([of, mix.total.value > 0, mix.parts.length > 0, mix.parts.every((p) => p.amount.value > 0)]).toEqual([of, true, true, true]);
+      expect([of, Number.isInteger(mix.batches.value) && mix.batches.value >= 1]).toEqual([of, true]);
+      if (mix.within) expect([of, mix.within.value > 0]).toEqual([of, true]);
+    }
+    expect(mixes.length).toBeGreaterThan(60);
+  });
+
+  it('has batches whose parts come to the whole, where one batch is told', () => {
+    let looked = 0;
+    for (const { of, mix } of mixes) {
+      for (const part of mix.parts) {
+        if (!part.each) continue;
+        looked += 1;
+        expect([of, part.what, Math.abs(part.each.value * mix.batches.value - part.amount.value) < 1e-6 * Math.max(1, part.amount.value)]).toEqual([of, part.what, true]);
+      }
+    }
+    expect(looked).toBeGreaterThan(60);
+  });
+
+  it('of resin and hardener by volume comes to what is mixed', () => {
+    let looked = 0;
+    for (const { of, mix } of mixes) {
+      const byVolume = mix.parts.filter((p) => ['Resin', 'Hardener', 'Part A', 'Part B', 'Catalyst', 'Reducer'].includes(p.what) && p.amount.kind === 'volume');
+      if (byVolume.length < 2 || mix.total.kind !== 'volume' || mix.parts.some((p) => /sand/.test(p.what))) continue;
+      looked += 1;
+      expect([of, Math.abs(byVolume.reduce((sum, p) => sum + p.amount.value, 0) - mix.total.value) < 1e-6 * mix.total.value]).toEqual([of, true]);
+    }
+    expect(looked).toBeGreaterThan(15);
+  });
+
+  it('has as many batches as there are goes, where what hardens in the pot is placed in goes hours apart', () => {
+    for (const { of, mix, work } of mixes) {
+      if (!mix.within) continue;
+      // the goes of what a mix is for: its own steps only
+      const goes = mix.id === 'mortar' ? stepsOf(work, 'pack-lift').length : mix.id === 'pour' ? stepsOf(work, 'pour-tinted').length : mix.id === 'filler' ? stepsOf(work, 'press-filler').length : mix.id === 'enamel' ? stepsOf(work, 'enamel-coat').length : mix.id === 'base' ? stepsOf(work, 'plaster-coat').length - 1 : 1;
+      expect([of, mix.batches.value >= goes]).toEqual([of, true]);
+    }
+  });
+});
+
+describe('a setting compound', () => {
+  const onCrack = (system: string, lengthMm = 1800) => workOn('plaster-crack', system, { lengthMm });
+
+  it('is mixed for each go: the goes come to the whole, and each says its powder and water', () => {
+    for (const minutes of [5, 20, 45, 90]) {
+      const work = onCrack(`setting-compound-${String(minutes)}`);
+      const [mix] = work.mixes;
+      const mixed = stepsOf(work, 'mix-compound').map((s) => figuresOf(s.title));
+      // one batch by its title, as often as it says
+      const powder = mixed.reduce((sum, [batch, , times]) => sum + (batch?.value ?? 0) * (times?.value ?? 1), 0);
+      const water = mixed.reduce((sum, [, batch, times]) => sum + (batch?.value ?? 0) * (times?.value ?? 1), 0);
+      expect(powder).toBeCloseTo(mix?.parts.find((p) => p.what === 'Powder')?.amount.value ?? 0, 6);
+      expect(water).toBeCloseTo(mix?.parts.find((p) => p.what === 'Cool water')?.amount.value ?? 0, 6);
+      expect(mixed.reduce((sum, [, , times]) => sum + (times?.value ?? 1), 0)).toBe(mix?.batches.value);
+      expect(mix?.says.map(told).filter((s) => /of powder into/.test(s))).toHaveLength(mixed.length);
+    }
+  });
+
+  it('that sets sooner is mixed in more and smaller batches', () => {
+    const [fast, slow] = ['setting-compound-5', 'setting-compound-90'].map((s) => onCrack(s, 9000).mixes[0]);
+    expect(fast?.batches.value).toBeGreaterThan(slow?.batches.value ?? 0);
+    expect(fast?.within?.value).toBeLessThan(slow?.within?.value ?? 0);
+    // what is mixed in all does not change with the name on the bag
+    expect(fast?.total.value).toBeCloseTo(slow?.total.value ?? 0, 6);
+  });
+
+  it('of any length holds its working time in every batch', () => {
+    fc.assert(fc.property(fc.integer({ min: 300, max: 30_000 }), fc.constantFrom(5, 20, 45, 90), (lengthMm, minutes) => {
+      const work = onCrack(`setting-compound-${String(minutes)}`, lengthMm);
+      const within = work.mixes[0]?.within?.value ?? 0;
+      for (const step of stepsOf(work, 'mix-compound')) {
+        const [powder, water, times] = figuresOf(step.title);
+        expect([powder && powder.value > 0, water && water.value > 0]).toEqual([true, true]);
+        expect(times === undefined || times.value > 1).toBe(true);
+      }
+      // three minutes of five are worked, by the industry's rule of thumb
+      expect(within / minutes).toBeCloseTo(0.6, 6);
+    }), { numRuns: 40 });
+  });
+});
+
+describe('mortar over an uneven bottom', () => {
+  const depths = (rows: readonly (readonly number[])[]) => ({ xMm: [0, 100, 200], yMm: [0, 80, 160], depthMm: rows });
+  const uneven = (rows: readonly (readonly number[])[]) => workOn('concrete-spall', 'polymer-mortar-2k', { outline: box(240, 200), bottom: 'uneven', depths: depths(rows), position: 'wall' });
+
+  it('is mixed for each lift as that lift takes it: the scrub coat in the first, a tenth lost', () => {
+    const work = uneven([[15, 20, 15], [30, 95, 40], [15, 25, 15]]);
+    const lifts = stepsOf(work, 'pack-lift').map((s) => figuresOf(s.title).find((f) => f.kind === 'volume')?.value ?? 0);
+    const mixed = stepsOf(work, 'mix-mortar').map((s) => { const [batch, times] = figuresOf(s.title); return (batch?.value ?? 0) * (times?.value ?? 1); });
+    expect(lifts.length).toBeGreaterThan(1);
+    const scrub = (amountOf(work, 'cut') * 1.5) / 1000;
+    lifts.forEach((volume, i) => { expect(mixed[i]).toBeCloseTo((volume + (i === 0 ? scrub : 0)) * 1.1, 4); });
+    expect(mixed.reduce((a, b) => a + b, 0)).toBeCloseTo(amountOf(work, 'mix'), 4);
+    // deepest places first: the lift below is the smaller one
+    expect(lifts[0]).toBeLessThan(lifts[lifts.length - 1] ?? 0);
+  });
+
+  it('says each lift where they differ, and one batch where they do not', () => {
+    const says = (work: PlannedWork) => (work.mixes[0]?.says ?? []).map(told).filter((s) => s.startsWith('Lift '));
+    const differing = uneven([[15, 20, 15], [30, 95, 40], [15, 25, 15]]);
+    expect(says(differing)).toHaveLength(amountOf(differing, 'lifts'));
+    expect(differing.mixes[0]?.parts.some((p) => p.each)).toBe(false);
+    const single = workOn('concrete-spall', 'polymer-mortar-2k', { outline: box(120, 90), depthMm: 20 });
+    expect([says(single), single.mixes[0]?.parts.every((p) => p.each)]).toEqual([[], true]);
+  });
+
+  it('waits between lifts, then mixes, then places: never the other way round', () => {
+    const rows = uneven([[15, 20, 15], [30, 95, 40], [15, 25, 15]]).schedule.rows;
+    const at = (id: string) => rows.find((r) => r.step.id === id);
+    const [packed, mixing, packing] = [at('pack-1'), at('mix-2'), at('pack-2')];
+    expect((mixing?.startMin ?? 0) - (packed?.endMin ?? 0)).toBeGreaterThanOrEqual((at('stiff-1')?.step.minutes.value ?? Number.NaN) - 1e-6);
+    expect(packing?.startMin).toBeCloseTo(mixing?.endMin ?? 0, 6);
+  });
+});
