@@ -142,11 +142,11 @@ export function sectionsOf(plan: JudgedPlan | SurveyedPlan): readonly Section[] 
   return work ? [work.section, ...work.more] : plan.section ? [plan.section] : [];
 }
 
-/** An answer as it stands alone: a bare 'no' says nothing there; one of a single word goes with its question, but for a kind whose answers say it themselves. */
+/** An answer as it stands alone: a bare 'no' says nothing there; one of a single word, or one that begins with yes or it, goes with its question, but for a kind whose answers say it themselves. */
 function answerWords(question: string, label: string, itself: boolean): string[] {
   if (['no', 'none', 'nothing', 'not known'].includes(label)) return [];
   if (itself) return [label];
-  return [label.includes(' ') ? label : `${question.replace(/\?$/, '').toLowerCase()}: ${label}`];
+  return [label.includes(' ') && !/^(yes\b|it\b|no,)/.test(label) ? label : `${question.replace(/\?$/, '').toLowerCase()}: ${label}`];
 }
 
 /** The answers of a sheet as a sentence; empty where none says more than its question. */

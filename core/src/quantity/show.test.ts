@@ -9,6 +9,8 @@ const cases: readonly (readonly [number, QuantityKind, UnitSystem, string])[] = 
   [4200, 'length', 'us', `13' 9 3/8"`],
   [304.8, 'length', 'us', "1'"],
   [100, 'length', 'us', '3 15/16 in'],
+  [2586, 'depth', 'metric', '2.59 m'],
+  [2586, 'depth', 'us', `8' 5 13/16"`],
   [19.05, 'depth', 'metric', '19.1 mm'],
   [6.35, 'depth', 'metric', '6.4 mm'],
   [6.35, 'depth', 'us', '1/4 in'],

@@ -118,6 +118,8 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
     case 'length':
       return lengthShown(value, units);
     case 'depth':
+      // what is a depth by its kind and as long as a length is told as one
+      if (value >= 1000) return lengthShown(value, units);
       return us ? shown(inches(value), 'in') : millimetres(value, value < 100 ? 1 : 0);
     case 'crackWidth':
       return crackWidthShown(value, units);
