@@ -1,0 +1,107 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { draftKey, draftsSlice, edited, mineAgain, type Draft } from './drafts.ts';
+import { saver } from './saver.ts';
+
+vi.mock('idb-keyval', () => ({ get: vi.fn(() => Promise.resolve(undefined)), set: vi.fn(() => Promise.resolve()) }));
+vi.mock('./api.ts', () => ({
+  api: { endpoints: { job: { initiate: () => ({ type: 'read again' }) } }, util: { invalidateTags: () => ({ type: 'tags' }) } },
+  paths: { job: 'jobs', area: 'areas', defect: 'defects' },
+}));
+
+interface Sent {
+  readonly address: string;
+  readonly method: string;
+  readonly body: Record<string, unknown>;
+}
+
+let sent: Sent[];
+let answers: (() => Response | Error)[];
+
+const json = (status: number, body: object) => () => new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+const away = () => new Error('no connection');
+
+/** A page whose server gives these answers in turn, the last one again and again. */
+function page(...given: (() => Response | Error)[]) {
+  answers = given;
+  return configureStore({ reducer: { drafts: draftsSlice.reducer }, middleware: (usual) => usual().prepend(saver.middleware) });
+}
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  sent = [];
+  vi.stubGlobal('fetch', (address: string, { method, body }: { method: string; body: string }) => {
+    sent.push({ address, method, body: JSON.parse(body) as Record<string, unknown> });
+    const answer = (answers.length > 1 ? answers.shift() : answers[0])?.();
+    return answer instanceof Response ? Promise.resolve(answer) : Promise.reject(answer ?? new Error('no answer'));
+  });
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const change = (n: number, note: string, more: Partial<Draft> = {}) => edited({ entity: 'defect', id: 'd', jobId: 'j', version: 3, change: `c${String(n)}`, body: { note } as never, ...more });
+const settle = () => vi.advanceTimersByTimeAsync(600);
+const retry = () => vi.advanceTimersByTimeAsync(4100);
+
+describe('what is typed', () => {
+  it('is sent once after the hand rests, with the version it was made against, and is then no draft any more', async () => {
+    const store = page(json(200, { version: 4 }));
+    for (const [i, note] of ['d', 'da', 'damp'].entries()) {
+      store.dispatch(change(i, note));
+      await vi.advanceTimersByTimeAsync(100);
+    }
+    expect(sent).toEqual([]);
+    await settle();
+    expect(sent).toEqual([{ address: '/api/defects/d', method: 'PUT', body: { note: 'damp', version: 3, change: 'c2' } }]);
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+
+  it('is kept and sent again with the same change while the server is away: a repeat is recognized', async () => {
+    const store = page(away, json(502, {}), json(200, { version: 4 }));
+    store.dispatch(change(1, 'damp'));
+    await settle();
+    expect(store.getState().drafts.drafts[draftKey('defect', 'd')]).toMatchObject({ state: 'offline', message: 'The server does not answer.' });
+    await retry();
+    await retry();
+    expect(sent.map((s) => s.body['change'])).toEqual(['c1', 'c1', 'c1']);
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+
+  it('that is refused stays where it is, with the words of the server, and is not sent again by itself', async () => {
+    const store = page(json(422, { detail: 'no', problems: [{ path: 'facts/depthMm', message: 'Depth: 900 mm cannot be.' }] }));
+    store.dispatch(change(1, 'deep'));
+    await settle();
+    await retry();
+    expect(sent).toHaveLength(1);
+    expect(store.getState().drafts.drafts[draftKey('defect', 'd')]).toMatchObject({ state: 'refused', message: 'Depth: 900 mm cannot be.', body: { note: 'deep' } });
+  });
+
+  it('against a version that moved on waits for a decision; taken as mine it goes against what stands now', async () => {
+    const store = page(json(409, { detail: 'Changed meanwhile.', current: { version: 7 } }), json(200, { version: 8 }));
+    const key = draftKey('defect', 'd');
+    store.dispatch(change(1, 'mine'));
+    await settle();
+    expect(store.getState().drafts.drafts[key]).toMatchObject({ state: 'conflict', standing: 7 });
+    // typing on changes what is mine, it does not send it past the other
+    store.dispatch(change(2, 'mine still'));
+    await settle();
+    expect(sent).toHaveLength(1);
+    store.dispatch(mineAgain({ key, change: 'c3' }));
+    await settle();
+    expect(sent[1]?.body).toEqual({ note: 'mine still', version: 7, change: 'c3' });
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+
+  it('of an area that is new goes before what is found in it', async () => {
+    const store = page(json(201, { version: 1 }));
+    store.dispatch(edited({ entity: 'defect', id: 'd', jobId: 'j', parentId: 'a', change: 'c1', body: { note: '' } as never }));
+    store.dispatch(edited({ entity: 'area', id: 'a', jobId: 'j', parentId: 'j', change: 'c2', body: { name: 'Hall' } as never }));
+    await settle();
+    await settle();
+    await settle();
+    expect(sent.map((s) => [s.method, s.address])).toEqual([['POST', '/api/jobs/j/areas'], ['POST', '/api/areas/a/defects']]);
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+});
