@@ -100,3 +100,26 @@ test('a form in progress survives a reload: a new job, and a decision', async ({
   await expect(page.getByLabel('Who decided')).toHaveValue('Rosalind Acht');
   await page.getByLabel('Who decided').fill('');
 });
+
+test('a change whose answer was lost is no conflict with oneself: typed on, it is saved', async ({ page }) => {
+  await page.goto(await screenOf(page, 'WH-02', 'walk'));
+  const length = page.getByLabel('Length', { exact: true });
+  let lost = 0;
+  // the server takes it, and the answer never arrives
+  await page.route('**/api/defects/*', async (route) => {
+    if (route.request().method() !== 'PUT' || lost > 0) return route.continue();
+    lost += 1;
+    await route.fetch();
+    return route.abort();
+  });
+  await length.fill('13 m');
+  await expect(page.getByText(/kept here, the server does not answer/)).toBeVisible();
+  await length.fill('14 m');
+  await allSaved(page);
+  expect(lost).toBe(1);
+  await expect(page.getByText('is not saved')).toHaveCount(0);
+  await page.reload();
+  await expect(length).toHaveValue(/^14(\.00)?( m)?$/);
+  await length.fill('12 m');
+  await allSaved(page);
+});

@@ -89,6 +89,7 @@ test('another system than the resin is chosen for a crack, and has its method, i
   await page.goto(await screenOf(page, 'WH-01', 'match'));
   await page.getByRole('button', { name: 'Flexible sealant, routed' }).click();
   await page.getByRole('button', { name: /^Choose/ }).click();
+  await allSaved(page);
   await expect(page.getByRole('list', { name: 'Steps' })).toContainText('Gun in');
   await expect(page.locator('svg').getByText('holds on two faces only')).toBeVisible();
   await page.goto(await screenOf(page, 'WH-01', 'sheet'));

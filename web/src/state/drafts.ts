@@ -13,6 +13,10 @@ export interface Draft {
   readonly body: JobFields | AreaFields | DefectFields;
   /** id of this change: a repeat after a lost answer is recognized by it */
   readonly change: string;
+  /** it was sent and not answered yet */
+  readonly sent?: boolean;
+  /** changes before this one whose answer was lost: any of them may have arrived */
+  readonly unanswered?: readonly string[];
   readonly state: 'waiting' | 'sending' | 'refused' | 'offline' | 'conflict';
   readonly message?: string;
   /** with 'conflict': the version that stands now */
@@ -35,22 +39,27 @@ export const draftsSlice = createSlice({
   name: 'drafts',
   initialState,
   reducers: {
-    loaded: (_state, action: PayloadAction<Partial<DraftsState>>) => ({ ...initialState, ...action.payload }),
+    // what was on its way when the page ended is sent again: the server knows a repeat by its change
+    loaded: (_state, { payload }: PayloadAction<Partial<DraftsState>>) => ({ ...initialState, ...payload, drafts: Object.fromEntries(Object.entries(payload.drafts ?? {}).map(([key, draft]) => [key, draft.state === 'sending' ? { ...draft, state: 'waiting' as const } : draft])) }),
     edited: (state, { payload }: PayloadAction<Omit<Draft, 'state'>>) => {
       const key = draftKey(payload.entity, payload.id);
       const before = state.drafts[key];
+      const unanswered = [...(before?.unanswered ?? []), ...(before?.sent === true ? [before.change] : [])];
       // a record still to be made stays so, and a change keeps the version it began from
       state.drafts[key] = {
         ...payload,
         ...(before?.version !== undefined && { version: before.version }),
         ...(before?.parentId !== undefined && { parentId: before.parentId }),
+        ...(unanswered.length > 0 && { unanswered }),
         state: before?.state === 'conflict' ? 'conflict' : 'waiting',
         ...(before?.state === 'conflict' && before.standing !== undefined && { standing: before.standing }),
       } as never;
     },
     sending: (state, { payload: key }: PayloadAction<string>) => {
       const draft = state.drafts[key];
-      if (draft) draft.state = 'sending';
+      if (!draft) return;
+      draft.state = 'sending';
+      draft.sent = true;
     },
     kept: (state, { payload }: PayloadAction<{ key: string; change: string; version: number }>) => {
       const draft = state.drafts[payload.key];
@@ -60,6 +69,7 @@ export const draftsSlice = createSlice({
         // edited on while it was sent: the rest goes against the new version
         draft.version = payload.version;
         delete draft.parentId;
+        delete draft.unanswered;
         draft.state = 'waiting';
       }
     },

@@ -94,6 +94,52 @@ describe('what is typed', () => {
     expect(store.getState().drafts.drafts).toEqual({});
   });
 
+  it('is no conflict with itself where the answer to an earlier change was lost with the page', async () => {
+    const first = page(away);
+    first.dispatch(change(1, 'chosen'));
+    await settle();
+    // the page ends while it is sent; the server had it all the same
+    const kept = first.getState().drafts;
+    const second = page(json(409, { detail: 'Changed meanwhile.', current: { version: 4 } }), json(200, { version: 4 }), json(200, { version: 5 }));
+    second.dispatch(draftsSlice.actions.loaded({ ...kept, drafts: Object.fromEntries(Object.entries(kept.drafts).map(([key, d]) => [key, { ...d, state: 'sending' as const }])) }));
+    second.dispatch(change(2, 'taken back', { version: 9 }));
+    sent = [];
+    await settle();
+    expect(sent.map((s) => [s.body['change'], s.body['version']])).toEqual([['c2', 3], ['c1', 3], ['c2', 4]]);
+    expect(second.getState().drafts.drafts).toEqual({});
+  });
+
+  it('is a conflict where somebody else was there first, whatever answers were lost', async () => {
+    for (const met of [[json(409, { detail: 'Changed meanwhile.', current: { version: 5 } })], [json(409, { detail: 'Changed meanwhile.', current: { version: 4 } }), json(409, { detail: 'Changed meanwhile.', current: { version: 4 } })]]) {
+      const store = page(away, ...met);
+      store.dispatch(change(1, 'mine'));
+      await settle();
+      store.dispatch(change(2, 'mine still'));
+      await settle();
+      expect(store.getState().drafts.drafts[draftKey('defect', 'd')]).toMatchObject({ state: 'conflict', body: { note: 'mine still' } });
+    }
+  });
+
+  it('is sent again after the page ended on the way, under the change that the server may know', async () => {
+    const store = page(json(200, { version: 4 }));
+    store.dispatch(draftsSlice.actions.loaded({ drafts: { 'defect:d': { entity: 'defect', id: 'd', jobId: 'j', version: 3, change: 'c1', body: { note: 'damp' } as never, state: 'sending', sent: true } } }));
+    await settle();
+    expect(sent.map((s) => s.body['change'])).toEqual(['c1']);
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+
+  it('of a new record whose answer was lost goes on as a change of it', async () => {
+    const store = page(away, json(409, { detail: 'This id is taken. Make a new one.' }), json(201, { version: 1 }), json(200, { version: 2 }));
+    const made = (n: number, note: string) => edited({ entity: 'defect', id: 'd', jobId: 'j', parentId: 'a', change: `c${String(n)}`, body: { note } as never });
+    store.dispatch(made(1, 'first'));
+    await settle();
+    store.dispatch(made(2, 'second'));
+    await settle();
+    expect(sent.map((s) => [s.method, s.body['change']])).toEqual([['POST', 'c1'], ['POST', 'c2'], ['POST', 'c1'], ['PUT', 'c2']]);
+    expect(sent[3]).toMatchObject({ address: '/api/defects/d', body: { note: 'second', version: 1 } });
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+
   it('of an area that is new goes before what is found in it', async () => {
     const store = page(json(201, { version: 1 }));
     store.dispatch(edited({ entity: 'defect', id: 'd', jobId: 'j', parentId: 'a', change: 'c1', body: { note: '' } as never }));

@@ -32,13 +32,38 @@ saver.startListening({
   },
 });
 
+/** Puts a draft to the server as one change against a version, or makes its record where there is none yet. */
+function put({ entity, id, parentId, body }: Draft, change: string, version: number | undefined): Promise<Response> {
+  const address = version !== undefined ? `${paths[entity]}/${id}` : entity === 'area' ? `jobs/${parentId ?? ''}/areas` : `areas/${parentId ?? ''}/defects`;
+  return fetch(`/api/${address}`, { method: version === undefined ? 'POST' : 'PUT', credentials: 'same-origin', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ ...body, change, ...(version === undefined ? { id } : { version }) }) });
+}
+
+/**
+ * Where a draft met a newer version: whether that is an earlier change of this very draft whose answer was lost.
+ * Such a change is put again under its own id; the server knows it and answers with the record, and where it never
+ * arrived it is as stale as the draft.
+ * @returns the version that it made, one after the draft's own
+ */
+async function ownVersion(draft: Draft, standing: number | undefined): Promise<number | undefined> {
+  if (standing !== undefined && standing !== (draft.version ?? 0) + 1) return undefined;
+  for (const change of draft.unanswered ?? []) {
+    const again = await put(draft, change, draft.version);
+    if (!again.ok) continue;
+    const { version } = (await again.json()) as { version: number };
+    return version === (draft.version ?? 0) + 1 ? version : undefined;
+  }
+  return undefined;
+}
+
 async function send(draft: Draft): Promise<{ ok: true; version: number } | { ok: false; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }> {
-  const isNew = draft.version === undefined;
-  const address = !isNew ? `${paths[draft.entity]}/${draft.id}` : draft.entity === 'area' ? `jobs/${draft.parentId ?? ''}/areas` : `areas/${draft.parentId ?? ''}/defects`;
-  const body = isNew ? { ...draft.body, id: draft.id, change: draft.change } : { ...draft.body, version: draft.version, change: draft.change };
   let response: Response;
   try {
-    response = await fetch(`/api/${address}`, { method: isNew ? 'POST' : 'PUT', credentials: 'same-origin', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+    response = await put(draft, draft.change, draft.version);
+    if (response.status === 409 && draft.unanswered) {
+      const met = (await response.clone().json().catch(() => undefined)) as ProblemDocument | undefined;
+      const own = await ownVersion(draft, (met?.current as { version?: number } | undefined)?.version);
+      if (own !== undefined) response = await put(draft, draft.change, own);
+    }
   } catch {
     return { ok: false, state: 'offline', message: 'The server does not answer.' };
   }
