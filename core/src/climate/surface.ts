@@ -1,3 +1,5 @@
+import { round12 } from '../quantity/round.ts';
+
 /** hours in which two thirds of a change of the air have gone into a slab or a wall (judgement: a hand's breadth of masonry, in shade) */
 export const surfaceLagH = 8;
 
@@ -20,7 +22,7 @@ export function followedSurface(points: readonly SurfacePoint[], lagH = surfaceL
   let surfaceC = day.reduce((sum, p) => sum + p.airC, 0) / day.length;
   return points.map((p, i) => {
     const hours = i === 0 ? 1 : (p.atMin - (points[i - 1]?.atMin ?? p.atMin)) / 60;
-    surfaceC = p.surfaceC ?? surfaceC + (p.airC - surfaceC) * (1 - Math.exp(-hours / lagH));
+    surfaceC = p.surfaceC ?? surfaceC + (p.airC - surfaceC) * (1 - round12(Math.exp(-hours / lagH)));
     return surfaceC;
   });
 }

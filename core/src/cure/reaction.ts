@@ -1,4 +1,5 @@
 import { formula } from '../quantity/formula.ts';
+import { round12 } from '../quantity/round.ts';
 
 const gasConstant = 8.314462618e-3;
 /** Temperature in °C at which sheets and shelf state their times. */
@@ -6,17 +7,17 @@ export const referenceC = 23;
 
 /** Time multiplier of a reaction at `temperatureC` against 23 °C, by Arrhenius with an energy in kJ/mol. */
 export function arrheniusMultiplier(temperatureC: number, activationKjMol: number): number {
-  return Math.exp((activationKjMol / gasConstant) * (1 / (temperatureC + 273.15) - 1 / (referenceC + 273.15)));
+  return round12(Math.exp((activationKjMol / gasConstant) * (1 / (temperatureC + 273.15) - 1 / (referenceC + 273.15))));
 }
 
 /** Time multiplier for a working time: doubling per 10 K below 23 °C, 60 kJ/mol above it; the shorter of the two on either side. */
 export function workingMultiplier(temperatureC: number): number {
-  return Math.min(2 ** ((referenceC - temperatureC) / 10), arrheniusMultiplier(temperatureC, 60));
+  return Math.min(round12(2 ** ((referenceC - temperatureC) / 10)), arrheniusMultiplier(temperatureC, 60));
 }
 
 /** Factor of equivalent age at `temperatureC` against 23 °C (ASTM C1074), activation energy over gas constant in K. */
 export function equivalentAgeFactor(temperatureC: number, activationK: number): number {
-  return Math.exp(-activationK * (1 / (temperatureC + 273.15) - 1 / (referenceC + 273.15)));
+  return round12(Math.exp(-activationK * (1 / (temperatureC + 273.15) - 1 / (referenceC + 273.15))));
 }
 
 const temperature = { kind: 'temperature', label: 'temperature', min: -30, max: 80, usual: 15 } as const;

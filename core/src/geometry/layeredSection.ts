@@ -1,4 +1,5 @@
 import type { Figure } from '../quantity/figure.ts';
+import { round12 } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { Dimension, Line, Material, Note, Point, Region, Section } from './section.ts';
 
@@ -48,12 +49,14 @@ export interface LayeredPlace {
 }
 
 export const rectangle = (l: number, t: number, r: number, b: number): Point[] => [[l, t], [r, t], [r, b], [l, b]];
-export const circle = (x: number, y: number, r: number, stretch = 1): Point[] => Array.from({ length: 24 }, (_v, i): Point => [x + r * Math.cos((i * Math.PI) / 12), y + stretch * r * Math.sin((i * Math.PI) / 12)]);
+/** Corners around a circle; their cosines are rounded, since engines differ in the last bit of them. */
+export const circle = (x: number, y: number, r: number, stretch = 1): Point[] =>
+  Array.from({ length: 24 }, (_v, i): Point => [x + r * round12(Math.cos((i * Math.PI) / 12)), y + stretch * r * round12(Math.sin((i * Math.PI) / 12))]);
 
 /** Half width of a place at a depth, as a share of its half width at the face. */
 function narrowed(shape: LayeredPlace['shape'], share: number): number {
   if (shape === 'vee') return Math.max(0.04, 1 - share);
-  return shape === 'dish' ? Math.sqrt(Math.max(0.0016, 1 - share ** 2)) : 1;
+  return shape === 'dish' ? Math.sqrt(Math.max(0.0016, 1 - share * share)) : 1;
 }
 
 /**

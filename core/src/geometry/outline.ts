@@ -1,4 +1,5 @@
 import { formula, unequal } from '../quantity/formula.ts';
+import { round12 } from '../quantity/round.ts';
 
 /** A corner of an outline, in mm, x to the right and y down. */
 export interface OutlinePoint {
@@ -19,10 +20,10 @@ const corners = 48;
 /** Corners of an ellipse whose polygon has the area of the ellipse itself: its radii are a hair longer. */
 function ellipse(widthMm: number, heightMm: number): OutlinePoint[] {
   const step = (2 * Math.PI) / corners;
-  const longer = Math.sqrt(step / Math.sin(step));
+  const longer = Math.sqrt(step / round12(Math.sin(step)));
   return Array.from({ length: corners }, (_v, i) => ({
-    xMm: widthMm / 2 + (widthMm / 2) * longer * Math.cos(i * step),
-    yMm: heightMm / 2 + (heightMm / 2) * longer * Math.sin(i * step),
+    xMm: widthMm / 2 + (widthMm / 2) * longer * round12(Math.cos(i * step)),
+    yMm: heightMm / 2 + (heightMm / 2) * longer * round12(Math.sin(i * step)),
   }));
 }
 

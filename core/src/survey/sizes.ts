@@ -1,5 +1,6 @@
 import { meanWidth, widestWidth, crackVolume } from '../geometry/crackSize.ts';
 import { ovalDishVolume } from '../geometry/cutOut.ts';
+import { circle } from '../geometry/layeredSection.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { say } from '../quantity/saying.ts';
 import { againstEstimate, outlined, tapped, voidOf, type Extent } from './extent.ts';
@@ -60,6 +61,6 @@ export function spotSurvey(read: FactReader, more: readonly Measured[] = []): Su
   return {
     size: say`${width} by ${height}, ${depth} deep`,
     measured: [...measuredRow('void', 'Void as found, as an oval dish', read.ledger.compute(ovalDishVolume, { widthMm: width, heightMm: height, depthMm: depth })), ...more],
-    seen: { outline: Array.from({ length: 24 }, (_v, i) => [(width.value / 2) * (1 + Math.cos((i * Math.PI) / 12)), (height.value / 2) * (1 + Math.sin((i * Math.PI) / 12))] as const), width, height },
+    seen: { outline: circle(width.value / 2, height.value / 2, width.value / 2, height.value / width.value), width, height },
   };
 }

@@ -1,6 +1,7 @@
 import { circle, frontView, rectangle } from '../../geometry/layeredSection.ts';
 import type { Dimension, Note, Point, Region, Section } from '../../geometry/section.ts';
 import type { Figure } from '../../quantity/figure.ts';
+import { round12 } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 
@@ -17,7 +18,7 @@ export function injectionElevation(c: Course, laid: Laid | undefined, length: Fi
   const L = length.value;
   const room = Math.max(L * 0.16, (laid?.staggered?.value ?? 0) * 1.5, (laid?.strip?.value ?? 0) * 1.2);
   const mid = room;
-  const wander = (x: number) => mid + Math.sin(x / (L / 9)) * L * 0.006;
+  const wander = (x: number) => mid + round12(Math.sin(x / (L / 9))) * L * 0.006;
   const line: Point[] = Array.from({ length: 40 }, (_v, i): Point => [(L * i) / 39, wander((L * i) / 39)]);
   const regions: Region[] = [];
   if (laid?.strip) regions.push({ id: 'seal', material: 'resin', outline: rectangle(0, mid - laid.strip.value / 2, L, mid + laid.strip.value / 2) });
@@ -44,7 +45,7 @@ export function injectionElevation(c: Course, laid: Laid | undefined, length: Fi
 export function injectionSection(c: Course, wall: Figure, drilled: boolean): Section {
   const t = wall.value;
   const half = t * 0.8;
-  const line: Point[] = Array.from({ length: 20 }, (_v, i): Point => [Math.sin(i / 2.4) * t * 0.015, (t * i) / 19]);
+  const line: Point[] = Array.from({ length: 20 }, (_v, i): Point => [round12(Math.sin(i / 2.4)) * t * 0.015, (t * i) / 19]);
   const w = Math.max(t * 0.008, 1);
   const regions: Region[] = [
     { id: 'wall', material: 'concrete', outline: rectangle(-half, 0, half, t) },
