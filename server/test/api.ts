@@ -61,7 +61,7 @@ export interface Stage {
 }
 
 /** An application on a database of its own in the test's PostgreSQL. */
-export async function stage(options: { demo?: boolean } = {}): Promise<Stage> {
+export async function stage(options: { demo?: boolean | 'restored'; before?: (url: string) => void } = {}): Promise<Stage> {
   const server = process.env['ODDMENT_TEST_DATABASE'];
   if (server === undefined) throw new Error('These tests need a PostgreSQL of their own: run them with ./oddment test.');
   const name = `t_${randomUUID().replaceAll('-', '')}`;
@@ -71,10 +71,11 @@ export async function stage(options: { demo?: boolean } = {}): Promise<Stage> {
   await admin.end();
   const url = new URL(server);
   url.pathname = `/${name}`;
+  options.before?.(url.toString());
   const database = await openDatabase(url.toString(), resolve(import.meta.dirname, '../drizzle'));
   const clock = clockAt(now);
   if (options.demo === true) await loadDemo(database.db, clock);
-  const http: Server = createServer(makeApp({ database, clock, demo: options.demo === true, log: pino({ level: 'silent' }) }));
+  const http: Server = createServer(makeApp({ database, clock, demo: options.demo !== undefined && options.demo !== false, log: pino({ level: 'silent' }) }));
   await new Promise<void>((ready) => http.listen(0, '127.0.0.1', ready));
   const address = http.address();
   const base = `http://127.0.0.1:${String(typeof address === 'object' && address !== null ? address.port : 0)}`;

@@ -1,6 +1,8 @@
+import { ChangeDefectBody, ChangeJobBody, check } from '@oddment/contracts';
 import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { draftKey, draftsSlice, edited, mineAgain, type Draft } from './drafts.ts';
+import { keptText } from '../../../core/test/kept.ts';
+import { draftKey, draftsSlice, edited, mineAgain, type Draft, type DraftsState } from './drafts.ts';
 import { saver } from './saver.ts';
 
 vi.mock('idb-keyval', () => ({ get: vi.fn(() => Promise.resolve(undefined)), set: vi.fn(() => Promise.resolve()) }));
@@ -149,5 +151,16 @@ describe('what is typed', () => {
     await settle();
     expect(sent.map((s) => [s.method, s.address])).toEqual([['POST', '/api/jobs/j/areas'], ['POST', '/api/areas/a/defects']]);
     expect(store.getState().drafts.drafts).toEqual({});
+  });
+});
+
+describe('drafts that the page of version 0.4.0 left unsent', () => {
+  it('are all sent, in a body that the server takes, and the texts and forms beside them stay', async () => {
+    const left = JSON.parse(keptText('drafts-0.4.0.json')) as DraftsState;
+    const store = page(json(200, { version: 9 }));
+    store.dispatch(draftsSlice.actions.loaded(left));
+    for (let i = 0; i < 4; i++) await settle();
+    expect(sent.map(({ address, method, body }) => [method, address.split('/')[2], check<object>(address.includes('defects') ? ChangeDefectBody : ChangeJobBody, body).ok])).toEqual(expect.arrayContaining([['PUT', 'defects', true], ['PUT', 'jobs', true]]));
+    expect(store.getState().drafts).toEqual({ ...left, drafts: {} });
   });
 });
