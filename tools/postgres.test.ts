@@ -57,6 +57,20 @@ describe('PostgreSQL of its own', () => {
     }
   });
 
+  it('opens data whose postmaster was killed while one of its processes works on', async () => {
+    const { url } = await startPostgres(dir);
+    const busy = new pg.Client({ connectionString: url });
+    busy.on('error', () => undefined);
+    await busy.connect();
+    const pid = Number((await busy.query<{ pid: number }>('select pg_backend_pid() pid')).rows[0]?.pid);
+    const work = busy.query('select count(*) from generate_series(1, 5000000000)').catch(() => 'ended');
+    await pause(300);
+    process.kill(postmaster(), 'SIGKILL');
+    const again = await startPostgres(dir);
+    expect(await ask<{ n: number }>(again.url, 'select 1 n')).toEqual([{ n: 1 }]);
+    expect([await work, existsSync(`/proc/${String(pid)}`)]).toEqual(['ended', false]);
+  });
+
   it('stops, and leaves no half-made directory', async () => {
     const { stop } = await startPostgres(dir);
     await stop();

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, readlinkSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { freePort } from './freePort.ts';
@@ -85,6 +85,48 @@ async function answeringPort(data: string): Promise<number | undefined> {
   return ready.code === 0 ? port : undefined;
 }
 
+/** Whether a process runs; one that has ended and waits to be taken note of does not. */
+function alive(pid: number): boolean {
+  try {
+    const state = /\) ([A-Z])/.exec(readFileSync(`/proc/${String(pid)}/stat`, 'utf8'))?.[1];
+    return state !== 'Z' && state !== 'X';
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * Processes of this data directory whose postmaster was killed: they work in it, and nobody is over them. One in the
+ * middle of a long statement does not notice, and holds the shared memory without which nothing starts here.
+ */
+function leftBehind(data: string): number[] {
+  const pidFile = join(data, 'postmaster.pid');
+  const postmaster = existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8').split('\n')[0]) : 0;
+  if (!existsSync('/proc') || (postmaster > 0 && alive(postmaster))) return [];
+  return readdirSync('/proc').map(Number).filter((pid) => {
+    try {
+      return pid > 1 && pid !== process.pid && readlinkSync(`/proc/${String(pid)}/cwd`) === data && readFileSync(`/proc/${String(pid)}/comm`, 'utf8').startsWith('postgres');
+    } catch {
+      return false;
+    }
+  });
+}
+
+/** Ends what a killed postmaster left behind: asked first, then at once. Nothing acknowledged is lost by it: the next start recovers. */
+async function endLeftBehind(data: string): Promise<void> {
+  for (const signal of ['SIGTERM', 'SIGKILL'] as const) {
+    const left = leftBehind(data);
+    for (const pid of left) {
+      try {
+        process.kill(pid, signal);
+      } catch {
+        // it has ended meanwhile, or is not ours to end: the start says so in its own words
+      }
+    }
+    for (let waited = 0; waited < 20 && left.some(alive); waited++) await pause(100);
+  }
+}
+
 /**
  * Starts PostgreSQL on loopback with a data directory of its own below `dir`, making it on first use. One
  * that was left running by a killed start is taken over; one that was killed recovers.
@@ -101,6 +143,7 @@ export async function startPostgres(dir: string, options: PostgresOptions = {}):
   let port = await answeringPort(data);
   const wasRunning = port !== undefined;
   for (let attempt = 0; port === undefined; attempt++) {
+    await endLeftBehind(data);
     const wanted = await freePort();
     const started = await pg('pg_ctl', ['-D', data, '-l', log, '-w', '-t', '60', '-o', `-p ${String(wanted)}`, 'start']);
     port = started.code === 0 ? wanted : await answeringPort(data);
