@@ -23,7 +23,7 @@ export class JobFields {
 }
 
 export class ChoiceBody {
-  @Text(systemId, 1, 60) system!: string;
+  @Text(systemId, 1, 300) system!: string;
   @OptionalText('The reason', 500) reason?: string;
 }
 

@@ -66,7 +66,7 @@ export class ProductFileBody {
 
 /** The fields of packs in stock that a person sets. */
 export class StockFields {
-  @Text('What they are of', 1, 60) of!: string;
+  @Text('What they are of', 1, 300) of!: string;
   @OptionalText('The lot', 60) lot?: string;
   @NumberBetween('How many', 0, 10_000) count!: number;
   @Optionally(DateOnly('When it was opened')) openedOn?: string;
