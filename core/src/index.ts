@@ -3,7 +3,7 @@ export { DoNotGoTogether, evaluate, OutOfRange, type Formula, type InputSpec } f
 export { Figure, type FigureRow, type Origin } from './quantity/figure.ts';
 export { Ledger, type Figures } from './quantity/ledger.ts';
 export { baseUnits, type QuantityKind, type UnitSystem } from './quantity/kind.ts';
-export { bareUnit, parseMeasure } from './quantity/parse.ts';
+export { bareUnit, parseMeasure, parseNumber } from './quantity/parse.ts';
 export { clockTime, instant, say, tell, type Instant, type Part, type Saying, type Telling } from './quantity/saying.ts';
 export { siteDateTime, siteInstant } from './quantity/siteTime.ts';
 export { show, showValue, type Shown } from './quantity/show.ts';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { QuantityKind, UnitSystem } from './kind.ts';
-import { bareUnit, parseMeasure } from './parse.ts';
+import { bareUnit, parseMeasure, parseNumber } from './parse.ts';
 import { showValue } from './show.ts';
 
 const taken: readonly (readonly [string, QuantityKind, UnitSystem, number])[] = [
@@ -79,5 +79,23 @@ describe('parseMeasure', () => {
     expect(bareUnit('length', 'us')).toBe('ft');
     expect(bareUnit('temperature', 'us')).toBe('°F');
     expect(bareUnit('age', 'metric')).toBe('days');
+  });
+});
+
+describe('parseNumber', () => {
+  it.each([['62.50', 62.5], ['62,50', 62.5], ['62,5', 62.5], ['0,125', 0.125], ['62', 62], ['1 250', 1250], ['1 250,50', 1250.5], ['1,250.00', 1250], ['1.250,00', 1250], ['12,345,678', 12_345_678], ["1'250.5", 1250.5], ['-3,5', -3.5], [',5', 0.5], ['1e-4', 1e-4]])('reads %s', (text, value) => {
+    expect(parseNumber(text)).toEqual({ ok: true, value });
+  });
+
+  it.each([['1,250', /two ways. Write 1250, or 1.25/], ['1.250', /two ways/], ['62,500', /Write 62500, or 62.5/], ['', /Nothing/], ['sixty', /not a number/], ['1,25,3', /not a number/], ['6 2', /not a number/]])('asks back for %s', (text, why) => {
+    const read = parseNumber(text);
+    expect(read.ok ? '' : read.why).toMatch(why);
+  });
+
+  it('reads back every amount as it is shown, with a point and with a comma', () => {
+    fc.assert(fc.property(fc.integer({ min: 0, max: 99_999_999 }), (cents) => {
+      const shown = (cents / 100).toFixed(2);
+      for (const text of [shown, shown.replace('.', ',')]) expect(parseNumber(text)).toEqual({ ok: true, value: cents / 100 });
+    }));
   });
 });

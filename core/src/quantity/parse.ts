@@ -102,3 +102,17 @@ function exampleOf(kind: QuantityKind, units: UnitSystem): string {
   const example = examples[units][kind];
   return example === undefined ? 'Write a number.' : `Write it like ${example}.`;
 }
+
+/**
+ * Reads a bare number as people write it: `62.5`, `62,50`, `1 250`, `1,250.00`, `1.250,00`. A single separator before
+ * three digits, as in `1,250`, may mean either and is asked back.
+ */
+export function parseNumber(text: string): Parsed {
+  const clean = text.trim().replaceAll(/[\s\u00a0\u202f'’](?=\d{3}(?:\D|$))/g, '').replace(/−/g, '-');
+  if (clean === '') return { ok: false, why: 'Nothing is written here yet.' };
+  const grouped = /^-?\d{1,3}(?:,\d{3})+\.\d+$/.test(clean) || /^-?\d{1,3}(?:,\d{3}){2,}$/.test(clean) ? clean.replaceAll(',', '') : /^-?\d{1,3}(?:\.\d{3})+,\d+$/.test(clean) || /^-?\d{1,3}(?:\.\d{3}){2,}$/.test(clean) ? clean.replaceAll('.', '').replace(',', '.') : clean;
+  const either = /^(-?[1-9]\d{0,2})[.,](\d{3})$/.exec(grouped);
+  if (either && grouped === clean) return { ok: false, why: `'${text.trim()}' may be read two ways. Write ${either[1] ?? ''}${either[2] ?? ''}, or ${either[1] ?? ''}.${(either[2] ?? '').replace(/0+$/, '') || '0'}.` };
+  const value = /^-?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e-?\d+)?$/i.test(grouped) ? Number(grouped.replace(',', '.')) : Number.NaN;
+  return Number.isFinite(value) ? { ok: true, value } : { ok: false, why: `'${text.trim()}' is not a number. Write it like 62.50.` };
+}

@@ -10,6 +10,7 @@ import { api } from '../state/api.ts';
 import { useStore } from '../state/store.ts';
 import type { SafeLiftAnswer, SafeLiftTask } from '../workers/safeLift.ts';
 import { MeasureField } from './MeasureField.tsx';
+import { NumberField } from './NumberField.tsx';
 import { refusal } from './refusal.ts';
 
 const kineticFields = [['a1PerS', 'First rate, per second'], ['a2PerS', 'Second rate, per second'], ['activationKjMol', 'Activation energy, kJ/mol'], ['heatJG', 'Heat of cure, J/g']] as const;
@@ -42,24 +43,32 @@ function useSafeLifts() {
   return { progress, stop, compute };
 }
 
-function PackFields({ pack, onPack }: { pack: Partial<Record<'size' | 'unit' | 'amount' | 'currency' | 'on' | 'openDays', string>>; onPack: (pack: Partial<Record<string, string>>) => void }) {
-  const field = (name: keyof typeof pack, label: string, type = 'text') => <TextField size="small" type={type} label={label} value={pack[name] ?? ''} onChange={(event) => { onPack({ ...pack, [name]: event.target.value }); }} {...(type === 'date' && { slotProps: { inputLabel: { shrink: true } } })} />;
+interface TypedPack {
+  readonly size?: number | undefined;
+  readonly unit: 'g' | 'mL';
+  readonly amount?: number | undefined;
+  readonly currency: string;
+  readonly on: string;
+  readonly openDays?: number | undefined;
+}
+
+function PackFields({ pack, onPack }: { pack: TypedPack; onPack: (pack: TypedPack) => void }) {
+  const number = (name: 'size' | 'amount' | 'openDays', label: string) => <NumberField label={label} value={pack[name]} onNumber={(value) => { onPack({ ...pack, [name]: value }); }} />;
+  const field = (name: 'currency' | 'on', label: string, type = 'text') => <TextField size="small" type={type} label={label} value={pack[name]} onChange={(event) => { onPack({ ...pack, [name]: event.target.value }); }} {...(type === 'date' && { slotProps: { inputLabel: { shrink: true } } })} />;
   return (
     <div className="product-fields">
-      {field('size', 'Content of a pack', 'number')}
-      <TextField select size="small" label="in" value={pack.unit ?? 'g'} onChange={(event) => { onPack({ ...pack, unit: event.target.value }); }} slotProps={{ select: { native: true } }}><option value="g">g</option><option value="mL">mL</option></TextField>
-      {field('amount', 'Price of a pack', 'number')}
+      {number('size', 'Content of a pack')}
+      <TextField select size="small" label="in" value={pack.unit} onChange={(event) => { onPack({ ...pack, unit: event.target.value === 'mL' ? 'mL' : 'g' }); }} slotProps={{ select: { native: true } }}><option value="g">g</option><option value="mL">mL</option></TextField>
+      {number('amount', 'Price of a pack')}
       {field('currency', 'Currency')}
       {field('on', 'Price of', 'date')}
-      {field('openDays', 'Keeps open, days', 'number')}
+      {number('openDays', 'Keeps open, days')}
     </div>
   );
 }
 
-function packOf(p: Partial<Record<string, string>>): ProductPack[] {
-  if ((p['size'] ?? '') === '') return [];
-  const amount = p['amount'] ?? '';
-  return [{ size: Number(p['size']), unit: p['unit'] === 'mL' ? 'mL' : 'g', ...(amount !== '' && { price: { amount: Number(amount), currency: p['currency'] ?? '', on: p['on'] ?? '' } }), ...((p['openDays'] ?? '') !== '' && { openDays: Number(p['openDays']) }) }];
+function packOf({ size, unit, amount, currency, on, openDays }: TypedPack): ProductPack[] {
+  return size === undefined ? [] : [{ size, unit, ...(amount !== undefined && { price: { amount, currency, on } }), ...(openDays !== undefined && { openDays }) }];
 }
 
 /** A product of the firm: a generic system with the figures of its data sheet beside the usual ones. */
@@ -74,8 +83,8 @@ export function ProductForm({ system, product, onDone }: { system: PatchSystem; 
   const [sheet, setSheet] = useState(product?.sheet ?? '');
   const [figures, setFigures] = useState<Readonly<Record<string, number>>>(product?.figures ?? {});
   const [first] = product?.packs ?? [];
-  const [pack, setPack] = useState<Partial<Record<string, string>>>(first ? { size: String(first.size), unit: first.unit, ...(first.price && { amount: String(first.price.amount), currency: first.price.currency, on: first.price.on }), ...(first.openDays !== undefined && { openDays: String(first.openDays) }) } : {});
-  const [kinetic, setKinetic] = useState<Partial<Record<string, string>>>(product?.kinetics ? Object.fromEntries(kineticFields.map(([k]) => [k, String(product.kinetics?.[k] ?? '')])) : {});
+  const [pack, setPack] = useState<TypedPack>({ size: first?.size, unit: first?.unit ?? 'g', amount: first?.price?.amount, currency: first?.price?.currency ?? '', on: first?.price?.on ?? '', openDays: first?.openDays });
+  const [kinetic, setKinetic] = useState<Readonly<Partial<Record<keyof CureKinetics, number | undefined>>>>(product?.kinetics ?? {});
   const [hint, setHint] = useState<string>();
   const error = made.error ?? changed.error;
   const document = error && 'data' in error ? (error.data as ProblemDocument | undefined) : undefined;
@@ -83,12 +92,17 @@ export function ProductForm({ system, product, onDone }: { system: PatchSystem; 
   const resin = ['epoxy', 'polymer', 'tub'].includes(generic.family);
   const save = async () => {
     setHint(undefined);
-    const filled = kineticFields.filter(([k]) => (kinetic[k] ?? '').trim() !== '');
+    const filled = kineticFields.filter(([k]) => kinetic[k] !== undefined);
     if (filled.length > 0 && filled.length < kineticFields.length) {
       setHint('Kinetics need all four of their figures, or none.');
       return;
     }
-    const kinetics = filled.length > 0 ? (Object.fromEntries(kineticFields.map(([k]) => [k, Number(kinetic[k])])) as unknown as CureKinetics) : undefined;
+    const unread = [...Object.values(kinetic), pack.size, pack.amount, pack.openDays].some((v) => Number.isNaN(v));
+    if (unread) {
+      setHint('A number cannot be read: it says so beside it.');
+      return;
+    }
+    const kinetics = filled.length > 0 ? (Object.fromEntries(kineticFields.map(([k]) => [k, kinetic[k]])) as unknown as CureKinetics) : undefined;
     const same = kinetics && JSON.stringify(kinetics) === JSON.stringify(product?.kinetics);
     const safeLift = same ? product?.safeLift : kinetics && (await compute({ kinetics, filled: generic.chemistry.includes('sand') }));
     if (kinetics && !safeLift) return;
@@ -117,7 +131,7 @@ export function ProductForm({ system, product, onDone }: { system: PatchSystem; 
         <details open={product?.kinetics !== undefined}>
           <summary>Kinetics of its cure, where a sheet or a test report gives them</summary>
           <p className="quiet">From them the thickest lift that stays cool is computed once, when it is saved. A usual epoxy: {kineticFields.map(([k]) => String(genericEpoxy[k])).join(', ')}.</p>
-          <div className="product-fields">{kineticFields.map(([k, label]) => <TextField key={k} size="small" type="number" label={label} value={kinetic[k] ?? ''} onChange={(event) => { setKinetic({ ...kinetic, [k]: event.target.value }); }} slotProps={{ htmlInput: { step: 'any' } }} />)}</div>
+          <div className="product-fields">{kineticFields.map(([k, label]) => <NumberField key={k} label={label} value={kinetic[k]} onNumber={(value) => { setKinetic({ ...kinetic, [k]: value }); }} />)}</div>
         </details>
       ) : null}
       {hint === undefined ? null : <p className="grade out" role="alert">{hint}</p>}

@@ -2,12 +2,13 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { NewStockBody, StockRecord } from '@oddment/contracts';
 import { packState } from '@oddment/core';
-import { useForm } from 'react-hook-form';
+import { Controller, useForm } from 'react-hook-form';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
 import { useMayRecord } from '../state/editing.ts';
 import { useRemove } from '../state/removing.ts';
 import { contractResolver } from './contractResolver.ts';
+import { NumberField } from './NumberField.tsx';
 import { refusal } from './refusal.ts';
 
 const stateWords = { good: 'good until', soon: 'only until', expired: 'expired', 'no date': 'no date of expiry' } as const;
@@ -54,7 +55,7 @@ export function Stock({ of, title, stock, openDays, today }: { of: string; title
       {mayRecord ? (
         <form onSubmit={(event) => { void keep(event); }} style={{ display: 'grid', gap: 10 }} noValidate aria-label="New packs">
           <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
-            <TextField size="small" type="number" label="How many packs" error={errors.count !== undefined} helperText={errors.count?.message} {...form.register('count', { valueAsNumber: true })} />
+            <Controller control={form.control} name="count" render={({ field }) => <NumberField key={form.formState.submitCount} label="How many packs" value={field.value} problem={errors.count?.message} onNumber={field.onChange} />} />
             <TextField size="small" label="Lot" error={errors.lot !== undefined} helperText={errors.lot?.message} {...form.register('lot')} />
           </div>
           <TextField size="small" type="date" label="Date of expiry" error={errors.expiresOn !== undefined} helperText={errors.expiresOn?.message} {...form.register('expiresOn', emptyAsNone)} slotProps={{ inputLabel: { shrink: true } }} />

@@ -3,12 +3,13 @@ import TextField from '@mui/material/TextField';
 import type { FirmRecord, HouseRulesBody } from '@oddment/contracts';
 import { defectKinds, kindOf, schoolQuestions, settableRates, showValue, surfaces, type HouseRules, type SchoolQuestion, type Surface } from '@oddment/core';
 import { useRef } from 'react';
-import { useForm } from 'react-hook-form';
+import { Controller, useForm } from 'react-hook-form';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
 import { contractResolver } from '../parts/contractResolver.ts';
 import { MeasureField } from '../parts/MeasureField.tsx';
+import { NumberField } from '../parts/NumberField.tsx';
 import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
@@ -48,7 +49,7 @@ function Labor({ rules, firm, save }: { rules: HouseRules; firm: FirmRecord; sav
   });
   return (
     <form onSubmit={(event) => { void keep(event); }} className="rates" noValidate aria-label="Labor rate">
-      <TextField size="small" type="number" label="An hour of one person" error={errors.labor?.perHour !== undefined} helperText={errors.labor?.perHour?.message} {...form.register('labor.perHour', { valueAsNumber: true })} slotProps={{ htmlInput: { step: 'any', min: 0 } }} />
+      <Controller control={form.control} name="labor.perHour" render={({ field }) => <NumberField label="An hour of one person" value={field.value} problem={errors.labor?.perHour?.message} onNumber={field.onChange} />} />
       <TextField size="small" label="Currency" error={errors.labor?.currency !== undefined} helperText={errors.labor?.currency?.message} {...form.register('labor.currency')} />
       <TextField size="small" type="date" label="Since" error={errors.labor?.since !== undefined} helperText={errors.labor?.since?.message} {...form.register('labor.since')} slotProps={{ inputLabel: { shrink: true } }} />
       <Button type="submit" variant="contained">Set the labor rate</Button>
