@@ -13,7 +13,8 @@ export function themeOf(dark: boolean): Theme {
     typography: { fontFamily: text, fontSize: 14, button: { fontFamily: names, fontWeight: 650, textTransform: 'none', fontSize: 15 } },
     transitions: { create: () => 'none' },
     components: {
-      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      // without a ripple nothing else would show where the keyboard is
+      MuiButtonBase: { defaultProps: { disableRipple: true }, styleOverrides: { root: { '&.Mui-focusVisible': { outline: '3px solid var(--chalk)', outlineOffset: 2, zIndex: 2 } } } },
       MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none', border: '1px solid var(--rule)' } } },
       MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { outlined: { borderWidth: 2, borderColor: 'currentColor', color: 'var(--ink)' } } },
       MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },

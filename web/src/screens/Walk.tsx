@@ -129,7 +129,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
         <TextField label="Name of the area" value={area.name} onChange={(event) => { if (event.target.value !== '') edit.area(area, { name: event.target.value.slice(0, 80) }); }} />
       </div>
       <Conditions area={area} onFacts={(facts) => { edit.area(area, { facts }); }} />
-      <Questions id={area.id} table={areaTable} facts={area.facts} sense={sense} onFacts={(facts) => { edit.area(area, { facts }); }} />
+      <Questions key={area.id} id={area.id} table={areaTable} facts={area.facts} sense={sense} onFacts={(facts) => { edit.area(area, { facts }); }} />
       <Doubts sense={sense} confirmed={[]} />
       <Button variant="contained" onClick={() => { addDefect(area.id); }}>Add what you find here<kbd>A</kbd></Button>
       </fieldset>
@@ -158,7 +158,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
           <span className="push" />
           <button type="button" className="link" onClick={() => { void remove('defect', defect, defect.mark); }}>Delete</button>
         </div>
-        <Questions id={defect.id} table={table} facts={defect.facts} sense={plan.sense.defect} onFacts={(facts) => { edit.defect(defect, { facts }); }} />
+        <Questions key={defect.id} id={defect.id} table={table} facts={defect.facts} sense={plan.sense.defect} onFacts={(facts) => { edit.defect(defect, { facts }); }} />
         <div style={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 10 }}>
           <TextField label="Mark" value={defect.mark} onChange={(event) => { if (event.target.value !== '') edit.defect(defect, { mark: event.target.value.slice(0, 20) }); }} />
           <TextField label="Note" value={defect.note ?? ''} onChange={(event) => { const note = event.target.value.slice(0, 2000); edit.defect(defect, { note: note === '' ? undefined : note } as never); }} />

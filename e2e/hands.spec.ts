@@ -1,0 +1,130 @@
+import { expect, test, type Page } from '@playwright/test';
+import { demoJob, screenOf } from './job.ts';
+
+/** What is focused: enough to know what a key does to it. */
+const focused = (page: Page) => page.evaluate(() => {
+  const on = document.activeElement;
+  return { tag: on?.tagName ?? '', toggle: on?.classList.contains('MuiToggleButton-root') ?? false, group: on?.closest('[role=group]')?.getAttribute('aria-label') ?? '', text: on instanceof HTMLInputElement && on.type === 'text', inSheet: on?.closest('.groups') !== null && on !== document.body };
+});
+
+/** Answers what is asked by keyboard alone: in each group of buttons one to the right, in each field a one. */
+async function byKeys(page: Page, presses: number): Promise<void> {
+  await page.locator('h1').first().click();
+  let begun = false;
+  for (let i = 0; i < presses; i++) {
+    await page.keyboard.press('Tab');
+    const on = await focused(page);
+    if (begun && !on.inSheet) break;
+    if (!on.inSheet) continue;
+    begun = true;
+    if (on.toggle) {
+      await page.keyboard.press('ArrowRight');
+      await page.keyboard.press('Space');
+    } else if (on.text) await page.keyboard.type('1');
+  }
+}
+
+/** The answers of a defect, as they were kept on the server, or in the browser where it refused them. */
+async function answersOf(page: Page, jobId: string, id: string): Promise<Record<string, unknown>> {
+  const now = (await (await page.request.get(`/api/jobs/${jobId}`)).json()) as { areas: { defects: { id: string; facts: Record<string, { value: unknown }> }[] }[] };
+  const kept = await page.evaluate((key) => new Promise<Record<string, { value: unknown }> | undefined>((done) => {
+    const opened = indexedDB.open('keyval-store');
+    opened.onsuccess = () => {
+      const asked = opened.result.transaction('keyval').objectStore('keyval').get('oddment-drafts') as IDBRequest<{ drafts: Record<string, { body: { facts: Record<string, { value: unknown }> } }> } | undefined>;
+      asked.onsuccess = () => { done(asked.result?.drafts[key]?.body.facts); };
+    };
+  }), `defect:${id}`);
+  const facts = kept ?? now.areas.flatMap((a) => a.defects).find((d) => d.id === id)?.facts ?? {};
+  return Object.fromEntries(Object.entries(facts).map(([field, { value }]) => [field, value]));
+}
+
+for (const kind of ['crack in the slab', 'crack in plaster', 'dent in drywall', 'decayed pocket', 'scratches in a tub or shower']) {
+  test(`the same keys give the same answers on the next ${kind}`, async ({ page }) => {
+    test.setTimeout(120_000);
+    const job = await demoJob(page);
+    const area = job.areas[0];
+    await page.goto(`/jobs/${job.id}/walk`);
+    const made: string[] = [];
+    for (let turn = 0; turn < 2; turn++) {
+      await page.getByRole('button', { name: `Add a defect in ${area?.name ?? ''}` }).click();
+      await page.getByRole('button', { name: kind, exact: true }).click();
+      await page.waitForURL((url) => made.every((id) => !url.pathname.endsWith(id)) && /walk\/[^/]+$/.test(url.pathname));
+      made.push(new URL(page.url()).pathname.split('/').pop() ?? '');
+      await byKeys(page, 70);
+      // what does not go together is refused, and stays here: the answers are compared as they are kept
+      await expect(page.getByRole('status').first()).not.toHaveText('saving');
+    }
+    const answers = await Promise.all(made.map((id) => answersOf(page, job.id, id)));
+    const [one, two] = answers;
+    expect(Object.keys(one ?? {}).length).toBeGreaterThan(3);
+    expect(two).toEqual(one);
+  });
+}
+
+test('wherever the keyboard is, it is seen', async ({ page }) => {
+  test.setTimeout(120_000);
+  const job = await demoJob(page);
+  const addresses = ['/', `/jobs/${job.id}/walk/area/${job.areas[0]?.id ?? ''}`, '/shelf', '/rules', '/figures', '/people', ...(await Promise.all(['walk', 'match', 'method', 'mix', 'sheet', 'options'].map((stage) => screenOf(page, 'PS-01', stage))))];
+  const unseen: string[] = [];
+  let looked = 0;
+  for (const address of addresses) {
+    await page.goto(address);
+    await page.locator('h1').first().waitFor();
+    for (let i = 0; i < 24; i++) {
+      await page.keyboard.press('Tab');
+      const seen = await page.evaluate(() => {
+        const on = document.activeElement;
+        // the browser shows it itself on a part of a field that is its own, such as the button of a date
+        if (!on || on === document.body || !on.matches(':focus')) return undefined;
+        // a field shows it on its frame
+        const shown = [on, on.closest('.MuiInputBase-root')?.querySelector('fieldset')].some((el) => {
+          if (!el) return false;
+          const style = getComputedStyle(el);
+          return (style.outlineStyle !== 'none' && Number.parseFloat(style.outlineWidth) >= 2 && style.outlineColor !== 'rgba(0, 0, 0, 0)') || (el.tagName === 'FIELDSET' && Number.parseFloat(style.borderTopWidth) >= 2);
+        });
+        return { shown, html: on.outerHTML.slice(0, 110) };
+      });
+      if (!seen) continue;
+      looked += 1;
+      if (!seen.shown) unseen.push(`${address}: ${seen.html}`);
+    }
+  }
+  expect([...new Set(unseen)]).toEqual([]);
+  expect(looked).toBeGreaterThan(150);
+});
+
+test('no button and no field is printed on what is paper', async ({ page }) => {
+  await demoJob(page);
+  for (const stage of ['sheet', 'options']) {
+    await page.goto(await screenOf(page, 'PS-01', stage));
+    await page.locator('h1').first().waitFor();
+    await page.emulateMedia({ media: 'print' });
+    const printed = await page.locator('button:not(.fig), input, select, a[href], [role=status], [role=combobox]').evaluateAll((all) => all.filter((el) => (el as HTMLElement).checkVisibility()).map((el) => el.outerHTML.slice(0, 100)));
+    expect([stage, printed]).toEqual([stage, []]);
+    await page.emulateMedia({ media: 'screen' });
+  }
+  const job = await demoJob(page);
+  const plans = (await (await page.request.get(`/api/jobs/${job.id}/plans`)).json()) as { id: string }[];
+  await page.goto(`/jobs/${job.id}/plans/${plans[0]?.id ?? ''}`);
+  await page.locator('h1').first().waitFor();
+  await page.emulateMedia({ media: 'print' });
+  expect(await page.locator('button:not(.fig), input, a[href]').evaluateAll((all) => all.filter((el) => (el as HTMLElement).checkVisibility()).map((el) => el.outerHTML.slice(0, 100)))).toEqual([]);
+});
+
+test('money with a decimal comma is kept as it is meant, and what may be read two ways is asked back', async ({ page }) => {
+  await demoJob(page);
+  await page.goto('/rules');
+  const field = page.getByLabel('An hour of one person');
+  const rate = async () => ((await (await page.request.get('/api/session')).json()) as { firm: { rules: { labor?: { perHour: number } } } }).firm.rules.labor?.perHour;
+  const before = await rate();
+  await field.fill('1,250');
+  await expect(page.getByText('Write 1250, or 1.25.')).toBeVisible();
+  await page.getByRole('button', { name: 'Set the labor rate' }).click();
+  expect(await rate()).toBe(before);
+  await field.fill('62,50');
+  await page.getByRole('button', { name: 'Set the labor rate' }).click();
+  await expect.poll(rate).toBe(62.5);
+  await field.fill(String(before ?? 62));
+  await page.getByRole('button', { name: 'Set the labor rate' }).click();
+  await expect.poll(rate).toBe(before);
+});
