@@ -17,6 +17,7 @@ describe('in every method', () => {
     ['scrubbing in', /^scrub-coat$/, /^pack-lift$/],
     ['sealing a crack', /^seal-crack$/, /^inject$/],
     ['flushing', /^flush-crack$/, /^inject$/],
+    ['mesh', /^(lay-mesh|press-mesh)$/, /^(putty-build|draw-coat)$/],
     ['a promoter', /^promoter$/, /^mist-coat$/],
     ['cutting to sound wood', /^cut-sound$/, /^(bore-holes|press-filler|pour-tinted|glue-wood)$/],
     ['cutting tape out', /^cut-tape$/, /^bed-tape$/],

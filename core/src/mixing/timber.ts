@@ -35,15 +35,37 @@ export const staggeredHoles = formula({
   },
 });
 
-/** Depth of a hole that stops short, in mm. */
+/** Depth of a hole that stops short of the far face, bored from the bottom of a pocket, in mm; nothing where too little is left behind it. */
 export const shortHole = formula({
   name: 'short-hole',
   title: 'Depth of a hole',
-  words: 'the thickness less what it stops short by',
-  inputs: { thicknessMm: { kind: 'depth', label: 'thickness', min: 1, max: 2000, usual: 60 }, shortMm: { kind: 'depth', label: 'short of the far face', min: 0, max: 200, usual: 10 } },
+  words: 'the thickness less the depth of the pocket that it is bored from, less what it stops short by',
+  inputs: { thicknessMm: { kind: 'depth', label: 'thickness', min: 1, max: 2000, usual: 60 }, pocketMm: { kind: 'depth', label: 'depth of the pocket', min: 0, max: 2000, usual: 20 }, shortMm: { kind: 'depth', label: 'short of the far face', min: 0, max: 200, usual: 10 } },
   output: 'depth',
   source: 'practice',
-  compute: ({ thicknessMm, shortMm }) => Math.max(1, thicknessMm - shortMm),
+  compute: ({ thicknessMm, pocketMm, shortMm }) => Math.max(0, thicknessMm - pocketMm - shortMm),
+});
+
+/** Wood that a bed of holes soaks, in mL: what lies behind a pocket and around it. */
+export const soakedWood = formula({
+  name: 'soaked-wood',
+  title: 'Wood soaked',
+  words: 'the face with the rim around it times the thickness of the piece, less the pocket itself',
+  inputs: { rimmedMm2: { kind: 'area', label: 'face with its rim', min: 0, max: 1e9, usual: 20_000 }, thicknessMm: { kind: 'depth', label: 'thickness', min: 1, max: 2000, usual: 60 }, faceMm2: { kind: 'area', label: 'face of the pocket', min: 0, max: 1e9, usual: 10_000 }, pocketMm: { kind: 'depth', label: 'depth of the pocket', min: 0, max: 2000, usual: 20 } },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ rimmedMm2, thicknessMm, faceMm2, pocketMm }) => Math.max(0, rimmedMm2 * thicknessMm - faceMm2 * pocketMm) / 1000,
+});
+
+/** Faces of a pocket or of a hole: its sides, and its bottom where it has one, in mm². */
+export const pocketFaces = formula({
+  name: 'pocket-faces',
+  title: 'Faces inside',
+  words: 'twice the width and height together times the depth, and the bottom',
+  inputs: { widthMm: { kind: 'length', label: 'width', min: 1, max: 1e5, usual: 120 }, heightMm: { kind: 'length', label: 'height', min: 1, max: 1e5, usual: 90 }, depthMm: { kind: 'depth', label: 'depth', min: 0, max: 2000, usual: 40 }, bottomMm2: { kind: 'area', label: 'bottom', min: 0, max: 1e9, usual: 10_800 } },
+  output: 'area',
+  source: 'geometry',
+  compute: ({ widthMm, heightMm, depthMm, bottomMm2 }) => 2 * (widthMm + heightMm) * depthMm + bottomMm2,
 });
 
 /** Length of a scarf, in mm. */

@@ -4,6 +4,7 @@ import type { Step } from '../method/step.ts';
 import { chaseDepth } from '../schools/chaseDepth.ts';
 import { schoolQuestions } from '../schools/schools.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
+import { keptRecord } from '../shelf/keptRecord.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { areaTable } from '../survey/area.ts';
 import type { AskTable, LooseFacts } from '../survey/ask.ts';
@@ -61,10 +62,11 @@ interface EarlierInputs extends Omit<IssuedInputs, 'rules' | 'defect'> {
 }
 
 /** Inputs in the shape of today, whatever version kept them. */
-function asKeptToday({ rules, defect, ...rest }: EarlierInputs): IssuedInputs {
+function asKeptToday({ rules, defect, shelf, ...rest }: EarlierInputs): IssuedInputs {
   const { chase, ...own } = defect;
   return {
     ...rest,
+    shelf: shelf.map(keptRecord),
     rules: 'schools' in rules ? rules : { schools: rules.chase === 'by-traffic' ? {} : { [chaseDepth.id]: rules.chase } },
     defect: chase === undefined ? own : { ...own, schools: { [chaseDepth.id]: chase } },
   };

@@ -181,7 +181,9 @@ export function fiberPutty(c: Course): void {
   const each = ledger.compute(massShare, { massG: total, parts: builds }, 'Putty for a build');
   const { dose, hardener } = dosed(c, each);
   const potLife = c.working(c.of('potLife'));
-  c.work(layOut(potLife, 'mesh cut to strips, board, spreader, scale; the hardener weighed, not squeezed out by eye'), c.rate('readySetUp'));
+  // the mesh is there before the putty that holds it: that is worked for minutes only
+  c.work(laySupport(strips, lap, mesh), c.byCount('readySetUp', 'spotEach', strips, 'Laying mesh'));
+  c.work(layOut(potLife, 'board, spreader, scale; the hardener weighed, not squeezed out by eye'), c.rate('readySetUp'));
   c.mix('fiber', c.system.title, volume, [{ what: 'Putty', amount: total }, { what: 'Hardener', amount: ledger.compute(hardenerWeight, { resinG: total, dosePct: dose }, 'Hardener in all') }], { within: potLife, pace: 'puttyPerL', least: builds }, [say`${dose} hardener by weight: a tube may hold several times what one batch needs.`]);
   const sheet = c.system.figures?.['next'];
   const wait = sheet ? c.sheetOr(sheet, 'putty-builds', 'wait') : c.of('next');
@@ -189,7 +191,6 @@ export function fiberPutty(c: Course): void {
   for (let n = 1; n <= builds.value; n++) {
     if (n > 1) c.wait(puttyFirm(next.minutes, 'the next build'), next);
     c.work(putty(n, builds, each, hardener, dose, n === 1 ? first : most, n === 1), c.byVolume('mixMin', 'puttyPerL', ledger.compute(volumeShare, { volumeMl: volume, parts: builds }, 'A build'), 'A build'), { lift: n });
-    if (n === 1) c.work(laySupport(strips, lap, mesh), c.byCount('nothing', 'spotEach', strips, 'Laying mesh'));
   }
   const last = c.last ?? 'putty-build';
   const sand = c.curing(c.of('sand'), 'Sanded after');

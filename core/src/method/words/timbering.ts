@@ -15,18 +15,18 @@ export const cutSound = (area: Figure, most: Figure, grain: boolean): Said => ({
 export const boreHoles = (holes: Figure, across: Figure, apart: Figure, deep: Figure, short: Figure): Said => ({
   builder: 'bore-holes',
   title: say`Bore ${holes} holes of ${across}, ${apart} apart`,
-  detail: say`staggered, ${deep} deep, stopping ${short} short of the far face; slanting down where the face is upright; vacuumed out`,
+  detail: say`staggered, ${deep} deep from the bottom of the pocket, stopping ${short} short of the far face; slanting down where the face is upright; vacuumed out`,
   look: say`No hole comes through; the vacuum brings no more wet crumbs.`,
   tools: ['drill with a stop', 'vacuum'],
 });
 
 /** Soaking soft wood. */
-export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom: Figure | undefined): Said => ({
+export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom: Figure | undefined, holes: boolean): Said => ({
   builder: 'soak-wood',
   title: say`Soak it with ${resin} of consolidant`,
-  detail: say`brushed and dripped into holes, back and both cheeks, again and again until it takes no more; used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading`,
-  look: say`Stays wet; no hole drinks any more.`,
-  tools: ['bottle with a nozzle', 'brush', 'rags'],
+  detail: say`${holes ? 'brushed on and dripped into the holes, back and both cheeks, again and again' : 'brushed on walls, back and both cheeks, in two to four rounds'} until it takes no more; used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading`,
+  look: holes ? say`Stays wet; no hole drinks any more.` : say`Stays wet all over, end grain too.`,
+  tools: [...(holes ? ['bottle with a nozzle'] : []), 'brush', 'rags'],
 });
 
 /** Something behind a hole that goes through. */

@@ -69,7 +69,7 @@ export const supportShell = (holes: Figure, across: Figure, shots: Figure, liqui
 export const laySupport = (strips: Figure, lap: Figure, onto: Figure): Said => ({
   builder: 'lay-mesh',
   title: say`Lay ${strips} strips of mesh, then across`,
-  detail: say`each lapping ${lap}, ${onto} onto the sound shell; cut beforehand, pressed into the first putty`,
+  detail: say`each lapping ${lap}, ${onto} onto the sound shell; cut beforehand, pressed on dry from the middle out: it sticks by itself to the scuffed shell until the first putty holds it`,
   look: say`No strip bridges hollow; every end lies on sound shell.`,
   tools: ['mesh', 'scissors', 'spreader'],
 });
@@ -78,8 +78,8 @@ export const laySupport = (strips: Figure, lap: Figure, onto: Figure): Said => (
 export const putty = (build: number, builds: Figure, puttyG: Figure, hardener: Figure, dose: Figure, thickness: Figure, first: boolean): Said => ({
   builder: 'putty-build',
   title: say`Build ${String(build)} of ${builds}: ${puttyG} of putty, ${hardener} of hardener`,
-  detail: say`${dose} by weight, never above the sheet; mixed until it is of one color; ${thickness} at the most${first ? ', gently: the mesh has no support yet' : ', pressed in from the middle'}`,
-  look: say`Closed and even; the mesh does not show through.`,
+  detail: say`${dose} by weight, never above the sheet; mixed until it is of one color; ${thickness} at the most${first ? ', spread over the mesh and through it, gently: it has no support yet' : ', pressed in from the middle'}`,
+  look: first ? say`Every thread of the mesh is wetted through; it hangs nowhere.` : say`Closed and even; the mesh does not show through.`,
   tools: ['scale', 'board', 'spreader'],
 });
 
