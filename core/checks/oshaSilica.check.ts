@@ -1,7 +1,8 @@
 /** Respirators of 29 CFR 1926.1153, table 1 (USA), from memory: up to four hours of a shift, and longer. */
 import { describe, expect, it } from 'vitest';
 import { respirator } from '../src/safety/silica.ts';
-import { tableRespirator, type DustWork, type Respirator } from '../src/safety/silicaTable.ts';
+import { tableRespirator, type Respirator } from '../src/safety/silicaTable.ts';
+import type { DustWork } from '../src/shelf/dustWork.ts';
 
 const rows: readonly (readonly [work: DustWork, place: 'any' | 'outdoors' | 'indoors', short: Respirator, long: Respirator])[] = [
   ['stationary-saw-wet', 'any', 'none', 'none'],

@@ -88,9 +88,9 @@ describe('who decides', () => {
     expect(at(six * 1.01, 1978)).not.toContain('lead');
   });
 
-  it('common practice: compound and plaster of before 1980 are surveyed for asbestos', () => {
-    expect(stops('plaster-hole', {}, { yearBuilt: 1979 })).toContain('asbestos');
-    expect(stops('plaster-hole', {}, { yearBuilt: 1980 })).not.toContain('asbestos');
+  it('common practice: compound and plaster of up to and with 1980 are surveyed for asbestos', () => {
+    expect(stops('plaster-hole', {}, { yearBuilt: 1980 })).toContain('asbestos');
+    expect(stops('plaster-hole', {}, { yearBuilt: 1981 })).not.toContain('asbestos');
   });
 
   it('Wood Handbook: no timber that may decay is filled: above a fifth of its weight in water nothing of the shelf goes into it', () => {

@@ -53,6 +53,8 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['concrete-spall', 'rapid-repair-mortar', 'depth', { depthMm: 75 }, { depthMm: 75.1 }, 'out'],
   ['concrete-spall', 'cement-fairing-coat', 'depth', { depthMm: 3 }, { depthMm: 3.1 }, 'out'],
   ['concrete-spall', 'form-and-pour', 'depth', { depthMm: 50 }, { depthMm: 49.9 }, 'out'],
+  ['drywall-hole', 'setting-compound-45', 'behind', { outline: { shape: { is: 'rectangle', widthMm: 13, heightMm: 9 } } }, { outline: { shape: { is: 'rectangle', widthMm: 14, heightMm: 9 } } }, 'out'],
+  ['plaster-hole', 'vinyl-spackle', 'behind', { base: 'wood-lath', lath: 'missing', depthMm: 3, outline: { shape: { is: 'rectangle', widthMm: 6, heightMm: 5 } } }, { base: 'wood-lath', lath: 'missing', depthMm: 3, outline: { shape: { is: 'rectangle', widthMm: 6.1, heightMm: 5 } } }, 'out'],
   ['concrete-spall', 'hand-packed-mortar', 'extent', { outline: { shape: { is: 'rectangle', widthMm: 600, heightMm: 90 } } }, { outline: { shape: { is: 'rectangle', widthMm: 601, heightMm: 90 } } }, 'out'],
   ['concrete-spall', 'polymer-mortar-2k', 'lifts', { position: 'overhead', depthMm: 100 }, { position: 'overhead', depthMm: 100.1 }, 'out'],
   ['concrete-spall', 'rapid-repair-mortar', 'oil', { oil: 'no' }, { oil: 'oil' }, 'out'],
@@ -154,5 +156,24 @@ describe('combinations', () => {
     const wet = candidateOf(surveyedPlan('timber-decay', { moisturePct: 24 }), 'epoxy-consolidant + epoxy-timber-paste');
     expect(wet?.grade).toBe('out');
     expect(wet?.against[0]?.of).toBe('Epoxy consolidant');
+  });
+});
+
+describe('a hole with nothing behind it', () => {
+  const open = [['drywall-hole', {}], ['tub-hole', {}], ['timber-through', { cavity: 'cavity' }], ['plaster-hole', { base: 'wood-lath', lath: 'missing' }]] as const;
+  it.each(open)('%s: nothing that only fills is offered for it, whatever its size', (kind, answers) => {
+    let [looked, closed] = [0, 0];
+    for (const sizeMm of [5, 12, 14, 40, 90, 145, 400]) {
+      const plan = surveyedPlan(kind, { ...answers, outline: { shape: { is: 'rectangle', widthMm: sizeMm, heightMm: sizeMm * 0.8 } } });
+      for (const c of plan.match.candidates.filter((one) => one.grade !== 'out')) {
+        looked += 1;
+        const closes = (c.chain ?? [c.system]).filter((m) => m.suits.includes(kind));
+        const held = closes.some(({ overHole }) => overHole?.by === 'backing' || (overHole?.by === 'itself' && overHole.max.value >= sizeMm));
+        expect([kind, sizeMm, c.system.id, held]).toEqual([kind, sizeMm, c.system.id, true]);
+        closed += 1;
+      }
+    }
+    expect(closed).toBe(looked);
+    expect(looked).toBeGreaterThan(3);
   });
 });

@@ -1,6 +1,7 @@
 import { ageRule } from './rules/age.ts';
 import { barRule } from './rules/bar.ts';
 import { baseRule } from './rules/base.ts';
+import { behindRule } from './rules/behind.ts';
 import { binderRule } from './rules/binder.ts';
 import { bodyRule } from './rules/body.ts';
 import { claimRule } from './rules/claim.ts';
@@ -52,6 +53,7 @@ export const matchRules: readonly Rule[] = [
   widthRule,
   depthRule,
   extentRule,
+  behindRule,
   gapRule,
   liftsRule,
   overConcreteRule,

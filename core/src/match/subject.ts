@@ -27,6 +27,8 @@ export interface Answer {
 export interface Subject {
   readonly kind: string;
   readonly surface: Surface;
+  /** it goes through, and nothing is behind it */
+  readonly openBehind?: boolean;
   readonly title: string;
   readonly answers: Readonly<Partial<Record<Aspect, Answer>>>;
   readonly airC: Figure;
@@ -102,6 +104,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area
       kind: kind.id,
       surface: kind.surface,
       title: kind.title,
+      ...(kind.openBehind?.(read) === true && { openBehind: true }),
       answers: aspectValues(kind, read, place),
       airC, slabC, dewPoint: dew, dewMargin: ledger.compute(dewMargin, { slabC, dewPointC: dew }),
       ...(widths && { widths }),

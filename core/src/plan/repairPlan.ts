@@ -35,7 +35,7 @@ import { hasWork, plannedWork, type PlannedWork, type Worked } from './plannedWo
 import { seenSection } from './seenSection.ts';
 import type { Section } from '../geometry/section.ts';
 import { foundSection, repairSection } from './section.ts';
-import { defectStops } from '../safety/defectStops.ts';
+import { defectStops, systemStops } from '../safety/defectStops.ts';
 import { hazardCautions } from '../safety/hazards.ts';
 import { crackAsSubject, sizeOf, subjectOf, type Subject } from '../match/subject.ts';
 
@@ -217,25 +217,25 @@ function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>,
   const around = new FactReader(ledger, areaTable, area.facts);
   const measured = (id: string) => seen.surveyed.measured.find((m) => m.id === id)?.figure;
   const matter = { kind: kind.id, surface: kind.surface, ledger, choice: (field: string) => read.choice(field) ?? around.choice(field), measure: (field: string) => read.measure(field) ?? around.measure(field), measured };
-  const stops = withDecisions(defectStops(matter), defect.decisions);
   const judged = candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people);
   const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
+  const proposed = () => judged.find((c) => c.grade !== 'out' && hasWork(c));
+  const inView = chosen ?? proposed();
+  const stops = withDecisions([...defectStops(matter), ...systemStops(matter, inView ? (inView.chain ?? [inView.system]) : [])], defect.decisions);
   const taken = once(() => sidesFor(kind.id, input, answersOf(kind, area, defect)));
   const held = stops.some((s) => s.open);
   const cautionsOf = ({ system, chain }: Candidate) => hazardCautions(matter, chain ?? [system]);
   const sides: Sides = (id) => taken().find((t) => t.question.id === id)?.side;
   const workBy = (worked: Candidate, by: Sides): Worked => plannedWork({ ledger, subject: seen.subject, surveyed: seen.surveyed, job, area, defect, rules: input.rules, sides: by }, worked, chosen ? 'choice' : 'proposal', defect.choice?.reason, cautionsOf(worked));
   const goneWords = say`The system that was chosen is not on the shelf any more. Choose again.`;
-  const proposed = () => judged.find((c) => c.grade !== 'out' && hasWork(c));
   const worked = once((): Worked | undefined => {
     if (held) return undefined;
     if (defect.choice && !chosen) return { ok: false, why: goneWords };
-    const one = chosen ?? proposed();
-    return one && workBy(one, sides);
+    return inView && workBy(inView, sides);
   });
   const work = () => { const w = worked(); return w?.ok === true ? w.work : undefined; };
   const problem = () => { const w = worked(); return w?.ok === false ? w.why : undefined; };
-  const schools = once(() => taken().map((t): PlannedSchool => ({ ...t, effects: effectsOf(t, held ? undefined : (chosen ?? proposed()), (side) => { const w = side === t.side ? worked() : workBy(chosen ?? proposed() ?? failed(), (id) => (id === t.question.id ? side : sides(id))); return w?.ok === true ? w.work : undefined; }) })));
+  const schools = once(() => taken().map((t): PlannedSchool => ({ ...t, effects: effectsOf(t, held ? undefined : inView, (side) => { const w = side === t.side ? worked() : workBy(inView ?? failed(), (id) => (id === t.question.id ? side : sides(id))); return w?.ok === true ? w.work : undefined; }) })));
   return { work, problem, cautionsOf, subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held, get schools() { return schools(); } };
 }
 

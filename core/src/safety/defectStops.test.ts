@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { surveyedPlan } from '../../test/defects.ts';
 import { tell } from '../quantity/saying.ts';
+import { genericShelf } from '../shelf/shelf.ts';
 
 type Facts = Readonly<Record<string, unknown>>;
 const stopsOf = (kind: string, answers: Facts, area: Facts = {}) => surveyedPlan(kind, answers, area).match.stops;
@@ -32,7 +33,7 @@ const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds:
   ['plaster-loose', 'overhead', { position: 'overhead' }, { position: 'overhead' }, { occupied: 'empty' }, { occupied: 'inside' }],
   ['plaster-hole', 'lead', { before: 'paint', outline: rectangle(700, 700) }, { before: 'paint', outline: rectangle(760, 760) }, { yearBuilt: 1950 }, { yearBuilt: 1950 }],
   ['plaster-hole', 'lead', { before: 'paint', outline: rectangle(760, 760) }, { before: 'paint', outline: rectangle(760, 760) }, { yearBuilt: 1978 }, { yearBuilt: 1977 }],
-  ['plaster-hole', 'asbestos', {}, {}, { yearBuilt: 1980 }, { yearBuilt: 1979 }],
+  ['plaster-hole', 'asbestos', {}, {}, { yearBuilt: 1981 }, { yearBuilt: 1980 }],
   ['tub-scratches', 'stripping', { coated: 'no' }, { coated: 'yes' }],
   ['wall-crack', 'water-power', { moisture: 'running', services: 'clear' }, { moisture: 'running', services: 'found' }],
 ];
@@ -56,6 +57,17 @@ describe('stops', () => {
     expect(decided.held).toBe(false);
     expect(decided.stops[0]?.decision?.who).toBe('R. Achterberg');
     expect(surveyedPlan('concrete-spall', { services: 'may' }, {}, { decisions: [{ ...decision, stop: 'located' }] }).match.held).toBe(true);
+  });
+
+  it('spraying isocyanates or solvent stops while people are in the room, whoever chose it, and for nothing else', () => {
+    const chosen = (system: string, occupied: string) => surveyedPlan('tub-hole', {}, { occupied }, { choice: { system, reason: 'tried' } }).match;
+    const coats = 'polyester-fiber-putty + polyester-finish-putty + two-part-coating';
+    for (const occupied of ['empty', 'around']) expect(chosen(coats, occupied).stops.map((s) => s.id)).not.toContain('spraying');
+    expect(chosen('polyester-fiber-putty', 'inside').stops.map((s) => s.id)).not.toContain('spraying');
+    const held = chosen(coats, 'inside');
+    expect([held.held, held.work(), held.stops.find((s) => s.id === 'spraying')?.who]).toEqual([true, undefined, expect.stringMatching(/competent person/)]);
+    // every system that is sprayed says so
+    expect(genericShelf.filter((s) => /spray/.test(s.chemistry) && s.hazards?.includes('sprayed') !== true).map((s) => s.id)).toEqual([]);
   });
 
   it('says of a rule that it is as recalled', () => {

@@ -2,6 +2,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { atLeast, atMost } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
+import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { of } from '../shelf/sourced.ts';
 import type { SourceId } from '../sources/register.ts';
 import { engineer, guideWidths, trades, type Stop } from './stops.ts';
@@ -31,11 +32,21 @@ const limits = {
   looseMm2: of(500_000, 'area', 'judgement', 'Loose area at which a ceiling is propped first'),
   leadInsideMm2: of(557_418, 'area', 'epa-745', 'Painted area that may be disturbed in a room (USA)'),
   leadOutsideMm2: of(1_858_061, 'area', 'epa-745', 'Painted area that may be disturbed outside (USA)'),
-  asbestosYear: of(1980, 'count', 'practice', 'Year before which compound and plaster may hold asbestos'),
+  asbestosYear: of(1980, 'count', 'practice', 'Last year in which compound and plaster may hold asbestos'),
 } as const;
 
 /** What was on it before, where that may be old paint. */
 export const paintedBefore: readonly string[] = ['paint', 'patch', 'unknown', 'coating', 'limewash', 'sealer'];
+
+/**
+ * The stops that come with the way that is gone, beside those of the place itself.
+ * @param members the system in view, or those that do it together
+ */
+export function systemStops({ choice }: StopMatter, members: readonly Pick<PatchSystem, 'hazards'>[]): Stop[] {
+  const sprayed = members.some((m) => m.hazards?.includes('sprayed') === true);
+  if (!sprayed || choice('occupied') !== 'inside') return [];
+  return [{ id: 'spraying', title: 'Spraying with people in the room', who: 'a competent person, with a plan for the air and the respirator', why: say`What is sprayed may sensitize the lungs for life, and its solvent burns. Nobody is in the room but who sprays, with supplied air as the sheet says; when the room is free again is part of the plan.`, source: 'practice', liftedBy: 'decision' }];
+}
 
 /**
  * The stops of a defect of any kind but a slab crack. Each says who decides; none is lifted but by a recorded
@@ -99,7 +110,7 @@ export function defectStops({ kind, surface, ledger, choice, measure, measured }
     if (area && !atMost(area.value, limit.value)) stop('lead', 'Paint that may hold lead', 'a certified renovator, or the local rule', say`Built in ${year}: paint may hold lead, and ${area} of it is disturbed; the rule (USA) begins above ${limit}. As recalled, check the current text.`, 'epa-745');
   }
   const mineral = surface === 'plaster' || surface === 'drywall';
-  if (year && mineral && year.value < limits.asbestosYear.value) stop('asbestos', 'May hold asbestos', 'a licensed survey', say`Built in ${year}: joint compound, texture and plaster may hold asbestos. Nothing is sanded or cut before it is surveyed.`, 'practice');
+  if (year && mineral && atMost(year.value, get('asbestosYear').value)) stop('asbestos', 'May hold asbestos', 'a licensed survey', say`Built in ${year}: joint compound, texture and plaster may hold asbestos. Nothing is sanded or cut before it is surveyed.`, 'practice');
   if (surface === 'tub' && choice('coated') === 'yes') stop('stripping', 'An old coating', 'a competent person, with a plan for the air', say`Stripping it with methylene chloride has killed in bathrooms, and etches with fluoride burn to the bone: neither is used. Scrape or sand it wet and contained.`, 'practice');
   if (choice('moisture') === 'running' && choice('services') === 'found') stop('water-power', 'Water near electricity', trades, say`Water runs where services were found. They are isolated first.`, 'practice');
   return stops;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { everyMethod } from '../../test/everyMethod.ts';
 import { judged } from '../../test/cracks.ts';
 import { candidateOf, surveyedPlan } from '../../test/defects.ts';
 import { tell } from '../quantity/saying.ts';
@@ -27,6 +28,10 @@ describe('cautions by hazard', () => {
     ['solvent', ['tub-nick', 'enamel-touch-up'], ['tub-hole', 'polyester-fiber-putty']],
     ['acetone', ['tub-nick', 'gelcoat-paste', { shell: 'acrylic' }], ['tub-nick', 'gelcoat-paste', { shell: 'gelcoat' }]],
     ['exotherm', ['timber-decay', 'epoxy-timber-paste'], ['timber-decay', 'wood-insert']],
+    ['isocyanate', ['wall-crack', 'drilled-packer-injection'], ['wall-crack', 'water-plug']],
+    ['isocyanate', ['tub-crack', 'support-fill'], ['tub-crack', 'fiberglass-laminate']],
+    ['isocyanate', ['timber-through', 'epoxy-consolidant + epoxy-timber-paste'], ['timber-decay', 'epoxy-consolidant + epoxy-timber-paste']],
+    ['silica', ['wall-crack', 'drilled-packer-injection'], ['plaster-hole', 'gypsum-plaster']],
     ['pressure', ['wall-crack', 'epoxy-injection-resin'], ['wall-crack', 'flexible-sealant']],
     ['falling', ['plaster-loose', 'plaster-reattach', { position: 'overhead' }], ['plaster-loose', 'plaster-reattach', { position: 'wall' }]],
     ['heating', ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'inside' }], ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'outside' }]],
@@ -54,6 +59,36 @@ describe('cautions by hazard', () => {
         }
       }
     }
+  });
+
+  it('tell of every tool that cuts, chips, grinds or drills concrete, over all methods, and of no other', () => {
+    const words: readonly (readonly [tool: RegExp, told: string])[] = [[/\b(saw|wheel)\b/, 'a cutting wheel'], [/chipping|chisel/, 'a chipping hammer'], [/grinder/, 'a grinder'], [/hammer drill/, 'a drill']];
+    let looked = 0;
+    for (const { kind, system, plan, work } of everyMethod()) {
+      if (!work || plan.match.subject.surface !== 'concrete') continue;
+      // wire wheels clean bars, chisels and saws of a form cut wood: neither is cut into concrete
+      const tools = work.schedule.rows.filter((r) => !/^(clean-bars|shave-form|cut-back-form|strike-form)$/.test(r.step.builder)).flatMap((r) => r.step.tools).filter((t) => !/^(saw or chisel|wire wheel)$/.test(t));
+      const silica = work.cautions.find((c) => c.id.startsWith('silica'));
+      const said = silica ? tell(silica.text, how) : '';
+      for (const [tool, told] of words) {
+        if (!tools.some((t) => tool.test(t))) continue;
+        looked += 1;
+        expect([kind, system, told, said.includes(told)]).toEqual([kind, system, told, true]);
+      }
+    }
+    expect(looked).toBeGreaterThan(40);
+  });
+
+  it('tell of isocyanates wherever a step foams, and wherever a material is made of them', () => {
+    let looked = 0;
+    for (const { kind, system, work } of everyMethod()) {
+      const foams = work?.schedule.rows.some((r) => /\bfoam\b/i.test(`${tell(r.step.title, how)} ${r.step.tools.filter((t) => t !== 'foam tape').join(' ')}`));
+      if (!work || foams !== true) continue;
+      looked += 1;
+      expect([kind, system, work.cautions.some((c) => c.id === 'isocyanate')]).toEqual([kind, system, true]);
+    }
+    expect(looked).toBeGreaterThan(5);
+    expect(genericShelf.filter((s) => /polyurethane|polyurea|isocyanate|\bfoam\b/.test(s.chemistry) && s.hazards?.includes('isocyanate') !== true).map((s) => s.id)).toEqual([]);
   });
 
   it('say the respirator by place, and weigh what may fall', () => {

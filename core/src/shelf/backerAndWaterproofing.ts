@@ -12,6 +12,7 @@ export const backerAndWaterproofing = {
   width: {},
   depth: {},
   extent: { min: of(100, 'depth', 'practice', 'Smallest') },
+  overHole: { by: 'backing' },
   sizeWhy: { small: 'open it to sound framing: it gets larger' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

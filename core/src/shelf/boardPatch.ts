@@ -14,6 +14,7 @@ export const boardPatch = {
   width: {},
   depth: {},
   extent: { min: of(100, 'depth', 'practice', 'Smallest'), below: 'care' },
+  overHole: { by: 'backing' },
   sizeWhy: { small: 'a plug closes that sooner' },
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

@@ -13,6 +13,7 @@ export const boardPlug = {
   width: {},
   depth: {},
   extent: { min: of(13, 'depth', 'practice', 'Smallest'), max: of(150, 'depth', 'practice', 'Largest') },
+  overHole: { by: 'backing' },
   sizeWhy: { small: 'compound or mesh closes that', large: 'its paper alone does not carry a larger plug' },
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

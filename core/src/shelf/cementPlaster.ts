@@ -10,6 +10,7 @@ export const cementPlaster = {
   work: 'renews cement plaster in coats',
   suits: ['plaster-hole', 'plaster-loose', 'plaster-crack'],
   alone: { kinds: ['plaster-loose'], remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' } },
+  hazards: ['cement'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(22, 'depth', 'generic-sheet', 'Thickest in all') },

@@ -8,6 +8,8 @@ export const drilledPackerInjection = {
   chemistry: 'resin or foam through holes drilled across the crack',
   work: 'fills cracks in thick or wet walls',
   suits: ['wall-crack'],
+  hazards: ['isocyanate', 'pressed'],
+  stoneDust: ['drill-shrouded', 'grinder-shrouded'],
   preparation: 'as-found',
   width: { min: of(0.1, 'crackWidth', 'practice', 'Narrowest'), max: of(6, 'crackWidth', 'practice', 'Widest') },
   depth: {},

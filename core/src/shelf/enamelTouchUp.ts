@@ -8,6 +8,7 @@ export const enamelTouchUp = {
   chemistry: 'two-part filler for chips in porcelain enamel',
   work: 'fills chips in enamel',
   suits: ['tub-chip'],
+  hazards: ['solvent'],
   preparation: 'as-found',
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },

@@ -8,6 +8,8 @@ export const epoxyInjectionResin = {
   chemistry: 'low-viscosity structural epoxy, injected through ports under a surface seal',
   work: 'bonds still, dry cracks by injection',
   suits: ['slab-crack', 'wall-crack'],
+  hazards: ['pressed'],
+  stoneDust: ['grinder-shrouded'],
   preparation: 'as-found',
   width: { min: of(0.05, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(6, 'crackWidth', 'practice', 'Widest crack') },
   depth: {},

@@ -8,6 +8,8 @@ export const epoxyMortar = {
   chemistry: 'epoxy resin with graded sand, troweled onto wet primer',
   work: 'rebuilds concrete in resin and sand',
   suits: ['slab-crack', 'concrete-spall', 'bar-spall', 'broken-edge'],
+  hazards: ['hot'],
+  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   preparation: 'chase',
   width: { min: of(10, 'depth', 'judgement', 'Narrowest groove to trowel') },
   depth: { min: of(5, 'depth', 'practice', 'Thinnest lift'), max: of(25, 'depth', 'practice', 'Thickest lift') },

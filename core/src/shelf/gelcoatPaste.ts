@@ -9,6 +9,7 @@ export const gelcoatPaste = {
   chemistry: 'gel paste with liquid hardener',
   work: 'fills nicks in gelcoat',
   suits: ['tub-nick'],
+  hazards: ['peroxide', 'solvent'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(1.5, 'depth', 'practice', 'Thinnest'), max: of(3, 'depth', 'practice', 'Thickest in all') },

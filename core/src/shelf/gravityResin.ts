@@ -8,6 +8,7 @@ export const gravityResin = {
   chemistry: 'low-viscosity methacrylate or epoxy, flooded and broomed over the crack',
   work: 'soaks fine cracks in floors from above',
   suits: ['slab-crack'],
+  hazards: ['methacrylate', 'hot'],
   preparation: 'as-found',
   width: { min: of(0.03, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(2, 'crackWidth', 'aci-224-1r', 'Widest crack') },
   depth: {},

@@ -8,6 +8,8 @@ export const injectionFoam = {
   chemistry: 'polyurethane that foams with water, injected into cracks that leak',
   work: 'stops water in cracks',
   suits: ['slab-crack', 'wall-crack'],
+  hazards: ['isocyanate', 'pressed'],
+  stoneDust: ['grinder-shrouded'],
   preparation: 'as-found',
   width: { max: of(6, 'crackWidth', 'practice', 'Widest crack') },
   depth: {},

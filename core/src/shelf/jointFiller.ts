@@ -9,6 +9,8 @@ export const jointFiller = {
   work: 'fills floor joints that wheels cross',
   suits: ['joint-spall'],
   alone: { kinds: ['joint-spall'], remark: { grade: 'out', why: 'alone it does not hold edges that have broken away', source: 'practice', change: 'rebuild the edges first' } },
+  hazards: ['isocyanate'],
+  stoneDust: ['handheld-saw-wet', 'grinder-shrouded'],
   preparation: 'as-found',
   width: {},
   gap: { min: of(3, 'depth', 'practice', 'Narrowest'), max: of(19, 'depth', 'practice', 'Widest') },

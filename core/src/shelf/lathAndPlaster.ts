@@ -10,9 +10,11 @@ export const lathAndPlaster = {
   work: 'renews plaster and what it hangs on',
   suits: ['plaster-hole', 'plaster-loose'],
   alone: { kinds: ['plaster-loose'], remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' } },
+  hazards: ['cement'],
   preparation: 'as-found',
   width: {},
   depth: {},
+  overHole: { by: 'backing' },
   sizeWhy: {},
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

@@ -10,6 +10,7 @@ export const limePlaster = {
   work: 'renews lime plaster on lath or old masonry',
   suits: ['plaster-hole', 'plaster-loose', 'plaster-crack'],
   alone: { kinds: ['plaster-loose'], remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' } },
+  hazards: ['cement'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(5, 'depth', 'practice', 'Thinnest'), max: of(25, 'depth', 'practice', 'Thickest in all') },

@@ -13,6 +13,7 @@ export const meshPatch = {
   width: {},
   depth: {},
   extent: { min: of(13, 'depth', 'practice', 'Smallest'), max: of(100, 'depth', 'practice', 'Largest') },
+  overHole: { by: 'backing' },
   sizeWhy: { small: 'compound alone closes that', large: 'mesh gives under the hand over a larger hole' },
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

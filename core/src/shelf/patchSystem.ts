@@ -1,6 +1,7 @@
 import type { SafeLiftTable } from '../cure/safeLift.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { SourceId } from '../sources/register.ts';
+import type { DustWork } from './dustWork.ts';
 
 export type Grade = 'fits' | 'care' | 'out';
 
@@ -21,6 +22,9 @@ export type Aspect =
 
 /** What a system makes of the answers, by matter; nothing against those it does not name. */
 export type Remarks = Readonly<Partial<Record<Aspect, Readonly<Record<string, Remark>>>>>;
+
+/** What of a material or of the way it is worked is dangerous, beside what its family brings. */
+export type MaterialHazard = 'isocyanate' | 'peroxide' | 'methacrylate' | 'solvent' | 'cement' | 'hot' | 'pressed' | 'sprayed';
 
 export interface Range {
   readonly min?: Sourced;
@@ -55,6 +59,9 @@ export interface PatchSystem {
   /** what is said of it where it stands alone on these kinds: in a combination it does more */
   readonly alone?: { readonly kinds: readonly string[]; readonly remark: Remark };
   readonly preparation: Preparation;
+  readonly hazards?: readonly MaterialHazard[];
+  /** work of its preparation and finish that raises stone dust in concrete */
+  readonly stoneDust?: readonly DustWork[];
   /** least depth of the square edge that a patch is cut to */
   readonly edge?: Sourced;
   /** limits on the prepared size */
@@ -68,6 +75,8 @@ export interface PatchSystem {
   readonly overConcrete?: Sourced;
   /** thickest lift by its own heat, over the temperature: computed from a product's kinetics */
   readonly safeLift?: SafeLiftTable;
+  /** how it closes a hole with nothing behind it: by a backing of its own, or by itself up to a size; absent where it only fills against something */
+  readonly overHole?: { readonly by: 'backing' } | { readonly by: 'itself'; readonly max: Sourced };
   /** longest side of what it closes */
   readonly extent?: Range;
   /** moisture of the timber by meter */

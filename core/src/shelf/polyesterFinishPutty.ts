@@ -9,6 +9,7 @@ export const polyesterFinishPutty = {
   chemistry: 'fine polyester glazing putty',
   work: 'smooths a rebuilt face before color',
   suits: [],
+  hazards: ['peroxide'],
   preparation: 'as-found',
   width: {},
   depth: {},

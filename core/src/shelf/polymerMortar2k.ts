@@ -10,6 +10,7 @@ export const polymerMortar2k = {
   work: 'rebuilds broken concrete',
   suits: ['slab-crack', 'concrete-spall', 'bar-spall', 'broken-edge', 'concrete-scaling', 'joint-spall'],
   alone: { kinds: ['joint-spall'], remark: { grade: 'out', why: 'it bridges the joint, and breaks again beside it', source: 'practice', change: 'cut the joint through it again, and fill it' } },
+  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   preparation: 'chase',
   width: { min: of(13, 'depth', 'practice', 'Narrowest groove to compact a mortar in') },
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest lift'), max: of(38, 'depth', 'generic-sheet', 'Thickest lift') },

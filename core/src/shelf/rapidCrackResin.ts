@@ -8,6 +8,8 @@ export const rapidCrackResin = {
   chemistry: 'thin two-part polyurethane hybrid, equal parts from cartridges, with kiln-dry sand',
   work: 'fills cracks and spalled edges in floors with resin and sand',
   suits: ['slab-crack'],
+  hazards: ['isocyanate'],
+  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   preparation: 'chase',
   width: { min: of(3, 'depth', 'practice', 'Narrowest groove'), max: of(25, 'depth', 'practice', 'Widest groove') },
   depth: { max: of(50, 'depth', 'practice', 'Deepest groove in one repair') },

@@ -13,6 +13,7 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
     width: {},
     depth: { min: of(0.5, 'depth', 'practice', 'Thinnest'), max: of(deepestMm, 'depth', 'practice', 'Thickest in all') },
     extent: { max: of(largestMm, 'depth', 'practice', 'Largest') },
+    overHole: { by: 'itself', max: of(13, 'depth', 'practice', 'Largest hole with nothing behind it') },
     sizeWhy: { thin: 'a finishing compound does that', deep: 'fill behind it first', large: 'a patch of board or mesh bridges that' },
     slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
     remarks: {

@@ -8,10 +8,12 @@ export const supportFill = {
   chemistry: 'low-expansion foam or mortar under the shell',
   work: 'supports a tub floor that gives',
   suits: ['tub-crack', 'tub-hole'],
+  hazards: ['isocyanate', 'hot'],
   preparation: 'as-found',
   width: {},
   depth: {},
   flex: { min: of(1, 'depth', 'judgement', 'Least it gives') },
+  overHole: { by: 'backing' },
   sizeWhy: {},
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

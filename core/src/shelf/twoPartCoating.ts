@@ -8,6 +8,7 @@ export const twoPartCoating = {
   chemistry: 'resin, catalyst and reducer, sprayed in mist coats',
   work: 'recolors tubs and their repairs',
   suits: ['tub-scratches'],
+  hazards: ['isocyanate', 'solvent', 'sprayed'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -13,6 +13,7 @@ export const vinylSpackle = {
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },
   extent: { max: of(60, 'depth', 'practice', 'Largest') },
+  overHole: { by: 'itself', max: of(6, 'depth', 'practice', 'Largest hole with nothing behind it') },
   sizeWhy: { deep: 'it shrinks and falls in', large: 'it shows over a larger place' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

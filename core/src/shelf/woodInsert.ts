@@ -13,6 +13,7 @@ export const woodInsert = {
   width: {},
   depth: { min: of(5, 'depth', 'practice', 'Thinnest') },
   woodMoisture: { max: of(18, 'percent', 'generic-sheet', 'Most moisture of the wood') },
+  overHole: { by: 'backing' },
   sizeWhy: { thin: 'thinner than an inlay holds' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,

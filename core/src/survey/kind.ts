@@ -58,6 +58,8 @@ export interface Kind extends AskTable {
   readonly asks: readonly Ask[];
   /** what facts that are each possible say against each other */
   readonly sense?: (facts: LooseFacts, ledger: Ledger) => Findings;
+  /** whether nothing is behind it, so that what only fills would fall through */
+  readonly openBehind?: (read: FactReader) => boolean;
   /** made of facts that are complete and possible */
   readonly survey: (read: FactReader) => Surveyed;
 }

@@ -22,5 +22,6 @@ export const drywallHole: Kind = {
     beforeAsk({ paint: 'paint', paper: 'wall covering', tile: 'tile' }),
     lookAsk,
   ],
+  openBehind: () => true,
   survey: (read) => outlineSurvey(read, 0, () => [...measuredRow('board', 'Thickness of the board', read.measure('boardMm')), ...measuredRow('soft', 'Soft margin', read.measure('softMm'))]),
 };

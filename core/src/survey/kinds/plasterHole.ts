@@ -23,5 +23,6 @@ export const plasterHole: Kind = {
     ...faceAsks,
     lookAsk,
   ],
+  openBehind: (read) => read.choice('lath') === 'missing',
   survey: (read) => outlineSurvey(read, marginMm),
 };

@@ -17,6 +17,7 @@ export const timberThrough: Kind = {
     ...behindAsks,
     lookAsk,
   ],
+  openBehind: (read) => read.choice('cavity') !== 'solid',
   survey: (read) => outlineSurvey(read, 0, ({ area }) => {
     const section = read.measure('sectionMm');
     return measuredRow('through', 'Void, through the piece', section && read.ledger.compute(areaVolume, { areaMm2: area, depthMm: section }, 'Void, through the piece'));
