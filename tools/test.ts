@@ -49,10 +49,21 @@ await command(async () => {
   };
   heading('lint, types, boundaries');
   await Promise.all([
-    check('lint', () => run(process.execPath, [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0', '--cache', '--cache-location', join(stateDir, 'eslint')], { quiet: true }), count),
+    check(
+      'lint',
+      () =>
+        run(process.execPath, [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0', '--cache', '--cache-location', join(stateDir, 'eslint')], {
+          quiet: true,
+        }),
+      count,
+    ),
     check('types', types, count),
   ]);
-  await check('boundaries', () => run(process.execPath, [bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', ...rooms], { quiet: true }), count);
+  await check(
+    'boundaries',
+    () => run(process.execPath, [bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', ...rooms], { quiet: true }),
+    count,
+  );
 
   heading('unit tests, published checks, API on a PostgreSQL of their own');
   await built('server', 'web', 'cli');
@@ -61,10 +72,15 @@ await command(async () => {
   const postgres = await startPostgres(throwAway, { throwAway: true });
   const unitReport = join(stateDir, 'unit.json');
   rmSync(unitReport, { force: true });
-  const unit = await run(process.execPath, [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitReport}`], { env: { ODDMENT_TEST_DATABASE: postgres.url, NO_COLOR: '1' } });
+  const unit = await run(process.execPath, [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitReport}`], {
+    env: { ODDMENT_TEST_DATABASE: postgres.url, NO_COLOR: '1' },
+  });
   await postgres.stop();
   rmSync(throwAway, { recursive: true, force: true });
-  const units = readCounts(unitReport, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({ passed: r.numPassedTests, failed: r.numFailedTests }));
+  const units = readCounts(unitReport, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({
+    passed: r.numPassedTests,
+    failed: r.numFailedTests,
+  }));
   if (unit.code !== 0 && units.failed === 0) units.failed = 1;
   add(units);
 
@@ -73,7 +89,10 @@ await command(async () => {
   const report = join(stateDir, 'e2e.json');
   rmSync(report, { force: true });
   const browser = await run(process.execPath, [bin('@playwright/test/cli.js'), 'test', '--config', join(root, 'e2e/playwright.config.ts')]);
-  const inBrowser = readCounts(report, (r: { stats: { expected: number; unexpected: number; flaky: number } }) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky }));
+  const inBrowser = readCounts(report, (r: { stats: { expected: number; unexpected: number; flaky: number } }) => ({
+    passed: r.stats.expected,
+    failed: r.stats.unexpected + r.stats.flaky,
+  }));
   if (browser.code !== 0 && inBrowser.failed === 0) inBrowser.failed = 1;
   add(inBrowser);
 
