@@ -23,8 +23,26 @@ export default defineConfig(
       ],
     },
   },
-  { files: ['**/*.{ts,tsx}'], ignores: ['**/*.config.ts', '**/*.d.ts'], rules: { 'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true, named: true, defaultFrom: true, namedFrom: true } }] } },
+  {
+    files: ['**/*.{ts,tsx}'],
+    ignores: ['**/*.config.ts', '**/*.d.ts'],
+    rules: { 'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true, named: true, defaultFrom: true, namedFrom: true } }] },
+  },
   { files: ['**/*.{js,cjs,mjs}'], extends: [tseslint.configs.disableTypeChecked], languageOptions: { globals: globals.node } },
-  { files: ['core/src/**/*.ts', 'drawing/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: { 'no-restricted-globals': ['error', 'process', 'window', 'document', 'fetch', 'setTimeout', 'console'], 'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }] } },
-  { files: ['web/src/**/*.{ts,tsx}'], extends: [reactHooks.configs.flat['recommended-latest'] ?? reactHooks.configs.flat.recommended, jsxA11y.flatConfigs?.recommended ?? jsxA11y.configs.recommended], languageOptions: { globals: globals.browser } },
+  {
+    files: ['core/src/**/*.ts', 'drawing/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'process', 'window', 'document', 'fetch', 'setTimeout', 'console'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
+    },
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    extends: [
+      reactHooks.configs.flat['recommended-latest'] ?? reactHooks.configs.flat.recommended,
+      jsxA11y.flatConfigs?.recommended ?? jsxA11y.configs.recommended,
+    ],
+    languageOptions: { globals: globals.browser },
+  },
 );

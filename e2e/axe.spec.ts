@@ -6,11 +6,26 @@ const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-prac
 
 async function clean(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(tags).analyze();
-  expect(violations.map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+  expect(
+    violations.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .slice(0, 3)
+          .map((n) => n.html.slice(0, 120))
+          .join(' | ')}`,
+    ),
+  ).toEqual([]);
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
 }
 
-for (const [stage, mark] of [['walk', 'PS-01'], ['match', 'PS-01'], ['method', 'PS-01'], ['mix', 'PS-01'], ['sheet', 'PS-01'], ['method', 'CY-01']] as const) {
+for (const [stage, mark] of [
+  ['walk', 'PS-01'],
+  ['match', 'PS-01'],
+  ['method', 'PS-01'],
+  ['mix', 'PS-01'],
+  ['sheet', 'PS-01'],
+  ['method', 'CY-01'],
+] as const) {
   test(`${stage} of ${mark} is without violations, light and dark`, async ({ page }, { project }) => {
     await page.goto(await screenOf(page, mark, stage));
     await expect(page.locator('h1')).toBeVisible();
@@ -67,7 +82,14 @@ test('issued plans and one of them are without violations', async ({ page }) => 
 
 test('quick figures are without violations, with their charts, pictures and tools', async ({ page }) => {
   await demoJob(page);
-  for (const [address, seen] of [['compound-drying', 'Drawn against'], ['weather-windows', 'Hour by hour'], ['tinting', 'L, a, b of the piece'], ['wrong-cup', 'Room left in the cup'], ['port-layout', 'From the lower end'], ['grit-ladder', 'On the rack']] as const) {
+  for (const [address, seen] of [
+    ['compound-drying', 'Drawn against'],
+    ['weather-windows', 'Hour by hour'],
+    ['tinting', 'L, a, b of the piece'],
+    ['wrong-cup', 'Room left in the cup'],
+    ['port-layout', 'From the lower end'],
+    ['grit-ladder', 'On the rack'],
+  ] as const) {
     await page.goto(`/figures/${address}`);
     await expect(page.getByText(seen).first()).toBeVisible();
     await clean(page);

@@ -6,7 +6,17 @@ type Texts = readonly (readonly [name: string, text: string])[];
 
 /** The core with plans of every kind and family, as one script; `**` becomes a call that an engine can be given its own of. */
 async function script(): Promise<string> {
-  const made = await build({ stdin: { contents: `import { everyPlanText } from '../core/test/everyPlanText.ts'; globalThis.everyPlanText = everyPlanText;`, resolveDir: import.meta.dirname, loader: 'ts' }, bundle: true, write: false, format: 'iife', target: 'es2015' });
+  const made = await build({
+    stdin: {
+      contents: `import { everyPlanText } from '../core/test/everyPlanText.ts'; globalThis.everyPlanText = everyPlanText;`,
+      resolveDir: import.meta.dirname,
+      loader: 'ts',
+    },
+    bundle: true,
+    write: false,
+    format: 'iife',
+    target: 'es2015',
+  });
   return made.outputFiles[0]?.text ?? '';
 }
 

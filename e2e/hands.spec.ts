@@ -2,10 +2,17 @@ import { expect, test, type Page } from '@playwright/test';
 import { demoJob, screenOf } from './job.ts';
 
 /** What is focused: enough to know what a key does to it. */
-const focused = (page: Page) => page.evaluate(() => {
-  const on = document.activeElement;
-  return { tag: on?.tagName ?? '', toggle: on?.classList.contains('MuiToggleButton-root') ?? false, group: on?.closest('[role=group]')?.getAttribute('aria-label') ?? '', text: on instanceof HTMLInputElement && on.type === 'text', inSheet: on?.closest('.groups') !== null && on !== document.body };
-});
+const focused = (page: Page) =>
+  page.evaluate(() => {
+    const on = document.activeElement;
+    return {
+      tag: on?.tagName ?? '',
+      toggle: on?.classList.contains('MuiToggleButton-root') ?? false,
+      group: on?.closest('[role=group]')?.getAttribute('aria-label') ?? '',
+      text: on instanceof HTMLInputElement && on.type === 'text',
+      inSheet: on?.closest('.groups') !== null && on !== document.body,
+    };
+  });
 
 /** Answers what is asked by keyboard alone: in each group of buttons one to the right, in each field a one. */
 async function byKeys(page: Page, presses: number): Promise<void> {
@@ -26,14 +33,24 @@ async function byKeys(page: Page, presses: number): Promise<void> {
 
 /** The answers of a defect, as they were kept on the server, or in the browser where it refused them. */
 async function answersOf(page: Page, jobId: string, id: string): Promise<Record<string, unknown>> {
-  const now = (await (await page.request.get(`/api/jobs/${jobId}`)).json()) as { areas: { defects: { id: string; facts: Record<string, { value: unknown }> }[] }[] };
-  const kept = await page.evaluate((key) => new Promise<Record<string, { value: unknown }> | undefined>((done) => {
-    const opened = indexedDB.open('keyval-store');
-    opened.onsuccess = () => {
-      const asked = opened.result.transaction('keyval').objectStore('keyval').get('oddment-drafts') as IDBRequest<{ drafts: Record<string, { body: { facts: Record<string, { value: unknown }> } }> } | undefined>;
-      asked.onsuccess = () => { done(asked.result?.drafts[key]?.body.facts); };
-    };
-  }), `defect:${id}`);
+  const now = (await (await page.request.get(`/api/jobs/${jobId}`)).json()) as {
+    areas: { defects: { id: string; facts: Record<string, { value: unknown }> }[] }[];
+  };
+  const kept = await page.evaluate(
+    (key) =>
+      new Promise<Record<string, { value: unknown }> | undefined>((done) => {
+        const opened = indexedDB.open('keyval-store');
+        opened.onsuccess = () => {
+          const asked = opened.result.transaction('keyval').objectStore('keyval').get('oddment-drafts') as IDBRequest<
+            { drafts: Record<string, { body: { facts: Record<string, { value: unknown }> } }> } | undefined
+          >;
+          asked.onsuccess = () => {
+            done(asked.result?.drafts[key]?.body.facts);
+          };
+        };
+      }),
+    `defect:${id}`,
+  );
   const facts = kept ?? now.areas.flatMap((a) => a.defects).find((d) => d.id === id)?.facts ?? {};
   return Object.fromEntries(Object.entries(facts).map(([field, { value }]) => [field, value]));
 }
@@ -64,7 +81,15 @@ for (const kind of ['crack in the slab', 'crack in plaster', 'dent in drywall', 
 test('wherever the keyboard is, it is seen', async ({ page }) => {
   test.setTimeout(120_000);
   const job = await demoJob(page);
-  const addresses = ['/', `/jobs/${job.id}/walk/area/${job.areas[0]?.id ?? ''}`, '/shelf', '/rules', '/figures', '/people', ...(await Promise.all(['walk', 'match', 'method', 'mix', 'sheet', 'options'].map((stage) => screenOf(page, 'PS-01', stage))))];
+  const addresses = [
+    '/',
+    `/jobs/${job.id}/walk/area/${job.areas[0]?.id ?? ''}`,
+    '/shelf',
+    '/rules',
+    '/figures',
+    '/people',
+    ...(await Promise.all(['walk', 'match', 'method', 'mix', 'sheet', 'options'].map((stage) => screenOf(page, 'PS-01', stage)))),
+  ];
   const unseen: string[] = [];
   let looked = 0;
   for (const address of addresses) {
@@ -80,7 +105,10 @@ test('wherever the keyboard is, it is seen', async ({ page }) => {
         const shown = [on, on.closest('.MuiInputBase-root')?.querySelector('fieldset')].some((el) => {
           if (!el) return false;
           const style = getComputedStyle(el);
-          return (style.outlineStyle !== 'none' && Number.parseFloat(style.outlineWidth) >= 2 && style.outlineColor !== 'rgba(0, 0, 0, 0)') || (el.tagName === 'FIELDSET' && Number.parseFloat(style.borderTopWidth) >= 2);
+          return (
+            (style.outlineStyle !== 'none' && Number.parseFloat(style.outlineWidth) >= 2 && style.outlineColor !== 'rgba(0, 0, 0, 0)') ||
+            (el.tagName === 'FIELDSET' && Number.parseFloat(style.borderTopWidth) >= 2)
+          );
         });
         return { shown, html: on.outerHTML.slice(0, 110) };
       });
@@ -99,7 +127,9 @@ test('no button and no field is printed on what is paper', async ({ page }) => {
     await page.goto(await screenOf(page, 'PS-01', stage));
     await page.locator('h1').first().waitFor();
     await page.emulateMedia({ media: 'print' });
-    const printed = await page.locator('button:not(.fig), input, select, a[href], [role=status], [role=combobox]').evaluateAll((all) => all.filter((el) => (el as HTMLElement).checkVisibility()).map((el) => el.outerHTML.slice(0, 100)));
+    const printed = await page
+      .locator('button:not(.fig), input, select, a[href], [role=status], [role=combobox]')
+      .evaluateAll((all) => all.filter((el) => (el as HTMLElement).checkVisibility()).map((el) => el.outerHTML.slice(0, 100)));
     expect([stage, printed]).toEqual([stage, []]);
     await page.emulateMedia({ media: 'screen' });
   }
@@ -108,14 +138,19 @@ test('no button and no field is printed on what is paper', async ({ page }) => {
   await page.goto(`/jobs/${job.id}/plans/${plans[0]?.id ?? ''}`);
   await page.locator('h1').first().waitFor();
   await page.emulateMedia({ media: 'print' });
-  expect(await page.locator('button:not(.fig), input, a[href]').evaluateAll((all) => all.filter((el) => (el as HTMLElement).checkVisibility()).map((el) => el.outerHTML.slice(0, 100)))).toEqual([]);
+  expect(
+    await page
+      .locator('button:not(.fig), input, a[href]')
+      .evaluateAll((all) => all.filter((el) => (el as HTMLElement).checkVisibility()).map((el) => el.outerHTML.slice(0, 100))),
+  ).toEqual([]);
 });
 
 test('money with a decimal comma is kept as it is meant, and what may be read two ways is asked back', async ({ page }) => {
   await demoJob(page);
   await page.goto('/rules');
   const field = page.getByLabel('An hour of one person');
-  const rate = async () => ((await (await page.request.get('/api/session')).json()) as { firm: { rules: { labor?: { perHour: number } } } }).firm.rules.labor?.perHour;
+  const rate = async () =>
+    ((await (await page.request.get('/api/session')).json()) as { firm: { rules: { labor?: { perHour: number } } } }).firm.rules.labor?.perHour;
   const before = await rate();
   await field.fill('1,250');
   await expect(page.getByText('Write 1250, or 1.25.')).toBeVisible();

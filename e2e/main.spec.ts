@@ -55,7 +55,15 @@ test('the main job: a new crack, from the walk to the printed sheet', async ({ p
 
   await page.getByRole('link', { name: 'Sheet for print' }).click();
   await expect(page.getByRole('heading', { name: 'PS-05, crack in the slab' })).toBeVisible();
-  for (const words of ['Quantities', 'Cautions', 'Silica dust', 'begin before', 'as recalled, check the current text', 'gives no structural, medical or legal advice']) await expect(page.getByText(words).first()).toBeVisible();
+  for (const words of [
+    'Quantities',
+    'Cautions',
+    'Silica dust',
+    'begin before',
+    'as recalled, check the current text',
+    'gives no structural, medical or legal advice',
+  ])
+    await expect(page.getByText(words).first()).toBeVisible();
   const pdf = (await page.pdf({ format: 'A4', printBackground: true, preferCSSPageSize: true })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 
@@ -105,9 +113,12 @@ test('a first account, a first job, and an area before its cracks', async ({ pag
 
 test('a job file goes out and comes in; a bad one is refused with a list', async ({ page }) => {
   const job = await demoJob(page);
-  const file = (await (await page.request.get(`/api/jobs/${job.id}/file`)).json()) as { job: { site: string; areas: { facts: Record<string, unknown>; defects: unknown[] }[] } };
+  const file = (await (await page.request.get(`/api/jobs/${job.id}/file`)).json()) as {
+    job: { site: string; areas: { facts: Record<string, unknown>; defects: unknown[] }[] };
+  };
   await page.goto('/');
-  const upload = (content: unknown) => page.locator('input[type=file]').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(content)) });
+  const upload = (content: unknown) =>
+    page.locator('input[type=file]').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(content)) });
   const bad = structuredClone(file);
   const [first] = bad.job.areas;
   if (first) first.facts['humidityPct'] = { value: 162, how: 'measured', at: '2026-06-01T12:00:00Z' };

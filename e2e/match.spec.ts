@@ -2,7 +2,13 @@ import { expect, test } from '@playwright/test';
 import { allSaved, screenOf } from './job.ts';
 
 test('every surface is judged: what fits, what does not and why, what is for other work', async ({ page }) => {
-  for (const [mark, fits] of [['PS-01', 'Rapid crack resin with sand'], ['BR-01', 'Polymer mortar, two-part'], ['TO-02', 'Board patch'], ['SB-01', 'Enamel touch-up'], ['SB-02', 'Fiber putty, finish putty, coating']] as const) {
+  for (const [mark, fits] of [
+    ['PS-01', 'Rapid crack resin with sand'],
+    ['BR-01', 'Polymer mortar, two-part'],
+    ['TO-02', 'Board patch'],
+    ['SB-01', 'Enamel touch-up'],
+    ['SB-02', 'Fiber putty, finish putty, coating'],
+  ] as const) {
     await page.goto(await screenOf(page, mark, 'match'));
     await expect(page.getByRole('heading', { name: fits, exact: true })).toBeVisible();
     await expect(page.getByText(/\d+ systems for other work/)).toBeVisible();

@@ -10,19 +10,50 @@ async function stepsOf(page: Page): Promise<readonly string[]> {
   return page.getByRole('list', { name: 'Steps' }).locator('.what').allTextContents();
 }
 
-const inOrder = (steps: readonly string[], wanted: readonly RegExp[]) => wanted.map((w) => steps.findIndex((s) => w.test(s))).every((at, i, all) => at >= 0 && (i === 0 || at > (all[i - 1] ?? -1)));
+const inOrder = (steps: readonly string[], wanted: readonly RegExp[]) =>
+  wanted.map((w) => steps.findIndex((s) => w.test(s))).every((at, i, all) => at >= 0 && (i === 0 || at > (all[i - 1] ?? -1)));
 
 test.describe('a whole method of each family, with its drawing', () => {
   for (const [mark, site, drawn, wanted] of [
-    ['WC-01', wash, 'begin here', [/Brush the face clean/, /Set 11 ports, 250 mm apart/, /Seal the crack with 735 mL/, /Let the seal harden/, /Inject/, /Take ports and seal off/]],
-    ['WC-02', wash, 'lift 1, the deepest places', [/Saw the outline square/, /Break out to sound/, /Scrub in a thin coat/, /Lift 1 of 2: .* the deepest places/, /Lift 2 of 2/, /Float it/]],
+    [
+      'WC-01',
+      wash,
+      'begin here',
+      [/Brush the face clean/, /Set 11 ports, 250 mm apart/, /Seal the crack with 735 mL/, /Let the seal harden/, /Inject/, /Take ports and seal off/],
+    ],
+    [
+      'WC-02',
+      wash,
+      'lift 1, the deepest places',
+      [/Saw the outline square/, /Break out to sound/, /Scrub in a thin coat/, /Lift 1 of 2: .* the deepest places/, /Lift 2 of 2/, /Float it/],
+    ],
     ['WC-03', wash, 'edge sawn, 13 mm', [/Saw the outline square/, /Set a board at the edge/, /Lift 1 of 1/, /Draw a brush once along it/]],
-    ['RR-05', room, 'edges rebuilt, 19 mm deep', [/Cut the edges upright/, /Rebuild the edges/, /Grind flush/, /Saw the joint again/, /Fill the joint/, /Shave it flush/]],
-    ['RR-06', room, 'finish, to the old face', [/Take it down to where it holds/, /Dampen edge and base/, /Coat 1 of 3, scratch/, /Coat 3 of 3, finish/, /Air it/]],
-    ['RR-01', room, 'core of board, edges buttered', [/Cut the plug: board of/, /Cut the opening, 94 mm by 74 mm/, /Bed the plug/, /Coat 2 of 2/, /Look it over/, /Prime/]],
+    [
+      'RR-05',
+      room,
+      'edges rebuilt, 19 mm deep',
+      [/Cut the edges upright/, /Rebuild the edges/, /Grind flush/, /Saw the joint again/, /Fill the joint/, /Shave it flush/],
+    ],
+    [
+      'RR-06',
+      room,
+      'finish, to the old face',
+      [/Take it down to where it holds/, /Dampen edge and base/, /Coat 1 of 3, scratch/, /Coat 3 of 3, finish/, /Air it/],
+    ],
+    [
+      'RR-01',
+      room,
+      'core of board, edges buttered',
+      [/Cut the plug: board of/, /Cut the opening, 94 mm by 74 mm/, /Bed the plug/, /Coat 2 of 2/, /Look it over/, /Prime/],
+    ],
     ['RR-02', room, 'paper tape, 52 mm', [/Cut the loose tape out/, /Fill, layer 1/, /Bed 2.40 m of paper tape/, /Coat 2 of 2/]],
     ['RR-04', room, 'new board, flush within 1 mm', [/Cut the opening/, /Cut back to framing/, /Fit the board/, /Prefill the gaps/, /Bed .* of paper tape/]],
-    ['WR-03', wash, '30 mm apart', [/Cut back to sound dry wood/, /Bore \d+ holes/, /Soak it with/, /Filler, layer 1/, /Wash the blush off/, /Shape it/, /Prime/]],
+    [
+      'WR-03',
+      wash,
+      '30 mm apart',
+      [/Cut back to sound dry wood/, /Bore \d+ holes/, /Soak it with/, /Filler, layer 1/, /Wash the blush off/, /Shape it/, /Prime/],
+    ],
     ['WR-01', wash, 'gel paste, left 0.3 mm above', [/Wash it clean/, /Pick it out/, /Match the color/, /of paste/, /Wet-sand/, /Compound, then polish/]],
     ['WR-02', wash, 'mat 3, 100 mm past', [/Stop holes/, /Mat 1 of 3/, /Mat 3 of 3/, /Wipe promoter on/, /Mist coat 4 of 4/]],
   ] as const) {
@@ -68,7 +99,12 @@ test('Mix shows every mix with its parts, its batches and the time to place one'
   await page.goto(await screenOf(page, 'WR-02', 'mix', wash));
   const coating = page.getByRole('region', { name: 'Two-part coating' });
   await expect(coating).toContainText('each placed within');
-  for (const [part, amount] of [['Resin', '30 mL'], ['Catalyst', '7.5 mL'], ['Reducer', '15 mL']] as const) await expect(coating.getByRole('row', { name: new RegExp(part) })).toContainText(amount);
+  for (const [part, amount] of [
+    ['Resin', '30 mL'],
+    ['Catalyst', '7.5 mL'],
+    ['Reducer', '15 mL'],
+  ] as const)
+    await expect(coating.getByRole('row', { name: new RegExp(part) })).toContainText(amount);
   await page.getByText('30 mL').first().click();
   await expect(page.getByRole('dialog').getByText('the mix times the part, over all parts')).toBeVisible();
 });
@@ -91,7 +127,8 @@ test('options stand side by side for the client: chosen by system and scope, aga
   await expect(page.getByRole('heading', { name: /RR-04, hole in drywall: \d ways? to go about it/ })).toBeVisible();
   const first = page.locator('.option').first();
   await expect(first).toContainText('Board patch');
-  for (const words of ['By hand', 'From start to finish', 'Visits', 'What it takes', 'What it leaves behind', 'How long it is expected to hold']) await expect(first).toContainText(words);
+  for (const words of ['By hand', 'From start to finish', 'Visits', 'What it takes', 'What it leaves behind', 'How long it is expected to hold'])
+    await expect(first).toContainText(words);
   // as on a slow machine: the second field is left before the first stands in the address
   const slow = await page.context().newCDPSession(page);
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });

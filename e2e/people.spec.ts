@@ -4,9 +4,20 @@ const empty = 'http://127.0.0.1:4791';
 
 test('an owner adds a viewer, who sets a password by the link, sees a job and can change nothing', async ({ page, browser }) => {
   const request = page.request;
-  const made = await request.post(`${empty}/api/first-account`, { data: { firm: 'Rook & Son', name: 'A. Rook', login: 'rook', password: 'a long enough password' } });
+  const made = await request.post(`${empty}/api/first-account`, {
+    data: { firm: 'Rook & Son', name: 'A. Rook', login: 'rook', password: 'a long enough password' },
+  });
   if (!made.ok()) await request.post(`${empty}/api/session`, { data: { login: 'rook', password: 'a long enough password' } });
-  const job = { id: crypto.randomUUID(), change: crypto.randomUUID(), site: 'Weir Street 2', client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-03T06:00:00Z', people: 2 };
+  const job = {
+    id: crypto.randomUUID(),
+    change: crypto.randomUUID(),
+    site: 'Weir Street 2',
+    client: '',
+    timeZone: 'UTC',
+    units: 'metric',
+    startAt: '2026-06-03T06:00:00Z',
+    people: 2,
+  };
   await request.post(`${empty}/api/jobs`, { data: job });
   const area = { id: crypto.randomUUID(), change: crypto.randomUUID(), name: 'Loading bay', facts: {} };
   await request.post(`${empty}/api/jobs/${job.id}/areas`, { data: area });

@@ -6,7 +6,9 @@ test('every screen can be used with a thumb: nothing to the side, targets of 48 
     await page.goto(await screenOf(page, 'PS-01', stage));
     await expect(page.locator('.fig:visible').first()).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-    const small = await page.locator('.corridor a, .plain:visible, .foot button, .MuiToggleButton-root, .ask .MuiInputBase-root').evaluateAll((all) => all.map((e) => e.getBoundingClientRect()).filter((r) => r.width > 0 && r.height < 47.5).length);
+    const small = await page
+      .locator('.corridor a, .plain:visible, .foot button, .MuiToggleButton-root, .ask .MuiInputBase-root')
+      .evaluateAll((all) => all.map((e) => e.getBoundingClientRect()).filter((r) => r.width > 0 && r.height < 47.5).length);
     expect(small, stage).toBe(0);
   }
 });

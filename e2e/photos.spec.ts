@@ -4,17 +4,20 @@ import { screenOf } from './job.ts';
 
 /** A photo as a phone makes it: so many pixels, with its position in it. */
 async function photo(page: Page, width: number, height: number): Promise<Buffer> {
-  const jpeg = await page.evaluate(async ([w = 1, h = 1]) => {
-    const canvas = new OffscreenCanvas(w, h);
-    const brush = canvas.getContext('2d');
-    if (!brush) throw new Error('no canvas');
-    brush.fillStyle = '#9a958c';
-    brush.fillRect(0, 0, w, h);
-    brush.fillStyle = '#2a2622';
-    brush.fillRect(0, h / 2, w, h / 60);
-    const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 })).arrayBuffer());
-    return btoa(Array.from(bytes, (b) => String.fromCharCode(b)).join(''));
-  }, [width, height]);
+  const jpeg = await page.evaluate(
+    async ([w = 1, h = 1]) => {
+      const canvas = new OffscreenCanvas(w, h);
+      const brush = canvas.getContext('2d');
+      if (!brush) throw new Error('no canvas');
+      brush.fillStyle = '#9a958c';
+      brush.fillRect(0, 0, w, h);
+      brush.fillStyle = '#2a2622';
+      brush.fillRect(0, h / 2, w, h / 60);
+      const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 })).arrayBuffer());
+      return btoa(Array.from(bytes, (b) => String.fromCharCode(b)).join(''));
+    },
+    [width, height],
+  );
   const plain = Buffer.from(jpeg, 'base64');
   return Buffer.concat([plain.subarray(0, 2), exifWithPosition(), plain.subarray(2)]);
 }

@@ -90,7 +90,8 @@ test('kinetics: the thickest cool lift is computed once, with progress, and kept
 test('products come in from a file, each line with its report', async ({ page }) => {
   await screenOf(page, 'PS-01', 'match');
   await page.goto('/shelf');
-  const csv = 'title,basedOn,sheet,lift/floor\nYard mortar,polymer-mortar-2k,sheet 4,22\nOdd mortar,moonstone,sheet 4,22\nThin mortar,polymer-mortar-2k,sheet 4,0.02\n';
+  const csv =
+    'title,basedOn,sheet,lift/floor\nYard mortar,polymer-mortar-2k,sheet 4,22\nOdd mortar,moonstone,sheet 4,22\nThin mortar,polymer-mortar-2k,sheet 4,0.02\n';
   const file = { name: 'products.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) };
   await page.getByLabel('Product file').setInputFiles(file);
   await expect(page.getByText('1 made, 0 changed, 2 refused.')).toBeVisible();

@@ -7,7 +7,10 @@ test('when the instruments fall silent the page says since when, and stands on n
   await demoJob(page);
   await page.goto('/figures/dew-point');
   await expect(page.getByText(/^from the simulated thermo-hygrometer, \d\d:\d\d/).first()).toBeVisible();
-  const { instruments, weather } = JSON.parse(readFileSync(join(import.meta.dirname, '../.oddment/e2e-demo/running.json'), 'utf8')) as { instruments: number; weather: number };
+  const { instruments, weather } = JSON.parse(readFileSync(join(import.meta.dirname, '../.oddment/e2e-demo/running.json'), 'utf8')) as {
+    instruments: number;
+    weather: number;
+  };
   process.kill(instruments, 'SIGKILL');
   await expect(page.getByText(/^simulated thermo-hygrometer: no reading since \d\d:\d\d$/).first()).toBeVisible({ timeout: 10_000 });
   await expect(page.getByText('With a common example for: air temperature, relative humidity.')).toBeVisible();

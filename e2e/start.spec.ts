@@ -23,17 +23,28 @@ function start(...more: string[]): Promise<Running> {
     };
     child.stdout.on('data', take);
     child.stderr.on('data', take);
-    child.on('exit', (code) => { failed(new Error(`ended with ${String(code)}: ${said}`)); });
+    child.on('exit', (code) => {
+      failed(new Error(`ended with ${String(code)}: ${said}`));
+    });
   });
 }
 
-const gone = (child: ChildProcess) => new Promise<number | null>((done) => { if (child.exitCode !== null || child.signalCode !== null) done(child.exitCode); else child.on('exit', done); });
+const gone = (child: ChildProcess) =>
+  new Promise<number | null>((done) => {
+    if (child.exitCode !== null || child.signalCode !== null) done(child.exitCode);
+    else child.on('exit', done);
+  });
 
-test.afterAll(() => { rmSync(data, { recursive: true, force: true }); });
+test.afterAll(() => {
+  rmSync(data, { recursive: true, force: true });
+});
 
 test('a second start on the same data says where the first one runs', async () => {
   const running = await start();
-  const second = await start().then(() => '', (error: unknown) => String(error));
+  const second = await start().then(
+    () => '',
+    (error: unknown) => String(error),
+  );
   expect(second).toContain(`already runs on this data: ${running.address}`);
   running.child.kill('SIGINT');
   expect(await gone(running.child)).toBe(0);

@@ -5,23 +5,38 @@ import { allSaved, screenOf } from './job.ts';
 const tilt = 30;
 const crackY = (x: number) => 190 + 30 * Math.sin(x / 55);
 const view = camera(tilt, 10);
-const card = cornersOf(tilt, 10, [[120, 300], [270, 300], [270, 400], [120, 400]]);
+const card = cornersOf(tilt, 10, [
+  [120, 300],
+  [270, 300],
+  [270, 400],
+  [120, 400],
+]);
 
 /** A made-up photo of a crack beside the card, tilted, with blur and noise, encoded by the page. */
 async function photo(page: Page): Promise<Buffer> {
   const inCard = (x: number, y: number) => x > 120 && x < 270 && y > 300 && y < 400;
-  const image = rendered({ dark: (x, y) => (x > 80 && x < 520 && Math.abs(y - crackY(x)) < 2.4) || (inCard(x, y) && (x < 122 || x > 268 || y < 302 || y > 398)), tiltDeg: tilt, turnDeg: 10, blurPx: 1, noise: 12, seed: 9 });
-  const jpeg = await page.evaluate(async ({ width, height, gray }) => {
-    const canvas = new OffscreenCanvas(width, height);
-    const brush = canvas.getContext('2d');
-    const pixels = brush?.createImageData(width, height);
-    if (!brush || !pixels) throw new Error('no canvas');
-    const bytes = Uint8Array.from(atob(gray), (c) => c.charCodeAt(0));
-    for (let i = 0; i < bytes.length; i++) pixels.data.set([bytes[i] ?? 0, bytes[i] ?? 0, bytes[i] ?? 0, 255], i * 4);
-    brush.putImageData(pixels, 0, 0);
-    const out = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.95 })).arrayBuffer());
-    return btoa(Array.from(out, (b) => String.fromCharCode(b)).join(''));
-  }, { width: image.width, height: image.height, gray: Buffer.from(image.gray).toString('base64') });
+  const image = rendered({
+    dark: (x, y) => (x > 80 && x < 520 && Math.abs(y - crackY(x)) < 2.4) || (inCard(x, y) && (x < 122 || x > 268 || y < 302 || y > 398)),
+    tiltDeg: tilt,
+    turnDeg: 10,
+    blurPx: 1,
+    noise: 12,
+    seed: 9,
+  });
+  const jpeg = await page.evaluate(
+    async ({ width, height, gray }) => {
+      const canvas = new OffscreenCanvas(width, height);
+      const brush = canvas.getContext('2d');
+      const pixels = brush?.createImageData(width, height);
+      if (!brush || !pixels) throw new Error('no canvas');
+      const bytes = Uint8Array.from(atob(gray), (c) => c.charCodeAt(0));
+      for (let i = 0; i < bytes.length; i++) pixels.data.set([bytes[i] ?? 0, bytes[i] ?? 0, bytes[i] ?? 0, 255], i * 4);
+      brush.putImageData(pixels, 0, 0);
+      const out = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.95 })).arrayBuffer());
+      return btoa(Array.from(out, (b) => String.fromCharCode(b)).join(''));
+    },
+    { width: image.width, height: image.height, gray: Buffer.from(image.gray).toString('base64') },
+  );
   return Buffer.from(jpeg, 'base64');
 }
 

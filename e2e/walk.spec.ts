@@ -9,7 +9,8 @@ async function add(page: Page, area: string, kind: string): Promise<void> {
   await page.getByRole('button', { name: kind, exact: true }).click();
 }
 
-const row = (page: Page, label: string) => page.getByRole('complementary', { name: 'What it comes to' }).locator('dt').filter({ hasText: label }).locator('xpath=following-sibling::dd[1]');
+const row = (page: Page, label: string) =>
+  page.getByRole('complementary', { name: 'What it comes to' }).locator('dt').filter({ hasText: label }).locator('xpath=following-sibling::dd[1]');
 
 test('a spall is outlined by its dimensions, read on a grid with the keyboard, and comes to its void', async ({ page }) => {
   await add(page, 'Boiler room', 'spall');
@@ -21,7 +22,19 @@ test('a spall is outlined by its dimensions, read on a grid with the keyboard, a
   await page.getByLabel('Depth, row 2, column 2').press('ArrowRight');
   await page.keyboard.type('32');
   await expect(page.getByText('Every crossing is read, in mm.')).toBeVisible();
-  for (const [question, choice] of [['Where does it lie?', 'floor'], ['Is a bar seen or near?', 'none'], ['How wet is it?', 'dry'], ['Has oil or salt soaked in?', 'no'], ['What caused it?', 'impact'], ['Who takes the cause away?', 'it is gone'], ['May services run behind?', 'looked, clear'], ['What goes over it?', 'soft tires'], ['How closely is it looked at?', 'in passing'], ['What was on it before?', 'nothing']] as const) await answer(page, question, choice);
+  for (const [question, choice] of [
+    ['Where does it lie?', 'floor'],
+    ['Is a bar seen or near?', 'none'],
+    ['How wet is it?', 'dry'],
+    ['Has oil or salt soaked in?', 'no'],
+    ['What caused it?', 'impact'],
+    ['Who takes the cause away?', 'it is gone'],
+    ['May services run behind?', 'looked, clear'],
+    ['What goes over it?', 'soft tires'],
+    ['How closely is it looked at?', 'in passing'],
+    ['What was on it before?', 'nothing'],
+  ] as const)
+    await answer(page, question, choice);
   await expect(row(page, 'Area as found')).toHaveText('600 cm²');
   // two readings of four neighbors each, over cells of 100 by 100 mm: (18 + 32) / 4 * 4 cells of 10 mL a mm
   await expect(row(page, 'Void as found').first()).toHaveText(`${String(((18 + 32) * 100 * 100) / 1000)} mL`);
@@ -63,8 +76,24 @@ test('a tapping map is clicked and typed, and shows the least square cut-outs', 
   await expect(page.getByRole('button', { name: 'Row 2, column 3: hollow' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Row 2, column 4: sound' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Row 3, column 3: hollow' })).toBeVisible();
-  for (const [label, value] of [['Diameter of the bar', '12'], ['Diameter left at the worst place', '10.2'], ['Bars that have lost section', '1'], ['Cover over the bar', '22']] as const) await page.getByLabel(label, { exact: true }).fill(value);
-  for (const [question, choice] of [['Where does it lie?', 'overhead'], ['Does the member carry load?', 'no'], ['Is more than half of a bar bare, or its bond lost?', 'no'], ['Is there salt in the concrete?', 'no'], ['What caused it?', 'too little cover'], ['Who takes the cause away?', 'we do'], ['May services run behind?', 'none'], ['How closely is it looked at?', 'not seen']] as const) await answer(page, question, choice);
+  for (const [label, value] of [
+    ['Diameter of the bar', '12'],
+    ['Diameter left at the worst place', '10.2'],
+    ['Bars that have lost section', '1'],
+    ['Cover over the bar', '22'],
+  ] as const)
+    await page.getByLabel(label, { exact: true }).fill(value);
+  for (const [question, choice] of [
+    ['Where does it lie?', 'overhead'],
+    ['Does the member carry load?', 'no'],
+    ['Is more than half of a bar bare, or its bond lost?', 'no'],
+    ['Is there salt in the concrete?', 'no'],
+    ['What caused it?', 'too little cover'],
+    ['Who takes the cause away?', 'we do'],
+    ['May services run behind?', 'none'],
+    ['How closely is it looked at?', 'not seen'],
+  ] as const)
+    await answer(page, question, choice);
   await expect(row(page, 'Hollow area')).toHaveText('300 cm²');
   await expect(row(page, 'Section of the bar lost')).toHaveText('27.8 %');
   await expect(row(page, 'Cut-outs')).toHaveText('1');

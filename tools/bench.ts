@@ -9,7 +9,16 @@ import { startPostgres } from './postgres.ts';
 import { run } from './run.ts';
 
 const chromiumPath = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
-const chromiumArgs = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const chromiumArgs = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
 
 interface Started {
   readonly child: ChildProcess;
@@ -23,12 +32,27 @@ function started(data: string, ...more: string[]): Promise<Started> {
   const begun = performance.now();
   return new Promise((ready, failed) => {
     const child = spawn(join(root, 'oddment'), ['start', '--port', '4799', '--data', data, ...more], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
-    const ended = new Promise<void>((done) => child.once('exit', () => { done(); }));
+    const ended = new Promise<void>((done) =>
+      child.once('exit', () => {
+        done();
+      }),
+    );
     child.stdout.on('data', (chunk: Buffer) => {
       const address = /runs at (\S+)/.exec(chunk.toString())?.[1];
-      if (address !== undefined) ready({ child, address, seconds: (performance.now() - begun) / 1000, end: async () => { child.kill('SIGTERM'); await ended; } });
+      if (address !== undefined)
+        ready({
+          child,
+          address,
+          seconds: (performance.now() - begun) / 1000,
+          end: async () => {
+            child.kill('SIGTERM');
+            await ended;
+          },
+        });
     });
-    void ended.then(() => { failed(new Failure('the start command ended before it was ready')); });
+    void ended.then(() => {
+      failed(new Failure('the start command ended before it was ready'));
+    });
   });
 }
 
@@ -75,7 +99,9 @@ await command(async () => {
   for (const dir of [data, demoData]) rmSync(dir, { recursive: true, force: true });
   const first = await started(data, '--no-demo');
   const postgres = await startPostgres(join(data, 'database'));
-  const done = await run(process.execPath, [join(root, 'bench/dist/main.js')], { env: { ODDMENT_BENCH_ADDRESS: first.address, ODDMENT_BENCH_DATABASE: postgres.url } });
+  const done = await run(process.execPath, [join(root, 'bench/dist/main.js')], {
+    env: { ODDMENT_BENCH_ADDRESS: first.address, ODDMENT_BENCH_DATABASE: postgres.url },
+  });
   if (done.code !== 0) throw new Failure('The plans could not be measured: see above.');
   const megabytes = serverMegabytes(first.child);
   console.log(`memory of the server after these requests: ${megabytes === undefined ? 'not found' : `${megabytes.toFixed(0)} MB`}`);
@@ -86,13 +112,17 @@ await command(async () => {
     again.push(next.seconds);
     await next.end();
   }
-  console.log(`start until ready: first on a new data directory ${first.seconds.toFixed(1)} s; again ${(again.sort((a, b) => a - b)[1] ?? 0).toFixed(1)} s (median of three)   aim 10 s`);
+  console.log(
+    `start until ready: first on a new data directory ${first.seconds.toFixed(1)} s; again ${(again.sort((a, b) => a - b)[1] ?? 0).toFixed(1)} s (median of three)   aim 10 s`,
+  );
   console.log(`first scripts of the page, gzip: ${firstScriptsKb().toFixed(0)} KB   aim 220 KB`);
   if (existsSync(chromiumPath)) {
     const demo = await started(demoData);
     const times = await usablePageMs(demo.address);
     await demo.end();
-    console.log(`usable page of the demo in headless Chromium, nothing cached: ${(times[2] ?? 0).toFixed(0)} ms (median of five, ${(times[0] ?? 0).toFixed(0)} to ${(times[4] ?? 0).toFixed(0)})`);
+    console.log(
+      `usable page of the demo in headless Chromium, nothing cached: ${(times[2] ?? 0).toFixed(0)} ms (median of five, ${(times[0] ?? 0).toFixed(0)} to ${(times[4] ?? 0).toFixed(0)})`,
+    );
   } else console.log('usable page: not measured, Chromium is not installed');
   for (const dir of [data, demoData]) rmSync(dir, { recursive: true, force: true });
   return 0;

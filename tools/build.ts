@@ -6,7 +6,13 @@ import { Failure, root, stateDir } from './place.ts';
 import { run } from './run.ts';
 
 const shared = ['core', 'contracts', 'drawing'];
-const targets = { server: [...shared, 'server'], web: [...shared, 'web'], cli: [...shared, 'cli'], simulators: [...shared, 'simulators'], bench: [...shared, 'bench'] } as const;
+const targets = {
+  server: [...shared, 'server'],
+  web: [...shared, 'web'],
+  cli: [...shared, 'cli'],
+  simulators: [...shared, 'simulators'],
+  bench: [...shared, 'bench'],
+} as const;
 export type Target = keyof typeof targets;
 
 function* sourcesIn(dir: string): Generator<string> {
@@ -22,7 +28,10 @@ function* sourcesIn(dir: string): Generator<string> {
 function digest(target: Target): string {
   const hash = createHash('sha256');
   for (const room of targets[target]) for (const file of [...sourcesIn(join(root, room))].sort()) hash.update(file).update(readFileSync(file));
-  hash.update(readFileSync(join(root, 'package-lock.json'))).update(readFileSync(join(root, 'tsconfig.base.json'))).update(readFileSync(import.meta.filename));
+  hash
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .update(readFileSync(join(root, 'tsconfig.base.json')))
+    .update(readFileSync(import.meta.filename));
   return hash.digest('hex');
 }
 
@@ -36,7 +45,10 @@ function externals(target: Target): string[] {
 
 async function make(target: Target): Promise<void> {
   if (target === 'web') {
-    const made = await run(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'error'], { cwd: join(root, 'web'), quiet: true });
+    const made = await run(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'error'], {
+      cwd: join(root, 'web'),
+      quiet: true,
+    });
     if (made.code !== 0) throw new Failure(`The page could not be built:\n${made.output.trim()}`);
     return;
   }

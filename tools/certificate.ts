@@ -17,9 +17,33 @@ await command(async () => {
   const [key, cert] = [join(out, 'key.pem'), join(out, 'cert.pem')];
   if (existsSync(key)) throw new Failure(`There is a certificate in ${out} already. Move it away first, or name another directory with --out.`);
   const alternatives = names.map((n) => `${isIP(n) === 0 ? 'DNS' : 'IP'}:${n}`).join(',');
-  const made = await run('openssl', ['req', '-x509', '-newkey', 'ec', '-pkeyopt', 'ec_paramgen_curve:prime256v1', '-nodes', '-days', days, '-keyout', key, '-out', cert, '-subj', `/CN=Oddment ${names[0] ?? ''}`, '-addext', `subjectAltName=${alternatives}`], { quiet: true });
+  const made = await run(
+    'openssl',
+    [
+      'req',
+      '-x509',
+      '-newkey',
+      'ec',
+      '-pkeyopt',
+      'ec_paramgen_curve:prime256v1',
+      '-nodes',
+      '-days',
+      days,
+      '-keyout',
+      key,
+      '-out',
+      cert,
+      '-subj',
+      `/CN=Oddment ${names[0] ?? ''}`,
+      '-addext',
+      `subjectAltName=${alternatives}`,
+    ],
+    { quiet: true },
+  );
   if (made.code !== 0) throw new Failure(`openssl could not make it: ${made.output.trim()}`);
   chmodSync(key, 0o600);
-  console.log(`Made for ${names.join(', ')}: ${cert}\nStart with: ./oddment start --host ${names.find((n) => isIP(n) !== 0) ?? 'ADDRESS'} --tls-cert ${cert} --tls-key ${key}\nEach phone has to trust this certificate once.`);
+  console.log(
+    `Made for ${names.join(', ')}: ${cert}\nStart with: ./oddment start --host ${names.find((n) => isIP(n) !== 0) ?? 'ADDRESS'} --tls-cert ${cert} --tls-key ${key}\nEach phone has to trust this certificate once.`,
+  );
   return 0;
 });

@@ -7,7 +7,10 @@ import { command, root } from './place.ts';
 export function cliCommand(name: string): Promise<void> {
   return command(async () => {
     await built('cli');
-    const done = spawnSync(process.execPath, [join(root, 'cli/dist/main.js'), name, ...process.argv.slice(2)], { cwd: process.env['ODDMENT_HERE'] ?? root, stdio: 'inherit' });
+    const done = spawnSync(process.execPath, [join(root, 'cli/dist/main.js'), name, ...process.argv.slice(2)], {
+      cwd: process.env['ODDMENT_HERE'] ?? root,
+      stdio: 'inherit',
+    });
     return done.status ?? 1;
   });
 }

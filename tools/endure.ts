@@ -7,7 +7,16 @@ await command(async () => {
   const { values } = parseArgs({ args: process.argv.slice(2), options: { rounds: { type: 'string' } } });
   const rounds = Number(values.rounds ?? 50);
   if (!Number.isInteger(rounds) || rounds < 1) throw new Failure(`--rounds is '${String(values.rounds)}'. It must be a whole number from 1.`, 2);
-  const result = await endure({ dataDir: join(stateDir, 'endure'), port: 4797, rounds, log: (line) => { console.log(line); } });
-  console.log(`${String(result.rounds)} kills, ${String(result.acknowledged)} writes acknowledged, ${String(result.lost)} lost, ${String(result.twice)} done twice`);
+  const result = await endure({
+    dataDir: join(stateDir, 'endure'),
+    port: 4797,
+    rounds,
+    log: (line) => {
+      console.log(line);
+    },
+  });
+  console.log(
+    `${String(result.rounds)} kills, ${String(result.acknowledged)} writes acknowledged, ${String(result.lost)} lost, ${String(result.twice)} done twice`,
+  );
   return result.lost === 0 && result.twice === 0 ? 0 : 1;
 });

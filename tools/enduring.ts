@@ -28,9 +28,16 @@ interface Running {
 
 function start({ dataDir, port }: EndureOptions): Promise<Running> {
   return new Promise((ready, failed) => {
-    const child = spawn(join(root, 'oddment'), ['start', '--port', String(port), '--data', dataDir, '--no-demo'], { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(join(root, 'oddment'), ['start', '--port', String(port), '--data', dataDir, '--no-demo'], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
     let said = '';
-    const ended = new Promise<void>((done) => child.once('exit', () => { done(); }));
+    const ended = new Promise<void>((done) =>
+      child.once('exit', () => {
+        done();
+      }),
+    );
     const take = (chunk: Buffer) => {
       said += chunk.toString();
       const address = /runs at (http:\S+)/.exec(said)?.[1];
@@ -38,7 +45,9 @@ function start({ dataDir, port }: EndureOptions): Promise<Running> {
     };
     child.stdout.on('data', take);
     child.stderr.on('data', take);
-    void ended.then(() => { failed(new Failure(`The start command ended: ${said}`)); });
+    void ended.then(() => {
+      failed(new Failure(`The start command ended: ${said}`));
+    });
   });
 }
 
@@ -50,7 +59,9 @@ class Writer {
   readonly #password = 'a long enough password';
 
   async open(address: string, first: boolean): Promise<void> {
-    const [path, body] = first ? ['first-account', { firm: 'F', name: 'N', login: 'owner', password: this.#password }] : ['session', { login: 'owner', password: this.#password }];
+    const [path, body] = first
+      ? ['first-account', { firm: 'F', name: 'N', login: 'owner', password: this.#password }]
+      : ['session', { login: 'owner', password: this.#password }];
     const response = await fetch(`${address}/api/${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
     this.#cookie = response.headers.get('set-cookie')?.split(';')[0] ?? '';
   }
@@ -59,9 +70,22 @@ class Writer {
     this.#stopped = false;
     while (!this.#stopped) {
       const id = randomUUID();
-      const body = JSON.stringify({ id, change: randomUUID(), site: id, client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-03T05:00:00Z', people: 1 });
+      const body = JSON.stringify({
+        id,
+        change: randomUUID(),
+        site: id,
+        client: '',
+        timeZone: 'UTC',
+        units: 'metric',
+        startAt: '2026-06-03T05:00:00Z',
+        people: 1,
+      });
       while (!this.#stopped) {
-        const response = await fetch(`${address}/api/jobs`, { method: 'POST', headers: { 'content-type': 'application/json', cookie: this.#cookie }, body }).catch(() => undefined);
+        const response = await fetch(`${address}/api/jobs`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json', cookie: this.#cookie },
+          body,
+        }).catch(() => undefined);
         if (response?.ok === true) {
           this.acknowledged.push(id);
           break;
@@ -111,7 +135,9 @@ export async function endure(options: EndureOptions): Promise<Endured> {
     const known = new Set(there);
     lost = writer.acknowledged.filter((id) => !known.has(id)).length;
     twice = there.length - known.size;
-    options.log(`round ${String(round)}: ${postgres ? 'PostgreSQL and server' : 'start command'} killed, ${String(writer.acknowledged.length)} acknowledged, ${String(lost)} lost, ${String(twice)} twice`);
+    options.log(
+      `round ${String(round)}: ${postgres ? 'PostgreSQL and server' : 'start command'} killed, ${String(writer.acknowledged.length)} acknowledged, ${String(lost)} lost, ${String(twice)} twice`,
+    );
     if (lost > 0 || twice > 0) break;
   }
   running.child.kill('SIGTERM');

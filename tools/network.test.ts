@@ -11,21 +11,36 @@ import { run } from './run.ts';
 
 const dir = mkdtempSync(join(tmpdir(), 'oddment-net-'));
 const oddment = (...args: string[]) => run(join(root, 'oddment'), args, { quiet: true });
-afterAll(() => { rmSync(dir, { recursive: true, force: true }); });
+afterAll(() => {
+  rmSync(dir, { recursive: true, force: true });
+});
 
 function started(args: readonly string[]): Promise<{ address: string; end: () => Promise<void> }> {
   return new Promise((ready, failed) => {
     const child = spawn(join(root, 'oddment'), ['start', ...args], { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
     let said = '';
-    const ended = new Promise<void>((done) => child.once('exit', () => { done(); }));
+    const ended = new Promise<void>((done) =>
+      child.once('exit', () => {
+        done();
+      }),
+    );
     const take = (chunk: Buffer) => {
       said += chunk.toString();
       const address = /runs at (\S+)/.exec(said)?.[1];
-      if (address !== undefined) ready({ address, end: async () => { child.kill('SIGTERM'); await ended; } });
+      if (address !== undefined)
+        ready({
+          address,
+          end: async () => {
+            child.kill('SIGTERM');
+            await ended;
+          },
+        });
     };
     child.stdout.on('data', take);
     child.stderr.on('data', take);
-    void ended.then(() => { failed(new Error(said)); });
+    void ended.then(() => {
+      failed(new Error(said));
+    });
   });
 }
 
@@ -34,8 +49,12 @@ function read(url: string, ca: Buffer, cookieOf?: (headers: NodeJS.Dict<string |
     get(url, { ca }, (response) => {
       let body = '';
       cookieOf?.(response.headers);
-      response.on('data', (chunk: Buffer) => { body += chunk.toString(); });
-      response.on('end', () => { done({ status: response.statusCode ?? 0, body }); });
+      response.on('data', (chunk: Buffer) => {
+        body += chunk.toString();
+      });
+      response.on('end', () => {
+        done({ status: response.statusCode ?? 0, body });
+      });
     }).on('error', failed);
   });
 }
@@ -49,7 +68,11 @@ describe('for phones on the crew’s network', () => {
     expect((await oddment('certificate', 'localhost', '--out', join(dir, 'certificate'))).output).toContain('already');
     const server = await started(['--port', '4793', '--data', join(dir, 'tls'), '--no-demo', '--tls-cert', cert, '--tls-key', key]);
     expect(server.address).toMatch(/^https:\/\/127\.0\.0\.1:/);
-    expect(await read(`${server.address}/healthz`, readFileSync(cert), (headers) => { expect(headers['strict-transport-security']).toBeDefined(); })).toEqual({ status: 200, body: '{"ok":true}' });
+    expect(
+      await read(`${server.address}/healthz`, readFileSync(cert), (headers) => {
+        expect(headers['strict-transport-security']).toBeDefined();
+      }),
+    ).toEqual({ status: 200, body: '{"ok":true}' });
     await expect(read(`${server.address}/healthz`, Buffer.from(''))).rejects.toThrow();
     await server.end();
   });

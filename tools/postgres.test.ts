@@ -32,7 +32,10 @@ describe('PostgreSQL of its own', () => {
 
   it('runs on loopback with fsync on, and refuses a wrong password', async () => {
     const { url } = await startPostgres(dir);
-    const [settings] = await ask<Record<string, string>>(url, "select current_setting('fsync') fsync, current_setting('synchronous_commit') commit, current_setting('full_page_writes') pages, current_setting('listen_addresses') listen, current_setting('data_directory') dir");
+    const [settings] = await ask<Record<string, string>>(
+      url,
+      "select current_setting('fsync') fsync, current_setting('synchronous_commit') commit, current_setting('full_page_writes') pages, current_setting('listen_addresses') listen, current_setting('data_directory') dir",
+    );
     expect(settings).toEqual({ fsync: 'on', commit: 'on', pages: 'on', listen: '127.0.0.1', dir: join(dir, 'pg') });
     await expect(ask(url.replace(/:[^:@]+@/, ':wrong@'), 'select 1')).rejects.toThrow(/password/);
   });

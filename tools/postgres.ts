@@ -22,7 +22,11 @@ const asRoot = process.getuid?.() === 0;
 
 function binDir(): string {
   const base = '/usr/lib/postgresql';
-  const versions = existsSync(base) ? readdirSync(base).filter((v) => existsSync(join(base, v, 'bin/initdb'))).sort((a, b) => Number(b) - Number(a)) : [];
+  const versions = existsSync(base)
+    ? readdirSync(base)
+        .filter((v) => existsSync(join(base, v, 'bin/initdb')))
+        .sort((a, b) => Number(b) - Number(a))
+    : [];
   const newest = versions[0];
   if (newest === undefined) throw new Failure('PostgreSQL is not installed. On Debian: apt-get install postgresql');
   return join(base, newest, 'bin');
@@ -37,7 +41,10 @@ export function clientProgram(name: 'pg_dump' | 'pg_restore'): string {
 function program(name: string, args: readonly string[]): [string, string[]] {
   const path = join(binDir(), name);
   if (!asRoot) return [path, [...args]];
-  return ['setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', '--inh-caps=+dac_read_search', '--ambient-caps=+dac_read_search', path, ...args]];
+  return [
+    'setpriv',
+    ['--reuid=postgres', '--regid=postgres', '--init-groups', '--inh-caps=+dac_read_search', '--ambient-caps=+dac_read_search', path, ...args],
+  ];
 }
 
 async function pg(name: string, args: readonly string[]): Promise<{ code: number; output: string }> {
@@ -65,9 +72,29 @@ async function makeCluster(dir: string, data: string, passwordFile: string, opti
   const password = join(dir, 'password.new');
   writeFileSync(password, randomBytes(24).toString('base64url'), { mode: 0o600 });
   await own(password);
-  const made = await pg('initdb', ['-D', fresh, '-U', 'oddment', `--pwfile=${password}`, '-A', 'scram-sha-256', '-E', 'UTF8', '--locale=C.UTF-8', ...(options.throwAway === true ? ['--no-sync'] : [])]);
+  const made = await pg('initdb', [
+    '-D',
+    fresh,
+    '-U',
+    'oddment',
+    `--pwfile=${password}`,
+    '-A',
+    'scram-sha-256',
+    '-E',
+    'UTF8',
+    '--locale=C.UTF-8',
+    ...(options.throwAway === true ? ['--no-sync'] : []),
+  ]);
   if (made.code !== 0) throw new Failure(`PostgreSQL could not make its data directory in ${fresh}:\n${made.output.trim()}`);
-  const settings = ["listen_addresses = '127.0.0.1'", "unix_socket_directories = ''", 'shared_buffers = 64MB', 'max_connections = 60', ...(options.throwAway === true ? ['fsync = off', 'synchronous_commit = off', 'full_page_writes = off'] : ['fsync = on', 'synchronous_commit = on', 'full_page_writes = on'])];
+  const settings = [
+    "listen_addresses = '127.0.0.1'",
+    "unix_socket_directories = ''",
+    'shared_buffers = 64MB',
+    'max_connections = 60',
+    ...(options.throwAway === true
+      ? ['fsync = off', 'synchronous_commit = off', 'full_page_writes = off']
+      : ['fsync = on', 'synchronous_commit = on', 'full_page_writes = on']),
+  ];
   writeFileSync(join(fresh, 'postgresql.conf'), `${settings.join('\n')}\n`, { flag: 'a' });
   renameSync(password, passwordFile);
   renameSync(fresh, data);
@@ -103,13 +130,20 @@ function leftBehind(data: string): number[] {
   const pidFile = join(data, 'postmaster.pid');
   const postmaster = existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8').split('\n')[0]) : 0;
   if (!existsSync('/proc') || (postmaster > 0 && alive(postmaster))) return [];
-  return readdirSync('/proc').map(Number).filter((pid) => {
-    try {
-      return pid > 1 && pid !== process.pid && readlinkSync(`/proc/${String(pid)}/cwd`) === data && readFileSync(`/proc/${String(pid)}/comm`, 'utf8').startsWith('postgres');
-    } catch {
-      return false;
-    }
-  });
+  return readdirSync('/proc')
+    .map(Number)
+    .filter((pid) => {
+      try {
+        return (
+          pid > 1 &&
+          pid !== process.pid &&
+          readlinkSync(`/proc/${String(pid)}/cwd`) === data &&
+          readFileSync(`/proc/${String(pid)}/comm`, 'utf8').startsWith('postgres')
+        );
+      } catch {
+        return false;
+      }
+    });
 }
 
 /** Ends what a killed postmaster left behind: asked first, then at once. Nothing acknowledged is lost by it: the next start recovers. */

@@ -10,7 +10,9 @@ await command(async () => {
   if (!existsSync(file)) throw new Failure(`${file} is not there.`);
   if (hasDatabase(dataDir)) throw new Failure(`${dataDir} holds data already. Restore into an empty directory with --data, or move this one away first.`);
   const postgres = await startPostgres(join(dataDir, 'database'));
-  const done = await run(clientProgram('pg_restore'), ['--no-owner', '--single-transaction', '--exit-on-error', '--dbname', postgres.url, file], { quiet: true });
+  const done = await run(clientProgram('pg_restore'), ['--no-owner', '--single-transaction', '--exit-on-error', '--dbname', postgres.url, file], {
+    quiet: true,
+  });
   await postgres.stop();
   if (done.code !== 0) throw new Failure(`${file} could not be restored. Nothing of it was taken: ${done.output.trim()}`);
   console.log(`Restored into ${dataDir}. Start it with: ./oddment start --data ${dataDir}`);

@@ -4,19 +4,43 @@ import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { command, Failure, root, stateDir } from './place.ts';
 
-const args = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const args = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
 const port = 4798;
 
 function startDemo(data: string): Promise<{ address: string; end: () => Promise<void> }> {
   return new Promise((ready, failed) => {
-    const child = spawn(join(root, 'oddment'), ['start', '--port', String(port), '--data', data, '--clock', '2026-06-02T12:00:00Z'], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
-    const ended = new Promise<void>((done) => child.once('exit', () => { done(); }));
+    const child = spawn(join(root, 'oddment'), ['start', '--port', String(port), '--data', data, '--clock', '2026-06-02T12:00:00Z'], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    const ended = new Promise<void>((done) =>
+      child.once('exit', () => {
+        done();
+      }),
+    );
     child.stdout.on('data', (chunk: Buffer) => {
       const address = /runs at (http:\S+)/.exec(chunk.toString())?.[1];
       if (address === undefined) return;
-      ready({ address, end: async () => { child.kill('SIGTERM'); await ended; } });
+      ready({
+        address,
+        end: async () => {
+          child.kill('SIGTERM');
+          await ended;
+        },
+      });
     });
-    void ended.then(() => { failed(new Failure('The start command ended before the pictures were made.')); });
+    void ended.then(() => {
+      failed(new Failure('The start command ended before the pictures were made.'));
+    });
   });
 }
 
@@ -45,7 +69,10 @@ async function addPhoto(page: Page, withCard = false): Promise<void> {
       brush.fillRect((i * 613.37) % w, (i * i * 0.7071) % h, 7, 7);
     }
     const crack = Array.from({ length: 26 }, (_v, i) => [(w * i) / 25, h * (0.52 + 0.09 * Math.sin(i * 0.8) + 0.01 * ((i * 7) % 5))] as const);
-    for (const [width, color] of [[90, 'rgba(60,52,44,0.25)'], [10, '#26221d']] as const) {
+    for (const [width, color] of [
+      [90, 'rgba(60,52,44,0.25)'],
+      [10, '#26221d'],
+    ] as const) {
       brush.strokeStyle = color;
       brush.lineWidth = width;
       brush.beginPath();
@@ -56,7 +83,13 @@ async function addPhoto(page: Page, withCard = false): Promise<void> {
       brush.fillStyle = '#f6f4ee';
       brush.lineWidth = 6;
       brush.beginPath();
-      for (const [x, y] of [[560, 820], [1010, 806], [1052, 1120], [530, 1128]] as const) brush.lineTo(x, y);
+      for (const [x, y] of [
+        [560, 820],
+        [1010, 806],
+        [1052, 1120],
+        [530, 1128],
+      ] as const)
+        brush.lineTo(x, y);
       brush.closePath();
       brush.fill();
       brush.stroke();
@@ -81,7 +114,14 @@ async function tracePhoto(page: Page): Promise<void> {
   const box = await picture.boundingBox();
   if (!box) throw new Failure('There is no picture to trace on.');
   const place = (x: number, y: number): [number, number] => [box.x + (x / 1600) * box.width, box.y + (y / 1200) * box.height];
-  for (const [i, corner] of ([[560, 820], [1010, 806], [1052, 1120], [530, 1128]] as const).entries()) {
+  for (const [i, corner] of (
+    [
+      [560, 820],
+      [1010, 806],
+      [1052, 1120],
+      [530, 1128],
+    ] as const
+  ).entries()) {
     const grip = await page.getByRole('button', { name: `Corner ${String(i + 1)} of what is known` }).boundingBox();
     if (!grip) throw new Failure('There is no corner to place.');
     await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
@@ -138,7 +178,14 @@ await command(async () => {
   const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args });
   try {
     for (const shot of shots) {
-      const page = await browser.newPage({ baseURL: demo.address, viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, isMobile: shot.phone === true, hasTouch: shot.phone === true, colorScheme: shot.dark ? 'dark' : 'light', userAgent: 'the desk in the office' });
+      const page = await browser.newPage({
+        baseURL: demo.address,
+        viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+        isMobile: shot.phone === true,
+        hasTouch: shot.phone === true,
+        colorScheme: shot.dark ? 'dark' : 'light',
+        userAgent: 'the desk in the office',
+      });
       await page.goto('/');
       await page.getByRole('link', { name: 'Quarry Street Bathhouse', exact: true }).waitFor();
       if (shot.stage !== '' && shot.mark === undefined) {
@@ -147,8 +194,15 @@ await command(async () => {
       }
       if (shot.mark !== undefined) {
         const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string }[];
-        const trees = await Promise.all(jobs.map(async ({ id }) => (await (await page.request.get(`/api/jobs/${id}`)).json()) as { id: string; areas: { defects: { id: string; mark: string }[] }[] }));
-        const found = trees.flatMap((tree) => tree.areas.flatMap((a) => a.defects.filter((d) => d.mark === shot.mark).map((defect) => ({ job: tree.id, defect }))))[0];
+        const trees = await Promise.all(
+          jobs.map(
+            async ({ id }) =>
+              (await (await page.request.get(`/api/jobs/${id}`)).json()) as { id: string; areas: { defects: { id: string; mark: string }[] }[] },
+          ),
+        );
+        const found = trees.flatMap((tree) =>
+          tree.areas.flatMap((a) => a.defects.filter((d) => d.mark === shot.mark).map((defect) => ({ job: tree.id, defect }))),
+        )[0];
         if (!found) throw new Failure(`No defect of the demo is marked ${shot.mark}.`);
         await page.goto(`/jobs/${found.job}/${shot.stage}/${found.defect.id}`);
         await page.locator('.fig').first().waitFor();

@@ -37,7 +37,11 @@ interface Started {
 /** A process of ours, once it says that it is ready. */
 function started(what: string, file: string, args: readonly string[], env: NodeJS.ProcessEnv): Promise<Started> {
   return new Promise((done, failed) => {
-    const child = spawn(process.execPath, ['--enable-source-maps', join(root, file), ...args], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+    const child = spawn(process.execPath, ['--enable-source-maps', join(root, file), ...args], {
+      cwd: root,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    });
     child.on('message', (message) => {
       const { ready, failed: why } = message as { ready?: number; failed?: string };
       if (ready !== undefined) done({ child, port: ready });
@@ -53,7 +57,8 @@ function started(what: string, file: string, args: readonly string[], env: NodeJ
 async function simulators({ simulate, weather, instruments, clock }: StartOptions): Promise<{ weather?: Started; instruments?: Started }> {
   if (!simulate || (weather !== undefined && instruments !== undefined)) return {};
   await built('simulators');
-  const one = (what: 'weather' | 'instruments') => started(`simulated ${what}`, 'simulators/dist/main.js', [what], { ODDMENT_CLOCK: clock ?? '', ODDMENT_PORT: '0' });
+  const one = (what: 'weather' | 'instruments') =>
+    started(`simulated ${what}`, 'simulators/dist/main.js', [what], { ODDMENT_CLOCK: clock ?? '', ODDMENT_PORT: '0' });
   return { ...(weather === undefined && { weather: await one('weather') }), ...(instruments === undefined && { instruments: await one('instruments') }) };
 }
 
@@ -107,7 +112,15 @@ await command(async () => {
     await postgres.stop();
     throw error;
   }
-  writeFileSync(runFile, JSON.stringify({ pid: process.pid, address, ...(stand.weather && { weather: stand.weather.child.pid }), ...(stand.instruments && { instruments: stand.instruments.child.pid }) }));
+  writeFileSync(
+    runFile,
+    JSON.stringify({
+      pid: process.pid,
+      address,
+      ...(stand.weather && { weather: stand.weather.child.pid }),
+      ...(stand.instruments && { instruments: stand.instruments.child.pid }),
+    }),
+  );
   const ended = new Promise<number>((done) => {
     server.once('exit', (exitCode) => {
       done(asked ? 0 : (exitCode ?? 1));

@@ -11,15 +11,38 @@ describe('startOptions', () => {
   });
 
   it('takes port, data, clock and no demo', () => {
-    expect(startOptions(['--port', '5000', '--data', '/tmp/x', '--no-demo', '--clock', '2026-06-02T12:00:00Z'])).toEqual({ port: 5000, dataDir: '/tmp/x', demo: false, simulate: false, host: '127.0.0.1', clock: '2026-06-02T12:00:00.000Z' });
+    expect(startOptions(['--port', '5000', '--data', '/tmp/x', '--no-demo', '--clock', '2026-06-02T12:00:00Z'])).toEqual({
+      port: 5000,
+      dataDir: '/tmp/x',
+      demo: false,
+      simulate: false,
+      host: '127.0.0.1',
+      clock: '2026-06-02T12:00:00.000Z',
+    });
   });
 
   it('takes a weather service and a line to instruments; simulated ones beside own data only when asked for', () => {
-    expect(startOptions(['--no-demo', '--weather', 'http://127.0.0.1:8090', '--instruments', '127.0.0.1:8091'])).toMatchObject({ weather: 'http://127.0.0.1:8090', instruments: '127.0.0.1:8091', simulate: false });
+    expect(startOptions(['--no-demo', '--weather', 'http://127.0.0.1:8090', '--instruments', '127.0.0.1:8091'])).toMatchObject({
+      weather: 'http://127.0.0.1:8090',
+      instruments: '127.0.0.1:8091',
+      simulate: false,
+    });
     expect(startOptions(['--no-demo', '--simulate']).simulate).toBe(true);
   });
 
-  it.each([[['--port', 'high'], /--port is 'high'/], [['--port', '70000'], /1 to 65535/], [['--clock', 'noon'], /--clock is 'noon'/], [['--speed'], /--speed/], [['here'], /here/], [['--host', '192.0.2.10'], /without TLS is refused: anybody on that network could read the passwords/], [['--host', '0.0.0.0'], /without TLS/], [['--tls-cert', 'a.pem'], /go together/], [['--weather', 'rain'], /--weather is 'rain'/], [['--instruments', 'here'], /--instruments is 'here'/], [['--host', '192.0.2.10', '--tls-cert', 'a.pem', '--tls-key', 'b.pem'], /a\.pem is not there/]])('refuses %j in words', (args, words) => {
+  it.each([
+    [['--port', 'high'], /--port is 'high'/],
+    [['--port', '70000'], /1 to 65535/],
+    [['--clock', 'noon'], /--clock is 'noon'/],
+    [['--speed'], /--speed/],
+    [['here'], /here/],
+    [['--host', '192.0.2.10'], /without TLS is refused: anybody on that network could read the passwords/],
+    [['--host', '0.0.0.0'], /without TLS/],
+    [['--tls-cert', 'a.pem'], /go together/],
+    [['--weather', 'rain'], /--weather is 'rain'/],
+    [['--instruments', 'here'], /--instruments is 'here'/],
+    [['--host', '192.0.2.10', '--tls-cert', 'a.pem', '--tls-key', 'b.pem'], /a\.pem is not there/],
+  ])('refuses %j in words', (args, words) => {
     expect(() => startOptions(args)).toThrow(Failure);
     expect(() => startOptions(args)).toThrow(words);
   });

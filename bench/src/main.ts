@@ -43,15 +43,28 @@ async function measure(): Promise<void> {
   const roundTrip: number[] = [];
   for (let round = 0; round < rounds; round++) {
     for (const input of inputs.slice(round * 20, round * 20 + 20)) one.push(timed(() => whole(input)));
-    thousand.push(timed(() => { for (const input of inputs) whole(input); }));
+    thousand.push(
+      timed(() => {
+        for (const input of inputs) whole(input);
+      }),
+    );
     // made one by one and outside the clock, so that a thousand records are not kept at once
-    roundTrip.push(inputs.reduce((sum, input) => {
-      const record = planRecord(planRepair(input));
-      return sum + timed(() => { JSON.parse(JSON.stringify(record)); });
-    }, 0));
+    roundTrip.push(
+      inputs.reduce((sum, input) => {
+        const record = planRecord(planRepair(input));
+        return (
+          sum +
+          timed(() => {
+            JSON.parse(JSON.stringify(record));
+          })
+        );
+      }, 0),
+    );
   }
   const example = planRepair(benchJob(0)) as JudgedPlan;
-  console.log(`Plans of slab cracks: Match over ${String(example.candidates.length)} systems, method, mix, schedule and drawing. Node ${process.version}, median of ${String(rounds)} rounds (least to most).`);
+  console.log(
+    `Plans of slab cracks: Match over ${String(example.candidates.length)} systems, method, mix, schedule and drawing. Node ${process.version}, median of ${String(rounds)} rounds (least to most).`,
+  );
   console.log(row('one plan with Match and drawing', one, 2));
   console.log(row(`${String(many)} plans with Match and drawing`, thousand, 800));
   console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));
@@ -63,7 +76,9 @@ async function measure(): Promise<void> {
   const { ODDMENT_BENCH_ADDRESS: address, ODDMENT_BENCH_DATABASE: databaseUrl } = process.env;
   if (address !== undefined && databaseUrl !== undefined) {
     const { openP95Ms, bareP95Ms, requests } = await measureServing(address, databaseUrl);
-    console.log(`open a job of 40 defects: p95 ${openP95Ms.toFixed(1)} ms; a bare SELECT of the same rows through Express: p95 ${bareP95Ms.toFixed(1)} ms; ${(openP95Ms / bareP95Ms).toFixed(1)} times   aim 2.5 times   (${String(requests)} requests)`);
+    console.log(
+      `open a job of 40 defects: p95 ${openP95Ms.toFixed(1)} ms; a bare SELECT of the same rows through Express: p95 ${bareP95Ms.toFixed(1)} ms; ${(openP95Ms / bareP95Ms).toFixed(1)} times   aim 2.5 times   (${String(requests)} requests)`,
+    );
   }
 }
 

@@ -10,15 +10,109 @@ function mixed(i: number): { readonly kind: string; readonly answers: Readonly<R
   const depthMm = 2 + ((i * 7) % 60);
   switch (i % 5) {
     case 0:
-      return { kind: 'concrete-spall', answers: { outline, bottom: 'even', depthMm, position: ['floor', 'wall', 'overhead'][i % 3], barSeen: 'no', moisture: 'dry', oil: 'no', cause: 'impact', causeBy: 'gone', services: 'no', traffic: 'foot', look: 'passing', before: 'bare' } };
+      return {
+        kind: 'concrete-spall',
+        answers: {
+          outline,
+          bottom: 'even',
+          depthMm,
+          position: ['floor', 'wall', 'overhead'][i % 3],
+          barSeen: 'no',
+          moisture: 'dry',
+          oil: 'no',
+          cause: 'impact',
+          causeBy: 'gone',
+          services: 'no',
+          traffic: 'foot',
+          look: 'passing',
+          before: 'bare',
+        },
+      };
     case 1:
-      return { kind: 'plaster-hole', answers: { outline, bottom: 'even', depthMm: 2 + (i % 20), position: 'wall', binder: ['gypsum', 'lime', 'cement'][i % 3], base: 'masonry', place: 'inside', moisture: i % 4 === 0 ? 'damp' : 'dry', cause: 'impact', causeBy: 'gone', services: 'no', paint: 'flat', light: 'soft', texture: 'smooth', look: 'passing' } };
+      return {
+        kind: 'plaster-hole',
+        answers: {
+          outline,
+          bottom: 'even',
+          depthMm: 2 + (i % 20),
+          position: 'wall',
+          binder: ['gypsum', 'lime', 'cement'][i % 3],
+          base: 'masonry',
+          place: 'inside',
+          moisture: i % 4 === 0 ? 'damp' : 'dry',
+          cause: 'impact',
+          causeBy: 'gone',
+          services: 'no',
+          paint: 'flat',
+          light: 'soft',
+          texture: 'smooth',
+          look: 'passing',
+        },
+      };
     case 2:
-      return { kind: 'drywall-hole', answers: { outline, rated: 'no', wetArea: 'no', position: 'wall', boardMm: 12.7, frame: 'wood', layers: 'one', knocked: 'no', softened: 'no', cause: 'impact', causeBy: 'gone', services: 'no', paint: 'flat', light: 'soft', texture: 'smooth', before: 'paint', look: 'passing' } };
+      return {
+        kind: 'drywall-hole',
+        answers: {
+          outline,
+          rated: 'no',
+          wetArea: 'no',
+          position: 'wall',
+          boardMm: 12.7,
+          frame: 'wood',
+          layers: 'one',
+          knocked: 'no',
+          softened: 'no',
+          cause: 'impact',
+          causeBy: 'gone',
+          services: 'no',
+          paint: 'flat',
+          light: 'soft',
+          texture: 'smooth',
+          before: 'paint',
+          look: 'passing',
+        },
+      };
     case 3:
-      return { kind: 'timber-decay', answers: { outline, bottom: 'even', depthMm, end: 'no', member: 'sill', loaded: 'no', sectionMm: 70, place: 'outside', moisturePct: 10 + (i % 15), water: 'closed', finish: 'paint', grain: 'no', cause: 'joint', causeBy: 'us', services: 'no', look: 'passing' } };
+      return {
+        kind: 'timber-decay',
+        answers: {
+          outline,
+          bottom: 'even',
+          depthMm,
+          end: 'no',
+          member: 'sill',
+          loaded: 'no',
+          sectionMm: 70,
+          place: 'outside',
+          moisturePct: 10 + (i % 15),
+          water: 'closed',
+          finish: 'paint',
+          grain: 'no',
+          cause: 'joint',
+          causeBy: 'us',
+          services: 'no',
+          look: 'passing',
+        },
+      };
     default:
-      return { kind: 'tub-hole', answers: { outline, shell: 'gelcoat', part: i % 2 === 0 ? 'wall' : 'floor', flexMm: (i % 30) / 10, coated: 'no', silicone: 'no', drip: 'no', rust: 'no', match: 'color', cause: 'impact', causeBy: 'gone', services: 'no', look: 'close' } };
+      return {
+        kind: 'tub-hole',
+        answers: {
+          outline,
+          shell: 'gelcoat',
+          part: i % 2 === 0 ? 'wall' : 'floor',
+          flexMm: (i % 30) / 10,
+          coated: 'no',
+          silicone: 'no',
+          drip: 'no',
+          rust: 'no',
+          match: 'color',
+          cause: 'impact',
+          causeBy: 'gone',
+          services: 'no',
+          look: 'close',
+        },
+      };
   }
 }
 
@@ -32,12 +126,16 @@ export function mixedInput(i: number): { readonly job: Job; readonly area: Area;
 
 function mixedPlans(count: number): () => number {
   const inputs = Array.from({ length: count }, (_v, i) => mixedInput(i));
-  return () => inputs.reduce((sum, input) => {
-    const { defect } = input;
-    const plan = planRepair(input);
-    if (plan.state !== 'surveyed' || !plan.match) throw new Error(`a mixed defect of the bench is not judged: ${defect.kind} ${plan.state === 'incomplete' ? JSON.stringify([plan.sense.defect.missing.map((a) => a.field), plan.sense.defect.refused.map((r) => r.field)]) : ''}`);
-    return sum + plan.match.candidates.length;
-  }, 0);
+  return () =>
+    inputs.reduce((sum, input) => {
+      const { defect } = input;
+      const plan = planRepair(input);
+      if (plan.state !== 'surveyed' || !plan.match)
+        throw new Error(
+          `a mixed defect of the bench is not judged: ${defect.kind} ${plan.state === 'incomplete' ? JSON.stringify([plan.sense.defect.missing.map((a) => a.field), plan.sense.defect.refused.map((r) => r.field)]) : ''}`,
+        );
+      return sum + plan.match.candidates.length;
+    }, 0);
 }
 
 const count = 1000;
@@ -49,11 +147,13 @@ export function answerMixed(): void {
   const judge = mixedPlans(count);
   const { rounds } = workerData as { rounds: number };
   judge();
-  parentPort?.postMessage(Array.from({ length: rounds }, () => {
-    const start = performance.now();
-    judge();
-    return performance.now() - start;
-  }));
+  parentPort?.postMessage(
+    Array.from({ length: rounds }, () => {
+      const start = performance.now();
+      judge();
+      return performance.now() - start;
+    }),
+  );
 }
 
 /** A thousand mixed defects against the whole shelf in a worker, and how long the thread beside it was not heard meanwhile. */

@@ -28,15 +28,36 @@ async function timed(act: () => Promise<Response>): Promise<number> {
 /** A job of forty defects, made over the API; returns its id. */
 async function makeJob(address: string, cookie: string): Promise<string> {
   const post = async (path: string, body: object) => {
-    const response = await fetch(`${address}/api${path}`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify(body) });
+    const response = await fetch(`${address}/api${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', cookie },
+      body: JSON.stringify(body),
+    });
     if (!response.ok) throw new Error(await response.text());
   };
   const [job, area] = [randomUUID(), randomUUID()];
-  await post('/jobs', { id: job, change: randomUUID(), site: 'Bench', client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-02T06:00:00Z', people: 2 });
+  await post('/jobs', {
+    id: job,
+    change: randomUUID(),
+    site: 'Bench',
+    client: '',
+    timeZone: 'UTC',
+    units: 'metric',
+    startAt: '2026-06-02T06:00:00Z',
+    people: 2,
+  });
   await post(`/jobs/${job}/areas`, { id: area, change: randomUUID(), name: 'Bench', facts: {} });
   for (let i = 0; i < defects; i++) {
     const { facts } = benchJob(i).defect;
-    await post(`/areas/${area}/defects`, { id: randomUUID(), change: randomUUID(), kind: 'slab-crack', mark: `B-${String(i)}`, facts, confirmed: [], decisions: [] });
+    await post(`/areas/${area}/defects`, {
+      id: randomUUID(),
+      change: randomUUID(),
+      kind: 'slab-crack',
+      mark: `B-${String(i)}`,
+      facts,
+      confirmed: [],
+      decisions: [],
+    });
   }
   return job;
 }
@@ -46,7 +67,11 @@ async function makeJob(address: string, cookie: string): Promise<string> {
  * Express alone, by turns in the same run.
  */
 export async function measureServing(address: string, databaseUrl: string): Promise<Serving> {
-  const made = await fetch(`${address}/api/first-account`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ firm: 'Bench', name: 'Bench', login: 'bench', password: 'a long enough password' }) });
+  const made = await fetch(`${address}/api/first-account`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ firm: 'Bench', name: 'Bench', login: 'bench', password: 'a long enough password' }),
+  });
   const cookie = made.headers.get('set-cookie')?.split(';')[0] ?? '';
   const job = await makeJob(address, cookie);
   const pool = new pg.Pool({ connectionString: databaseUrl });
@@ -55,7 +80,11 @@ export async function measureServing(address: string, databaseUrl: string): Prom
     const { rows } = await pool.query('select d.* from defects d join areas a on a.id = d.area_id where a.job_id = $1', [job]);
     res.json(rows);
   });
-  const bare = await new Promise<Server>((ready) => { const server = app.listen(0, '127.0.0.1', () => { ready(server); }); });
+  const bare = await new Promise<Server>((ready) => {
+    const server = app.listen(0, '127.0.0.1', () => {
+      ready(server);
+    });
+  });
   const place = bare.address();
   const bareUrl = `http://127.0.0.1:${String(typeof place === 'object' && place !== null ? place.port : 0)}/bare`;
   const open = () => fetch(`${address}/api/jobs/${job}`, { headers: { cookie } });

@@ -6,7 +6,9 @@ const methods = 40;
 
 /** Plans that have a method, of every surface. */
 function inputs() {
-  return Array.from({ length: 400 }, (_v, i) => mixedInput(i)).filter((input) => workOfPlan(planRepair(input)) !== undefined).slice(0, methods);
+  return Array.from({ length: 400 }, (_v, i) => mixedInput(i))
+    .filter((input) => workOfPlan(planRepair(input)) !== undefined)
+    .slice(0, methods);
 }
 
 /**

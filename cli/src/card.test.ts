@@ -16,6 +16,9 @@ it('the measuring card is one page whose frame has the size that the photo is me
   const inMm = sizes.map(([w = 0, h = 0]) => [(w * 25.4) / 72, (h * 25.4) / 72]);
   expect(inMm.some(([w = 0, h = 0]) => Math.abs(w - measuringCard.widthMm) < 0.05 && Math.abs(h - measuringCard.heightMm) < 0.05)).toBe(true);
   const { items } = await page.getTextContent();
-  const text = items.map((item) => ('str' in item ? item.str : '')).join(' ').replaceAll(/\s+/g, ' ');
+  const text = items
+    .map((item) => ('str' in item ? item.str : ''))
+    .join(' ')
+    .replaceAll(/\s+/g, ' ');
   for (const words of ['not fitted to the page', '150 mm, 5 7/8 in', '100 mm, 3 15/16 in', 'upper left']) expect(text).toContain(words);
 });

@@ -19,23 +19,42 @@ export async function cardPdf(): Promise<Buffer> {
   pdfmake.setFonts({ Atkinson: { normal: face('400Regular'), bold: face('700Bold') } });
   pdfmake.setUrlAccessPolicy(() => false);
   pdfmake.setLocalAccessPolicy((path: string) => path.startsWith(files));
-  return pdfmake.createPdf({
-    info: { title: 'Oddment measuring card' },
-    pageSize: 'A4',
-    pageOrientation: 'landscape',
-    pageMargins: [60, 50, 60, 40],
-    defaultStyle: { font: 'Atkinson', fontSize: 11 },
-    content: [
-      { text: 'Oddment measuring card', bold: true, fontSize: 16 },
-      { text: `Print at full size, not fitted to the page. Check with a rule: the long side of the frame is ${words(widthMm)}, the short one ${words(heightMm)}. Lay it flat on the surface beside what you measure; in the photo place the four corners where the crosses meet.`, margin: [0, 4, 0, 24] },
-      {
-        canvas: [
-          { type: 'rect', x: 12, y: 12, w, h, lineWidth: 2 },
-          ...[[12, 12], [12 + w, 12], [12 + w, 12 + h], [12, 12 + h]].flatMap(([x = 0, y = 0]) => cross(x, y)),
-          { type: 'polyline', closePath: true, color: '#000', points: [{ x: 24, y: 24 }, { x: 48, y: 24 }, { x: 24, y: 48 }] },
-        ],
-      },
-      { text: 'The black corner is the upper left.', margin: [0, 12, 0, 0] },
-    ],
-  }).getBuffer();
+  return pdfmake
+    .createPdf({
+      info: { title: 'Oddment measuring card' },
+      pageSize: 'A4',
+      pageOrientation: 'landscape',
+      pageMargins: [60, 50, 60, 40],
+      defaultStyle: { font: 'Atkinson', fontSize: 11 },
+      content: [
+        { text: 'Oddment measuring card', bold: true, fontSize: 16 },
+        {
+          text: `Print at full size, not fitted to the page. Check with a rule: the long side of the frame is ${words(widthMm)}, the short one ${words(heightMm)}. Lay it flat on the surface beside what you measure; in the photo place the four corners where the crosses meet.`,
+          margin: [0, 4, 0, 24],
+        },
+        {
+          canvas: [
+            { type: 'rect', x: 12, y: 12, w, h, lineWidth: 2 },
+            ...[
+              [12, 12],
+              [12 + w, 12],
+              [12 + w, 12 + h],
+              [12, 12 + h],
+            ].flatMap(([x = 0, y = 0]) => cross(x, y)),
+            {
+              type: 'polyline',
+              closePath: true,
+              color: '#000',
+              points: [
+                { x: 24, y: 24 },
+                { x: 48, y: 24 },
+                { x: 24, y: 48 },
+              ],
+            },
+          ],
+        },
+        { text: 'The black corner is the upper left.', margin: [0, 12, 0, 0] },
+      ],
+    })
+    .getBuffer();
 }

@@ -19,7 +19,8 @@ export function figureCommand(args: readonly string[]): string {
   const tool = quickTools.find((t) => t.id === name);
   if (tool) return toolCommand(tool, given);
   const f = name === undefined ? undefined : formulaNamed(name);
-  if (!f) throw new BadInput([`There is no figure '${name ?? ''}'. There are: ${[...quickTools.map((t) => t.id), ...formulas.map((one) => one.name)].join(', ')}`]);
+  if (!f)
+    throw new BadInput([`There is no figure '${name ?? ''}'. There are: ${[...quickTools.map((t) => t.id), ...formulas.map((one) => one.name)].join(', ')}`]);
   const values: Record<string, number | number[]> = {};
   for (const pair of given) {
     const [key = '', text = ''] = pair.split('=', 2);
@@ -33,11 +34,21 @@ export function figureCommand(args: readonly string[]): string {
     const value = evaluate(f, values as never);
     const unit = baseUnits[f.output];
     const both = (['metric', 'us'] as const).map((system) => showValue(value, f.output, system).text);
-    const rows = Object.entries(f.inputs).map(([key, spec]) => `  ${spec.label}: ${String(values[key])}${baseUnits[spec.kind] === '' ? '' : ` ${baseUnits[spec.kind]}`}`);
-    return [`${f.title}: ${String(value)}${unit === '' ? '' : ` ${unit}`}   (${[...new Set(both)].join(', ')})`, `  ${f.words}`, ...rows, `  source: ${cite(f.source)}`, ''].join('\n');
+    const rows = Object.entries(f.inputs).map(
+      ([key, spec]) => `  ${spec.label}: ${String(values[key])}${baseUnits[spec.kind] === '' ? '' : ` ${baseUnits[spec.kind]}`}`,
+    );
+    return [
+      `${f.title}: ${String(value)}${unit === '' ? '' : ` ${unit}`}   (${[...new Set(both)].join(', ')})`,
+      `  ${f.words}`,
+      ...rows,
+      `  source: ${cite(f.source)}`,
+      '',
+    ].join('\n');
   } catch (error) {
     if (error instanceof DoNotGoTogether) throw new BadInput([`${error.input}: ${error.why}`]);
     if (!(error instanceof OutOfRange)) throw error;
-    throw new BadInput([`${error.input} is ${String(error.given)}: ${error.spec.label} must lie between ${String(error.spec.min)} and ${String(error.spec.max)} ${baseUnits[error.spec.kind]}`.trimEnd()]);
+    throw new BadInput([
+      `${error.input} is ${String(error.given)}: ${error.spec.label} must lie between ${String(error.spec.min)} and ${String(error.spec.max)} ${baseUnits[error.spec.kind]}`.trimEnd(),
+    ]);
   }
 }

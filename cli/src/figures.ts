@@ -9,13 +9,30 @@ export function figuresText(json: boolean): string {
     name: f.name,
     title: f.title,
     words: f.words,
-    inputs: Object.entries(f.inputs).map(([name, i]) => ({ name, label: i.label, kind: i.kind, unit: unit(i.kind), min: i.min, max: i.max, list: i.list === true })),
+    inputs: Object.entries(f.inputs).map(([name, i]) => ({
+      name,
+      label: i.label,
+      kind: i.kind,
+      unit: unit(i.kind),
+      min: i.min,
+      max: i.max,
+      list: i.list === true,
+    })),
     output: { kind: f.output, unit: unit(f.output) },
     source: cite(f.source),
   }));
   if (json) return `${JSON.stringify(rows, null, 2)}\n`;
   const tools = quickTools.map((t) => [`${t.id}: ${t.title}`, `  ${t.words}`, ...toolAsks(t).map((line) => `    ${line}`), ''].join('\n'));
-  return [...tools, ...rows
-    .map((f) => [`${f.name}: ${f.title}, in ${f.output.unit}`, `  ${f.words}`, ...f.inputs.map((i) => `    ${i.name}=${i.list ? 'a,b,…' : '…'}  ${i.label}, ${i.unit}, ${String(i.min)} to ${String(i.max)}`), `  source: ${f.source}`, ''].join('\n'))]
-    .join('\n');
+  return [
+    ...tools,
+    ...rows.map((f) =>
+      [
+        `${f.name}: ${f.title}, in ${f.output.unit}`,
+        `  ${f.words}`,
+        ...f.inputs.map((i) => `    ${i.name}=${i.list ? 'a,b,…' : '…'}  ${i.label}, ${i.unit}, ${String(i.min)} to ${String(i.max)}`),
+        `  source: ${f.source}`,
+        '',
+      ].join('\n'),
+    ),
+  ].join('\n');
 }

@@ -10,10 +10,15 @@ import { BadInput } from './badInput.ts';
 const [name, ...args] = process.argv.slice(2);
 
 function planCommand(): string {
-  const { values, positionals } = parseArgs({ args, allowPositionals: true, options: { json: { type: 'boolean' }, svg: { type: 'boolean' }, units: { type: 'string' }, mark: { type: 'string' } } });
+  const { values, positionals } = parseArgs({
+    args,
+    allowPositionals: true,
+    options: { json: { type: 'boolean' }, svg: { type: 'boolean' }, units: { type: 'string' }, mark: { type: 'string' } },
+  });
   const [file] = positionals;
   if (file === undefined || positionals.length > 1) throw new BadInput(['Name one job file: ./oddment plan FILE']);
-  if (values.units !== undefined && values.units !== 'metric' && values.units !== 'us') throw new BadInput([`--units is '${values.units}'. It must be metric or us.`]);
+  if (values.units !== undefined && values.units !== 'metric' && values.units !== 'us')
+    throw new BadInput([`--units is '${values.units}'. It must be metric or us.`]);
   let text: string;
   try {
     text = readFileSync(file, 'utf8');
@@ -22,7 +27,11 @@ function planCommand(): string {
   }
   const read = readJobFile(text);
   if (!read.ok) throw new BadInput(read.problems.map((p) => `${p.path === '' ? '(the file)' : p.path}: ${p.message}`));
-  return planOutput(read.value, { form: values.json === true ? 'json' : values.svg === true ? 'svg' : 'text', ...(values.units && { units: values.units }), ...(values.mark !== undefined && { mark: values.mark }) });
+  return planOutput(read.value, {
+    form: values.json === true ? 'json' : values.svg === true ? 'svg' : 'text',
+    ...(values.units && { units: values.units }),
+    ...(values.mark !== undefined && { mark: values.mark }),
+  });
 }
 
 async function cardCommand(): Promise<string> {

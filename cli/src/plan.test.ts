@@ -32,10 +32,22 @@ function refusal(act: () => string): readonly string[] {
 }
 
 describe('plan as text', () => {
-  const text = planOutput(file({ answers: { traffic: 'hard-wheels' } }, { answers: { ground: 'rocks' } }, { answers: { traffic: undefined } }), { form: 'text' });
+  const text = planOutput(file({ answers: { traffic: 'hard-wheels' } }, { answers: { ground: 'rocks' } }, { answers: { traffic: undefined } }), {
+    form: 'text',
+  });
 
   it('can be worked from: sizes, systems, steps with clock times, quantities, cautions', () => {
-    for (const wanted of ['Crack 4.20 m, 5 mm at the widest', 'fits  Rapid crack resin with sand', 'ruled out  Injection foam', '07:00  Chase 7 mm wide, 19.1 mm deep', 'Resin placed: 271 mL', 'Cartridges: 1', 'Silica dust', 'gives no structural, medical or legal advice']) expect(text).toContain(wanted);
+    for (const wanted of [
+      'Crack 4.20 m, 5 mm at the widest',
+      'fits  Rapid crack resin with sand',
+      'ruled out  Injection foam',
+      '07:00  Chase 7 mm wide, 19.1 mm deep',
+      'Resin placed: 271 mL',
+      'Cartridges: 1',
+      'Silica dust',
+      'gives no structural, medical or legal advice',
+    ])
+      expect(text).toContain(wanted);
   });
 
   it('stops where it must, and names what is open', () => {
@@ -77,7 +89,15 @@ describe('limits', () => {
   it('lists every figure of the shelf with unit, source and how it is known', () => {
     const rows = JSON.parse(limitsText(true)) as Record<string, unknown>[];
     expect(rows.length).toBeGreaterThan(500);
-    expect(rows.find((r) => r['id'] === 'cement-plaster/slabC/min')).toEqual({ id: 'cement-plaster/slabC/min', value: 4.4, unit: '°C', source: 'ASTM C926, application of cement plaster; as recalled, check the current text', known: 'recalled', label: 'Coldest', assumed: false });
+    expect(rows.find((r) => r['id'] === 'cement-plaster/slabC/min')).toEqual({
+      id: 'cement-plaster/slabC/min',
+      value: 4.4,
+      unit: '°C',
+      source: 'ASTM C926, application of cement plaster; as recalled, check the current text',
+      known: 'recalled',
+      label: 'Coldest',
+      assumed: false,
+    });
     expect(limitsText(false)).toContain('board-plug/extent/max: 150 mm');
   });
 });
@@ -117,7 +137,8 @@ describe('figures', () => {
 describe('a small tool on the command line', () => {
   it('takes the usual for what is not given, and answers in both systems of units', () => {
     const text = figureCommand(['cup-marks', 'parts=2:1', 'need=100']);
-    for (const wanted of ['A ratio in a marked cup', 'Pour part A to the mark 80 mL,', 'in US units:', 'fl oz', 'From mark to mark: 10 mL']) expect(text).toContain(wanted);
+    for (const wanted of ['A ratio in a marked cup', 'Pour part A to the mark 80 mL,', 'in US units:', 'fl oz', 'From mark to mark: 10 mL'])
+      expect(text).toContain(wanted);
     expect(figureCommand(['grit-ladder', 'rack=120,180,220'])).not.toContain('in US units');
   });
 

@@ -19,9 +19,10 @@ function drawing(plan: RepairPlan, how: Telling): string {
 /** The plans of a job file in the form asked for. */
 export function planOutput(file: JobFile, options: PlanOptions): string {
   const job = file.job as Job;
-  const all = planJob(job, file.rules ?? usualHouseRules, firmShelf((file.products ?? [])));
+  const all = planJob(job, file.rules ?? usualHouseRules, firmShelf(file.products ?? []));
   const plans = options.mark === undefined ? all : all.filter((p) => p.defect.mark === options.mark);
-  if (options.mark !== undefined && plans.length === 0) throw new BadInput([`There is no repair marked ${options.mark}. There are: ${all.map((p) => p.defect.mark).join(', ')}`]);
+  if (options.mark !== undefined && plans.length === 0)
+    throw new BadInput([`There is no repair marked ${options.mark}. There are: ${all.map((p) => p.defect.mark).join(', ')}`]);
   const how: Telling = { units: options.units ?? job.units, timeZone: job.timeZone, day: job.startAt };
   switch (options.form) {
     case 'json':

@@ -40,7 +40,11 @@ function weatherIn(file: string) {
 /** Runs a small tool on what is given, the usual for the rest, and tells its answer in both systems of units. */
 export function toolCommand(tool: QuickTool, given: readonly string[]): string {
   const { measures, choices, texts } = usualGiven(tool);
-  const values: { measures: Record<string, number>; choices: Record<string, string>; texts: Record<string, string>; record?: ReturnType<typeof weatherIn> } = { measures: { ...measures }, choices: { ...choices }, texts: { ...texts } };
+  const values: { measures: Record<string, number>; choices: Record<string, string>; texts: Record<string, string>; record?: ReturnType<typeof weatherIn> } = {
+    measures: { ...measures },
+    choices: { ...choices },
+    texts: { ...texts },
+  };
   for (const pair of given) {
     const i = pair.indexOf('=');
     const [key, text] = i < 0 ? [pair, ''] : [pair.slice(0, i), pair.slice(i + 1)];
@@ -49,10 +53,14 @@ export function toolCommand(tool: QuickTool, given: readonly string[]): string {
     if (measure) {
       const value = Number(text);
       if (text.trim() === '' || !Number.isFinite(value)) throw new BadInput([`${key} is '${text}'. It must be a number.`]);
-      if (value < measure.min || value > measure.max) throw new BadInput([`${key} is ${text}: ${measure.label} must lie between ${String(measure.min)} and ${String(measure.max)} ${baseUnits[measure.kind]}`.trimEnd()]);
+      if (value < measure.min || value > measure.max)
+        throw new BadInput([
+          `${key} is ${text}: ${measure.label} must lie between ${String(measure.min)} and ${String(measure.max)} ${baseUnits[measure.kind]}`.trimEnd(),
+        ]);
       values.measures[key] = value;
     } else if (choice) {
-      if (!choice.options.some(([value]) => value === text)) throw new BadInput([`${key} is '${text}'. It must be one of: ${choice.options.map(([value]) => value).join(', ')}.`]);
+      if (!choice.options.some(([value]) => value === text))
+        throw new BadInput([`${key} is '${text}'. It must be one of: ${choice.options.map(([value]) => value).join(', ')}.`]);
       values.choices[key] = text;
     } else if (tool.texts?.some((t) => t.name === key)) values.texts[key] = text;
     else if (tool.overWeather && key === 'weather') values.record = weatherIn(text);
@@ -61,8 +69,12 @@ export function toolCommand(tool: QuickTool, given: readonly string[]): string {
   const answer = tool.answer(values);
   if (!answer.ok) throw new BadInput([`${answer.name}: ${answer.why}`]);
   const day = values.record?.startAt;
-  const lines = (['metric', 'us'] as const).map((units) => [...answer.sayings, ...answer.notes].map((s) => `  ${tell(s, { units, timeZone: 'UTC', ...(day !== undefined && { day }) })}`).join('\n'));
-  const asked = tool.measures.filter((m) => !m.when || values.choices[m.when[0]] === m.when[1]).map((m) => `  ${m.label}: ${showValue(values.measures[m.name] ?? m.usual, m.kind, 'metric').text}`);
+  const lines = (['metric', 'us'] as const).map((units) =>
+    [...answer.sayings, ...answer.notes].map((s) => `  ${tell(s, { units, timeZone: 'UTC', ...(day !== undefined && { day }) })}`).join('\n'),
+  );
+  const asked = tool.measures
+    .filter((m) => !m.when || values.choices[m.when[0]] === m.when[1])
+    .map((m) => `  ${m.label}: ${showValue(values.measures[m.name] ?? m.usual, m.kind, 'metric').text}`);
   const [metric = '', us = ''] = lines;
   return [tool.title, metric, ...(us === metric ? [] : ['in US units:', us]), ...(asked.length > 0 ? ['from:'] : []), ...asked, ''].join('\n');
 }

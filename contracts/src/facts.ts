@@ -14,16 +14,44 @@ function valueSchema(ask: Ask): Schema {
     case 'choice':
       return { enum: ask.options.map((o) => o.value), description: ask.question };
     case 'stations':
-      return { type: 'array', minItems: 1, maxItems: 200, description: ask.question, items: objectSchema({ atMm: { type: 'number', minimum: 0 }, widthMm: { type: 'number', minimum: ask.min, maximum: ask.max }, text: { type: 'string', maxLength: 60 } }, ['text']) };
+      return {
+        type: 'array',
+        minItems: 1,
+        maxItems: 200,
+        description: ask.question,
+        items: objectSchema(
+          { atMm: { type: 'number', minimum: 0 }, widthMm: { type: 'number', minimum: ask.min, maximum: ask.max }, text: { type: 'string', maxLength: 60 } },
+          ['text'],
+        ),
+      };
     case 'outline':
-      return { description: `${ask.question} (mm, across and down)`, anyOf: [objectSchema({ points: { type: 'array', minItems: 3, maxItems: 60, items: objectSchema({ xMm: { type: 'number' }, yMm: { type: 'number' } }) } }), objectSchema({ shape: shapeSchema(ask.min, ask.max) })] };
+      return {
+        description: `${ask.question} (mm, across and down)`,
+        anyOf: [
+          objectSchema({ points: { type: 'array', minItems: 3, maxItems: 60, items: objectSchema({ xMm: { type: 'number' }, yMm: { type: 'number' } }) } }),
+          objectSchema({ shape: shapeSchema(ask.min, ask.max) }),
+        ],
+      };
     case 'depth-grid': {
       const places = { type: 'array', minItems: 2, maxItems: 30, items: { type: 'number', minimum: 0 } };
-      return { description: `${ask.question} (mm; one row of depths for each place down)`, ...objectSchema({ xMm: places, yMm: places, depthMm: { type: 'array', items: { type: 'array', items: { type: 'number', minimum: 0, maximum: ask.max } } } }) };
+      return {
+        description: `${ask.question} (mm; one row of depths for each place down)`,
+        ...objectSchema({
+          xMm: places,
+          yMm: places,
+          depthMm: { type: 'array', items: { type: 'array', items: { type: 'number', minimum: 0, maximum: ask.max } } },
+        }),
+      };
     }
     case 'tapping': {
       const { side, cellMinMm, cellMaxMm } = tappingLimits;
-      return { description: `${ask.question} (h hollow, s sound, . not tapped)`, ...objectSchema({ cellMm: { type: 'number', minimum: cellMinMm, maximum: cellMaxMm }, rows: { type: 'array', minItems: 1, maxItems: side, items: { type: 'string', pattern: `^[hs.]{1,${String(side)}}$` } } }) };
+      return {
+        description: `${ask.question} (h hollow, s sound, . not tapped)`,
+        ...objectSchema({
+          cellMm: { type: 'number', minimum: cellMinMm, maximum: cellMaxMm },
+          rows: { type: 'array', minItems: 1, maxItems: side, items: { type: 'string', pattern: `^[hs.]{1,${String(side)}}$` } },
+        }),
+      };
     }
     case 'text':
       return { type: 'string', maxLength: ask.most, description: ask.question };
@@ -32,11 +60,25 @@ function valueSchema(ask: Ask): Schema {
 
 function shapeSchema(min: number, max: number): Schema {
   const side = { type: 'number', minimum: min, maximum: max };
-  return { anyOf: [objectSchema({ is: { enum: ['rectangle', 'ellipse', 'triangle'] }, widthMm: side, heightMm: side }), objectSchema({ is: { enum: ['l-shape'] }, widthMm: side, heightMm: side, armWidthMm: side, armHeightMm: side })] };
+  return {
+    anyOf: [
+      objectSchema({ is: { enum: ['rectangle', 'ellipse', 'triangle'] }, widthMm: side, heightMm: side }),
+      objectSchema({ is: { enum: ['l-shape'] }, widthMm: side, heightMm: side, armWidthMm: side, armHeightMm: side }),
+    ],
+  };
 }
 
 function factSchema(ask: Ask): Schema {
-  return objectSchema({ value: valueSchema(ask), how: { enum: knowings }, at: { type: 'string', format: 'date-time' }, text: { type: 'string', maxLength: 60 }, instrument: { type: 'string', maxLength: 60, description: 'what read it, where it came over a line' } }, ['text', 'instrument']);
+  return objectSchema(
+    {
+      value: valueSchema(ask),
+      how: { enum: knowings },
+      at: { type: 'string', format: 'date-time' },
+      text: { type: 'string', maxLength: 60 },
+      instrument: { type: 'string', maxLength: 60, description: 'what read it, where it came over a line' },
+    },
+    ['text', 'instrument'],
+  );
 }
 
 function decorate(prototype: object, ask: Ask): void {

@@ -1,7 +1,25 @@
 import 'reflect-metadata';
 import { storableText } from '@oddment/core';
 import { Type, type TypeHelpOptions } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsInt, IsISO8601, IsObject, IsOptional, IsString, IsUUID, Length, Matches, Max, Min, ValidateBy, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsDefined,
+  IsIn,
+  IsNumber,
+  IsInt,
+  IsISO8601,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  Min,
+  ValidateBy,
+  ValidateNested,
+} from 'class-validator';
 import { describeField, makeOptional, schemaOf, type Schema } from './schema.ts';
 
 type Field = (target: object, key: string) => void;
@@ -26,14 +44,31 @@ export const Id = () => field({ type: 'string', format: 'uuid' }, [IsUUID(undefi
 
 /** The version of the record that a change was made against. */
 export const Version = () =>
-  field({ type: 'integer', minimum: 1, maximum: mostVersion }, [IsInt({ message: 'The version must be a whole number.' }), Min(1, { message: 'Versions start at 1.' }), Max(mostVersion, { message: 'There is no such version.' })]);
+  field({ type: 'integer', minimum: 1, maximum: mostVersion }, [
+    IsInt({ message: 'The version must be a whole number.' }),
+    Min(1, { message: 'Versions start at 1.' }),
+    Max(mostVersion, { message: 'There is no such version.' }),
+  ]);
 
 /** Text of a stated length, with what it is in words. */
 export const Text = (what: string, min: number, max: number) =>
-  field({ type: 'string', minLength: min, maxLength: max, description: what }, [IsString({ message: `${what} must be text.` }), Length(min, max, { message: `${what} needs ${String(min)} to ${String(max)} characters.` }), storable(what)]);
+  field({ type: 'string', minLength: min, maxLength: max, description: what }, [
+    IsString({ message: `${what} must be text.` }),
+    Length(min, max, { message: `${what} needs ${String(min)} to ${String(max)} characters.` }),
+    storable(what),
+  ]);
 
 export const OptionalText = (what: string, max: number) =>
-  field({ type: 'string', maxLength: max, description: what }, [IsOptional(), IsString({ message: `${what} must be text.` }), Length(0, max, { message: `${what} can have ${String(max)} characters at the most.` }), storable(what)], true);
+  field(
+    { type: 'string', maxLength: max, description: what },
+    [
+      IsOptional(),
+      IsString({ message: `${what} must be text.` }),
+      Length(0, max, { message: `${what} can have ${String(max)} characters at the most.` }),
+      storable(what),
+    ],
+    true,
+  );
 
 /** A number within its range, ends included. */
 export const NumberBetween = (what: string, min: number, max: number) =>
@@ -54,11 +89,13 @@ export const Base64 = (what: string, mostBytes: number) => {
 };
 
 /** The same field, but it may be left out. */
-export const Optionally = (of: Field): Field => (target, key) => {
-  IsOptional()(target, key);
-  of(target, key);
-  makeOptional(target, key);
-};
+export const Optionally =
+  (of: Field): Field =>
+  (target, key) => {
+    IsOptional()(target, key);
+    of(target, key);
+    makeOptional(target, key);
+  };
 
 /** A name to sign in with. */
 export const LoginName = () =>
@@ -77,27 +114,51 @@ export const Moment = (what: string) =>
   ]);
 
 /** A currency by its three letters. */
-export const Currency = () => field({ type: 'string', pattern: '^[A-Z]{3}$', description: 'ISO 4217 code of the currency' }, [Matches(/^[A-Z]{3}$/, { message: 'The currency must be its three letters, such as USD or EUR.' })]);
+export const Currency = () =>
+  field({ type: 'string', pattern: '^[A-Z]{3}$', description: 'ISO 4217 code of the currency' }, [
+    Matches(/^[A-Z]{3}$/, { message: 'The currency must be its three letters, such as USD or EUR.' }),
+  ]);
 
 /** A date. */
-export const DateOnly = (what: string) => field({ type: 'string', format: 'date', description: what }, [IsISO8601({ strict: true }, { message: `${what} must be a date, such as 2026-06-02.` })]);
+export const DateOnly = (what: string) =>
+  field({ type: 'string', format: 'date', description: what }, [IsISO8601({ strict: true }, { message: `${what} must be a date, such as 2026-06-02.` })]);
 
-export const OneOf = (what: string, values: readonly (string | number)[]) => field({ enum: [...values], description: what }, [IsIn([...values], { message: `${what} must be one of ${values.join(', ')}.` })]);
+export const OneOf = (what: string, values: readonly (string | number)[]) =>
+  field({ enum: [...values], description: what }, [IsIn([...values], { message: `${what} must be one of ${values.join(', ')}.` })]);
 
 /** One of a set that is known when it runs. */
 export const OneOfThose = (what: string, values: () => readonly string[], isOne: (value: unknown) => boolean) =>
-  field(() => ({ enum: values(), description: what }), [ValidateBy({ name: 'oneOfThose', validator: { validate: isOne, defaultMessage: () => `${what} must be one of ${values().join(', ')}.` } })]);
+  field(
+    () => ({ enum: values(), description: what }),
+    [ValidateBy({ name: 'oneOfThose', validator: { validate: isOne, defaultMessage: () => `${what} must be one of ${values().join(', ')}.` } })],
+  );
 
 export const OptionalOneOf = (what: string, values: readonly string[]) =>
-  field({ enum: [...values], description: what }, [IsOptional(), IsIn([...values], { message: `${what} must be one of ${values.join(', ')}, or left out.` })], true);
+  field(
+    { enum: [...values], description: what },
+    [IsOptional(), IsIn([...values], { message: `${what} must be one of ${values.join(', ')}, or left out.` })],
+    true,
+  );
 
 export const YesOrNo = (what: string) => field({ type: 'boolean', description: what }, [IsIn([true, false], { message: `${what} must be true or false.` })]);
 
 /** Values by name; `problems` tells what is wrong with them, one sentence each. */
 export const ByName = (what: string, of: 'string' | 'number', problems: (value: Readonly<Record<string, never>>) => readonly string[]) => {
-  const plain = (value: unknown): value is Readonly<Record<string, never>> => typeof value === 'object' && value !== null && !Array.isArray(value) && Object.keys(value).length <= 200 && Object.values(value).every((v) => typeof v === of);
+  const plain = (value: unknown): value is Readonly<Record<string, never>> =>
+    typeof value === 'object' &&
+    value !== null &&
+    !Array.isArray(value) &&
+    Object.keys(value).length <= 200 &&
+    Object.values(value).every((v) => typeof v === of);
   return field({ type: 'object', additionalProperties: { type: of }, maxProperties: 200, description: what }, [
-    ValidateBy({ name: 'byName', validator: { validate: (value: unknown) => plain(value) && problems(value).length === 0, defaultMessage: (args) => (plain(args?.value) ? (problems(args.value)[0] ?? '') : `${what} must be an object of ${of === 'string' ? 'texts' : 'numbers'} by their names.`) } }),
+    ValidateBy({
+      name: 'byName',
+      validator: {
+        validate: (value: unknown) => plain(value) && problems(value).length === 0,
+        defaultMessage: (args) =>
+          plain(args?.value) ? (problems(args.value)[0] ?? '') : `${what} must be an object of ${of === 'string' ? 'texts' : 'numbers'} by their names.`,
+      },
+    }),
   ]);
 };
 
@@ -112,13 +173,18 @@ export const Words = (what: string, most: number) =>
   ]);
 
 /** Another contract inside; `pick` chooses it from the object around it, `schema` describes what it may be. */
-export const Nested = (missing: string, pick: (around: TypeHelpOptions | undefined) => Contract, schema: () => Schema) => field(schema, [IsDefined({ message: missing }), IsObject({ message: missing }), ValidateNested(), Type(pick)]);
+export const Nested = (missing: string, pick: (around: TypeHelpOptions | undefined) => Contract, schema: () => Schema) =>
+  field(schema, [IsDefined({ message: missing }), IsObject({ message: missing }), ValidateNested(), Type(pick)]);
 
-export const OptionalNested = (contract: () => Contract) => field(() => schemaOf(contract()), [IsOptional(), IsObject({ message: 'An object is expected here, or nothing.' }), ValidateNested(), Type(contract)], true);
+export const OptionalNested = (contract: () => Contract) =>
+  field(() => schemaOf(contract()), [IsOptional(), IsObject({ message: 'An object is expected here, or nothing.' }), ValidateNested(), Type(contract)], true);
 
 /** A list of another contract. */
 export const ListOf = (what: string, contract: () => Contract, most: number) =>
-  field(() => ({ type: 'array', maxItems: most, items: schemaOf(contract()), description: what }), [IsArray({ message: `${what} must be a list.` }), ArrayMaxSize(most), ValidateNested({ each: true }), Type(contract)]);
+  field(
+    () => ({ type: 'array', maxItems: most, items: schemaOf(contract()), description: what }),
+    [IsArray({ message: `${what} must be a list.` }), ArrayMaxSize(most), ValidateNested({ each: true }), Type(contract)],
+  );
 
 function isTimeZone(value: unknown): boolean {
   if (typeof value !== 'string' || value.length > 60) return false;
@@ -132,4 +198,9 @@ function isTimeZone(value: unknown): boolean {
 
 /** The IANA name of a time zone. */
 export const TimeZone = () =>
-  field({ type: 'string', description: 'IANA name of the site’s time zone' }, [ValidateBy({ name: 'timeZone', validator: { validate: isTimeZone, defaultMessage: () => 'The time zone must be a name such as Europe/Paris or America/Chicago.' } })]);
+  field({ type: 'string', description: 'IANA name of the site’s time zone' }, [
+    ValidateBy({
+      name: 'timeZone',
+      validator: { validate: isTimeZone, defaultMessage: () => 'The time zone must be a name such as Europe/Paris or America/Chicago.' },
+    }),
+  ]);

@@ -1,16 +1,52 @@
 export { check, type Checked, type Problem } from './check.ts';
 export { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody } from './accounts.ts';
 export { roles, type Role } from './roles.ts';
-export { AreaFields, ChangeAreaBody, ChangeDefectBody, ChangeJobBody, DecisionBody, DefectFields, JobFields, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
+export {
+  AreaFields,
+  ChangeAreaBody,
+  ChangeDefectBody,
+  ChangeJobBody,
+  DecisionBody,
+  DefectFields,
+  JobFields,
+  NewAreaBody,
+  NewDefectBody,
+  NewJobBody,
+  VersionBody,
+} from './job.ts';
 export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
 export { jobCsv } from './jobCsv.ts';
 export { openApi } from './openApi.ts';
 export { routeNames, routeOf, routes, type RouteDescription, type RouteName } from './routes.ts';
 export { schemaOf, type Schema } from './schema.ts';
-export type { AreaRecord, DefectRecord, FirmRecord, JobRecord, JobSummary, OneTimeLink, OwnSession, PersonRecord, ProblemDocument, SessionRecord } from './records.ts';
+export type {
+  AreaRecord,
+  DefectRecord,
+  FirmRecord,
+  JobRecord,
+  JobSummary,
+  OneTimeLink,
+  OwnSession,
+  PersonRecord,
+  ProblemDocument,
+  SessionRecord,
+} from './records.ts';
 export { IssueBody, planStates, PlanStateBody, type IssuedRecord, type IssuedSummary, type PlanState } from './issued.ts';
 export { ChangePhotoBody, NewPhotoBody, PositionBody, type PhotoRecord } from './photos.ts';
 export { photoLimits } from './photoLimits.ts';
 export { lineSum, readLine, readQuantities, writeLine, type Reading, type ReadingsState, type ReadLine, type ReadQuantity } from './instrumentLine.ts';
 export { WeatherHour, WeatherPlace, WeatherPlaces, WeatherReply, type MeasuredClimate, type MeasuredPoint } from './weather.ts';
-export { ChangeProductBody, ChangeStockBody, NewProductBody, NewStockBody, ProductFields, ProductFileBody, StockFields, type ProductFileReport, type ProductRecord, type ProductVersion, type ShelfRecord, type StockRecord } from './shelf.ts';
+export {
+  ChangeProductBody,
+  ChangeStockBody,
+  NewProductBody,
+  NewStockBody,
+  ProductFields,
+  ProductFileBody,
+  StockFields,
+  type ProductFileReport,
+  type ProductRecord,
+  type ProductVersion,
+  type ShelfRecord,
+  type StockRecord,
+} from './shelf.ts';

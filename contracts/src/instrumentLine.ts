@@ -3,7 +3,16 @@ export const readQuantities = ['airC', 'humidityPct', 'surfaceC', 'moisturePct',
 export type ReadQuantity = (typeof readQuantities)[number];
 
 /** what can stand on a display: outside of it a value is a fault of the line or the instrument */
-const sane: Readonly<Record<ReadQuantity, readonly [least: number, most: number]>> = { airC: [-60, 80], humidityPct: [0, 100], surfaceC: [-60, 120], moisturePct: [0, 200], massG: [-10_000, 1e6], labL: [0, 110], labA: [-150, 150], labB: [-150, 150] };
+const sane: Readonly<Record<ReadQuantity, readonly [least: number, most: number]>> = {
+  airC: [-60, 80],
+  humidityPct: [0, 100],
+  surfaceC: [-60, 120],
+  moisturePct: [0, 200],
+  massG: [-10_000, 1e6],
+  labL: [0, 110],
+  labA: [-150, 150],
+  labB: [-150, 150],
+};
 
 /** One reading of one instrument, or a fault that it reports of itself. */
 export interface Reading {
@@ -27,7 +36,13 @@ export function lineSum(text: string): string {
 
 /** A reading as one line of the instruments' protocol, without its end. */
 export function writeLine({ instrument, kind, at, simulated, values, fault }: Reading): string {
-  const parts = ['reading', `from=${instrument}`, `kind=${kind.replaceAll(' ', '_')}`, `at=${at}`, ...Object.entries(values).map(([quantity, value]) => `${quantity}=${String(value)}`)];
+  const parts = [
+    'reading',
+    `from=${instrument}`,
+    `kind=${kind.replaceAll(' ', '_')}`,
+    `at=${at}`,
+    ...Object.entries(values).map(([quantity, value]) => `${quantity}=${String(value)}`),
+  ];
   if (simulated) parts.push('simulated=yes');
   if (fault !== undefined) parts.push(`fault=${fault.replaceAll(' ', '_')}`);
   const text = parts.join(' ');
@@ -48,7 +63,15 @@ export function readLine(line: string): ReadLine {
   if (!found) return refuse('it is not a reading with a sum at its end');
   const [, text = '', sum] = found;
   if (lineSum(text) !== sum) return refuse('its sum does not agree: a sign was lost or changed on the way');
-  const pairs = new Map(text.split(' ').slice(1).map((part) => { const i = part.indexOf('='); return [part.slice(0, i), part.slice(i + 1)] as const; }));
+  const pairs = new Map(
+    text
+      .split(' ')
+      .slice(1)
+      .map((part) => {
+        const i = part.indexOf('=');
+        return [part.slice(0, i), part.slice(i + 1)] as const;
+      }),
+  );
   const [instrument, kind, at, fault, simulated] = ['from', 'kind', 'at', 'fault', 'simulated'].map((key) => pairs.get(key));
   if (instrument === undefined || !name.test(instrument)) return refuse('it does not say which instrument it is from');
   if (kind === undefined || !words.test(kind)) return refuse('it does not say what kind of instrument that is');
@@ -63,7 +86,17 @@ export function readLine(line: string): ReadLine {
     values[key] = read;
   }
   if (Object.keys(values).length === 0 && fault === undefined) return refuse('it has no value and no fault');
-  return { ok: true, reading: { instrument, kind: kind.replaceAll('_', ' '), at: new Date(at).toISOString(), simulated: simulated === 'yes', values, ...(fault !== undefined && { fault: fault.replaceAll('_', ' ') }) } };
+  return {
+    ok: true,
+    reading: {
+      instrument,
+      kind: kind.replaceAll('_', ' '),
+      at: new Date(at).toISOString(),
+      simulated: simulated === 'yes',
+      values,
+      ...(fault !== undefined && { fault: fault.replaceAll('_', ' ') }),
+    },
+  };
 }
 
 /** What the page is told of all instruments at once. */

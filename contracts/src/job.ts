@@ -1,7 +1,34 @@
 import 'reflect-metadata';
-import { defectKinds, isDefectKind, preferenceProblems, schoolQuestions, type AreaFacts, type DefectKind, type LooseFacts, type SandChoice, type UnitSystem } from '@oddment/core';
+import {
+  defectKinds,
+  isDefectKind,
+  preferenceProblems,
+  schoolQuestions,
+  type AreaFacts,
+  type DefectKind,
+  type LooseFacts,
+  type SandChoice,
+  type UnitSystem,
+} from '@oddment/core';
 import { AreaFactsBody, defectFactsBody, defectFactsSchema } from './facts.ts';
-import { ByName, DateOnly, Id, ListOf, Moment, Nested, OneOf, OneOfThose, OptionalNested, Optionally, OptionalOneOf, OptionalText, Text, TimeZone, Version, Words } from './fields.ts';
+import {
+  ByName,
+  DateOnly,
+  Id,
+  ListOf,
+  Moment,
+  Nested,
+  OneOf,
+  OneOfThose,
+  OptionalNested,
+  Optionally,
+  OptionalOneOf,
+  OptionalText,
+  Text,
+  TimeZone,
+  Version,
+  Words,
+} from './fields.ts';
 import { schemaOf } from './schema.ts';
 
 export const unitSystems = ['metric', 'us'] as const;

@@ -43,9 +43,20 @@ export function jobCsv(job: Job): string {
   const asks = new Map<string, Ask>();
   for (const kind of kinds) for (const ask of kind.asks) if (!asks.has(ask.field)) asks.set(ask.field, ask);
   const header = ['area', 'mark', 'kind', ...asks.keys(), 'note'];
-  const rows = job.areas.flatMap((area) => area.defects.map((d) => {
-    const own = new Map(kindOf(d.kind).asks.map((ask) => [ask.field, ask]));
-    return [area.name, d.mark, d.kind, ...[...asks.keys()].map((field) => { const ask = own.get(field); return ask ? cellOf(ask, d.facts[field]) : ''; }), d.note ?? ''];
-  }));
+  const rows = job.areas.flatMap((area) =>
+    area.defects.map((d) => {
+      const own = new Map(kindOf(d.kind).asks.map((ask) => [ask.field, ask]));
+      return [
+        area.name,
+        d.mark,
+        d.kind,
+        ...[...asks.keys()].map((field) => {
+          const ask = own.get(field);
+          return ask ? cellOf(ask, d.facts[field]) : '';
+        }),
+        d.note ?? '',
+      ];
+    }),
+  );
   return `${[header, ...rows].map((row) => row.map(quoted).join(',')).join('\r\n')}\r\n`;
 }

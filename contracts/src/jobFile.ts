@@ -53,7 +53,10 @@ function refusals(file: JobFile): Problem[] {
   return file.job.areas.flatMap((area, a) => [
     ...senseArea(area.facts).refused.map((r) => ({ path: `job/areas/${String(a)}/facts/${r.field}`, message: tell(r.sentence, metric) })),
     ...area.defects.flatMap((defect, d) =>
-      senseDefect(defect.kind, defect.facts).refused.map((r) => ({ path: `job/areas/${String(a)}/defects/${String(d)}/facts/${r.field}`, message: tell(r.sentence, metric) })),
+      senseDefect(defect.kind, defect.facts).refused.map((r) => ({
+        path: `job/areas/${String(a)}/defects/${String(d)}/facts/${r.field}`,
+        message: tell(r.sentence, metric),
+      })),
     ),
   ]);
 }
@@ -91,7 +94,12 @@ function asToday(input: unknown): unknown {
 export function checkJobFile(input: unknown): Checked<JobFile> {
   const checked = check(JobFile, asToday(input));
   if (!checked.ok) return checked;
-  const problems = [...refusals(checked.value), ...(checked.value.products ?? []).flatMap((p, i) => productProblems(p as Product).map((one) => ({ path: `products/${String(i)}/${one.path}`, message: one.why })))];
+  const problems = [
+    ...refusals(checked.value),
+    ...(checked.value.products ?? []).flatMap((p, i) =>
+      productProblems(p as Product).map((one) => ({ path: `products/${String(i)}/${one.path}`, message: one.why })),
+    ),
+  ];
   return problems.length === 0 ? checked : { ok: false, problems };
 }
 

@@ -10,8 +10,11 @@ describe('job files that earlier versions wrote', () => {
     if (!read.ok) return;
     const written = (JSON.parse(keptText(name)) as { job: Job }).job;
     const job = read.value.job as unknown as Job;
-    expect(job.areas.map((a) => a.defects.map((d) => [d.mark, d.facts, d.choice, d.decisions]))).toEqual(written.areas.map((a) => a.defects.map((d) => [d.mark, d.facts, d.choice, d.decisions])));
-    for (const area of job.areas) for (const defect of area.defects) expect(planRepair({ job, area: area as Area, defect: defect as Defect }).state).not.toBe('incomplete');
+    expect(job.areas.map((a) => a.defects.map((d) => [d.mark, d.facts, d.choice, d.decisions]))).toEqual(
+      written.areas.map((a) => a.defects.map((d) => [d.mark, d.facts, d.choice, d.decisions])),
+    );
+    for (const area of job.areas)
+      for (const defect of area.defects) expect(planRepair({ job, area: area as Area, defect: defect as Defect }).state).not.toBe('incomplete');
   });
 
   it('of version 1 keep the depth of the chase that was chosen, as the side of a question', () => {

@@ -8,13 +8,19 @@ const problem: Schema = {
     title: { type: 'string' },
     status: { type: 'integer' },
     detail: { type: 'string', description: 'what was wrong, and what would be right' },
-    problems: { type: 'array', items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } }, required: ['path', 'message'] } },
+    problems: {
+      type: 'array',
+      items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } }, required: ['path', 'message'] },
+    },
     current: { description: 'with 409: the record as it now stands' },
   },
   required: ['type', 'title', 'status', 'detail'],
 };
 
-const refusal = (description: string): Schema => ({ description, content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } });
+const refusal = (description: string): Schema => ({
+  description,
+  content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+});
 
 function operation(name: string, route: RouteDescription): Schema {
   const { access, body, example } = route;
@@ -26,10 +32,16 @@ function operation(name: string, route: RouteDescription): Schema {
     description: access === 'open' ? 'For anybody.' : `For ${access.join(', ')}.`,
     ...(access !== 'open' && { security: [{ session: [] }] }),
     ...(named && { parameters: [{ name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }] }),
-    ...(body && { requestBody: { required: true, content: { 'application/json': { schema: { $ref: `#/components/schemas/${body.name}` }, ...(example && { example }) } } } }),
+    ...(body && {
+      requestBody: { required: true, content: { 'application/json': { schema: { $ref: `#/components/schemas/${body.name}` }, ...(example && { example }) } } },
+    }),
     responses: {
       [String(route.status)]: { description: route.answer },
-      ...(body && { '400': refusal('the body is not JSON'), '415': refusal('the body is not sent as JSON'), '422': refusal('something in the body is not right, with its path') }),
+      ...(body && {
+        '400': refusal('the body is not JSON'),
+        '415': refusal('the body is not sent as JSON'),
+        '422': refusal('something in the body is not right, with its path'),
+      }),
       ...(access !== 'open' && { '401': refusal('nobody is signed in'), '403': refusal('not for this role') }),
       ...Object.fromEntries(Object.entries(route.refuses ?? {}).map(([status, why]) => [status, refusal(why)])),
       ...(named && { '404': refusal('not here, or not of this firm') }),
@@ -50,7 +62,11 @@ export function openApi(): Schema {
   const shared = withSharedParts(schemas, '#/components/schemas/');
   return {
     openapi: '3.1.0',
-    info: { title: 'Oddment', version: '0.1.0', description: 'Patch systems, quantities and sequence for building repairs. Values in the base units of their kinds: mm, °C, percent.' },
+    info: {
+      title: 'Oddment',
+      version: '0.1.0',
+      description: 'Patch systems, quantities and sequence for building repairs. Values in the base units of their kinds: mm, °C, percent.',
+    },
     paths,
     components: { schemas: { ...shared.schemas, ...shared.parts }, securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'oddment_session' } } },
   };

@@ -3,29 +3,40 @@ import { describe, expect, it } from 'vitest';
 import { repairClasses, widthClassFor } from '../src/shelf/repairClasses.ts';
 import { amountOf, box, orderOf, rowOf, told, workOn } from './methodSteps.ts';
 
-const inOrder = (order: readonly string[], wanted: readonly string[]) => wanted.map((b) => order.indexOf(b)).every((at, i, all) => at >= 0 && (i === 0 || at > (all[i - 1] ?? -1)));
+const inOrder = (order: readonly string[], wanted: readonly string[]) =>
+  wanted.map((b) => order.indexOf(b)).every((at, i, all) => at >= 0 && (i === 0 || at > (all[i - 1] ?? -1)));
 
 describe('concrete over a rusting bar (ICRI 310.1R)', () => {
   const work = workOn('bar-spall', 'bar-primer-epoxy-cement + polymer-mortar-2k', { position: 'wall', loaded: 'no', outline: box(300, 200) });
 
   it('is sawn square, broken out, cleared behind the bar, cleaned, primed, washed and soaked before any mortar', () => {
-    expect(inOrder(orderOf(work), ['saw-square', 'break-out', 'clear-bars', 'clean-bars', 'wash-out', 'prime-bars', 'soak-ground', 'scrub-coat', 'pack-lift'])).toBe(true);
+    expect(
+      inOrder(orderOf(work), ['saw-square', 'break-out', 'clear-bars', 'clean-bars', 'wash-out', 'prime-bars', 'soak-ground', 'scrub-coat', 'pack-lift']),
+    ).toBe(true);
   });
 
   it('has a square edge of 13 mm, 19 under hard wheels, and 19 mm free behind the bar', () => {
     expect(told(rowOf(work, 'saw-square').step.title)).toContain('13 mm deep');
     expect(told(rowOf(work, 'clear-bars').step.title)).toContain('19 mm behind');
-    expect(told(rowOf(workOn('concrete-spall', 'polymer-mortar-2k', { traffic: 'hard-wheels', position: 'floor' }), 'saw-square').step.title)).toContain('19 mm deep');
+    expect(told(rowOf(workOn('concrete-spall', 'polymer-mortar-2k', { traffic: 'hard-wheels', position: 'floor' }), 'saw-square').step.title)).toContain(
+      '19 mm deep',
+    );
   });
 });
 
 describe('what the label of a product states (EN 1504-3, Table 3, and EN 1504-5, as recalled)', () => {
   it('has four classes of mortar: 10, 15, 25 and 45 MPa, with a bond of 0.8, 0.8, 1.5 and 2.0 MPa', () => {
-    expect(repairClasses.map((c) => [c.id, c.bears, c.strength.value, c.bond.value])).toEqual([['R1', false, 10, 0.8], ['R2', false, 15, 0.8], ['R3', true, 25, 1.5], ['R4', true, 45, 2]]);
+    expect(repairClasses.map((c) => [c.id, c.bears, c.strength.value, c.bond.value])).toEqual([
+      ['R1', false, 10, 0.8],
+      ['R2', false, 15, 0.8],
+      ['R3', true, 25, 1.5],
+      ['R4', true, 45, 2],
+    ]);
   });
 
   it('asks a class for loads over bars of a member that carries load or may', () => {
-    const asked = (loaded: string) => told(rowOf(workOn('bar-spall', 'polymer-mortar-2k', { loaded, position: 'floor', outline: box(300, 200) }), 'mix-mortar').step.detail);
+    const asked = (loaded: string) =>
+      told(rowOf(workOn('bar-spall', 'polymer-mortar-2k', { loaded, position: 'floor', outline: box(300, 200) }), 'mix-mortar').step.detail);
     expect(asked('no')).toContain('class R1 or higher: 10 MPa, and a bond of 0.8 MPa');
     for (const loaded of ['yes', 'unknown']) expect(asked(loaded)).toContain('class R3 or higher: 25 MPa, and a bond of 1.5 MPa');
   });
@@ -63,7 +74,14 @@ describe('injection of a crack (ACI 224.1R)', () => {
 });
 
 describe('joints in a floor (ACI 302.1R)', () => {
-  const chain = (traffic: string, schools: Readonly<Record<string, string>> = {}, answers: Readonly<Record<string, unknown>> = {}) => workOn('joint-spall', 'rapid-crack-resin + joint-filler', { traffic, cutMm: 38, lengthMm: 30_500, gapMm: 19, widthMm: 40, depthMm: 18, ...answers }, {}, schools);
+  const chain = (traffic: string, schools: Readonly<Record<string, string>> = {}, answers: Readonly<Record<string, unknown>> = {}) =>
+    workOn(
+      'joint-spall',
+      'rapid-crack-resin + joint-filler',
+      { traffic, cutMm: 38, lengthMm: 30_500, gapMm: 19, widthMm: 40, depthMm: 18, ...answers },
+      {},
+      schools,
+    );
 
   it('edges are rebuilt, ground, and sawn again the same day through all of the rebuild before the joint is filled', () => {
     const work = chain('hard-wheels');

@@ -6,7 +6,20 @@
 import { describe, expect, it } from 'vitest';
 import { liftHeat } from '../src/cure/liftHeat.ts';
 import { tell } from '../src/quantity/saying.ts';
-import { adiabaticRise, concreteBelow, conducted, contactTemperature, cureRate, exotherm, genericEpoxy, neatResin, runawayC, sandFilledResin, thickestLift, type ThermalMaterial } from '../src/cure/exotherm.ts';
+import {
+  adiabaticRise,
+  concreteBelow,
+  conducted,
+  contactTemperature,
+  cureRate,
+  exotherm,
+  genericEpoxy,
+  neatResin,
+  runawayC,
+  sandFilledResin,
+  thickestLift,
+  type ThermalMaterial,
+} from '../src/cure/exotherm.ts';
 
 const peaks: readonly (readonly [what: 'neat' | 'sand', liftMm: number, ambientC: number, peakC: number])[] = [
   ['neat', 5, 10, 12.42],
@@ -49,11 +62,19 @@ const peaks: readonly (readonly [what: 'neat' | 'sand', liftMm: number, ambientC
   ['sand', 50, 35, 84.93],
 ];
 const air = 10;
-const caseOf = (what: 'neat' | 'sand', liftMm: number, ambientC: number) => ({ kinetics: genericEpoxy, lift: what === 'neat' ? neatResin : sandFilledResin, liftMm, substrate: concreteBelow, ambientC, filmWm2K: air });
+const caseOf = (what: 'neat' | 'sand', liftMm: number, ambientC: number) => ({
+  kinetics: genericEpoxy,
+  lift: what === 'neat' ? neatResin : sandFilledResin,
+  liftMm,
+  substrate: concreteBelow,
+  ambientC,
+  filmWm2K: air,
+});
 
 describe('conduction', () => {
   it('into a half-space whose face is held warm: the error function (Carslaw and Jaeger)', () => {
-    const at = (depthM: number, seconds: number) => conducted({ lift: concreteBelow, liftMm: 60, substrate: concreteBelow }, () => 20, 1e6, 60, seconds)(depthM);
+    const at = (depthM: number, seconds: number) =>
+      conducted({ lift: concreteBelow, liftMm: 60, substrate: concreteBelow }, () => 20, 1e6, 60, seconds)(depthM);
     expect(Math.abs(at(0.01, 3600) - 55.7346)).toBeLessThan(0.05);
     expect(Math.abs(at(0.05, 7200) - 45.422)).toBeLessThan(0.05);
   });
@@ -65,7 +86,9 @@ describe('conduction', () => {
     expect(Math.abs(middle(800) - 0.192559)).toBeLessThan(0.002);
   });
 
-  it('meets at once where two materials touch', () => { expect(Math.abs(contactTemperature(neatResin, 80, concreteBelow, 20) - 35.728)).toBeLessThan(0.05); });
+  it('meets at once where two materials touch', () => {
+    expect(Math.abs(contactTemperature(neatResin, 80, concreteBelow, 20) - 35.728)).toBeLessThan(0.05);
+  });
 });
 
 describe('the reaction', () => {
@@ -84,11 +107,15 @@ describe('peaks of lifts on concrete', () => {
   it.each(peaks)('%s, %d mm at %d °C: %d °C', (what, liftMm, ambientC, peakC) => {
     const found = exotherm(caseOf(what, liftMm, ambientC));
     if (peakC > runawayC * 1.05) expect(found.state).toBe('runaway');
-    else if (peakC < runawayC * 0.95) expect(Math.abs((found.state === 'peak' ? found.peakC : Number.NaN) - peakC)).toBeLessThanOrEqual(Math.max(1, (peakC - ambientC) * 0.05));
+    else if (peakC < runawayC * 0.95)
+      expect(Math.abs((found.state === 'peak' ? found.peakC : Number.NaN) - peakC)).toBeLessThanOrEqual(Math.max(1, (peakC - ambientC) * 0.05));
   });
 
   it('never pass the adiabatic rise, and rise with thickness and warmth', () => {
-    const peak = (liftMm: number, ambientC: number) => { const found = exotherm(caseOf('sand', liftMm, ambientC)); return found.state === 'peak' ? found.peakC : Number.POSITIVE_INFINITY; };
+    const peak = (liftMm: number, ambientC: number) => {
+      const found = exotherm(caseOf('sand', liftMm, ambientC));
+      return found.state === 'peak' ? found.peakC : Number.POSITIVE_INFINITY;
+    };
     for (const ambientC of [10, 23, 35]) {
       const rises = [5, 15, 30, 60].map((mm) => peak(mm, ambientC) - ambientC);
       expect(Math.max(...rises)).toBeLessThanOrEqual(adiabaticRise(genericEpoxy, sandFilledResin) + 1e-6);

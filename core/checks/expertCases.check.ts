@@ -39,7 +39,18 @@ describe('a narrow still crack in a garage slab', () => {
 });
 
 describe('a crack in a post-tensioned deck', () => {
-  const plan = judged({ answers: { lengthMm: 3200, widths: [{ atMm: 0, widthMm: 0.5 }], member: 'suspended', reinforcement: 'prestressed', alongBar: 'yes', moisture: 'damp', located: 'no' }, area: { slabC: 17, place: 'outside-salt' } });
+  const plan = judged({
+    answers: {
+      lengthMm: 3200,
+      widths: [{ atMm: 0, widthMm: 0.5 }],
+      member: 'suspended',
+      reinforcement: 'prestressed',
+      alongBar: 'yes',
+      moisture: 'damp',
+      located: 'no',
+    },
+    area: { slabC: 17, place: 'outside-salt' },
+  });
   it('stops for the engineer, allows no cut, and fits nothing that needs one', () => {
     expect(plan.held).toBe(true);
     expect(plan.stops.map((s) => s.id)).toEqual(expect.arrayContaining(['prestress', 'along-bar', 'structural', 'located']));

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { paintNeeded, wetFilm } from '../src/finishing/face.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
-const near = (value: number, expected: number, off: number) => { expect(Math.abs(value - expected)).toBeLessThanOrEqual(off); };
+const near = (value: number, expected: number, off: number) => {
+  expect(Math.abs(value - expected)).toBeLessThanOrEqual(off);
+};
 
 describe('films and paint (ours)', () => {
   it('wet from dry', () => {

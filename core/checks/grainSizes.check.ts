@@ -74,7 +74,10 @@ describe('grades', () => {
   });
 
   it('get finer with their number, and part from the other scale above the coarse ones', () => {
-    for (const scale of ['P', 'CAMI'] as const) gradesOf(scale).forEach((g, i, all) => { if (i > 0) expect(g.number).toBeGreaterThan(all[i - 1]?.number ?? 0); });
+    for (const scale of ['P', 'CAMI'] as const)
+      gradesOf(scale).forEach((g, i, all) => {
+        if (i > 0) expect(g.number).toBeGreaterThan(all[i - 1]?.number ?? 0);
+      });
     expect(nearestGrade(of('CAMI', 220), 'P').number).toBe(220);
     expect(nearestGrade(of('CAMI', 320), 'P').number).toBe(400);
     expect(nearestGrade(of('CAMI', 400), 'P').number).toBe(800);
@@ -82,13 +85,24 @@ describe('grades', () => {
 });
 
 describe('steps', () => {
-  it.each(steps)('P%d to P%d: %d', (from, to, holds) => { expect(stepHolds(of('P', from), of('P', to))).toBe(holds === 1); });
-
-  it.each([['P', [80, 120]], ['P', [120, 180, 220, 320]], ['P', [400, 600, 800, 1200, 2000]], ['CAMI', [400, 600, 800, 1000, 1200]]] as const)('%s %j is a sequence of the trade and holds', (scale, numbers) => {
-    numbers.forEach((n, i) => { if (i > 0) expect(stepHolds(of(scale, numbers[i - 1] ?? n), of(scale, n))).toBe(true); });
+  it.each(steps)('P%d to P%d: %d', (from, to, holds) => {
+    expect(stepHolds(of('P', from), of('P', to))).toBe(holds === 1);
   });
 
-  it('CAMI 800 straight to 1200 does not hold', () => { expect(stepHolds(of('CAMI', 800), of('CAMI', 1200))).toBe(false); });
+  it.each([
+    ['P', [80, 120]],
+    ['P', [120, 180, 220, 320]],
+    ['P', [400, 600, 800, 1200, 2000]],
+    ['CAMI', [400, 600, 800, 1000, 1200]],
+  ] as const)('%s %j is a sequence of the trade and holds', (scale, numbers) => {
+    numbers.forEach((n, i) => {
+      if (i > 0) expect(stepHolds(of(scale, numbers[i - 1] ?? n), of(scale, n))).toBe(true);
+    });
+  });
+
+  it('CAMI 800 straight to 1200 does not hold', () => {
+    expect(stepHolds(of('CAMI', 800), of('CAMI', 1200))).toBe(false);
+  });
 });
 
 describe('a ladder over the rack', () => {
@@ -107,5 +121,7 @@ describe('a ladder over the rack', () => {
     expect(found.length).toBe(shortest);
   });
 
-  it('is none where the rack leaves a gap', () => { expect(ladder(of('P', 80), of('P', 400), [of('P', 120)])).toBeUndefined(); });
+  it('is none where the rack leaves a gap', () => {
+    expect(ladder(of('P', 80), of('P', 400), [of('P', 120)])).toBeUndefined();
+  });
 });

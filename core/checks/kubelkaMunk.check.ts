@@ -12,11 +12,19 @@ import { usualTints, whiteBase } from '../src/color/usualColorants.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
 describe('Kubelka and Munk', () => {
-  it.each([[0.05, 9.025], [0.25, 1.125], [0.5, 0.25], [0.75, 0.0416667], [0.9, 0.00555556]])('reflectance %d: %d', (reflectance, ratio) => {
+  it.each([
+    [0.05, 9.025],
+    [0.25, 1.125],
+    [0.5, 0.25],
+    [0.75, 0.0416667],
+    [0.9, 0.00555556],
+  ])('reflectance %d: %d', (reflectance, ratio) => {
     expect(Math.abs(evaluate(absorptionRatio, { reflectance }) - ratio)).toBeLessThanOrEqual(1e-4);
     expect(evaluate(hidingReflectance, { ratio: evaluate(absorptionRatio, { reflectance }) })).toBeCloseTo(reflectance, 9);
   });
-  it('Saunderson at one half', () => { expect(Math.abs(evaluate(innerReflectance, { measured: 0.5, outer: 0.04, inner: 0.6 }) - 0.69697)).toBeLessThanOrEqual(1e-4); });
+  it('Saunderson at one half', () => {
+    expect(Math.abs(evaluate(innerReflectance, { measured: 0.5, outer: 0.04, inner: 0.6 }) - 0.69697)).toBeLessThanOrEqual(1e-4);
+  });
 });
 
 describe('D65 and CIE L*a*b*', () => {
@@ -40,20 +48,30 @@ it('differences agree with culori over random pairs', () => {
   // as meters show them; hues exactly opposite may be averaged on either side
   const tenth = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 }).map((v) => v / 10 + 0.003);
   const lab = fc.record({ l: tenth(1, 98), a: tenth(-80, 80), b: tenth(-80, 80) });
-  fc.assert(fc.property(lab, lab, (one, two) => {
-    expect(Math.abs(deltaE2000(one, two) - theirs({ mode: 'lab65', ...one }, { mode: 'lab65', ...two }))).toBeLessThan(1e-6);
-  }), { numRuns: 1000 });
+  fc.assert(
+    fc.property(lab, lab, (one, two) => {
+      expect(Math.abs(deltaE2000(one, two) - theirs({ mode: 'lab65', ...one }, { mode: 'lab65', ...two }))).toBeLessThan(1e-6);
+    }),
+    { numRuns: 1000 },
+  );
 });
 
 describe('spectra', () => {
   it('have the color they are made for, between nothing and all', () => {
-    const paint = fc.record({ l: fc.double({ min: 30, max: 88, noNaN: true }), a: fc.double({ min: -18, max: 25, noNaN: true }), b: fc.double({ min: -15, max: 40, noNaN: true }) });
-    fc.assert(fc.property(paint, (lab) => {
-      const spectrum = smoothSpectrum(lab);
-      for (const r of spectrum) expect(r > 0 && r < 1).toBe(true);
-      const got = labOf(spectrum);
-      expect(Math.hypot(got.l - lab.l, got.a - lab.a, got.b - lab.b)).toBeLessThan(0.01);
-    }), { numRuns: 100 });
+    const paint = fc.record({
+      l: fc.double({ min: 30, max: 88, noNaN: true }),
+      a: fc.double({ min: -18, max: 25, noNaN: true }),
+      b: fc.double({ min: -15, max: 40, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(paint, (lab) => {
+        const spectrum = smoothSpectrum(lab);
+        for (const r of spectrum) expect(r > 0 && r < 1).toBe(true);
+        const got = labOf(spectrum);
+        expect(Math.hypot(got.l - lab.l, got.a - lab.a, got.b - lab.b)).toBeLessThan(0.01);
+      }),
+      { numRuns: 100 },
+    );
   });
 
   it('of one paint with itself stay that paint; black darkens white by far more than its share', () => {

@@ -6,7 +6,13 @@ import type { PlannedWork } from '../src/plan/plannedWork.ts';
 export const box = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
 
 /** The work of a system on a plain defect of a kind, with answers in its place; it must be there. */
-export function workOn(kind: string, system: string, answers: Readonly<Record<string, unknown>> = {}, area: Readonly<Record<string, unknown>> = {}, schools: Readonly<Record<string, string>> = {}): PlannedWork {
+export function workOn(
+  kind: string,
+  system: string,
+  answers: Readonly<Record<string, unknown>> = {},
+  area: Readonly<Record<string, unknown>> = {},
+  schools: Readonly<Record<string, string>> = {},
+): PlannedWork {
   const plan = surveyedPlan(kind, answers, area, { choice: { system, reason: 'tried' }, schools });
   const work = plan.match.work();
   if (!work) throw new Error(`${kind} ${system}: ${plan.match.held ? 'held' : tell(plan.match.problem() ?? [], { units: 'metric', timeZone: 'UTC' })}`);

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { bagYield, leastBatch, mortarYield, partToAdd, potLifeByMass, weightRatio } from '../src/mixing/proportions.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
-const near = (value: number, expected: number, off: number) => { expect(Math.abs(value - expected)).toBeLessThanOrEqual(off); };
+const near = (value: number, expected: number, off: number) => {
+  expect(Math.abs(value - expected)).toBeLessThanOrEqual(off);
+};
 
 describe('mixing', () => {
   it('mass and pot life (judgement): ten times the mass leaves seven tenths, never under half', () => {

@@ -28,10 +28,20 @@ describe('table 1', () => {
     }
   });
 
-  it('has no wet grinding indoors', () => { expect(tableRespirator('grinder-wet', true, false)).toBeUndefined(); });
+  it('has no wet grinding indoors', () => {
+    expect(tableRespirator('grinder-wet', true, false)).toBeUndefined();
+  });
 
   it('a wheel in a crack is taken as a handheld saw, a cup on a floor as a grinder', () => {
-    expect([respirator('crack-wheel', false, 60), respirator('crack-wheel', false, 300), respirator('crack-wheel', true, 10)]).toEqual(['none', 'APF 10', 'APF 10']);
-    expect([respirator('grinder-cup', true, 240), respirator('grinder-cup', true, 241), respirator('grinder-cup', false, 500)]).toEqual(['none', 'APF 10', 'none']);
+    expect([respirator('crack-wheel', false, 60), respirator('crack-wheel', false, 300), respirator('crack-wheel', true, 10)]).toEqual([
+      'none',
+      'APF 10',
+      'APF 10',
+    ]);
+    expect([respirator('grinder-cup', true, 240), respirator('grinder-cup', true, 241), respirator('grinder-cup', false, 500)]).toEqual([
+      'none',
+      'APF 10',
+      'none',
+    ]);
   });
 });

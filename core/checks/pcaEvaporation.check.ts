@@ -5,9 +5,26 @@ import { evaporation } from '../src/climate/humidAir.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
 const table: readonly (readonly [number, number, number, number, number])[] = [
-  [70, 70, 70, 0, 0.015], [70, 70, 70, 5, 0.038], [70, 70, 70, 10, 0.062], [70, 70, 70, 15, 0.085], [70, 70, 90, 10, 0.02], [70, 70, 50, 10, 0.1], [70, 70, 30, 10, 0.135],
-  [50, 50, 70, 10, 0.026], [60, 60, 70, 10, 0.043], [70, 80, 70, 10, 0], [70, 50, 70, 10, 0.125], [70, 30, 70, 10, 0.165], [80, 40, 100, 10, 0.205], [70, 40, 100, 10, 0.13],
-  [60, 40, 100, 10, 0.075], [70, 40, 50, 0, 0.035], [70, 40, 50, 10, 0.162], [60, 70, 50, 10, 0.045], [90, 90, 10, 10, 0.336], [90, 90, 10, 25, 0.74],
+  [70, 70, 70, 0, 0.015],
+  [70, 70, 70, 5, 0.038],
+  [70, 70, 70, 10, 0.062],
+  [70, 70, 70, 15, 0.085],
+  [70, 70, 90, 10, 0.02],
+  [70, 70, 50, 10, 0.1],
+  [70, 70, 30, 10, 0.135],
+  [50, 50, 70, 10, 0.026],
+  [60, 60, 70, 10, 0.043],
+  [70, 80, 70, 10, 0],
+  [70, 50, 70, 10, 0.125],
+  [70, 30, 70, 10, 0.165],
+  [80, 40, 100, 10, 0.205],
+  [70, 40, 100, 10, 0.13],
+  [60, 40, 100, 10, 0.075],
+  [70, 40, 50, 0, 0.035],
+  [70, 40, 50, 10, 0.162],
+  [60, 70, 50, 10, 0.045],
+  [90, 90, 10, 10, 0.336],
+  [90, 90, 10, 25, 0.74],
 ];
 const celsius = (f: number) => (f - 32) / 1.8;
 
@@ -23,6 +40,8 @@ describe('evaporation from fresh cement', () => {
 
   it('is never below nothing, and grows with the wind', () => {
     expect(evaluate(evaporation, { surfaceC: 5, airC: 30, humidityPct: 100, windKmh: 20 })).toBe(0);
-    expect(evaluate(evaporation, { surfaceC: 25, airC: 20, humidityPct: 50, windKmh: 20 })).toBeGreaterThan(evaluate(evaporation, { surfaceC: 25, airC: 20, humidityPct: 50, windKmh: 5 }));
+    expect(evaluate(evaporation, { surfaceC: 25, airC: 20, humidityPct: 50, windKmh: 20 })).toBeGreaterThan(
+      evaluate(evaporation, { surfaceC: 25, airC: 20, humidityPct: 50, windKmh: 5 }),
+    );
   });
 });

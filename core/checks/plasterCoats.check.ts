@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { amountOf, box, orderOf, rowOf, told, workOn } from './methodSteps.ts';
 
 const dayMin = 1440;
-const plaster = (answers: Readonly<Record<string, unknown>>, schools: Readonly<Record<string, string>> = {}) => workOn('plaster-hole', 'cement-plaster', { outline: box(600, 400), binder: 'cement', ...answers }, {}, schools);
+const plaster = (answers: Readonly<Record<string, unknown>>, schools: Readonly<Record<string, string>> = {}) =>
+  workOn('plaster-hole', 'cement-plaster', { outline: box(600, 400), binder: 'cement', ...answers }, {}, schools);
 
 describe('cement plaster', () => {
   it('on metal lath is three coats: about 9.5, 9.5 and 3.2 mm make the 22 mm of an upright wall (C926)', () => {
@@ -11,7 +12,9 @@ describe('cement plaster', () => {
     expect(amountOf(work, 'coats')).toBe(3);
     const coats = work.section.regions.filter((r) => r.layer !== undefined);
     expect(coats).toHaveLength(3);
-    const thick = work.method.steps.filter((s) => s.builder === 'plaster-coat').map((s) => s.detail.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'depth') as { value: number });
+    const thick = work.method.steps
+      .filter((s) => s.builder === 'plaster-coat')
+      .map((s) => s.detail.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'depth') as { value: number });
     expect(thick.map((f) => f.value)).toEqual([9.5, 9.5, 3.2]);
   });
 

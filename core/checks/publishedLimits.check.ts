@@ -48,7 +48,11 @@ describe('figures of the shelf against the guide, in the guide’s own units', (
 });
 
 describe('ACI 224R table 4.1: guide widths', () => {
-  it.each([['inside', 0.016], ['outside', 0.012], ['outside-salt', 0.007]] as const)('%s, %s in', (place, inches) => {
+  it.each([
+    ['inside', 0.016],
+    ['outside', 0.012],
+    ['outside-salt', 0.007],
+  ] as const)('%s, %s in', (place, inches) => {
     expect(Math.abs(guideWidths[place].value - inches * inch)).toBeLessThan(0.01);
   });
 });
@@ -66,7 +70,8 @@ describe('ICRI 310.1R and ASTM C926 in the schools', () => {
 });
 
 describe('who decides', () => {
-  const stops = (kind: string, answers: Readonly<Record<string, unknown>>, area: Readonly<Record<string, unknown>> = {}) => surveyedPlan(kind, answers, area).match.stops.map((s) => s.id);
+  const stops = (kind: string, answers: Readonly<Record<string, unknown>>, area: Readonly<Record<string, unknown>> = {}) =>
+    surveyedPlan(kind, answers, area).match.stops.map((s) => s.id);
   const square = (sideMm: number) => ({ shape: { is: 'rectangle', widthMm: sideMm, heightMm: sideMm } });
   const barOf = (leftShare: number) => ({ barMm: 20, leftMm: 20 * Math.sqrt(leftShare), bars: 1 });
 

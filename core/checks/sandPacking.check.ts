@@ -6,7 +6,13 @@ import { evaluate } from '../src/quantity/formula.ts';
 const two = (ratio: number, mixingLoss = 0) => evaluate(sandPackingTwo, { coarseMm: ratio * 0.1, fineMm: 0.1, porosity: 0.4, mixingLoss });
 
 describe('two sands', () => {
-  it.each([[2, 0.3372, 0.329], [3, 0.2998, 0.343], [4, 0.2767, 0.344], [6, 0.2495, 0.341], [20, 0.1996, 0.324]])('ratio %d leaves voids of %d, with %d fine', (ratio, voids, share) => {
+  it.each([
+    [2, 0.3372, 0.329],
+    [3, 0.2998, 0.343],
+    [4, 0.2767, 0.344],
+    [6, 0.2495, 0.341],
+    [20, 0.1996, 0.324],
+  ])('ratio %d leaves voids of %d, with %d fine', (ratio, voids, share) => {
     expect(Math.abs(1 - two(ratio) - voids)).toBeLessThanOrEqual(0.005);
     expect(Math.abs(evaluate(fineShare, { coarseMm: ratio * 0.1, fineMm: 0.1, porosity: 0.4 }) - share)).toBeLessThanOrEqual(0.005);
   });
@@ -24,7 +30,12 @@ describe('two sands', () => {
 });
 
 describe('resin for the voids', () => {
-  it.each([[0.38, 0.4256, 1.643], [0.42, 0.4704, 1.537], [0.46, 0.5152, 1.431], [0.2566, 0.2873, 1.97]])('voids %d take %d L a liter, beside %d kg sand', (voids, litres, kg) => {
+  it.each([
+    [0.38, 0.4256, 1.643],
+    [0.42, 0.4704, 1.537],
+    [0.46, 0.5152, 1.431],
+    [0.2566, 0.2873, 1.97],
+  ])('voids %d take %d L a liter, beside %d kg sand', (voids, litres, kg) => {
     const packing = 1 - voids;
     expect(evaluate(resinForSand, { volumeMl: 1000, packing, surplus: 1.12 }) / 1000).toBeCloseTo(litres, 3);
     expect(evaluate(sandForVolume, { volumeMl: 1000, packing, grainKgL: 2.65 }) / 1000).toBeCloseTo(kg, 3);

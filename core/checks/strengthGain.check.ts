@@ -8,7 +8,15 @@ import { equivalentAgeFactor } from '../src/cure/reaction.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
 const day = 1440;
-const table = [[3, 0.46, 0.0051], [7, 0.7, 0.0051], [14, 0.88, 0.0051], [21, 0.96, 0.0051], [56, 1.08, 0.006], [91, 1.12, 0.0051], [365, 1.16, 0.0051]] as const;
+const table = [
+  [3, 0.46, 0.0051],
+  [7, 0.7, 0.0051],
+  [14, 0.88, 0.0051],
+  [21, 0.96, 0.0051],
+  [56, 1.08, 0.006],
+  [91, 1.12, 0.0051],
+  [365, 1.16, 0.0051],
+] as const;
 // t/(a + b·t) is the hyperbolic law with a final strength of 1/b and a rate of b/a, without a set
 const [a, b] = [4, 0.85];
 
@@ -20,7 +28,11 @@ describe('ACI 209R', () => {
 
 describe('the hyperbolic law', () => {
   const law = { finalMpa: 45, ratePerDay: 0.45, setMin: 0.3 * day };
-  it.each([[1, 10.779], [7, 33.792], [28, 41.658]])('after %d days: %d MPa (ours)', (days, expected) => {
+  it.each([
+    [1, 10.779],
+    [7, 33.792],
+    [28, 41.658],
+  ])('after %d days: %d MPa (ours)', (days, expected) => {
     expect(Math.abs(evaluate(strengthAtAge, { ...law, ageMin: days * day }) - expected)).toBeLessThanOrEqual(0.001);
   });
 

@@ -4,13 +4,33 @@ import { describe, expect, it } from 'vitest';
 import { gravityDepth } from '../src/injection/gravityDepth.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
-const reach = (widthMm: number, viscosityMpas: number, potLifeMin: number) => evaluate(gravityDepth, { widthMm, viscosityMpas, potLifeMin, tensionMnm: 35, contactDeg: 40, densityKgL: 1.08 });
+const reach = (widthMm: number, viscosityMpas: number, potLifeMin: number) =>
+  evaluate(gravityDepth, { widthMm, viscosityMpas, potLifeMin, tensionMnm: 35, contactDeg: 40, densityKgL: 1.08 });
 
 describe('how deep a thin resin gets', () => {
   it.each([
-    [0.05, 50, 5, 50.56], [0.05, 100, 5, 34.36], [0.05, 500, 5, 14.55], [0.1, 10, 5, 287.1], [0.1, 50, 5, 89.88], [0.1, 100, 5, 57.53], [0.2, 10, 5, 853.8], [0.2, 50, 5, 209.1],
-    [0.2, 200, 5, 72.39], [0.2, 500, 5, 38.81], [0.5, 10, 5, 4837], [0.5, 50, 5, 1002], [0.5, 100, 5, 517.5], [0.5, 200, 5, 272.5], [1, 100, 5, 1940], [2, 200, 5, 3839],
-    [0.05, 10, 15, 276.6], [0.05, 100, 15, 63.81], [0.05, 500, 15, 26.03], [0.1, 10, 15, 710.2], [0.1, 200, 15, 74.43], [0.1, 100, 30, 194.4],
+    [0.05, 50, 5, 50.56],
+    [0.05, 100, 5, 34.36],
+    [0.05, 500, 5, 14.55],
+    [0.1, 10, 5, 287.1],
+    [0.1, 50, 5, 89.88],
+    [0.1, 100, 5, 57.53],
+    [0.2, 10, 5, 853.8],
+    [0.2, 50, 5, 209.1],
+    [0.2, 200, 5, 72.39],
+    [0.2, 500, 5, 38.81],
+    [0.5, 10, 5, 4837],
+    [0.5, 50, 5, 1002],
+    [0.5, 100, 5, 517.5],
+    [0.5, 200, 5, 272.5],
+    [1, 100, 5, 1940],
+    [2, 200, 5, 3839],
+    [0.05, 10, 15, 276.6],
+    [0.05, 100, 15, 63.81],
+    [0.05, 500, 15, 26.03],
+    [0.1, 10, 15, 710.2],
+    [0.1, 200, 15, 74.43],
+    [0.1, 100, 30, 194.4],
   ])('%d mm wide, %d mPa·s, %d min: %d mm', (w, mu, t, wanted) => {
     expect(Math.abs(reach(w, mu, t) - wanted) / wanted).toBeLessThan(0.003);
   });

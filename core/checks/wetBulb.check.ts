@@ -4,7 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { settlesAs, wetBulb } from '../src/climate/humidAir.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
-const near = (value: number, expected: number, off: number) => { expect(Math.abs(value - expected)).toBeLessThanOrEqual(off); };
+const near = (value: number, expected: number, off: number) => {
+  expect(Math.abs(value - expected)).toBeLessThanOrEqual(off);
+};
 
 describe('wet bulb, against psychrolib (ASHRAE Fundamentals, chapter 1)', () => {
   psychrolib.SetUnitSystem(psychrolib.SI);

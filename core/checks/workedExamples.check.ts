@@ -5,7 +5,9 @@ import { chaseVolume, cutAllowed, faceFilm, liftCount, proudVolume, routWidth, s
 import { cartridgesNeeded, mixersNeeded, mixerWaste, purgeCount } from '../src/mixing/cartridges.ts';
 import { evaluate } from '../src/quantity/formula.ts';
 
-const close = (value: number, wanted: number) => { expect(Math.abs(value - wanted) / wanted).toBeLessThan(0.005); };
+const close = (value: number, wanted: number) => {
+  expect(Math.abs(value - wanted) / wanted).toBeLessThan(0.005);
+};
 const inch = 25.4;
 const foot = 304.8;
 
@@ -14,7 +16,11 @@ describe('grooves', () => {
     close(evaluate(chaseVolume, { lengthMm: 40 * foot, widthMm: inch / 4, depthMm: inch / 4 }), 492);
     close(evaluate(chaseVolume, { lengthMm: 40 * foot, widthMm: inch / 4, depthMm: (3 * inch) / 4 }), 1475);
   });
-  it.each([[1 / 4, 12.3], [1 / 2, 24.6], [3 / 4, 36.9]])('one foot, 1/4 in wide and %d in deep is %d mL', (deep, wanted) => {
+  it.each([
+    [1 / 4, 12.3],
+    [1 / 2, 24.6],
+    [3 / 4, 36.9],
+  ])('one foot, 1/4 in wide and %d in deep is %d mL', (deep, wanted) => {
     close(evaluate(chaseVolume, { lengthMm: foot, widthMm: inch / 4, depthMm: deep * inch }), wanted);
   });
   it('4 m of 6.35 × 6.35 mm is 161.3 mL, 199.4 mL with 1.5 mm proud', () => {
@@ -54,7 +60,12 @@ describe('cracks', () => {
 
 describe('a moving crack, sealant class 25', () => {
   // ASTM C1193, from memory
-  it.each([[1.5, 6, 6], [4, 16, 8], [0.5, 6, 6], [7, 28, 13]])('%d mm to come: %d mm wide, %d mm deep', (movementMm, wide, deep) => {
+  it.each([
+    [1.5, 6, 6],
+    [4, 16, 8],
+    [0.5, 6, 6],
+    [7, 28, 13],
+  ])('%d mm to come: %d mm wide, %d mm deep', (movementMm, wide, deep) => {
     const widthMm = evaluate(routWidth, { movementMm, capability: 0.25, leastMm: 6, widestMm: 1, trimMm: 1 });
     expect(widthMm).toBeCloseTo(wide);
     expect(evaluate(sealantDepth, { widthMm, leastMm: 6, mostMm: 13 })).toBeCloseTo(deep);

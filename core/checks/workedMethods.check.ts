@@ -50,7 +50,8 @@ describe('whole methods against worked examples', () => {
 
   it('a gram of paste hardener at 1.1 kg/L is a ribbon of 6 mm, 32 mm long (geometry); it is told only where it goes by the tube', () => {
     expect(evaluate(ribbonLength, { hardenerG: 1, densityKgL: 1.1, ribbonMm: 6 })).toBeCloseTo(1000 / 1.1 / (Math.PI * 9), 9);
-    const told = (side: string) => workOn('tub-hole', 'polyester-fiber-putty', {}, {}, { 'hardener-dose': side }).quantities.some((q) => q.id.startsWith('ribbon'));
+    const told = (side: string) =>
+      workOn('tub-hole', 'polyester-fiber-putty', {}, {}, { 'hardener-dose': side }).quantities.some((q) => q.id.startsWith('ribbon'));
     expect([told('by-tube'), told('weighed')]).toEqual([true, false]);
   });
 
@@ -61,7 +62,9 @@ describe('whole methods against worked examples', () => {
 
   it('each layer of mat is larger than the one below, the first 50 mm onto sound shell, three at the most at once', () => {
     const work = workOn('tub-hole', 'fiberglass-laminate', { outline: box(120, 90) });
-    const mats = work.schedule.rows.filter((r) => r.step.builder === 'lay-mat').map((r) => (r.step.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'area') as { value: number }).value);
+    const mats = work.schedule.rows
+      .filter((r) => r.step.builder === 'lay-mat')
+      .map((r) => (r.step.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'area') as { value: number }).value);
     expect(mats).toEqual([220 * 190, 270 * 240, 320 * 290]);
   });
 
@@ -76,12 +79,16 @@ describe('whole methods against worked examples', () => {
   });
 
   it('a tub is washed and dry for a day, two where a tap dripped, before any tape or resin', () => {
-    const begin = (drip: string) => { const work = workOn('tub-nick', 'gelcoat-paste', { drip }); return rowOf(work, 'warm-tub').startMin - rowOf(work, 'clean-tub').endMin; };
+    const begin = (drip: string) => {
+      const work = workOn('tub-nick', 'gelcoat-paste', { drip });
+      return rowOf(work, 'warm-tub').startMin - rowOf(work, 'clean-tub').endMin;
+    };
     expect([begin('no'), begin('yes')]).toEqual([1440, 2880]);
   });
 
   it('acetone is told on gelcoat only where that side is taken, and never on acrylic', () => {
-    const clean = (shell: string, schools: Readonly<Record<string, string>>) => told(rowOf(workOn('tub-nick', 'gelcoat-paste', { shell }, {}, schools), 'clean-tub').step.detail);
+    const clean = (shell: string, schools: Readonly<Record<string, string>>) =>
+      told(rowOf(workOn('tub-nick', 'gelcoat-paste', { shell }, {}, schools), 'clean-tub').step.detail);
     expect(clean('gelcoat', { 'tub-cleaner': 'acetone' })).toContain('then acetone');
     expect(clean('gelcoat', { 'tub-cleaner': 'detergent' })).not.toContain('then acetone');
     expect(clean('acrylic', { 'tub-cleaner': 'acetone' })).toContain('no solvent on acrylic');

@@ -43,7 +43,10 @@ export interface FormulaGroup {
   readonly formulas: readonly Formula[];
 }
 
-const group = (title: string, ...rooms: readonly object[]): FormulaGroup => ({ title, formulas: rooms.flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula)) });
+const group = (title: string, ...rooms: readonly object[]): FormulaGroup => ({
+  title,
+  formulas: rooms.flatMap((room) => Object.values(room as Record<string, unknown>).filter(isFormula)),
+});
 
 /** Every formula of the core, whatever the rooms of knowledge export, by what it is about. */
 export const formulaGroups: readonly FormulaGroup[] = [

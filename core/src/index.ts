@@ -11,14 +11,41 @@ export { formulaGroups, formulaNamed, formulas, type FormulaGroup } from './form
 export { workingOf, type Working } from './working.ts';
 export { cite, sources, type SourceId } from './sources/register.ts';
 export { areaTable, type AreaFacts } from './survey/area.ts';
-export { choiceLabel, knowings, relevantAsks, type Ask, type AskTable, type ChoiceAsk, type Fact, type Knowing, type LooseFacts, type MeasureAsk, type OutlineAsk, type DepthGridAsk, type TappingAsk, type TextAsk, type Station, type StationsAsk } from './survey/ask.ts';
+export {
+  choiceLabel,
+  knowings,
+  relevantAsks,
+  type Ask,
+  type AskTable,
+  type ChoiceAsk,
+  type Fact,
+  type Knowing,
+  type LooseFacts,
+  type MeasureAsk,
+  type OutlineAsk,
+  type DepthGridAsk,
+  type TappingAsk,
+  type TextAsk,
+  type Station,
+  type StationsAsk,
+} from './survey/ask.ts';
 export { factProblem, storableText } from './survey/factProblem.ts';
 export { addKind, defectKinds, isDefectKind, kindOf, type DefectKind } from './survey/kinds.ts';
 export { surfaces, type Doubt, type Kind, type Measured, type Refusal, type Seen, type Surface, type Surveyed } from './survey/kind.ts';
 export { FactReader } from './survey/factReader.ts';
 export { factSaying } from './survey/factSaying.ts';
 export { crossesItself, outlinePoints, type Outline, type OutlinePoint, type Shape } from './geometry/outline.ts';
-export { concreteBelow, exotherm, genericEpoxy, neatResin, sandFilledResin, stillAirWm2K, type CureKinetics, type LiftCase, type LiftTrace } from './cure/exotherm.ts';
+export {
+  concreteBelow,
+  exotherm,
+  genericEpoxy,
+  neatResin,
+  sandFilledResin,
+  stillAirWm2K,
+  type CureKinetics,
+  type LiftCase,
+  type LiftTrace,
+} from './cure/exotherm.ts';
 export { cureProgress, progressEndMin, type CureProgress } from './cure/progress.ts';
 export type { ClimateSeries, ClimateStretch } from './climate/series.ts';
 export { liftHeat, liftHeatWhy, type LiftHeat, type LiftMix } from './cure/liftHeat.ts';
@@ -27,17 +54,50 @@ export { grade, gradesOf, ladder, nearestGrade, stepHolds, type Grade as Grit, t
 export { weatherWindows, type Demands, type Weather } from './climate/windows.ts';
 export { darkPath, type GrayImage } from './geometry/darkLine.ts';
 export { isConvex, type Four, type Place } from './geometry/homography.ts';
-export { measuringCard, middleLine, notInPhoto, placingPx, tracedArea, tracedLength, tracedOutline, tracedWidths, type KnownSize, type Traced, type TracedWidth } from './geometry/traced.ts';
+export {
+  measuringCard,
+  middleLine,
+  notInPhoto,
+  placingPx,
+  tracedArea,
+  tracedLength,
+  tracedOutline,
+  tracedWidths,
+  type KnownSize,
+  type Traced,
+  type TracedWidth,
+} from './geometry/traced.ts';
 export type { DepthGrid } from './geometry/depthGrid.ts';
 export { tappingLimits, type TappingMap } from './geometry/tapping.ts';
-export { usualHouseRules, type Area, type Choice, type Decision, type Defect, type HouseRules, type Job, type LaborRate, type SandChoice } from './survey/job.ts';
+export {
+  usualHouseRules,
+  type Area,
+  type Choice,
+  type Decision,
+  type Defect,
+  type HouseRules,
+  type Job,
+  type LaborRate,
+  type SandChoice,
+} from './survey/job.ts';
 export { senseArea, senseDefect, type Sense } from './survey/sense.ts';
 export type { CrackSubject } from './survey/crackSubject.ts';
 export type { Grade, PatchSystem } from './shelf/patchSystem.ts';
 export { genericShelf } from './shelf/shelf.ts';
 export { auxiliaries } from './shelf/auxiliaries/auxiliaries.ts';
 export type { Auxiliary } from './shelf/auxiliaries/auxiliary.ts';
-export { firmShelf, genericSystem, genericWhy, productFigures, productProblems, systemOf, type Product, type ProductFigure, type ProductPack, type ProductProblem } from './shelf/product.ts';
+export {
+  firmShelf,
+  genericSystem,
+  genericWhy,
+  productFigures,
+  productProblems,
+  systemOf,
+  type Product,
+  type ProductFigure,
+  type ProductPack,
+  type ProductProblem,
+} from './shelf/product.ts';
 export { triedFigures, withFigures, type TriedFigure } from './shelf/tried.ts';
 export { productsCsv, readProducts, writeProducts, type ProductLine, type ProductsRead } from './shelf/productFile.ts';
 export { onTheShelf, packState, type PackState, type StockPack } from './shelf/stock.ts';
@@ -59,9 +119,49 @@ export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
 export type { Caution } from './safety/silica.ts';
 export { cautionsWhy, partWords, type WorkPart } from './safety/hazards.ts';
-export { judgeable, planJob, planRepair, workOfPlan, type JudgeablePlan, type IncompletePlan, type JudgedPlan, type Matched, type PlanInput, type PlannedSchool, type Repair, type RepairPlan, type SchoolEffect, type SurveyedPlan } from './plan/repairPlan.ts';
-export { inputChanges, inputsOf, issuePlan, overtaken, planChanges, sheetAgain, stillToAnswer, type IssuedInputs, type IssuedPlan, type Overtaken, type PlanChange } from './plan/issued.ts';
-export { askedText, clientOptions, fastestBy, noPrice, readAsked, readFace, scopes, type Asked, type ClientOption, type ClientOptions, type Face, type Scope } from './plan/options.ts';
+export {
+  judgeable,
+  planJob,
+  planRepair,
+  workOfPlan,
+  type JudgeablePlan,
+  type IncompletePlan,
+  type JudgedPlan,
+  type Matched,
+  type PlanInput,
+  type PlannedSchool,
+  type Repair,
+  type RepairPlan,
+  type SchoolEffect,
+  type SurveyedPlan,
+} from './plan/repairPlan.ts';
+export {
+  inputChanges,
+  inputsOf,
+  issuePlan,
+  overtaken,
+  planChanges,
+  sheetAgain,
+  stillToAnswer,
+  type IssuedInputs,
+  type IssuedPlan,
+  type Overtaken,
+  type PlanChange,
+} from './plan/issued.ts';
+export {
+  askedText,
+  clientOptions,
+  fastestBy,
+  noPrice,
+  readAsked,
+  readFace,
+  scopes,
+  type Asked,
+  type ClientOption,
+  type ClientOptions,
+  type Face,
+  type Scope,
+} from './plan/options.ts';
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { sidesDiffer } from './plan/sidesDiffer.ts';
@@ -89,6 +189,16 @@ export { putRight, type WeighedCup } from './mixing/putRight.ts';
 export { TintingPot, type ColorTask, type Dab, type EyeRemark } from './color/matching.ts';
 export { usualTints, whiteBase } from './color/usualColorants.ts';
 export { settlesAs } from './climate/humidAir.ts';
-export { climateOf, readWeather, weatherHeading, weatherRecord, writeWeather, type LineProblem, type WeatherPoint, type WeatherRead, type WeatherRecord } from './climate/weatherRecord.ts';
+export {
+  climateOf,
+  readWeather,
+  weatherHeading,
+  weatherRecord,
+  writeWeather,
+  type LineProblem,
+  type WeatherPoint,
+  type WeatherRead,
+  type WeatherRecord,
+} from './climate/weatherRecord.ts';
 export { dewPoint } from './climate/humidAir.ts';
 export { shelfLimits, type ShelfLimit } from './shelf/limits.ts';

@@ -30,9 +30,22 @@ export function workingOf(ledger: Figures, figure: Figure): Working {
     case 'entered':
     case 'measured':
     case 'log':
-      return { figure, how: origin.by === 'log' ? 'from the log' : origin.instrument === undefined ? origin.by : `${origin.by} with ${origin.instrument}`, at: origin.at, inputs: [], ...(origin.text !== undefined && { typed: origin.text }) };
+      return {
+        figure,
+        how: origin.by === 'log' ? 'from the log' : origin.instrument === undefined ? origin.by : `${origin.by} with ${origin.instrument}`,
+        at: origin.at,
+        inputs: [],
+        ...(origin.text !== undefined && { typed: origin.text }),
+      };
     case 'assumed':
-      return { figure, how: 'assumed', source: cite(origin.source), sourceId: origin.source, inputs: [], ...(origin.why !== undefined && { words: origin.why }) };
+      return {
+        figure,
+        how: 'assumed',
+        source: cite(origin.source),
+        sourceId: origin.source,
+        inputs: [],
+        ...(origin.why !== undefined && { words: origin.why }),
+      };
     case 'sheet':
       return { figure, how: 'from the shelf', source: cite(origin.source), sourceId: origin.source, inputs: [] };
   }

@@ -12,7 +12,11 @@ export function fact<V>(value: V, how: Fact<V>['how'] = 'measured'): Fact<V> {
 /** Answers of a plain sound crack: 4.2 m, 2 to 5 mm, dry, still, scanned. */
 export const usualAnswers: Readonly<Record<string, unknown>> = {
   lengthMm: 4200,
-  widths: [{ atMm: 0, widthMm: 2 }, { atMm: 2100, widthMm: 5 }, { atMm: 4200, widthMm: 3 }],
+  widths: [
+    { atMm: 0, widthMm: 2 },
+    { atMm: 2100, widthMm: 5 },
+    { atMm: 4200, widthMm: 3 },
+  ],
   depthMm: 80,
   slabMm: 120,
   member: 'slab-on-ground',
@@ -34,14 +38,41 @@ export interface Setting {
 }
 
 function facts(answers: Readonly<Record<string, unknown>>): Record<string, Fact<unknown>> {
-  return Object.fromEntries(Object.entries(answers).filter(([, v]) => v !== undefined).map(([field, value]) => [field, fact(value)]));
+  return Object.fromEntries(
+    Object.entries(answers)
+      .filter(([, v]) => v !== undefined)
+      .map(([field, value]) => [field, fact(value)]),
+  );
 }
 
 /** The input of a plan: the usual crack, with what is given in its place; `undefined` takes an answer out. */
 export function planInput(setting: Setting = {}): PlanInput {
-  const defect: Defect = { id: 'd1', kind: 'slab-crack', mark: 'T-01', confirmed: [], decisions: [], facts: facts({ ...usualAnswers, ...setting.answers }), ...setting.defect };
-  const area: Area = { id: 'a1', name: 'Test area', facts: facts({ place: 'inside', airC: 20, slabC: 18, humidityPct: 50, ...setting.area }), defects: [defect] };
-  const job: Job = { id: 'j1', site: 'Test site', client: '', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-02T05:00:00.000Z', people: 2, areas: [area], ...setting.job };
+  const defect: Defect = {
+    id: 'd1',
+    kind: 'slab-crack',
+    mark: 'T-01',
+    confirmed: [],
+    decisions: [],
+    facts: facts({ ...usualAnswers, ...setting.answers }),
+    ...setting.defect,
+  };
+  const area: Area = {
+    id: 'a1',
+    name: 'Test area',
+    facts: facts({ place: 'inside', airC: 20, slabC: 18, humidityPct: 50, ...setting.area }),
+    defects: [defect],
+  };
+  const job: Job = {
+    id: 'j1',
+    site: 'Test site',
+    client: '',
+    timeZone: 'Europe/Paris',
+    units: 'metric',
+    startAt: '2026-06-02T05:00:00.000Z',
+    people: 2,
+    areas: [area],
+    ...setting.job,
+  };
   return { job, area, defect };
 }
 

@@ -54,25 +54,38 @@ describe('directions', () => {
   it.each(directions)('%s: %s against %s %s', (_promise, name, input, way) => {
     const f = formulaNamed(name);
     if (!f) throw new Error(name);
-    const scalars = Object.entries(f.inputs).filter(([n, s]) => !s.list && n !== input).map(([n]) => n);
+    const scalars = Object.entries(f.inputs)
+      .filter(([n, s]) => !s.list && n !== input)
+      .map(([n]) => n);
     const usual = Object.fromEntries(Object.entries(f.inputs).map(([n, s]) => [n, s.usual]));
     let compared = 0;
-    fc.assert(fc.property(fc.record(Object.fromEntries(scalars.map((n) => [n, between(f, n)]))), between(f, input), between(f, input), fc.boolean(), (others, one, two, wild) => {
-      const given = { ...usual, ...(wild && others) };
-      const [less, more] = [Math.min(one, two), Math.max(one, two)].map((v) => tryOf(f, { ...given, [input]: v }));
-      if (less === undefined || more === undefined) return;
-      compared += 1;
-      const slack = 1e-9 * Math.max(1, Math.abs(less), Math.abs(more));
-      if (way === 'never grows') expect(more).toBeLessThanOrEqual(less + slack);
-      else expect(more).toBeGreaterThanOrEqual(less - slack);
-    }), { numRuns: 150 });
+    fc.assert(
+      fc.property(
+        fc.record(Object.fromEntries(scalars.map((n) => [n, between(f, n)]))),
+        between(f, input),
+        between(f, input),
+        fc.boolean(),
+        (others, one, two, wild) => {
+          const given = { ...usual, ...(wild && others) };
+          const [less, more] = [Math.min(one, two), Math.max(one, two)].map((v) => tryOf(f, { ...given, [input]: v }));
+          if (less === undefined || more === undefined) return;
+          compared += 1;
+          const slack = 1e-9 * Math.max(1, Math.abs(less), Math.abs(more));
+          if (way === 'never grows') expect(more).toBeLessThanOrEqual(less + slack);
+          else expect(more).toBeGreaterThanOrEqual(less - slack);
+        },
+      ),
+      { numRuns: 150 },
+    );
     expect(compared).toBeGreaterThan(30);
   });
 
   it('parts of a cup sum to the batch', () => {
-    fc.assert(fc.property(fc.double({ min: 10, max: 400, noNaN: true }), fc.array(fc.integer({ min: 1, max: 8 }), { minLength: 2, maxLength: 4 }), (needed, parts) => {
-      const found = cupMarks(needed, parts, 5, 600, 5);
-      if (found.state === 'marks') expect(found.marks[found.marks.length - 1]?.untilMl).toBeCloseTo(found.totalMl, 9);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 10, max: 400, noNaN: true }), fc.array(fc.integer({ min: 1, max: 8 }), { minLength: 2, maxLength: 4 }), (needed, parts) => {
+        const found = cupMarks(needed, parts, 5, 600, 5);
+        if (found.state === 'marks') expect(found.marks[found.marks.length - 1]?.untilMl).toBeCloseTo(found.totalMl, 9);
+      }),
+    );
   });
 });

@@ -19,14 +19,34 @@ const sizes: Readonly<Record<string, Readonly<Record<string, unknown>>>> = { 'co
 
 /** Only what a kind asks, and offers as an answer. */
 function answering(kind: Kind, given: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> {
-  return Object.fromEntries(Object.entries(given).filter(([field, value]) => kind.asks.some((a) => a.field === field && (a.ask === 'choice' ? a.options.some((o) => o.value === value) : a.ask !== 'measure' || ((value as number) >= a.min && (value as number) <= a.max)))));
+  return Object.fromEntries(
+    Object.entries(given).filter(([field, value]) =>
+      kind.asks.some(
+        (a) =>
+          a.field === field &&
+          (a.ask === 'choice' ? a.options.some((o) => o.value === value) : a.ask !== 'measure' || ((value as number) >= a.min && (value as number) <= a.max)),
+      ),
+    ),
+  );
 }
 
 /** Every system and every combination on every kind of defect that it is an answer to, whatever the verdict. */
-export function everyMethod(area: Readonly<Record<string, unknown>> = {}, given: Readonly<Record<string, unknown>> = {}, schools: Readonly<Record<string, string>> = {}): readonly OneMethod[] {
-  return defectKinds().filter((k) => k.id !== 'slab-crack').flatMap((kind) =>
-    [...genericShelf, ...chains].filter((s) => s.suits.includes(kind.id)).map(({ id }): OneMethod => {
-      const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, { choice: { system: id, reason: 'tried' }, schools });
-      return { kind: kind.id, system: id, plan, work: plan.match.work() };
-    }));
+export function everyMethod(
+  area: Readonly<Record<string, unknown>> = {},
+  given: Readonly<Record<string, unknown>> = {},
+  schools: Readonly<Record<string, string>> = {},
+): readonly OneMethod[] {
+  return defectKinds()
+    .filter((k) => k.id !== 'slab-crack')
+    .flatMap((kind) =>
+      [...genericShelf, ...chains]
+        .filter((s) => s.suits.includes(kind.id))
+        .map(({ id }): OneMethod => {
+          const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, {
+            choice: { system: id, reason: 'tried' },
+            schools,
+          });
+          return { kind: kind.id, system: id, plan, work: plan.match.work() };
+        }),
+    );
 }

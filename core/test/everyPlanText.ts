@@ -3,12 +3,26 @@ import { planText } from '../src/plan/planRecord.ts';
 import { planInput, type Setting } from './cracks.ts';
 import { everyMethod } from './everyMethod.ts';
 
-const climates: readonly Readonly<Record<string, number>>[] = [{}, { slabC: 31.7, airC: 34.1, humidityPct: 77.7 }, { slabC: 11.3, airC: 13.7, humidityPct: 61.5 }];
+const climates: readonly Readonly<Record<string, number>>[] = [
+  {},
+  { slabC: 31.7, airC: 34.1, humidityPct: 77.7 },
+  { slabC: 11.3, airC: 13.7, humidityPct: 61.5 },
+];
 
 const cracks: readonly Setting[] = [
   {},
   { answers: { traffic: 'hard-wheels', finish: 'thin-coating' }, area: { slabC: 11.3, airC: 13.7, humidityPct: 61.5 } },
-  { answers: { lengthMm: 23_457, widths: [{ atMm: 0, widthMm: 0.37 }, { atMm: 9876, widthMm: 2.83 }] }, job: { people: 1 }, defect: { sand: 'two' } },
+  {
+    answers: {
+      lengthMm: 23_457,
+      widths: [
+        { atMm: 0, widthMm: 0.37 },
+        { atMm: 9876, widthMm: 2.83 },
+      ],
+    },
+    job: { people: 1 },
+    defect: { sand: 'two' },
+  },
   { answers: { movement: 'moving', movementMm: 1.37, moisture: 'damp' }, area: { slabC: 31.7, airC: 34.1, humidityPct: 77.7 } },
   { answers: { member: 'suspended', widths: [{ atMm: 0, widthMm: 0.07 }] } },
 ];

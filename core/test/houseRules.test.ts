@@ -11,7 +11,9 @@ const src = resolve(import.meta.dirname, '../src');
 const project = resolve(src, '../..');
 
 function filesIn(dir: string): string[] {
-  return readdirSync(dir, { withFileTypes: true }).flatMap((e) => (e.isDirectory() ? (['node_modules', 'dist'].includes(e.name) ? [] : filesIn(join(dir, e.name))) : [join(dir, e.name)]));
+  return readdirSync(dir, { withFileTypes: true }).flatMap((e) =>
+    e.isDirectory() ? (['node_modules', 'dist'].includes(e.name) ? [] : filesIn(join(dir, e.name))) : [join(dir, e.name)],
+  );
 }
 const sourceFiles = filesIn(src).filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts'));
 const withoutComments = (text: string) => text.replaceAll(/\/\*[\s\S]*?\*\//g, '').replaceAll(/^\s*\/\/.*$/gm, '');
@@ -23,7 +25,11 @@ describe('text of the core', () => {
   it('has no digit followed by a unit: figures carry theirs; a name in the code is no text', () => {
     const found = sourceFiles
       .filter((f) => !relative(src, f).startsWith('quantity'))
-      .flatMap((f) => literals(withoutComments(readFileSync(f, 'utf8'))).filter((t) => unit.test(t) && !/^[a-z][A-Za-z0-9]*$/.test(t)).map((t) => `${relative(src, f)}: ${t}`));
+      .flatMap((f) =>
+        literals(withoutComments(readFileSync(f, 'utf8')))
+          .filter((t) => unit.test(t) && !/^[a-z][A-Za-z0-9]*$/.test(t))
+          .map((t) => `${relative(src, f)}: ${t}`),
+      );
     expect(found).toEqual([]);
   });
 
@@ -51,10 +57,24 @@ describe('formula registry', () => {
 
   it('names inputs with their unit', () => {
     const bare = new Set(['ratio', 'count', 'money']);
-    for (const f of formulas) for (const [name, input] of Object.entries(f.inputs)) if (!bare.has(input.kind)) expect(name, `${f.name} ${name}`).toMatch(/(Mm|Mm2|Ml|G|C|Pct|Min|MinM|K|KjMol|Kmh|Mpa|PerMl|PerDay|KgM2h|KgL|Mpas|Mnm|Deg|D|M2L)$/);
+    for (const f of formulas)
+      for (const [name, input] of Object.entries(f.inputs))
+        if (!bare.has(input.kind))
+          expect(name, `${f.name} ${name}`).toMatch(/(Mm|Mm2|Ml|G|C|Pct|Min|MinM|K|KjMol|Kmh|Mpa|PerMl|PerDay|KgM2h|KgL|Mpas|Mnm|Deg|D|M2L)$/);
   });
 
-  it.each(['crack-volume', 'chase-volume', 'sand-packing-one', 'sand-packing-two', 'resin-for-sand', 'gel-time', 'section-per-person', 'dew-point', 'dew-margin', 'evaporation'])('has %s', (name) => {
+  it.each([
+    'crack-volume',
+    'chase-volume',
+    'sand-packing-one',
+    'sand-packing-two',
+    'resin-for-sand',
+    'gel-time',
+    'section-per-person',
+    'dew-point',
+    'dew-margin',
+    'evaporation',
+  ])('has %s', (name) => {
     expect(formulas.map((f) => f.name)).toContain(name);
   });
 });
@@ -80,7 +100,9 @@ describe('house', () => {
   });
 
   it('names no kind of defect in web, but where a new one is begun', () => {
-    const naming = filesIn(join(project, 'web/src')).filter((f) => /\.tsx?$/.test(f) && !f.includes('.test.')).filter((f) => defectKinds().some(({ id }) => readFileSync(f, 'utf8').includes(`'${id}'`)));
+    const naming = filesIn(join(project, 'web/src'))
+      .filter((f) => /\.tsx?$/.test(f) && !f.includes('.test.'))
+      .filter((f) => defectKinds().some(({ id }) => readFileSync(f, 'utf8').includes(`'${id}'`)));
     expect(naming.map((f) => relative(project, f))).toEqual([]);
   });
 

@@ -11,5 +11,8 @@ export const keptText = (name: string): string => readFileSync(join(folder, name
 
 /** Issued plans as version 0.4.0 of the core kept them: every system and combination on every kind, and cracks in slabs. */
 export function keptPlans(): readonly IssuedPlan[] {
-  return brotliDecompressSync(readFileSync(join(folder, 'issued-0.4.0.jsonl.br'))).toString().split('\n').map((line) => JSON.parse(line) as IssuedPlan);
+  return brotliDecompressSync(readFileSync(join(folder, 'issued-0.4.0.jsonl.br')))
+    .toString()
+    .split('\n')
+    .map((line) => JSON.parse(line) as IssuedPlan);
 }

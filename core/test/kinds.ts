@@ -14,14 +14,28 @@ export function answers(ask: Ask): fc.Arbitrary<unknown> {
     case 'choice':
       return fc.constantFrom(...ask.options.map((o) => o.value));
     case 'stations':
-      return fc.uniqueArray(fc.integer({ min: 0, max: 20 }), { minLength: 1, maxLength: 5 }).chain((places) => fc.tuple(...places.map((atMm) => between(ask.min, ask.max).map((widthMm) => ({ atMm, widthMm })))));
+      return fc
+        .uniqueArray(fc.integer({ min: 0, max: 20 }), { minLength: 1, maxLength: 5 })
+        .chain((places) => fc.tuple(...places.map((atMm) => between(ask.min, ask.max).map((widthMm) => ({ atMm, widthMm })))));
     case 'outline':
-      return fc.record({ is: fc.constantFrom('rectangle', 'ellipse', 'triangle'), widthMm: between(ask.min, ask.max), heightMm: between(ask.min, ask.max) }).map((shape) => ({ shape }));
+      return fc
+        .record({ is: fc.constantFrom('rectangle', 'ellipse', 'triangle'), widthMm: between(ask.min, ask.max), heightMm: between(ask.min, ask.max) })
+        .map((shape) => ({ shape }));
     case 'depth-grid':
-      return fc.tuple(fc.integer({ min: 2, max: 5 }), fc.integer({ min: 2, max: 5 })).chain(([columns, rows]) =>
-        fc.array(fc.array(between(0, ask.max), { minLength: columns, maxLength: columns }), { minLength: rows, maxLength: rows }).map((depthMm) => ({ xMm: Array.from({ length: columns }, (_v, i) => i * 50), yMm: Array.from({ length: rows }, (_v, i) => i * 40), depthMm })));
+      return fc
+        .tuple(fc.integer({ min: 2, max: 5 }), fc.integer({ min: 2, max: 5 }))
+        .chain(([columns, rows]) =>
+          fc
+            .array(fc.array(between(0, ask.max), { minLength: columns, maxLength: columns }), { minLength: rows, maxLength: rows })
+            .map((depthMm) => ({ xMm: Array.from({ length: columns }, (_v, i) => i * 50), yMm: Array.from({ length: rows }, (_v, i) => i * 40), depthMm })),
+        );
     case 'tapping':
-      return fc.array(fc.array(fc.constantFrom('h', 's', '.'), { minLength: 6, maxLength: 6 }).map((r) => r.join('')), { minLength: 1, maxLength: 6 }).map((rows) => ({ cellMm: 100, rows }));
+      return fc
+        .array(
+          fc.array(fc.constantFrom('h', 's', '.'), { minLength: 6, maxLength: 6 }).map((r) => r.join('')),
+          { minLength: 1, maxLength: 6 },
+        )
+        .map((rows) => ({ cellMm: 100, rows }));
     case 'text':
       return fc.string({ maxLength: ask.most });
   }

@@ -27,7 +27,11 @@ describe('every mix', () => {
       for (const part of mix.parts) {
         if (!part.each) continue;
         looked += 1;
-        expect([of, part.what, Math.abs(part.each.value * mix.batches.value - part.amount.value) < 1e-6 * Math.max(1, part.amount.value)]).toEqual([of, part.what, true]);
+        expect([of, part.what, Math.abs(part.each.value * mix.batches.value - part.amount.value) < 1e-6 * Math.max(1, part.amount.value)]).toEqual([
+          of,
+          part.what,
+          true,
+        ]);
       }
     }
     expect(looked).toBeGreaterThan(60);
@@ -48,7 +52,18 @@ describe('every mix', () => {
     for (const { of, mix, work } of mixes) {
       if (!mix.within) continue;
       // the goes of what a mix is for: its own steps only
-      const goes = mix.id === 'mortar' ? stepsOf(work, 'pack-lift').length : mix.id === 'pour' ? stepsOf(work, 'pour-tinted').length : mix.id === 'filler' ? stepsOf(work, 'press-filler').length : mix.id === 'enamel' ? stepsOf(work, 'enamel-coat').length : mix.id === 'base' ? stepsOf(work, 'plaster-coat').length - 1 : 1;
+      const goes =
+        mix.id === 'mortar'
+          ? stepsOf(work, 'pack-lift').length
+          : mix.id === 'pour'
+            ? stepsOf(work, 'pour-tinted').length
+            : mix.id === 'filler'
+              ? stepsOf(work, 'press-filler').length
+              : mix.id === 'enamel'
+                ? stepsOf(work, 'enamel-coat').length
+                : mix.id === 'base'
+                  ? stepsOf(work, 'plaster-coat').length - 1
+                  : 1;
       expect([of, mix.batches.value >= goes]).toEqual([of, true]);
     }
   });
@@ -81,31 +96,44 @@ describe('a setting compound', () => {
   });
 
   it('of any length holds its working time in every batch', () => {
-    fc.assert(fc.property(fc.integer({ min: 300, max: 30_000 }), fc.constantFrom(5, 20, 45, 90), (lengthMm, minutes) => {
-      const work = onCrack(`setting-compound-${String(minutes)}`, lengthMm);
-      const within = work.mixes[0]?.within?.value ?? 0;
-      for (const step of stepsOf(work, 'mix-compound')) {
-        const [powder, water, times] = figuresOf(step.title);
-        expect([powder && powder.value > 0, water && water.value > 0]).toEqual([true, true]);
-        expect(times === undefined || times.value > 1).toBe(true);
-      }
-      // three minutes of five are worked, by the industry's rule of thumb
-      expect(within / minutes).toBeCloseTo(0.6, 6);
-    }), { numRuns: 40 });
+    fc.assert(
+      fc.property(fc.integer({ min: 300, max: 30_000 }), fc.constantFrom(5, 20, 45, 90), (lengthMm, minutes) => {
+        const work = onCrack(`setting-compound-${String(minutes)}`, lengthMm);
+        const within = work.mixes[0]?.within?.value ?? 0;
+        for (const step of stepsOf(work, 'mix-compound')) {
+          const [powder, water, times] = figuresOf(step.title);
+          expect([powder && powder.value > 0, water && water.value > 0]).toEqual([true, true]);
+          expect(times === undefined || times.value > 1).toBe(true);
+        }
+        // three minutes of five are worked, by the industry's rule of thumb
+        expect(within / minutes).toBeCloseTo(0.6, 6);
+      }),
+      { numRuns: 40 },
+    );
   });
 });
 
 describe('mortar over an uneven bottom', () => {
   const depths = (rows: readonly (readonly number[])[]) => ({ xMm: [0, 100, 200], yMm: [0, 80, 160], depthMm: rows });
-  const uneven = (rows: readonly (readonly number[])[]) => workOn('concrete-spall', 'polymer-mortar-2k', { outline: box(240, 200), bottom: 'uneven', depths: depths(rows), position: 'wall' });
+  const uneven = (rows: readonly (readonly number[])[]) =>
+    workOn('concrete-spall', 'polymer-mortar-2k', { outline: box(240, 200), bottom: 'uneven', depths: depths(rows), position: 'wall' });
 
   it('is mixed for each lift as that lift takes it: the scrub coat in the first, a tenth lost', () => {
-    const work = uneven([[15, 20, 15], [30, 95, 40], [15, 25, 15]]);
+    const work = uneven([
+      [15, 20, 15],
+      [30, 95, 40],
+      [15, 25, 15],
+    ]);
     const lifts = stepsOf(work, 'pack-lift').map((s) => figuresOf(s.title).find((f) => f.kind === 'volume')?.value ?? 0);
-    const mixed = stepsOf(work, 'mix-mortar').map((s) => { const [batch, times] = figuresOf(s.title); return (batch?.value ?? 0) * (times?.value ?? 1); });
+    const mixed = stepsOf(work, 'mix-mortar').map((s) => {
+      const [batch, times] = figuresOf(s.title);
+      return (batch?.value ?? 0) * (times?.value ?? 1);
+    });
     expect(lifts.length).toBeGreaterThan(1);
     const scrub = (amountOf(work, 'cut') * 1.5) / 1000;
-    lifts.forEach((volume, i) => { expect(mixed[i]).toBeCloseTo((volume + (i === 0 ? scrub : 0)) * 1.1, 4); });
+    lifts.forEach((volume, i) => {
+      expect(mixed[i]).toBeCloseTo((volume + (i === 0 ? scrub : 0)) * 1.1, 4);
+    });
     expect(mixed.reduce((a, b) => a + b, 0)).toBeCloseTo(amountOf(work, 'mix'), 4);
     // deepest places first: the lift below is the smaller one
     expect(lifts[0]).toBeLessThan(lifts[lifts.length - 1] ?? 0);
@@ -113,7 +141,11 @@ describe('mortar over an uneven bottom', () => {
 
   it('says each lift where they differ, and one batch where they do not', () => {
     const says = (work: PlannedWork) => (work.mixes[0]?.says ?? []).map(told).filter((s) => s.startsWith('Lift '));
-    const differing = uneven([[15, 20, 15], [30, 95, 40], [15, 25, 15]]);
+    const differing = uneven([
+      [15, 20, 15],
+      [30, 95, 40],
+      [15, 25, 15],
+    ]);
     expect(says(differing)).toHaveLength(amountOf(differing, 'lifts'));
     expect(differing.mixes[0]?.parts.some((p) => p.each)).toBe(false);
     const single = workOn('concrete-spall', 'polymer-mortar-2k', { outline: box(120, 90), depthMm: 20 });
@@ -121,7 +153,11 @@ describe('mortar over an uneven bottom', () => {
   });
 
   it('waits between lifts, then mixes, then places: never the other way round', () => {
-    const rows = uneven([[15, 20, 15], [30, 95, 40], [15, 25, 15]]).schedule.rows;
+    const rows = uneven([
+      [15, 20, 15],
+      [30, 95, 40],
+      [15, 25, 15],
+    ]).schedule.rows;
     const at = (id: string) => rows.find((r) => r.step.id === id);
     const [packed, mixing, packing] = [at('pack-1'), at('mix-2'), at('pack-2')];
     expect((mixing?.startMin ?? 0) - (packed?.endMin ?? 0)).toBeGreaterThanOrEqual((at('stiff-1')?.step.minutes.value ?? Number.NaN) - 1e-6);

@@ -89,8 +89,15 @@ describe('in every method', () => {
         if (row !== last && !waited && gap > 1) {
           looked += 1;
           // the first named may have begun before the last: within the quarter of an hour that clearing away takes
-          const named = [last, row].flatMap((r) => [...(r?.step.title ?? []), ...(r?.step.detail ?? [])]).filter((part): part is Figure => part instanceof Figure && part.kind === 'duration');
-          expect([of, last?.step.builder, row.step.builder, named.some((f) => Math.abs(f.value - gap) < 15)]).toEqual([of, last?.step.builder, row.step.builder, true]);
+          const named = [last, row]
+            .flatMap((r) => [...(r?.step.title ?? []), ...(r?.step.detail ?? [])])
+            .filter((part): part is Figure => part instanceof Figure && part.kind === 'duration');
+          expect([of, last?.step.builder, row.step.builder, named.some((f) => Math.abs(f.value - gap) < 15)]).toEqual([
+            of,
+            last?.step.builder,
+            row.step.builder,
+            true,
+          ]);
         }
         [last, waited] = [row, false];
       }
@@ -132,14 +139,18 @@ describe('in every method', () => {
     expect([aired > 0, aired < skim]).toEqual([true, true]);
     const rows = work?.schedule.rows ?? [];
     // gypsum plaster is aired for about a week before it is closed in (common practice)
-    expect((rows.find((r) => r.step.builder === 'skim-face')?.startMin ?? 0) - (rows.findLast((r) => r.step.builder === 'float-plaster')?.endMin ?? 0)).toBeGreaterThan(5 * 1440);
+    expect(
+      (rows.find((r) => r.step.builder === 'skim-face')?.startMin ?? 0) - (rows.findLast((r) => r.step.builder === 'float-plaster')?.endMin ?? 0),
+    ).toBeGreaterThan(5 * 1440);
   });
 
   it('closes the back of a hole before anything is soaked or primed, and foam has cured by then', () => {
     let looked = 0;
     for (const { of, order } of all.filter((m) => m.of.startsWith('timber-through') && m.order.includes('back-hole'))) {
       looked += 1;
-      const places = ['back-hole', 'foam-cures', 'cut-foam', order.includes('soak-wood') ? 'soak-wood' : 'prime-wood', 'press-filler'].map((b) => order.indexOf(b));
+      const places = ['back-hole', 'foam-cures', 'cut-foam', order.includes('soak-wood') ? 'soak-wood' : 'prime-wood', 'press-filler'].map((b) =>
+        order.indexOf(b),
+      );
       expect([of, places.every((at, i) => at > (places[i - 1] ?? -1))]).toEqual([of, true]);
     }
     expect(looked).toBeGreaterThan(3);
@@ -211,7 +222,9 @@ describe('by what is found', () => {
   });
 
   it('props sagging plaster up before it is fastened, and leaves the props until it holds', () => {
-    const order = orderOf(workOn('plaster-loose', 'plaster-reattach + setting-compound-45 + skim-coat', { outline: box(1000, 700), position: 'wall', base: 'wood-lath', sagMm: 5 }));
+    const order = orderOf(
+      workOn('plaster-loose', 'plaster-reattach + setting-compound-45 + skim-coat', { outline: box(1000, 700), position: 'wall', base: 'wood-lath', sagMm: 5 }),
+    );
     expect(order.indexOf('prop-up')).toBeLessThan(order.indexOf('fasten-back'));
     expect(order.indexOf('propped')).toBeGreaterThan(order.indexOf('fasten-back'));
   });
@@ -246,7 +259,8 @@ describe('by what is found', () => {
 });
 
 describe('by the room', () => {
-  const dry = (humidityPct: number, airC: number) => workOn('drywall-hole', 'board-patch', { outline: box(300, 260) }, { humidityPct, airC, slabC: airC }).schedule.total.value;
+  const dry = (humidityPct: number, airC: number) =>
+    workOn('drywall-hole', 'board-patch', { outline: box(300, 260) }, { humidityPct, airC, slabC: airC }).schedule.total.value;
 
   it('compound dries slower where it is damp and where it is cold', () => {
     expect(dry(80, 20)).toBeGreaterThan(dry(50, 20));
@@ -255,13 +269,16 @@ describe('by the room', () => {
   });
 
   it('a coat flashes off and a laminate hardens sooner where it is warm', () => {
-    const total = (airC: number) => workOn('tub-crack', 'fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'wall' }, { airC, slabC: airC }).schedule.total.value;
+    const total = (airC: number) =>
+      workOn('tub-crack', 'fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'wall' }, { airC, slabC: airC }).schedule.total.value;
     expect(total(28)).toBeLessThanOrEqual(total(20));
   });
 
   it('resin is injected within a time that warmth shortens, in no fewer batches', () => {
     const [cool, warm] = [14, 30].map((slabC) => workOn('wall-crack', 'epoxy-injection-resin', { lengthMm: 6000, wallMm: 300 }, { slabC, airC: slabC }));
     expect(warm?.mixes.find((m) => m.id === 'resin')?.within?.value).toBeLessThan(cool?.mixes.find((m) => m.id === 'resin')?.within?.value ?? 0);
-    expect(warm?.mixes.find((m) => m.id === 'resin')?.batches.value).toBeGreaterThanOrEqual(cool?.mixes.find((m) => m.id === 'resin')?.batches.value ?? Infinity);
+    expect(warm?.mixes.find((m) => m.id === 'resin')?.batches.value).toBeGreaterThanOrEqual(
+      cool?.mixes.find((m) => m.id === 'resin')?.batches.value ?? Infinity,
+    );
   });
 });

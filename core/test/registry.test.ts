@@ -7,14 +7,28 @@ import { DoNotGoTogether, evaluate, OutOfRange, type Formula, type InputSpec } f
 function values({ min, max, kind, usual }: InputSpec): fc.Arbitrary<number> {
   const count = kind === 'count';
   const evenly = fc.double({ min, max, noNaN: true });
-  const near = min > 0 ? fc.double({ min: Math.log(min), max: Math.log(max), noNaN: true }).map(Math.exp) : fc.double({ min: 0, max: 1, noNaN: true }).map((u) => min + (max - min) * u ** 6);
+  const near =
+    min > 0
+      ? fc.double({ min: Math.log(min), max: Math.log(max), noNaN: true }).map(Math.exp)
+      : fc.double({ min: 0, max: 1, noNaN: true }).map((u) => min + (max - min) * u ** 6);
   const usualOnes = usual === undefined ? [] : [usual].flat();
   return fc.oneof(fc.constantFrom(min, max, ...usualOnes), evenly, near).map((v) => Math.min(max, Math.max(min, count ? Math.round(v) : v)));
 }
 
 function inputs(f: Formula): fc.Arbitrary<Record<string, number | number[]>> {
   const lists = Object.values(f.inputs).filter((s) => s.list).length;
-  return fc.integer({ min: 1, max: 5 }).chain((length) => fc.record(Object.fromEntries(Object.entries(f.inputs).map(([name, spec]) => [name, spec.list ? fc.array(values(spec), lists > 1 ? { minLength: length, maxLength: length } : { minLength: 1, maxLength: 5 }) : values(spec)]))));
+  return fc
+    .integer({ min: 1, max: 5 })
+    .chain((length) =>
+      fc.record(
+        Object.fromEntries(
+          Object.entries(f.inputs).map(([name, spec]) => [
+            name,
+            spec.list ? fc.array(values(spec), lists > 1 ? { minLength: length, maxLength: length } : { minLength: 1, maxLength: 5 }) : values(spec),
+          ]),
+        ),
+      ),
+    );
 }
 
 const usualOf = (f: Formula) => Object.fromEntries(Object.entries(f.inputs).map(([name, spec]) => [name, spec.usual]));
@@ -30,14 +44,17 @@ function attempt(f: Formula, given: object): { readonly value: number } | { read
 
 describe.each(formulas.map((f) => [f.name, f] as const))('%s', (_name, f) => {
   it('is a finite number over all of its range, or refuses in a sentence', () => {
-    fc.assert(fc.property(inputs(f), (given) => {
-      const got = attempt(f, given);
-      if ('value' in got) expect(Number.isFinite(got.value)).toBe(true);
-      else {
-        expect(got.refused.why).toMatch(/^[A-Z].{15,}\.$/s);
-        expect(Object.keys(f.inputs)).toContain(got.refused.input);
-      }
-    }), { numRuns: 150 });
+    fc.assert(
+      fc.property(inputs(f), (given) => {
+        const got = attempt(f, given);
+        if ('value' in got) expect(Number.isFinite(got.value)).toBe(true);
+        else {
+          expect(got.refused.why).toMatch(/^[A-Z].{15,}\.$/s);
+          expect(Object.keys(f.inputs)).toContain(got.refused.input);
+        }
+      }),
+      { numRuns: 150 },
+    );
   });
 
   it('has a common example of itself', () => {

@@ -39,14 +39,15 @@ function blurred(values: Float32Array, sigma: number): Float32Array {
   const sum = bell.reduce((a, b) => a + b, 0);
   const pass = (from: Float32Array, across: boolean) => {
     const out = new Float32Array(from.length);
-    for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) {
-      let value = 0;
-      for (let k = -half; k <= half; k++) {
-        const [sx, sy] = across ? [Math.min(width - 1, Math.max(0, x + k)), y] : [x, Math.min(height - 1, Math.max(0, y + k))];
-        value += (from[sy * width + sx] ?? 0) * (bell[k + half] ?? 0);
+    for (let y = 0; y < height; y++)
+      for (let x = 0; x < width; x++) {
+        let value = 0;
+        for (let k = -half; k <= half; k++) {
+          const [sx, sy] = across ? [Math.min(width - 1, Math.max(0, x + k)), y] : [x, Math.min(height - 1, Math.max(0, y + k))];
+          value += (from[sy * width + sx] ?? 0) * (bell[k + half] ?? 0);
+        }
+        out[y * width + x] = value / sum;
       }
-      out[y * width + x] = value / sum;
-    }
     return out;
   };
   return pass(pass(values, true), false);

@@ -10,7 +10,9 @@ const nodes = (root: SvgNode): SvgNode[] => [root, ...root.children.flatMap((c) 
 const textOf = (node: SvgNode): string => node.children.map((c) => (typeof c === 'string' ? c : textOf(c))).join('');
 
 /** Every drawing of every method, with whose it is. */
-const drawings: readonly (readonly [of: string, section: Section])[] = everyMethod().flatMap(({ kind, system, work }) => (work ? [work.section, ...work.more].map((s, i) => [`${kind}, ${system}, ${String(i + 1)}`, s] as const) : []));
+const drawings: readonly (readonly [of: string, section: Section])[] = everyMethod().flatMap(({ kind, system, work }) =>
+  work ? [work.section, ...work.more].map((s, i) => [`${kind}, ${system}, ${String(i + 1)}`, s] as const) : [],
+);
 
 describe('the drawings of every family', () => {
   it('are there', () => {
@@ -19,7 +21,11 @@ describe('the drawings of every family', () => {
 
   it('have only numbers that are numbers, in either units and every palette', () => {
     for (const [of, section] of drawings) {
-      for (const [units, palette] of [['metric', paper], ['us', night], ['metric', print]] as const) {
+      for (const [units, palette] of [
+        ['metric', paper],
+        ['us', night],
+        ['metric', print],
+      ] as const) {
         const text = svgText(sectionDrawing(section, { ...options, units, palette }));
         expect([of, /NaN|Infinity|undefined|null/.exec(text)?.[0]]).toEqual([of, undefined]);
       }
@@ -32,7 +38,8 @@ describe('the drawings of every family', () => {
       const hatchings = new Set(all.filter((n) => n.tag === 'pattern').map((n) => `url(#${String(n.attrs['id'])})`));
       const regions = all.filter((n) => n.attrs['data-region'] !== undefined);
       expect([of, regions.map((n) => n.attrs['data-region'])]).toEqual([of, section.regions.map((r) => r.id)]);
-      for (const fill of regions.map((n) => String(n.attrs['fill']))) expect([of, fill, fill.startsWith('url(') ? hatchings.has(fill) : /^#|^rgb/.test(fill)]).toEqual([of, fill, true]);
+      for (const fill of regions.map((n) => String(n.attrs['fill'])))
+        expect([of, fill, fill.startsWith('url(') ? hatchings.has(fill) : /^#|^rgb/.test(fill)]).toEqual([of, fill, true]);
     }
   });
 
@@ -50,10 +57,18 @@ describe('the drawings of every family', () => {
 
   it('keep their notes within the height of the drawing, none on top of another', () => {
     for (const [of, section] of drawings) {
-      const heights = nodes(sectionDrawing(section, options)).filter((n) => n.attrs['data-note'] !== undefined).map((n) => nodes(n).filter((t) => t.tag === 'text').map((t) => Number(t.attrs['y'])));
+      const heights = nodes(sectionDrawing(section, options))
+        .filter((n) => n.attrs['data-note'] !== undefined)
+        .map((n) =>
+          nodes(n)
+            .filter((t) => t.tag === 'text')
+            .map((t) => Number(t.attrs['y'])),
+        );
       const flat = heights.flat();
       expect([of, flat.every((y) => y > 0 && y < options.height)]).toEqual([of, true]);
-      flat.forEach((y, i) => { if (i > 0) expect([of, y - (flat[i - 1] ?? 0) > 16.9]).toEqual([of, true]); });
+      flat.forEach((y, i) => {
+        if (i > 0) expect([of, y - (flat[i - 1] ?? 0) > 16.9]).toEqual([of, true]);
+      });
     }
   });
 

@@ -110,12 +110,24 @@ describe('sectionDrawing', () => {
 
   it('keeps notes in their column: long ones on lines of their own, none on top of another', () => {
     const section = sectionOf({});
-    const long = { ...section, notes: Array.from({ length: 5 }, (_n, i) => ({ id: `n${String(i)}`, at: [0, i] as const, title: ['a title of many words that no column takes'], detail: ['and what it says is longer still than its title was'] })) };
-    const words = nodes(sectionDrawing(long, { ...options, height: 600 })).filter((n) => n.attrs['data-note'] !== undefined).flatMap((n) => nodes(n).filter((t) => t.tag === 'text'));
+    const long = {
+      ...section,
+      notes: Array.from({ length: 5 }, (_n, i) => ({
+        id: `n${String(i)}`,
+        at: [0, i] as const,
+        title: ['a title of many words that no column takes'],
+        detail: ['and what it says is longer still than its title was'],
+      })),
+    };
+    const words = nodes(sectionDrawing(long, { ...options, height: 600 }))
+      .filter((n) => n.attrs['data-note'] !== undefined)
+      .flatMap((n) => nodes(n).filter((t) => t.tag === 'text'));
     expect(words).toHaveLength(20);
     for (const t of words) expect(textOf(t).length).toBeLessThanOrEqual(30);
     const heights = words.map((t) => Number(t.attrs['y']));
-    heights.forEach((y, i) => { if (i > 0) expect(y - (heights[i - 1] ?? 0)).toBeGreaterThan(16.9); });
+    heights.forEach((y, i) => {
+      if (i > 0) expect(y - (heights[i - 1] ?? 0)).toBeGreaterThan(16.9);
+    });
   });
 
   it('prints in black and white', () => {
@@ -130,7 +142,12 @@ describe('sectionDrawing', () => {
   });
 
   it('keeps every coordinate finite, whatever the crack', () => {
-    fc.assert(fc.property(crackSettings, (setting) => { expect(svgText(sectionDrawing(sectionOf(setting), options))).not.toMatch(/NaN|Infinity/); }), { numRuns: 40 });
+    fc.assert(
+      fc.property(crackSettings, (setting) => {
+        expect(svgText(sectionDrawing(sectionOf(setting), options))).not.toMatch(/NaN|Infinity/);
+      }),
+      { numRuns: 40 },
+    );
   });
 });
 

@@ -14,18 +14,38 @@ afterAll(async () => {
   await world.close();
 });
 
-type Tree = { version: number; areas: { id: string; version: number; defects: { id: string; version: number; mark: string; facts: Record<string, unknown> }[] }[] };
+type Tree = {
+  version: number;
+  areas: { id: string; version: number; defects: { id: string; version: number; mark: string; facts: Record<string, unknown> }[] }[];
+};
 const tree = async (person: Person, id: string) => (await person.get(`/api/jobs/${id}`)).body as unknown as Tree;
 
 describe('jobs, areas and defects', () => {
   it('are made, read back whole, changed and listed', async () => {
     const { job, area, defect } = await madeJob(ours);
     const facts = { lengthMm: fact(4200), widths: fact([{ atMm: 0, widthMm: 2, text: '2 mm' }]) };
-    const changed = await ours.put(`/api/defects/${defect.id}`, { kind: 'slab-crack', mark: 'H-02', facts, confirmed: ['x'], decisions: [], choice: { system: 'rapid-crack-resin' }, schools: { 'chase-depth': 'deep' }, change: uuid(), version: 1 });
+    const changed = await ours.put(`/api/defects/${defect.id}`, {
+      kind: 'slab-crack',
+      mark: 'H-02',
+      facts,
+      confirmed: ['x'],
+      decisions: [],
+      choice: { system: 'rapid-crack-resin' },
+      schools: { 'chase-depth': 'deep' },
+      change: uuid(),
+      version: 1,
+    });
     expect(changed.status).toBe(200);
     const read = await tree(ours, job.id);
     expect(read.areas[0]?.id).toBe(area.id);
-    expect(read.areas[0]?.defects[0]).toMatchObject({ id: defect.id, version: 2, mark: 'H-02', facts, schools: { 'chase-depth': 'deep' }, choice: { system: 'rapid-crack-resin' } });
+    expect(read.areas[0]?.defects[0]).toMatchObject({
+      id: defect.id,
+      version: 2,
+      mark: 'H-02',
+      facts,
+      schools: { 'chase-depth': 'deep' },
+      choice: { system: 'rapid-crack-resin' },
+    });
     const listed = (await ours.get('/api/jobs')).body as unknown as { id: string; areas: number; defects: number; chosen: number }[];
     expect(listed.find((j) => j.id === job.id)).toMatchObject({ areas: 1, defects: 1, chosen: 1 });
   });
@@ -84,7 +104,10 @@ describe('two firms', () => {
   });
 
   it('have house rules of their own', async () => {
-    expect((await ours.put('/api/firm', { change: uuid(), version: 1, schools: { 'chase-depth': 'deep' } })).body).toMatchObject({ rules: { schools: { 'chase-depth': 'deep' } }, version: 2 });
+    expect((await ours.put('/api/firm', { change: uuid(), version: 1, schools: { 'chase-depth': 'deep' } })).body).toMatchObject({
+      rules: { schools: { 'chase-depth': 'deep' } },
+      version: 2,
+    });
     expect((await theirs.get('/api/firm')).body).toMatchObject({ rules: { schools: {} }, version: 1 });
     const stale = await ours.put('/api/firm', { change: uuid(), version: 1, schools: {} });
     expect([stale.status, (stale.body['current'] as { version: number }).version]).toEqual([409, 2]);

@@ -58,7 +58,8 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, we
   const api = express.Router();
   api.use((req, _res, next) => {
     const { origin, host } = req.headers;
-    if (req.method !== 'GET' && origin !== undefined && !(URL.canParse(origin) && new URL(origin).host === host)) throw new HttpProblem(403, 'This request comes from another site.');
+    if (req.method !== 'GET' && origin !== undefined && !(URL.canParse(origin) && new URL(origin).host === host))
+      throw new HttpProblem(403, 'This request comes from another site.');
     next();
   });
   api.use('/job-files', express.json({ limit: '8mb' }));
@@ -69,7 +70,14 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, we
     next();
   });
 
-  const handlers: Readonly<Record<RouteName, Handler>> = { ...peopleHandlers({ db, clock, demo, secure }), ...jobHandlers(db), ...photoHandlers(db), ...planHandlers(db), ...shelfHandlers(db), ...outsideHandlers(db, weatherUrl, readings, clock) };
+  const handlers: Readonly<Record<RouteName, Handler>> = {
+    ...peopleHandlers({ db, clock, demo, secure }),
+    ...jobHandlers(db),
+    ...photoHandlers(db),
+    ...planHandlers(db),
+    ...shelfHandlers(db),
+    ...outsideHandlers(db, weatherUrl, readings, clock),
+  };
   for (const name of routeNames) {
     const { method, path, access, status } = routeOf(name);
     api[method](path.replaceAll(/\{(\w+)\}/g, ':$1'), async (req, res) => {

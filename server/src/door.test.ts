@@ -41,7 +41,15 @@ describe('a new installation', () => {
 
   it('answers nothing to who is not signed in', async () => {
     const stranger = world.person();
-    for (const [method, path] of [['GET', '/api/jobs'], ['GET', `/api/jobs/${uuid()}`], ['GET', '/api/firm'], ['POST', '/api/jobs'], ['POST', '/api/job-files'], ['PUT', `/api/defects/${uuid()}`], ['DELETE', `/api/areas/${uuid()}`]] as const) {
+    for (const [method, path] of [
+      ['GET', '/api/jobs'],
+      ['GET', `/api/jobs/${uuid()}`],
+      ['GET', '/api/firm'],
+      ['POST', '/api/jobs'],
+      ['POST', '/api/job-files'],
+      ['PUT', `/api/defects/${uuid()}`],
+      ['DELETE', `/api/areas/${uuid()}`],
+    ] as const) {
       expect([method, path, (await stranger.ask(method, path, method === 'GET' ? undefined : {})).status]).toEqual([method, path, 401]);
     }
   });

@@ -10,7 +10,14 @@ let world: Stage;
 let person: Person;
 // the demo as version 0.4.0 left it, with issued, begun and done plans, products, photos and stock
 const before = (url: string) => {
-  execFileSync(clientProgram('pg_restore'), ['--no-owner', '--single-transaction', '--exit-on-error', '--dbname', url, join(import.meta.dirname, '../test/kept/demo-0.4.0.dump')]);
+  execFileSync(clientProgram('pg_restore'), [
+    '--no-owner',
+    '--single-transaction',
+    '--exit-on-error',
+    '--dbname',
+    url,
+    join(import.meta.dirname, '../test/kept/demo-0.4.0.dump'),
+  ]);
 };
 beforeAll(async () => {
   world = await stage({ demo: 'restored', before });
@@ -41,7 +48,9 @@ describe('a database that version 0.4.0 left', () => {
       expect([plan.core, readSheet(plan.kept).sheet.work?.schedule.rows.length !== 0, sheetAgain(plan) !== undefined]).toEqual(['0.4.0', true, true]);
       expect((await person.get(`/api/plans/${id}/sheet.pdf`)).status).toBe(200);
     }
-    const begun = await Promise.all(issued.filter((i) => i.state === 'issued').map(({ id, version }) => person.put(`/api/plans/${id}`, { change: uuid(), version, state: 'begun' })));
+    const begun = await Promise.all(
+      issued.filter((i) => i.state === 'issued').map(({ id, version }) => person.put(`/api/plans/${id}`, { change: uuid(), version, state: 'begun' })),
+    );
     // those that a stop has overtaken wait for it, in words
     expect(new Set(begun.map(({ status }) => status))).toEqual(new Set([200, 422]));
   });

@@ -19,9 +19,24 @@ const database = await openDatabase(settings.databaseUrl, settings.migrationsDir
 if (settings.demo && (await accountCount(database.db)) === 0) await loadDemo(database.db, clock);
 const { tls } = settings;
 const readingLog = new ReadingLog();
-const readings = settings.instruments && new Readings(settings.instruments, clock, (reading) => { readingLog.take(reading); });
-const endLog = keeping(readingLog, database.db, (error) => { log.error({ err: error }, 'readings are not kept'); });
-const app = makeApp({ database, clock, demo: settings.demo, log, webDir: settings.webDir, secure: tls !== undefined, ...(settings.weatherUrl !== undefined && { weatherUrl: settings.weatherUrl }), ...(readings && { readings }) });
+const readings =
+  settings.instruments &&
+  new Readings(settings.instruments, clock, (reading) => {
+    readingLog.take(reading);
+  });
+const endLog = keeping(readingLog, database.db, (error) => {
+  log.error({ err: error }, 'readings are not kept');
+});
+const app = makeApp({
+  database,
+  clock,
+  demo: settings.demo,
+  log,
+  webDir: settings.webDir,
+  secure: tls !== undefined,
+  ...(settings.weatherUrl !== undefined && { weatherUrl: settings.weatherUrl }),
+  ...(readings && { readings }),
+});
 const server = tls ? createTlsServer({ cert: readFileSync(tls.cert), key: readFileSync(tls.key), minVersion: 'TLSv1.2' }, app) : createServer(app);
 
 let ending = false;
@@ -34,7 +49,9 @@ function end(): void {
   });
   server.closeIdleConnections();
   // streams of readings do not end by themselves
-  setTimeout(() => { server.closeAllConnections(); }, 300).unref();
+  setTimeout(() => {
+    server.closeAllConnections();
+  }, 300).unref();
   setTimeout(() => process.exit(0), 3000).unref();
 }
 process.on('SIGTERM', end);

@@ -8,7 +8,10 @@ import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
 
 interface Document {
   readonly openapi: string;
-  readonly paths: Record<string, Record<string, { operationId: string; requestBody?: { content: Record<string, { example?: unknown }> }; responses: Record<string, unknown> }>>;
+  readonly paths: Record<
+    string,
+    Record<string, { operationId: string; requestBody?: { content: Record<string, { example?: unknown }> }; responses: Record<string, unknown> }>
+  >;
   readonly components: { readonly schemas: Record<string, object> };
 }
 
@@ -75,18 +78,21 @@ describe('bad input, generated', () => {
     fc.string().map((s) => `{"x": ${s}`),
   );
 
-  it.each(routeNames.filter((n) => routeOf(n).body !== undefined && !['signIn', 'oneTime', 'firstAccount'].includes(n)))('%s never answers 500, always a problem with a path', async (name) => {
-    const { method, path, example = {} } = routeOf(name);
-    const at = await address(path);
-    const mutated = fc.tuple(fc.constantFrom(...Object.keys(example)), fc.jsonValue({ maxDepth: 2 })).map(([key, value]) => ({ ...example, [key]: value }));
-    await fc.assert(
-      fc.asyncProperty(fc.oneof(broken, mutated), async (body) => {
-        const answer = await owner.ask(method.toUpperCase(), at, typeof body === 'string' ? body : JSON.stringify(body));
-        expect(answer.status).toBeLessThan(500);
-        if (answer.status >= 400) expect(isProblem(answer.body), JSON.stringify(answer.body)).toBe(true);
-        if (answer.status === 422) expect((answer.body['problems'] as { path?: unknown }[]).every((p) => typeof p.path === 'string')).toBe(true);
-      }),
-      { numRuns: 25 },
-    );
-  });
+  it.each(routeNames.filter((n) => routeOf(n).body !== undefined && !['signIn', 'oneTime', 'firstAccount'].includes(n)))(
+    '%s never answers 500, always a problem with a path',
+    async (name) => {
+      const { method, path, example = {} } = routeOf(name);
+      const at = await address(path);
+      const mutated = fc.tuple(fc.constantFrom(...Object.keys(example)), fc.jsonValue({ maxDepth: 2 })).map(([key, value]) => ({ ...example, [key]: value }));
+      await fc.assert(
+        fc.asyncProperty(fc.oneof(broken, mutated), async (body) => {
+          const answer = await owner.ask(method.toUpperCase(), at, typeof body === 'string' ? body : JSON.stringify(body));
+          expect(answer.status).toBeLessThan(500);
+          if (answer.status >= 400) expect(isProblem(answer.body), JSON.stringify(answer.body)).toBe(true);
+          if (answer.status === 422) expect((answer.body['problems'] as { path?: unknown }[]).every((p) => typeof p.path === 'string')).toBe(true);
+        }),
+        { numRuns: 25 },
+      );
+    },
+  );
 });

@@ -7,10 +7,22 @@ import { Readings } from './services/readings.ts';
 import { weatherOf } from './services/weatherService.ts';
 import { now, stage, type Person, type Stage } from '../test/api.ts';
 
-const reading = (values: Reading['values'], more: Partial<Reading> = {}): Reading => ({ instrument: 'hygro-1', kind: 'thermo-hygrometer', at: now, simulated: true, values, ...more });
+const reading = (values: Reading['values'], more: Partial<Reading> = {}): Reading => ({
+  instrument: 'hygro-1',
+  kind: 'thermo-hygrometer',
+  at: now,
+  simulated: true,
+  values,
+  ...more,
+});
 
 function listening<T extends Server | HttpServer>(server: T, port = 0): Promise<number> {
-  return new Promise((ready) => server.listen(port, '127.0.0.1', () => { const a = server.address(); ready(typeof a === 'object' && a ? a.port : 0); }));
+  return new Promise((ready) =>
+    server.listen(port, '127.0.0.1', () => {
+      const a = server.address();
+      ready(typeof a === 'object' && a ? a.port : 0);
+    }),
+  );
 }
 
 async function until(what: () => boolean): Promise<void> {
@@ -23,7 +35,10 @@ describe('the line to the instruments', () => {
   let sockets: Socket[] = [];
   let readings: Readings | undefined;
   const begin = async (port = 0) => {
-    hub = createServer((socket) => { sockets.push(socket); socket.on('error', () => undefined); });
+    hub = createServer((socket) => {
+      sockets.push(socket);
+      socket.on('error', () => undefined);
+    });
     return listening(hub, port);
   };
   const kill = async () => {
@@ -76,16 +91,26 @@ describe('the weather service', () => {
     response.end(body);
   });
   let base: string;
-  beforeAll(async () => { base = `http://127.0.0.1:${String(await listening(service))}`; });
-  afterAll(() => { service.close(); });
+  beforeAll(async () => {
+    base = `http://127.0.0.1:${String(await listening(service))}`;
+  });
+  afterAll(() => {
+    service.close();
+  });
   const hour = { at: '2026-06-02T12:00:00Z', airC: 18, humidityPct: 60, windKmh: 9, rainMm: 0 };
   const reply: WeatherReply = { place: 'Harbor town', source: 'a service', simulated: false, issuedAt: now, hours: [hour] };
-  const good = (url: string) => ({ status: 200, body: JSON.stringify(url.startsWith('/v1/places') ? { places: [{ id: 'harbor-town', name: 'Harbor town' }] } : reply) });
+  const good = (url: string) => ({
+    status: 200,
+    body: JSON.stringify(url.startsWith('/v1/places') ? { places: [{ id: 'harbor-town', name: 'Harbor town' }] } : reply),
+  });
   const ask = (place?: string) => weatherOf(base, { hours: 3, from: now, place });
 
   it('is asked for its first place where none is named', async () => {
     const asked: string[] = [];
-    answers = (url) => { asked.push(url); return good(url); };
+    answers = (url) => {
+      asked.push(url);
+      return good(url);
+    };
     expect(await ask()).toMatchObject({ place: 'harbor-town', reply: { hours: [{ airC: 18 }] } });
     expect(asked[1]).toBe('/v1/hourly?place=harbor-town&from=2026-06-02T12%3A00%3A00.000Z&hours=3');
   });
@@ -97,7 +122,11 @@ describe('the weather service', () => {
     await expect(ask('nowhere')).rejects.toMatchObject({ status: 404 });
     answers = () => ({ status: 500, body: '{}' });
     await expect(ask()).rejects.toMatchObject({ status: 502 });
-    for (const body of ['not json', JSON.stringify({ ...reply, hours: [{ ...hour, airC: 'mild' }] }), JSON.stringify({ ...reply, hours: [{ ...hour, airC: 900 }] })]) {
+    for (const body of [
+      'not json',
+      JSON.stringify({ ...reply, hours: [{ ...hour, airC: 'mild' }] }),
+      JSON.stringify({ ...reply, hours: [{ ...hour, airC: 900 }] }),
+    ]) {
       answers = (url) => (url.startsWith('/v1/hourly') ? { status: 200, body } : good(url));
       await expect(ask()).rejects.toMatchObject({ status: body === 'not json' ? 503 : 502 });
     }
@@ -111,7 +140,9 @@ describe('the stream of readings', () => {
     world = await stage();
     owner = await world.owner('listening');
   });
-  afterAll(async () => { await world.close(); });
+  afterAll(async () => {
+    await world.close();
+  });
 
   it('begins with the state as it is, and is for who is signed in', async () => {
     const cut = new AbortController();
@@ -124,7 +155,10 @@ describe('the stream of readings', () => {
   });
 
   it('without a weather service the weather is refused in words', async () => {
-    expect(await owner.get('/api/weather')).toMatchObject({ status: 503, body: { detail: 'No weather service is set up. Start Oddment with --weather and its address.' } });
+    expect(await owner.get('/api/weather')).toMatchObject({
+      status: 503,
+      body: { detail: 'No weather service is set up. Start Oddment with --weather and its address.' },
+    });
     expect((await owner.get('/api/weather?hours=many')).status).toBe(422);
   });
 });

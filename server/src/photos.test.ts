@@ -25,7 +25,10 @@ const pictureOf = async (id: string, person = owner) => {
 
 describe('what a JPEG says beside the picture', () => {
   it('is thrown away: position, XMP, comments, and what is hidden behind its end', () => {
-    const full = Buffer.concat([withSegments(exifWithPosition(), segment(0xe1, Buffer.from('http://ns.adobe.com/xap/1.0/\0<gps/>')), segment(0xfe, Buffer.from('taken at home'))), Buffer.from('after the end')]);
+    const full = Buffer.concat([
+      withSegments(exifWithPosition(), segment(0xe1, Buffer.from('http://ns.adobe.com/xap/1.0/\0<gps/>')), segment(0xfe, Buffer.from('taken at home'))),
+      Buffer.from('after the end'),
+    ]);
     expect(withoutMetadata(full)).toEqual(pixel);
     expect(withoutMetadata(pixel)).toEqual(pixel);
   });
@@ -41,7 +44,13 @@ describe('what a JPEG says beside the picture', () => {
     expect(withoutMetadata(twice)).toEqual(Buffer.concat([pixel.subarray(0, -2), scan, pixel.subarray(-2)]));
   });
 
-  it.each([['cut off', pixel.subarray(0, 40)], ['without an end', pixel.subarray(0, -2)], ['without a picture', Buffer.concat([pixel.subarray(0, 2), pixel.subarray(-2)])], ['empty', Buffer.alloc(0)], ['a lie about a length', Buffer.from([0xff, 0xd8, 0xff, 0xe1, 0xff, 0xff, 0])]])('cannot be told where it is %s', (_what, bytes) => {
+  it.each([
+    ['cut off', pixel.subarray(0, 40)],
+    ['without an end', pixel.subarray(0, -2)],
+    ['without a picture', Buffer.concat([pixel.subarray(0, 2), pixel.subarray(-2)])],
+    ['empty', Buffer.alloc(0)],
+    ['a lie about a length', Buffer.from([0xff, 0xd8, 0xff, 0xe1, 0xff, 0xff, 0])],
+  ])('cannot be told where it is %s', (_what, bytes) => {
     expect(withoutMetadata(bytes)).toBeUndefined();
   });
 });
@@ -50,7 +59,10 @@ describe('photos', () => {
   it('are kept in the database, listed without their picture, and shown without their position', async () => {
     const body = photo(withSegments(exifWithPosition()), { caption: 'Dark edge', takenAt: '2026-06-01T09:00:00Z' });
     const made = await add(body);
-    expect([made.status, made.body]).toEqual([201, expect.objectContaining({ id: body.id, bytes: pixel.length, widthPx: 1, heightPx: 1, caption: 'Dark edge', by: 'Owner of photos' })]);
+    expect([made.status, made.body]).toEqual([
+      201,
+      expect.objectContaining({ id: body.id, bytes: pixel.length, widthPx: 1, heightPx: 1, caption: 'Dark edge', by: 'Owner of photos' }),
+    ]);
     expect(made.body['position']).toBeUndefined();
     const listed = (await owner.get(`/api/defects/${defectId}/photos`)).body as unknown as { id: string }[];
     expect(listed.find((p) => p.id === body.id)).not.toHaveProperty('jpeg');
@@ -92,7 +104,10 @@ describe('photos', () => {
   it('are renamed, deleted and brought back', async () => {
     const body = photo(pixel);
     await add(body);
-    expect((await owner.put(`/api/photos/${body.id}`, { change: uuid(), version: 1, caption: 'From the door' })).body).toMatchObject({ caption: 'From the door', version: 2 });
+    expect((await owner.put(`/api/photos/${body.id}`, { change: uuid(), version: 1, caption: 'From the door' })).body).toMatchObject({
+      caption: 'From the door',
+      version: 2,
+    });
     expect((await owner.put(`/api/photos/${body.id}`, { change: uuid(), version: 1, caption: 'Late' })).status).toBe(409);
     const ids = async () => ((await owner.get(`/api/defects/${defectId}/photos`)).body as unknown as { id: string }[]).map((p) => p.id);
     await owner.delete(`/api/photos/${body.id}`, { change: uuid(), version: 2 });

@@ -17,11 +17,28 @@ afterAll(async () => {
 });
 
 const facts = (answers: Readonly<Record<string, unknown>>) => Object.fromEntries(Object.entries(answers).map(([field, value]) => [field, fact(value)]));
-const crack = (answers: object = {}) => ({ id: uuid(), change: uuid(), kind: 'slab-crack', mark: 'H-01', facts: facts({ ...usualAnswers, ...answers }), confirmed: [], decisions: [] });
+const crack = (answers: object = {}) => ({
+  id: uuid(),
+  change: uuid(),
+  kind: 'slab-crack',
+  mark: 'H-01',
+  facts: facts({ ...usualAnswers, ...answers }),
+  confirmed: [],
+  decisions: [],
+});
 
 /** A job with a crack whose facts are complete. */
 async function ready(person: Person, answers: object = {}) {
-  const job = { id: uuid(), change: uuid(), site: 'Mill Lane', client: '', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-03T05:00:00Z', people: 2 };
+  const job = {
+    id: uuid(),
+    change: uuid(),
+    site: 'Mill Lane',
+    client: '',
+    timeZone: 'Europe/Paris',
+    units: 'metric',
+    startAt: '2026-06-03T05:00:00Z',
+    people: 2,
+  };
   const area = { id: uuid(), change: uuid(), name: 'Hall', facts: facts({ place: 'inside', airC: 20, slabC: 18, humidityPct: 50 }) };
   const defect = crack(answers);
   await person.post('/api/jobs', job);
@@ -38,7 +55,10 @@ describe('issued plans', () => {
   it('keep inputs, shelf, version and result, computed by the server', async () => {
     const { job, area, defect } = await ready(owner);
     const { body, answer } = await issue(owner, defect.id);
-    expect([answer.status, answer.body]).toEqual([201, expect.objectContaining({ id: body.id, mark: 'H-01', system: 'Rapid crack resin with sand', state: 'issued', issuedBy: 'Owner of plans', issuedAt: now })]);
+    expect([answer.status, answer.body]).toEqual([
+      201,
+      expect.objectContaining({ id: body.id, mark: 'H-01', system: 'Rapid crack resin with sand', state: 'issued', issuedBy: 'Owner of plans', issuedAt: now }),
+    ]);
     const kept = await read(body.id);
     expect(kept.plan.inputs).toMatchObject({ job: { id: job.id }, area: { id: area.id }, defect: { id: defect.id } });
     expect(kept.plan.inputs.shelf.length).toBeGreaterThan(5);
@@ -70,7 +90,9 @@ describe('issued plans', () => {
     const rows = older.kept.figures.map((f) => (f.label === 'Sand placed' ? { ...f, value: f.value * 1.1 } : f));
     const earlier = { ...older, core: '0.0.9', kept: { ...older.kept, figures: rows } };
     const id = uuid();
-    await world.database.db.execute(sql`insert into issued_plans select firm_id, ${id}::uuid, 1, created_at, null, job_id, defect_id, mark, system, total_min, start_at, '0.0.9', ${JSON.stringify(earlier)}::json, 'issued', issued_by from issued_plans where id = ${body.id}`);
+    await world.database.db.execute(
+      sql`insert into issued_plans select firm_id, ${id}::uuid, 1, created_at, null, job_id, defect_id, mark, system, total_min, start_at, '0.0.9', ${JSON.stringify(earlier)}::json, 'issued', issued_by from issued_plans where id = ${body.id}`,
+    );
     await owner.put(`/api/plans/${id}`, { change: uuid(), version: 1, state: 'begun' });
     const kept = await read(id);
     expect([kept.core, kept.state, kept.plan]).toEqual(['0.0.9', 'begun', earlier]);
@@ -108,7 +130,10 @@ describe('issued plans', () => {
     await owner.put(`/api/defects/${defect.id}`, { ...rest, change: uuid(), version: 1 });
     const begin = () => owner.put(`/api/plans/${body.id}`, { change: uuid(), version: 1, state: 'begun' });
     const refused = await begin();
-    expect([refused.status, refused.body['detail']]).toEqual([422, expect.stringMatching(/^Do not go on from this plan: a stop holds the repair now\. The slab rocks/)]);
+    expect([refused.status, refused.body['detail']]).toEqual([
+      422,
+      expect.stringMatching(/^Do not go on from this plan: a stop holds the repair now\. The slab rocks/),
+    ]);
     expect((await read(body.id)).state).toBe('issued');
     const decisions = [{ stop: 'rocks', who: 'R. E.', capacity: 'engineer', what: 'grouted, may be filled', on: '2026-05-20' }];
     await owner.put(`/api/defects/${defect.id}`, { ...rest, decisions, change: uuid(), version: 2 });
@@ -141,7 +166,10 @@ describe('issued plans', () => {
     const pdf = await get(`/api/plans/${body.id}/sheet.pdf?units=us`);
     expect([pdf.headers.get('content-type'), pdf.headers.get('content-disposition')]).toEqual(['application/pdf', 'attachment; filename=H-01-issued.pdf']);
     expect(Buffer.from(await pdf.arrayBuffer()).toString('latin1', 0, 5)).toBe('%PDF-');
-    const lines = (await (await get(`/api/jobs/${job.id}/sheets.pdf`, 'application/x-ndjson')).text()).trim().split('\n').map((l) => JSON.parse(l) as { stage?: string; pdf?: string });
+    const lines = (await (await get(`/api/jobs/${job.id}/sheets.pdf`, 'application/x-ndjson')).text())
+      .trim()
+      .split('\n')
+      .map((l) => JSON.parse(l) as { stage?: string; pdf?: string });
     expect(new Set(lines.slice(0, -1).map((l) => l.stage))).toEqual(new Set(['planning', 'layout', 'drawing']));
     expect(Buffer.from(lines[lines.length - 1]?.pdf ?? '', 'base64').toString('latin1', 0, 5)).toBe('%PDF-');
     expect((await get(`/api/plans/${body.id}/sheet.pdf?units=feet`)).status).toBe(422);
@@ -151,7 +179,8 @@ describe('issued plans', () => {
     const { job, defect } = await ready(owner);
     const { body } = await issue(owner, defect.id);
     const other = await world.owner('plans-other');
-    for (const path of [`/api/plans/${body.id}`, `/api/plans/${body.id}/sheet.pdf`, `/api/jobs/${job.id}/plans`]) expect((await other.get(path)).status).toBe(404);
+    for (const path of [`/api/plans/${body.id}`, `/api/plans/${body.id}/sheet.pdf`, `/api/jobs/${job.id}/plans`])
+      expect((await other.get(path)).status).toBe(404);
     expect((await issue(other, defect.id)).answer.status).toBe(404);
   });
 

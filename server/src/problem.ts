@@ -52,7 +52,10 @@ export function asProblem(error: unknown): HttpProblem {
   const { status, type } = (typeof error === 'object' && error !== null ? error : {}) as { status?: unknown; type?: unknown };
   if (type === 'entity.parse.failed') return new HttpProblem(400, 'The body is not JSON.');
   if (type === 'entity.too.large') return new HttpProblem(413, 'The body is too large.');
-  if (isDataError(error)) return new HttpProblem(422, 'Something in it cannot be kept.', { problems: [{ path: '', message: 'A value is larger than can be kept, or holds a character that cannot.' }] });
+  if (isDataError(error))
+    return new HttpProblem(422, 'Something in it cannot be kept.', {
+      problems: [{ path: '', message: 'A value is larger than can be kept, or holds a character that cannot.' }],
+    });
   if (typeof status === 'number' && status >= 400 && status < 500) return new HttpProblem(status, 'The request cannot be read.');
   return new HttpProblem(500, 'The server could not do this. Nothing was changed. Try again.');
 }

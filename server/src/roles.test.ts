@@ -3,10 +3,57 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
 
 /** Who may do what, written down once more, by hand: the table of routes must say the same. */
-const planning: readonly RouteName[] = ['changeRules', 'importJob', 'createJob', 'createArea', 'createDefect', 'changeJob', 'changeArea', 'changeDefect', 'deleteJob', 'deleteArea', 'deleteDefect', 'restoreJob', 'restoreArea', 'restoreDefect', 'deletePhoto', 'restorePhoto', 'createProduct', 'changeProduct', 'deleteProduct', 'restoreProduct', 'importProducts', 'issuePlan', 'withdrawIssued', 'restoreIssued'];
+const planning: readonly RouteName[] = [
+  'changeRules',
+  'importJob',
+  'createJob',
+  'createArea',
+  'createDefect',
+  'changeJob',
+  'changeArea',
+  'changeDefect',
+  'deleteJob',
+  'deleteArea',
+  'deleteDefect',
+  'restoreJob',
+  'restoreArea',
+  'restoreDefect',
+  'deletePhoto',
+  'restorePhoto',
+  'createProduct',
+  'changeProduct',
+  'deleteProduct',
+  'restoreProduct',
+  'importProducts',
+  'issuePlan',
+  'withdrawIssued',
+  'restoreIssued',
+];
 const onSite: readonly RouteName[] = ['addPhoto', 'changePhoto', 'changeIssued', 'createStock', 'changeStock', 'deleteStock', 'restoreStock'];
 const owning: readonly RouteName[] = ['listPeople', 'addPerson', 'changePerson', 'resetPerson'];
-const looking: readonly RouteName[] = ['readFirm', 'changePassword', 'listSessions', 'endSession', 'listJobs', 'readJob', 'exportJob', 'exportCsv', 'jobSheets', 'jobOptions', 'listPhotos', 'readPhoto', 'listIssued', 'readIssued', 'issuedSheet', 'readShelf', 'exportProducts', 'productVersions', 'readWeather', 'readMeasured', 'watchReadings'];
+const looking: readonly RouteName[] = [
+  'readFirm',
+  'changePassword',
+  'listSessions',
+  'endSession',
+  'listJobs',
+  'readJob',
+  'exportJob',
+  'exportCsv',
+  'jobSheets',
+  'jobOptions',
+  'listPhotos',
+  'readPhoto',
+  'listIssued',
+  'readIssued',
+  'issuedSheet',
+  'readShelf',
+  'exportProducts',
+  'productVersions',
+  'readWeather',
+  'readMeasured',
+  'watchReadings',
+];
 const open: readonly RouteName[] = ['readSession', 'signIn', 'signOut', 'firstAccount', 'demoSignIn', 'oneTime'];
 
 function may(role: Role, name: RouteName): boolean {
@@ -63,7 +110,10 @@ describe('people', () => {
     const body = { id: uuid(), change: uuid(), name: login, login, role };
     return { body, answer: await owner.post('/api/people', body) };
   };
-  const listed = async (login: string) => ((await owner.get('/api/people')).body as unknown as { id: string; login: string; version: number; begun: boolean; disabled: boolean; role: Role }[]).find((p) => p.login === login);
+  const listed = async (login: string) =>
+    ((await owner.get('/api/people')).body as unknown as { id: string; login: string; version: number; begun: boolean; disabled: boolean; role: Role }[]).find(
+      (p) => p.login === login,
+    );
 
   it('are added with a link that sets the password once', async () => {
     const { answer, body } = await added('teo', 'finisher');
@@ -88,7 +138,8 @@ describe('people', () => {
   it('are disabled: signed out everywhere, and not let in again until enabled', async () => {
     const mira = await world.member(owner, 'mira', 'estimator');
     const { id = '', version } = (await listed('mira')) ?? {};
-    const change = (disabled: boolean, at: number | undefined) => owner.put(`/api/people/${id}`, { change: uuid(), version: at, name: 'Mira', role: 'estimator', disabled });
+    const change = (disabled: boolean, at: number | undefined) =>
+      owner.put(`/api/people/${id}`, { change: uuid(), version: at, name: 'Mira', role: 'estimator', disabled });
     expect((await change(true, version)).body).toMatchObject({ disabled: true });
     expect((await mira.get('/api/jobs')).status).toBe(401);
     expect((await world.person().post('/api/session', { login: 'mira', password: 'a long password' })).status).toBe(401);

@@ -31,12 +31,15 @@ export function isLoopback(host: string): boolean {
 /** @throws Error where a setting is missing or cannot be */
 export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const clock = env['ODDMENT_CLOCK'];
-  if (clock !== undefined && clock !== '' && Number.isNaN(Date.parse(clock))) throw new Error(`--clock is not an instant: '${clock}'. Write it like 2026-06-02T07:00:00Z.`);
+  if (clock !== undefined && clock !== '' && Number.isNaN(Date.parse(clock)))
+    throw new Error(`--clock is not an instant: '${clock}'. Write it like 2026-06-02T07:00:00Z.`);
   const host = env['ODDMENT_HOST'] ?? '127.0.0.1';
   const [cert, key] = [env['ODDMENT_TLS_CERT'] ?? '', env['ODDMENT_TLS_KEY'] ?? ''];
-  if (!isLoopback(host) && (cert === '' || key === '')) throw new Error(`Without TLS anybody on the network could read passwords: ${host} needs a certificate and its key.`);
+  if (!isLoopback(host) && (cert === '' || key === ''))
+    throw new Error(`Without TLS anybody on the network could read passwords: ${host} needs a certificate and its key.`);
   const [weather, line] = [env['ODDMENT_WEATHER'] ?? '', env['ODDMENT_INSTRUMENTS'] ?? ''];
-  if (weather !== '' && !(URL.canParse(weather) && /^https?:$/.test(new URL(weather).protocol))) throw new Error(`--weather is not an address: '${weather}'. Write it like http://127.0.0.1:8090.`);
+  if (weather !== '' && !(URL.canParse(weather) && /^https?:$/.test(new URL(weather).protocol)))
+    throw new Error(`--weather is not an address: '${weather}'. Write it like http://127.0.0.1:8090.`);
   const place = /^([^:\s]+):(\d{1,5})$/.exec(line);
   if (line !== '' && !place) throw new Error(`--instruments is not a host and a port: '${line}'. Write it like 127.0.0.1:8091.`);
   return {

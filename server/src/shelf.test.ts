@@ -3,7 +3,14 @@ import { genericEpoxy, usualSafeLifts } from '@oddment/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { stage, uuid, type Answer, type Person, type Stage } from '../test/api.ts';
 
-const mortar = (more: object = {}) => ({ title: 'Quick mortar', basedOn: 'polymer-mortar-2k', sheet: 'sheet of 2026', figures: { 'lift/floor': 25 }, packs: [{ size: 25_000, unit: 'g', price: { amount: 31.5, currency: 'USD', on: '2026-05-01' } }], ...more });
+const mortar = (more: object = {}) => ({
+  title: 'Quick mortar',
+  basedOn: 'polymer-mortar-2k',
+  sheet: 'sheet of 2026',
+  figures: { 'lift/floor': 25 },
+  packs: [{ size: 25_000, unit: 'g', price: { amount: 31.5, currency: 'USD', on: '2026-05-01' } }],
+  ...more,
+});
 
 let world: Stage;
 let owner: Person;
@@ -13,10 +20,13 @@ beforeAll(async () => {
   owner = await world.owner('shelf');
   other = await world.owner('another');
 });
-afterAll(async () => { await world.close(); });
+afterAll(async () => {
+  await world.close();
+});
 
 const shelfOf = async (person: Person) => (await person.get('/api/shelf')).body as unknown as ShelfRecord;
-const made = async (more: object = {}) => (await owner.post('/api/products', { id: uuid(), change: uuid(), ...mortar(more) })) as Answer & { body: ProductRecord & Record<string, unknown> };
+const made = async (more: object = {}) =>
+  (await owner.post('/api/products', { id: uuid(), change: uuid(), ...mortar(more) })) as Answer & { body: ProductRecord & Record<string, unknown> };
 const problemsOf = ({ body }: Answer) => (body['problems'] as { path: string; message: string }[]).map((p) => `${p.path}: ${p.message}`).join(' ');
 
 describe('products of the firm', () => {
@@ -30,7 +40,10 @@ describe('products of the firm', () => {
     expect((await shelfOf(other)).products).toEqual([]);
     expect((await other.get(`/api/products/${id}/versions`)).status).toBe(404);
     const versions = (await owner.get(`/api/products/${id}/versions`)).body as unknown as ProductVersion[];
-    expect(versions.map((v) => [v.version, v.product.figures['lift/floor']])).toEqual([[2, 30], [1, 25]]);
+    expect(versions.map((v) => [v.version, v.product.figures['lift/floor']])).toEqual([
+      [2, 30],
+      [1, 25],
+    ]);
     expect(versions[0]?.by).not.toBe('');
     const gone = await owner.delete(`/api/products/${id}`, { change: uuid(), version: 2 });
     expect(gone.status).toBe(200);
@@ -40,11 +53,15 @@ describe('products of the firm', () => {
   });
 
   it('are refused with the path of what cannot be', async () => {
-    expect(problemsOf(await made({ figures: { 'lift/floor': 0.02, moon: 1 } }))).toMatch(/figures\/lift\/floor: .*look at its unit.*figures\/moon: 'moon' is no figure/);
+    expect(problemsOf(await made({ figures: { 'lift/floor': 0.02, moon: 1 } }))).toMatch(
+      /figures\/lift\/floor: .*look at its unit.*figures\/moon: 'moon' is no figure/,
+    );
     expect(problemsOf(await made({ basedOn: 'moon' }))).toContain('basedOn: The generic system must be one of');
     expect(problemsOf(await made({ packs: [{ size: -1, unit: 'lb' }] }))).toContain('packs/0/size');
     expect(problemsOf(await made({ kinetics: genericEpoxy }))).toContain('safeLift: Its safe lifts are missing');
-    expect(problemsOf(await made({ kinetics: genericEpoxy, safeLift: { ...usualSafeLifts.neat, rows: [...usualSafeLifts.neat.rows].reverse() } }))).toContain('from cold to warm');
+    expect(problemsOf(await made({ kinetics: genericEpoxy, safeLift: { ...usualSafeLifts.neat, rows: [...usualSafeLifts.neat.rows].reverse() } }))).toContain(
+      'from cold to warm',
+    );
     expect((await made({ title: 'Resin', basedOn: 'epoxy-mortar', figures: {}, kinetics: genericEpoxy, safeLift: usualSafeLifts.neat })).status).toBe(201);
   });
 });
@@ -55,7 +72,15 @@ describe('a file of products', () => {
     const text = 'title,basedOn,sheet,lift/floor\nQuick mortar,polymer-mortar-2k,sheet of 2027,28\nSlow mortar,polymer-mortar-2k,s,20\nNo mortar,moon,s,20\n';
     const change = uuid();
     const first = (await send(text, change)).body as unknown as ProductFileReport;
-    expect(first).toMatchObject({ made: 1, changed: 1, lines: [{ line: 2, problems: [] }, { line: 3, problems: [] }, { line: 4, problems: ["basedOn is 'moon'. It must be the id of a generic system, such as polymer-mortar-2k."] }] });
+    expect(first).toMatchObject({
+      made: 1,
+      changed: 1,
+      lines: [
+        { line: 2, problems: [] },
+        { line: 3, problems: [] },
+        { line: 4, problems: ["basedOn is 'moon'. It must be the id of a generic system, such as polymer-mortar-2k."] },
+      ],
+    });
     const own = (await shelfOf(owner)).products;
     expect(own.find((p) => p.title === 'Quick mortar')).toMatchObject({ sheet: 'sheet of 2027', figures: { 'lift/floor': 28 } });
     // sent again by a client that did not hear the answer: nothing twice
@@ -72,7 +97,11 @@ describe('a file of products', () => {
 
   it('keeps what was computed from kinetics, which no file tells', async () => {
     await send('title,basedOn,sheet,lift/floor\nResin,epoxy-mortar,another sheet,15\n');
-    expect((await shelfOf(owner)).products.find((p) => p.title === 'Resin')).toMatchObject({ sheet: 'another sheet', kinetics: genericEpoxy, safeLift: { limitC: 60 } });
+    expect((await shelfOf(owner)).products.find((p) => p.title === 'Resin')).toMatchObject({
+      sheet: 'another sheet',
+      kinetics: genericEpoxy,
+      safeLift: { limitC: 60 },
+    });
   });
 });
 
@@ -83,7 +112,11 @@ describe('stock', () => {
     const { status, body } = await finisher.post('/api/stock', { id: uuid(), change: uuid(), ...pack });
     expect(status).toBe(201);
     const id = String(body['id']);
-    expect((await finisher.put(`/api/stock/${id}`, { change: uuid(), version: 1, ...pack, count: 2, openedOn: '2026-06-01' })).body).toMatchObject({ version: 2, count: 2, openedOn: '2026-06-01' });
+    expect((await finisher.put(`/api/stock/${id}`, { change: uuid(), version: 1, ...pack, count: 2, openedOn: '2026-06-01' })).body).toMatchObject({
+      version: 2,
+      count: 2,
+      openedOn: '2026-06-01',
+    });
     expect((await shelfOf(finisher)).stock).toMatchObject([{ id, count: 2 }]);
     expect(problemsOf(await finisher.put(`/api/stock/${id}`, { change: uuid(), version: 2, ...pack, count: -1 }))).toContain('How many must lie between');
     expect((await finisher.delete(`/api/stock/${id}`, { change: uuid(), version: 2 })).status).toBe(200);

@@ -17,11 +17,24 @@ async function serverProcess(databaseUrl: string): Promise<number> {
   const main = resolve(import.meta.dirname, '../dist/main.js');
   if (!existsSync(main)) throw new Error('The server is not built: run the tests with ./oddment test.');
   const port = await freePort();
-  const child = fork(main, { env: { ...process.env, ODDMENT_DATABASE: databaseUrl, ODDMENT_PORT: String(port), ODDMENT_WEB: resolve(import.meta.dirname, '../../web/dist'), ODDMENT_MIGRATIONS: resolve(import.meta.dirname, '../drizzle'), ODDMENT_LOG: 'silent' } });
+  const child = fork(main, {
+    env: {
+      ...process.env,
+      ODDMENT_DATABASE: databaseUrl,
+      ODDMENT_PORT: String(port),
+      ODDMENT_WEB: resolve(import.meta.dirname, '../../web/dist'),
+      ODDMENT_MIGRATIONS: resolve(import.meta.dirname, '../drizzle'),
+      ODDMENT_LOG: 'silent',
+    },
+  });
   processes.push(child);
   await new Promise<void>((ready, failed) => {
-    child.once('message', () => { ready(); });
-    child.once('exit', (code) => { failed(new Error(`the server ended with ${String(code)}`)); });
+    child.once('message', () => {
+      ready();
+    });
+    child.once('exit', (code) => {
+      failed(new Error(`the server ended with ${String(code)}`));
+    });
   });
   return port;
 }
@@ -49,7 +62,15 @@ beforeAll(async () => {
 afterAll(async () => {
   between.closeAllConnections();
   await new Promise((done) => between.close(done));
-  await Promise.all(processes.map((child) => new Promise((done) => { child.once('exit', done); child.kill('SIGTERM'); })));
+  await Promise.all(
+    processes.map(
+      (child) =>
+        new Promise((done) => {
+          child.once('exit', done);
+          child.kill('SIGTERM');
+        }),
+    ),
+  );
   await world.close();
 });
 

@@ -37,7 +37,11 @@ export class Person {
     const set = response.headers.get('set-cookie');
     if (set !== null) this.cookie = set.split(';')[0] ?? '';
     const text = await response.text();
-    return { status: response.status, body: (/json/.test(response.headers.get('content-type') ?? '') && text !== '' ? JSON.parse(text) : {}) as Record<string, unknown>, headers: response.headers };
+    return {
+      status: response.status,
+      body: (/json/.test(response.headers.get('content-type') ?? '') && text !== '' ? JSON.parse(text) : {}) as Record<string, unknown>,
+      headers: response.headers,
+    };
   }
 
   get = (path: string) => this.ask('GET', path);
@@ -106,7 +110,16 @@ export async function stage(options: { demo?: boolean | 'restored'; before?: (ur
   };
 }
 
-export const newJob = () => ({ id: uuid(), change: uuid(), site: 'Mill Lane', client: 'Trust', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-03T05:00:00Z', people: 2 });
+export const newJob = () => ({
+  id: uuid(),
+  change: uuid(),
+  site: 'Mill Lane',
+  client: 'Trust',
+  timeZone: 'Europe/Paris',
+  units: 'metric',
+  startAt: '2026-06-03T05:00:00Z',
+  people: 2,
+});
 export const newArea = () => ({ id: uuid(), change: uuid(), name: 'Hall', facts: {} });
 export const newDefect = () => ({ id: uuid(), change: uuid(), kind: 'slab-crack', mark: 'H-01', facts: {}, confirmed: [], decisions: [] });
 export const fact = (value: unknown) => ({ value, how: 'measured', at: now });

@@ -17,11 +17,23 @@ export function hourAt(climate: Climate, seed: number, atMs: number): WeatherHou
   const damp = drift(own ^ 1, hour / 41) * 0.8 + drift(own ^ 2, hour / 7) * 0.6;
   const raining = damp > 1 - 2.3 * Math.sqrt(climate.wet) + 0.55;
   const cloud = Math.min(1, Math.max(0, 0.4 + 0.45 * damp));
-  const airC = climate.meanC + climate.seasonK * season + climate.strayK * drift(own ^ 3, hour / 60) + climate.dayK * (1 - 0.7 * cloud) * Math.cos((2 * Math.PI * (clock - 15)) / 24) - (raining ? 1.5 : 0);
-  const dewC = climate.meanC + climate.seasonK * season + climate.strayK * drift(own ^ 3, hour / 60 - 0.1) - climate.drynessK * (1.3 - cloud) - climate.dayK * 0.4;
+  const airC =
+    climate.meanC +
+    climate.seasonK * season +
+    climate.strayK * drift(own ^ 3, hour / 60) +
+    climate.dayK * (1 - 0.7 * cloud) * Math.cos((2 * Math.PI * (clock - 15)) / 24) -
+    (raining ? 1.5 : 0);
+  const dewC =
+    climate.meanC + climate.seasonK * season + climate.strayK * drift(own ^ 3, hour / 60 - 0.1) - climate.drynessK * (1.3 - cloud) - climate.dayK * 0.4;
   const humid = raining ? 90 + 8 * hashed(own ^ 4, hour) : 100 * (vapor(Math.min(airC, dewC)) / vapor(airC));
   const windKmh = Math.max(0, climate.windKmh * (0.75 + 0.35 * drift(own ^ 5, hour / 13) + 0.25 * Math.cos((2 * Math.PI * (clock - 14)) / 24)));
-  return { at: new Date(hour * hourMs).toISOString(), airC: tenth(airC), humidityPct: Math.round(Math.min(100, Math.max(8, humid))), windKmh: Math.round(windKmh), rainMm: raining ? tenth(0.2 + 3 * hashed(own ^ 6, hour) ** 3) : 0 };
+  return {
+    at: new Date(hour * hourMs).toISOString(),
+    airC: tenth(airC),
+    humidityPct: Math.round(Math.min(100, Math.max(8, humid))),
+    windKmh: Math.round(windKmh),
+    rainMm: raining ? tenth(0.2 + 3 * hashed(own ^ 6, hour) ** 3) : 0,
+  };
 }
 
 /** Hours in order from the one that a moment lies in. */

@@ -11,7 +11,7 @@ export interface HubOptions {
 
 /** A line with one sign changed on its way. */
 export function garble(line: string, n: number): string {
-  const at = 10 + (n * 7) % Math.max(1, line.length - 12);
+  const at = 10 + ((n * 7) % Math.max(1, line.length - 12));
   return `${line.slice(0, at)}${line[at] === '#' ? '%' : '#'}${line.slice(at + 1)}`;
 }
 
@@ -26,13 +26,16 @@ export function instrumentHub({ seed, now, everyMs }: HubOptions): Server {
     tell(socket);
   });
   let n = 0;
-  const lines = () => devices.flatMap((device) => {
-    const found = readingOf(device, seed, n, now());
-    if (!found) return [];
-    const line = writeLine(found.reading);
-    return [`${found.garbled ? garble(line, n) : line}\n`];
-  });
-  const tell = (socket: Socket) => { socket.write(lines().join('')); };
+  const lines = () =>
+    devices.flatMap((device) => {
+      const found = readingOf(device, seed, n, now());
+      if (!found) return [];
+      const line = writeLine(found.reading);
+      return [`${found.garbled ? garble(line, n) : line}\n`];
+    });
+  const tell = (socket: Socket) => {
+    socket.write(lines().join(''));
+  };
   const timer = setInterval(() => {
     n += 1;
     const all = lines().join('');

@@ -8,7 +8,12 @@ const clock = process.env['ODDMENT_CLOCK'] ?? '';
 const frozenMs = Date.parse(clock);
 const now = () => (Number.isNaN(frozenMs) ? Date.now() : frozenMs);
 const seed = Number(process.env['ODDMENT_SEED'] ?? 1);
-const server = what === 'weather' ? weatherService({ seed, now }) : what === 'instruments' ? instrumentHub({ seed, now, everyMs: Number(process.env['ODDMENT_EVERY_MS'] ?? 2000) }) : undefined;
+const server =
+  what === 'weather'
+    ? weatherService({ seed, now })
+    : what === 'instruments'
+      ? instrumentHub({ seed, now, everyMs: Number(process.env['ODDMENT_EVERY_MS'] ?? 2000) })
+      : undefined;
 if (!server) {
   process.stderr.write('Say which: weather or instruments.\n');
   process.exit(2);

@@ -42,7 +42,10 @@ describe('the weather', () => {
   it('answers as documented, and in words where it cannot', async () => {
     expect(check(WeatherPlaces, weatherAnswerTo('/v1/places', options).body).ok).toBe(true);
     expect(weatherAnswerTo('/v1/hourly?place=nowhere', options).status).toBe(404);
-    expect(weatherAnswerTo('/v1/hourly?place=harbor-town&hours=0', options)).toMatchObject({ status: 422, body: { detail: 'hours must be a whole number from 1 to 336.' } });
+    expect(weatherAnswerTo('/v1/hourly?place=harbor-town&hours=0', options)).toMatchObject({
+      status: 422,
+      body: { detail: 'hours must be a whole number from 1 to 336.' },
+    });
     expect(weatherAnswerTo('/v1/hourly?place=harbor-town&from=noon', options).status).toBe(422);
     expect(weatherAnswerTo('/other', options).status).toBe(404);
     const server = weatherService(options);
@@ -58,7 +61,11 @@ describe('the weather', () => {
 });
 
 describe('instruments', () => {
-  const many = (i: number) => Array.from({ length: 4000 }, (_v, n) => { const device = devices[i]; return device ? readingOf(device, 1, n, start + n * 2000) : undefined; });
+  const many = (i: number) =>
+    Array.from({ length: 4000 }, (_v, n) => {
+      const device = devices[i];
+      return device ? readingOf(device, 1, n, start + n * 2000) : undefined;
+    });
 
   it('read around what they are set to, with noise, gaps and faults now and then', () => {
     const hygro = many(0);

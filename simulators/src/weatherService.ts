@@ -24,13 +24,23 @@ export function weatherAnswerTo(address: string, { seed, now }: WeatherOptions):
   if (Number.isNaN(fromMs)) return refuse(422, 'from must be an instant such as 2026-06-02T06:00:00Z.');
   const hours = Number(url.searchParams.get('hours') ?? 72);
   if (!Number.isInteger(hours) || hours < 1 || hours > mostHours) return refuse(422, `hours must be a whole number from 1 to ${String(mostHours)}.`);
-  return { status: 200, body: { place: climate.name, source: 'simulated weather', simulated: true, issuedAt: new Date(now()).toISOString(), hours: hoursFrom(climate, seed, fromMs, hours) } satisfies WeatherReply };
+  return {
+    status: 200,
+    body: {
+      place: climate.name,
+      source: 'simulated weather',
+      simulated: true,
+      issuedAt: new Date(now()).toISOString(),
+      hours: hoursFrom(climate, seed, fromMs, hours),
+    } satisfies WeatherReply,
+  };
 }
 
 /** The service itself, to be listened with on loopback. */
 export function weatherService(options: WeatherOptions): Server {
   return createServer((request, response) => {
-    const { status, body } = request.method === 'GET' ? weatherAnswerTo(request.url ?? '/', options) : { status: 405, body: { title: 'Only GET is answered', status: 405 } };
+    const { status, body } =
+      request.method === 'GET' ? weatherAnswerTo(request.url ?? '/', options) : { status: 405, body: { title: 'Only GET is answered', status: 405 } };
     response.writeHead(status, { 'content-type': status === 200 ? 'application/json' : 'application/problem+json', 'cache-control': 'no-store' });
     response.end(JSON.stringify(body));
   });

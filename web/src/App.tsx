@@ -16,9 +16,25 @@ function Inside() {
   useEffect(() => {
     if (wantsDemo) void demo(undefined);
   }, [wantsDemo, demo]);
-  if (!session) return error === undefined ? null : <main className="door"><h1>Oddment does not answer</h1><p>The server is not reachable. Is it still running? What you typed is kept in this browser.</p></main>;
-  if (session.state === 'no-account') return <Suspense fallback={null}><FirstAccount /></Suspense>;
-  if (session.state === 'signed-out') return session.demo && !isError ? null : <Suspense fallback={null}><SignIn /></Suspense>;
+  if (!session)
+    return error === undefined ? null : (
+      <main className="door">
+        <h1>Oddment does not answer</h1>
+        <p>The server is not reachable. Is it still running? What you typed is kept in this browser.</p>
+      </main>
+    );
+  if (session.state === 'no-account')
+    return (
+      <Suspense fallback={null}>
+        <FirstAccount />
+      </Suspense>
+    );
+  if (session.state === 'signed-out')
+    return session.demo && !isError ? null : (
+      <Suspense fallback={null}>
+        <SignIn />
+      </Suspense>
+    );
   return <Outlet />;
 }
 

@@ -71,7 +71,11 @@ export function cartridgeBatch(ledger: Ledger, working: ResinWorking, method: Me
       resin: ledger.compute(volumeShare, { volumeMl: lift.resin, parts }),
       sand: ledger.compute(massShare, { massG: lift.sand, parts }),
     })),
-    atEveryCartridge: [say`Bleed both sides level before each mixer.`, say`One mixer to waste and one even color, every cartridge.`, say`Tip down always: hanging it up does not stop the gel.`],
+    atEveryCartridge: [
+      say`Bleed both sides level before each mixer.`,
+      say`One mixer to waste and one even color, every cartridge.`,
+      say`Tip down always: hanging it up does not stop the gel.`,
+    ],
     sandWay: method.premixed ? say`Wide groove: premix resin and sand in a pail.` : say`Narrow groove: sprinkle the sand into wet resin in layers.`,
   };
 }

@@ -11,13 +11,35 @@ const humidity = { kind: 'percent', label: 'relative humidity', min: 0, max: 98,
 export const compoundDrying = formula({
   name: 'compound-drying',
   title: 'Compound is dry through',
-  words: 'a constant over the vapor pressure that the air could hold and over what is missing of it, in proportion to the thickness up to a tape coat and faster than that above, times what tape and moving air do',
+  words:
+    'a constant over the vapor pressure that the air could hold and over what is missing of it, in proportion to the thickness up to a tape coat and faster than that above, times what tape and moving air do',
   inputs: {
     airC: air,
     humidityPct: humidity,
     thicknessMm: { kind: 'film', label: 'thickness of the coat', min: 0.1, max: 3, usual: 1 },
-    cover: { kind: 'ratio', label: 'what cover leaves of the drying', min: 0.5, max: 1, usual: 1, named: [{ label: 'under tape', value: 1 }, { label: 'no tape', value: 0.65 }] },
-    draft: { kind: 'ratio', label: 'what moving air leaves of the time', min: 0.5, max: 1, usual: 1, named: [{ label: 'still air', value: 1 }, { label: 'gentle fan', value: 0.75 }, { label: 'strong fan', value: 0.6 }] },
+    cover: {
+      kind: 'ratio',
+      label: 'what cover leaves of the drying',
+      min: 0.5,
+      max: 1,
+      usual: 1,
+      named: [
+        { label: 'under tape', value: 1 },
+        { label: 'no tape', value: 0.65 },
+      ],
+    },
+    draft: {
+      kind: 'ratio',
+      label: 'what moving air leaves of the time',
+      min: 0.5,
+      max: 1,
+      usual: 1,
+      named: [
+        { label: 'still air', value: 1 },
+        { label: 'gentle fan', value: 0.75 },
+        { label: 'strong fan', value: 0.6 },
+      ],
+    },
   },
   output: 'duration',
   against: 'humidityPct',
@@ -35,7 +57,10 @@ export const timberMoisture = formula({
   name: 'timber-moisture',
   title: 'Moisture that timber comes to',
   words: 'water dissolved in the wood and bound to it at this temperature and humidity, with the coefficients of the handbook',
-  inputs: { airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60, usual: 20 }, humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 99, usual: 60 } },
+  inputs: {
+    airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60, usual: 20 },
+    humidityPct: { kind: 'percent', label: 'relative humidity', min: 1, max: 99, usual: 60 },
+  },
   output: 'percent',
   against: 'humidityPct',
   source: 'wood-handbook',
@@ -66,7 +91,8 @@ export const wallDrying = formula({
 export const solventLimit = formula({
   name: 'solvent-limit',
   title: 'Solvent the room bears',
-  words: 'share of the lower explosive limit, times that limit, the room and the molar weight, over density and molar volume of its vapor; no ventilation counted',
+  words:
+    'share of the lower explosive limit, times that limit, the room and the molar weight, over density and molar volume of its vapor; no ventilation counted',
   inputs: {
     share: { kind: 'ratio', label: 'share of the lower explosive limit', min: 0.01, max: 0.25, usual: 0.1 },
     limitPct: { kind: 'percent', label: 'lower explosive limit in air', min: 0.5, max: 20, usual: 2.5 },
@@ -85,7 +111,21 @@ export const settingWorkingTime = formula({
   name: 'setting-working-time',
   title: 'Setting compound can be worked',
   words: 'six tenths of the minutes it is named by; a dirty pail, old crumbs or warm water shorten it, and more water added later spoils it',
-  inputs: { namedMin: { kind: 'duration', label: 'minutes it is named by', min: 5, max: 210, usual: 45, named: [{ label: 'five', value: 5 }, { label: 'twenty', value: 20 }, { label: 'forty-five', value: 45 }, { label: 'ninety', value: 90 }] } },
+  inputs: {
+    namedMin: {
+      kind: 'duration',
+      label: 'minutes it is named by',
+      min: 5,
+      max: 210,
+      usual: 45,
+      named: [
+        { label: 'five', value: 5 },
+        { label: 'twenty', value: 20 },
+        { label: 'forty-five', value: 45 },
+        { label: 'ninety', value: 90 },
+      ],
+    },
+  },
   output: 'duration',
   source: 'practice',
   compute: ({ namedMin }) => 0.6 * namedMin,

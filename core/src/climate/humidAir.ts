@@ -128,5 +128,6 @@ export const evaporation = formula({
   output: 'evaporation',
   against: 'windKmh',
   source: 'menzel-1954',
-  compute: ({ surfaceC, airC, humidityPct, windKmh }) => Math.max(0, 0.315 * (vaporKPa(surfaceC) - (humidityPct / 100) * vaporKPa(airC)) * (0.253 + 0.06 * windKmh)),
+  compute: ({ surfaceC, airC, humidityPct, windKmh }) =>
+    Math.max(0, 0.315 * (vaporKPa(surfaceC) - (humidityPct / 100) * vaporKPa(airC)) * (0.253 + 0.06 * windKmh)),
 });

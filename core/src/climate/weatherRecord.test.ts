@@ -15,7 +15,10 @@ const problems = (text: string) => {
 describe('a list of weather', () => {
   it('is read with its units, by commas, semicolons or tabs, with or without a heading', () => {
     const metric = read(`${weatherHeading}\n2026-06-02 07:00, 20, 50, 18, 16.09344, 0\n2026-06-02 08:00, 22, 48, 19, 0, 0.4`);
-    expect(metric.weather).toEqual([{ fromMin: 0, airC: 20, humidityPct: 50, surfaceC: 18, windKmh: 16.09344, rain: false }, { fromMin: 60, airC: 22, humidityPct: 48, surfaceC: 19, windKmh: 0, rain: true }]);
+    expect(metric.weather).toEqual([
+      { fromMin: 0, airC: 20, humidityPct: 50, surfaceC: 18, windKmh: 16.09344, rain: false },
+      { fromMin: 60, airC: 22, humidityPct: 48, surfaceC: 19, windKmh: 0, rain: true },
+    ]);
     const us = read('time;air °F;surface (F);humidity;wind mph\n2026-06-02T07:00;68;64.4;50;10');
     expect(us.weather[0]?.airC).toBeCloseTo(20, 9);
     expect(us.weather[0]?.surfaceC).toBeCloseTo(18, 9);
@@ -59,21 +62,43 @@ describe('a list of weather', () => {
 
   it('is written as it can be read again, over generated weather', () => {
     const tenth = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 }).map((n) => n / 10);
-    const points = fc.array(fc.record({ gap: fc.integer({ min: 1, max: 400 }), airC: tenth(-20, 45), humidityPct: tenth(0, 100), surfaceC: tenth(-20, 60), windKmh: tenth(0, 80), rain: fc.boolean() }), { minLength: 1, maxLength: 12 });
-    fc.assert(fc.property(points, (each) => {
-      let min = 0;
-      const made = each.map(({ gap, rain, ...p }): WeatherPoint => ({ ...p, at: new Date(Date.UTC(2026, 5, 2) + (min += gap) * 60_000).toISOString(), rainMm: rain ? 1 : 0 }));
-      const [first, ...rest] = made;
-      if (!first) return;
-      const record = weatherRecord([first, ...rest]);
-      expect(read(writeWeather(record))).toEqual(record);
-    }), { numRuns: 100 });
+    const points = fc.array(
+      fc.record({
+        gap: fc.integer({ min: 1, max: 400 }),
+        airC: tenth(-20, 45),
+        humidityPct: tenth(0, 100),
+        surfaceC: tenth(-20, 60),
+        windKmh: tenth(0, 80),
+        rain: fc.boolean(),
+      }),
+      { minLength: 1, maxLength: 12 },
+    );
+    fc.assert(
+      fc.property(points, (each) => {
+        let min = 0;
+        const made = each.map(({ gap, rain, ...p }): WeatherPoint => ({
+          ...p,
+          at: new Date(Date.UTC(2026, 5, 2) + (min += gap) * 60_000).toISOString(),
+          rainMm: rain ? 1 : 0,
+        }));
+        const [first, ...rest] = made;
+        if (!first) return;
+        const record = weatherRecord([first, ...rest]);
+        expect(read(writeWeather(record))).toEqual(record);
+      }),
+      { numRuns: 100 },
+    );
   });
 });
 
 describe('a surface that was not measured', () => {
   it('comes to the air where that stays, from the last that was measured, and never leaves the two', () => {
-    const hours = Array.from({ length: 49 }, (_v, i): WeatherPoint => ({ at: new Date(Date.UTC(2026, 5, 2, i)).toISOString(), airC: 20, humidityPct: 50, ...(i === 0 && { surfaceC: 8 }) }));
+    const hours = Array.from({ length: 49 }, (_v, i): WeatherPoint => ({
+      at: new Date(Date.UTC(2026, 5, 2, i)).toISOString(),
+      airC: 20,
+      humidityPct: 50,
+      ...(i === 0 && { surfaceC: 8 }),
+    }));
     const [first, ...rest] = hours;
     const surfaces = first ? weatherRecord([first, ...rest]).weather.map((w) => w.surfaceC) : [];
     expect(surfaces[0]).toBe(8);

@@ -53,13 +53,26 @@ export function weatherRecord(points: readonly [WeatherPoint, ...WeatherPoint[]]
     endMin: last + (before === undefined ? 60 : Math.min(longestStretchMin, last - before)),
     surfaceEstimated: points.some((p) => p.surfaceC === undefined),
     gaps: at.slice(1).flatMap((untilMin, i) => (untilMin - (at[i] ?? untilMin) > gapFromMin ? [{ fromMin: at[i] ?? 0, untilMin }] : [])),
-    weather: points.map((p, i) => ({ fromMin: at[i] ?? 0, airC: p.airC, surfaceC: surfaces[i] ?? p.airC, humidityPct: p.humidityPct, windKmh: p.windKmh ?? 0, rain: (p.rainMm ?? 0) > 0 })),
+    weather: points.map((p, i) => ({
+      fromMin: at[i] ?? 0,
+      airC: p.airC,
+      surfaceC: surfaces[i] ?? p.airC,
+      humidityPct: p.humidityPct,
+      windKmh: p.windKmh ?? 0,
+      rain: (p.rainMm ?? 0) > 0,
+    })),
   };
 }
 
 /** The same weather as the climate that cures progress over: the surface is what cures. */
 export function climateOf({ weather }: WeatherRecord): ClimateSeries | undefined {
-  const [first, ...rest] = weather.map(({ fromMin, airC, surfaceC, humidityPct, windKmh }) => ({ fromMin, airC, slabC: surfaceC, humidityPct, ...(windKmh !== undefined && { windKmh }) }));
+  const [first, ...rest] = weather.map(({ fromMin, airC, surfaceC, humidityPct, windKmh }) => ({
+    fromMin,
+    airC,
+    slabC: surfaceC,
+    humidityPct,
+    ...(windKmh !== undefined && { windKmh }),
+  }));
   return first && [first, ...rest];
 }
 
@@ -96,7 +109,11 @@ interface Heading {
 function headingOf(names: readonly string[]): Heading | string {
   const found: (readonly [Column, (value: number) => number])[] = [];
   for (const name of names.slice(1)) {
-    const [word = '', unit] = name.toLowerCase().replaceAll(/[()°]/g, ' ').trim().split(/[\s,]+/);
+    const [word = '', unit] = name
+      .toLowerCase()
+      .replaceAll(/[()°]/g, ' ')
+      .trim()
+      .split(/[\s,]+/);
     const column = columns.find((c) => c.name === word);
     if (!column) return `The column '${name}' is not known. There may be: ${weatherHeading}.`;
     if (found.some(([c]) => c === column)) return `The column '${column.name}' stands there twice.`;
@@ -145,7 +162,11 @@ function pointOf(row: readonly string[], heading: Heading): WeatherPoint | strin
  * Every line that cannot be read is told.
  */
 export function readWeather(text: string): WeatherRead {
-  const lines = text.replaceAll('\r', '').split('\n').map((line, i) => ({ line: i + 1, text: line.trim() })).filter((l) => l.text !== '' && !l.text.startsWith('#'));
+  const lines = text
+    .replaceAll('\r', '')
+    .split('\n')
+    .map((line, i) => ({ line: i + 1, text: line.trim() }))
+    .filter((l) => l.text !== '' && !l.text.startsWith('#'));
   const fail = (line: number, message: string): WeatherRead => ({ ok: false, problems: [{ line, message }] });
   const [head] = lines;
   if (!head) return fail(1, `There is no line yet. Begin with: ${weatherHeading}.`);
@@ -160,7 +181,8 @@ export function readWeather(text: string): WeatherRead {
     const point = pointOf(cells(row, by), heading);
     const before = points[points.length - 1];
     if (typeof point === 'string') problems.push({ line, message: point });
-    else if (before && Date.parse(point.at) <= Date.parse(before.at)) problems.push({ line, message: 'This time is not after the one before it: put the lines in order.' });
+    else if (before && Date.parse(point.at) <= Date.parse(before.at))
+      problems.push({ line, message: 'This time is not after the one before it: put the lines in order.' });
     else points.push(point);
   }
   if (problems.length > 0) return { ok: false, problems };
@@ -173,5 +195,12 @@ const written = (value: number) => String(Math.round(value * 100) / 100);
 /** A record as the list that `readWeather` reads: what was estimated is written like what was measured. */
 export function writeWeather({ startAt, weather }: WeatherRecord): string {
   const at = (min: number) => new Date(Date.parse(startAt) + min * 60_000).toISOString().slice(0, 16).replace('T', ' ');
-  return [weatherHeading, ...weather.map((w) => [`${at(w.fromMin)}Z`, written(w.airC), written(w.humidityPct), written(w.surfaceC), written(w.windKmh ?? 0), w.rain ? '1' : '0'].join(','))].join('\n') + '\n';
+  return (
+    [
+      weatherHeading,
+      ...weather.map((w) =>
+        [`${at(w.fromMin)}Z`, written(w.airC), written(w.humidityPct), written(w.surfaceC), written(w.windKmh ?? 0), w.rain ? '1' : '0'].join(','),
+      ),
+    ].join('\n') + '\n'
+  );
 }

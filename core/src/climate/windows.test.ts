@@ -29,7 +29,10 @@ describe('weatherWindows', () => {
 
   it('is parted by rain, and none where no stretch is long enough', () => {
     const series = hours({}, {}, { rain: true }, {}, {});
-    expect(weatherWindows(series, 300, { minutes: 60, demands: { noRain: true } })).toEqual([{ fromMin: 0, untilMin: 60 }, { fromMin: 180, untilMin: 240 }]);
+    expect(weatherWindows(series, 300, { minutes: 60, demands: { noRain: true } })).toEqual([
+      { fromMin: 0, untilMin: 60 },
+      { fromMin: 180, untilMin: 240 },
+    ]);
     expect(weatherWindows(series, 300, { minutes: 130, demands: { noRain: true } })).toEqual([]);
   });
 
@@ -45,16 +48,20 @@ describe('weatherWindows', () => {
 
   it('holds in every minute of the step and of its cure, over generated weather, and leaves no beginning out', () => {
     const weather = fc.array(fc.record({ rain: fc.boolean(), surfaceC: fc.integer({ min: 0, max: 12 }) }), { minLength: 1, maxLength: 10 });
-    fc.assert(fc.property(weather, fc.constantFrom(20, 60, 90), fc.constantFrom(30, 100), (each, minutes, cure) => {
-      const series = hours(...each);
-      const end = series.length * 60;
-      const [now, later]: Demands[] = [{ noRain: true }, { surfaceMinC: 5 }];
-      const windows = weatherWindows(series, end, { minutes, demands: now ?? {} }, { minutes: cure, demands: later ?? {} });
-      const holds = (from: number, to: number, demands: Demands) => to <= end && series.every((w, i) => w.fromMin >= to || (series[i + 1]?.fromMin ?? end) <= from || unmet(w, demands).length === 0);
-      for (let begin = 0; begin < end; begin += 10) {
-        const may = holds(begin, begin + minutes, now ?? {}) && holds(begin + minutes, begin + minutes + cure, later ?? {});
-        expect(windows.some((w) => begin >= w.fromMin && begin <= w.untilMin)).toBe(may);
-      }
-    }), { numRuns: 200 });
+    fc.assert(
+      fc.property(weather, fc.constantFrom(20, 60, 90), fc.constantFrom(30, 100), (each, minutes, cure) => {
+        const series = hours(...each);
+        const end = series.length * 60;
+        const [now, later]: Demands[] = [{ noRain: true }, { surfaceMinC: 5 }];
+        const windows = weatherWindows(series, end, { minutes, demands: now ?? {} }, { minutes: cure, demands: later ?? {} });
+        const holds = (from: number, to: number, demands: Demands) =>
+          to <= end && series.every((w, i) => w.fromMin >= to || (series[i + 1]?.fromMin ?? end) <= from || unmet(w, demands).length === 0);
+        for (let begin = 0; begin < end; begin += 10) {
+          const may = holds(begin, begin + minutes, now ?? {}) && holds(begin + minutes, begin + minutes + cure, later ?? {});
+          expect(windows.some((w) => begin >= w.fromMin && begin <= w.untilMin)).toBe(may);
+        }
+      }),
+      { numRuns: 200 },
+    );
   });
 });

@@ -58,7 +58,12 @@ export function unmet(weather: Weather, demands: Demands): readonly (keyof Deman
  * @param series stretches in order; the last one holds until `endMin`
  * @param endMin where the series ends: nothing is known after it
  */
-export function weatherWindows(series: readonly Weather[], endMin: number, step: { readonly minutes: number; readonly demands: Demands }, after?: { readonly minutes: number; readonly demands: Demands }): Window[] {
+export function weatherWindows(
+  series: readonly Weather[],
+  endMin: number,
+  step: { readonly minutes: number; readonly demands: Demands },
+  after?: { readonly minutes: number; readonly demands: Demands },
+): Window[] {
   const ends = series.map((_s, i) => series[i + 1]?.fromMin ?? endMin);
   const good = (demands: Demands) => {
     const runs: Window[] = [];
@@ -72,11 +77,17 @@ export function weatherWindows(series: readonly Weather[], endMin: number, step:
     return runs;
   };
   // when the step itself may begin, then when it may begin so that its cure holds as well
-  const begins = good(step.demands).map((w) => ({ fromMin: w.fromMin, untilMin: w.untilMin - step.minutes })).filter((w) => w.untilMin >= w.fromMin);
+  const begins = good(step.demands)
+    .map((w) => ({ fromMin: w.fromMin, untilMin: w.untilMin - step.minutes }))
+    .filter((w) => w.untilMin >= w.fromMin);
   if (!after) return begins;
-  const cures = good(after.demands).map((w) => ({ fromMin: w.fromMin - step.minutes, untilMin: w.untilMin - step.minutes - after.minutes })).filter((w) => w.untilMin >= w.fromMin);
-  return begins.flatMap((b) => cures.flatMap((c) => {
-    const both = { fromMin: Math.max(b.fromMin, c.fromMin), untilMin: Math.min(b.untilMin, c.untilMin) };
-    return both.untilMin >= both.fromMin ? [both] : [];
-  }));
+  const cures = good(after.demands)
+    .map((w) => ({ fromMin: w.fromMin - step.minutes, untilMin: w.untilMin - step.minutes - after.minutes }))
+    .filter((w) => w.untilMin >= w.fromMin);
+  return begins.flatMap((b) =>
+    cures.flatMap((c) => {
+      const both = { fromMin: Math.max(b.fromMin, c.fromMin), untilMin: Math.min(b.untilMin, c.untilMin) };
+      return both.untilMin >= both.fromMin ? [both] : [];
+    }),
+  );
 }

@@ -5,7 +5,7 @@ export interface Lab {
   readonly b: number;
 }
 
-const degrees = (radians: number) => (((radians * 180) / Math.PI) % 360 + 360) % 360;
+const degrees = (radians: number) => ((((radians * 180) / Math.PI) % 360) + 360) % 360;
 const radians = (deg: number) => (deg * Math.PI) / 180;
 
 /**
@@ -27,7 +27,8 @@ export function deltaE2000(one: Lab, two: Lab): number {
   const [mL, mC] = [(one.l + two.l) / 2, (c1 + c2) / 2];
   const sum = h1 + h2;
   const mH = gray ? sum : Math.abs(apart) <= 180 ? sum / 2 : sum < 360 ? (sum + 360) / 2 : (sum - 360) / 2;
-  const t = 1 - 0.17 * Math.cos(radians(mH - 30)) + 0.24 * Math.cos(radians(2 * mH)) + 0.32 * Math.cos(radians(3 * mH + 6)) - 0.2 * Math.cos(radians(4 * mH - 63));
+  const t =
+    1 - 0.17 * Math.cos(radians(mH - 30)) + 0.24 * Math.cos(radians(2 * mH)) + 0.32 * Math.cos(radians(3 * mH + 6)) - 0.2 * Math.cos(radians(4 * mH - 63));
   const turn = 30 * Math.exp(-(((mH - 275) / 25) ** 2));
   const sL = 1 + (0.015 * (mL - 50) ** 2) / Math.sqrt(20 + (mL - 50) ** 2);
   const [sC, sH] = [1 + 0.045 * mC, 1 + 0.015 * mC * t];

@@ -22,7 +22,10 @@ const priorSpread = 0.27;
 
 /** Nothing learned yet: as stated, give or take. */
 export function statedStrengths(tints: number): Strengths {
-  return { log: Array.from({ length: tints }, () => 0), covariance: Array.from({ length: tints }, (_r, i) => Array.from({ length: tints }, (_c, k) => (i === k ? priorSpread ** 2 : 0))) };
+  return {
+    log: Array.from({ length: tints }, () => 0),
+    covariance: Array.from({ length: tints }, (_r, i) => Array.from({ length: tints }, (_c, k) => (i === k ? priorSpread ** 2 : 0))),
+  };
 }
 
 /** Inverse of a small symmetric positive matrix. */
@@ -66,7 +69,11 @@ export function learnedStrengths(optics: readonly Optics[], swatches: readonly S
       const here = colorWith(optics, grams, log);
       const slopes = log.map((_v, i) => {
         if ((grams[i + 1] ?? 0) === 0) return { l: 0, a: 0, b: 0 };
-        const there = colorWith(optics, grams, log.map((v, k) => (k === i ? v + nudge : v)));
+        const there = colorWith(
+          optics,
+          grams,
+          log.map((v, k) => (k === i ? v + nudge : v)),
+        );
         return { l: (there.l - here.l) / nudge, a: (there.a - here.a) / nudge, b: (there.b - here.b) / nudge };
       });
       for (const axis of ['l', 'a', 'b'] as const) {

@@ -53,7 +53,12 @@ function run(seed: number, how: 'learning' | 'as stated' | 'by eye', most = 5): 
 function looked(truth: Lab, target: Lab): EyeRemark {
   const [l, a, b] = [truth.l - target.l, truth.a - target.a, truth.b - target.b];
   const word = <T extends string>(off: number, above: T, below: T) => (Math.abs(off) < 1 ? 'right' : off > 0 ? above : below);
-  return { lightness: word(l, 'too light', 'too dark'), redness: word(a, 'too red', 'too green'), warmth: word(b, 'too warm', 'too cool'), how: Math.max(Math.abs(l), Math.abs(a), Math.abs(b)) > 3 ? 'clearly' : 'a little' };
+  return {
+    lightness: word(l, 'too light', 'too dark'),
+    redness: word(a, 'too red', 'too green'),
+    warmth: word(b, 'too warm', 'too cool'),
+    how: Math.max(Math.abs(l), Math.abs(a), Math.abs(b)) > 3 ? 'clearly' : 'a little',
+  };
 }
 
 const seeds = Array.from({ length: 200 }, (_v, i) => i + 1);
@@ -75,7 +80,12 @@ describe('two hundred colors with tints of six tenths to one and six tenths of t
     const asStated = seeds.map((s) => run(s, 'as stated'));
     expect(reached(asStated, 2)).toBeLessThan(reached(learning, 2) - 0.15);
     expect(asStated.filter((o) => o.darkest > 1).length).toBeGreaterThan(10);
-    expect(reached(seeds.map((s) => run(s, 'learning', 0)), 2)).toBeLessThan(0.1);
+    expect(
+      reached(
+        seeds.map((s) => run(s, 'learning', 0)),
+        2,
+      ),
+    ).toBeLessThan(0.1);
   });
 });
 

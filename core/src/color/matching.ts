@@ -27,7 +27,14 @@ export type Dab = { readonly grams: readonly number[] } & ({ readonly by: 'meter
 
 /** What to do next with the pot. `grams` are added, in the order of the tints, then the base. */
 export type NextAddition =
-  | { readonly state: 'add'; readonly tintsG: readonly number[]; readonly baseG: number; readonly expected: Lab; readonly difference: number; readonly left: number }
+  | {
+      readonly state: 'add';
+      readonly tintsG: readonly number[];
+      readonly baseG: number;
+      readonly expected: Lab;
+      readonly difference: number;
+      readonly left: number;
+    }
   | { readonly state: 'close'; readonly difference: number }
   | { readonly state: 'unreachable'; readonly difference: number; readonly off: Lab };
 
@@ -52,7 +59,9 @@ export function eyeSeen(remark: EyeRemark, target: Lab): Swatch['seen'] {
 }
 
 function swatchOf(dab: Dab, target: Lab): Swatch {
-  return dab.by === 'meter' ? { grams: dab.grams, seen: dab.lab, spread: meterSpread } : { grams: dab.grams, seen: eyeSeen(dab.remark, target), spread: eyeSpread[dab.remark.how] };
+  return dab.by === 'meter'
+    ? { grams: dab.grams, seen: dab.lab, spread: meterSpread }
+    : { grams: dab.grams, seen: eyeSeen(dab.remark, target), spread: eyeSpread[dab.remark.how] };
 }
 
 const plus = (one: Lab, two: Lab): Lab => ({ l: one.l + two.l, a: one.a + two.a, b: one.b + two.b });
@@ -76,7 +85,10 @@ export class TintingPot {
 
   /** Strengths as all dabs so far make them. */
   learned(dabs: readonly Dab[]): Strengths {
-    return learnedStrengths(this.#optics, dabs.map((dab) => swatchOf(dab, this.task.target)));
+    return learnedStrengths(
+      this.#optics,
+      dabs.map((dab) => swatchOf(dab, this.task.target)),
+    );
   }
 
   predicted(grams: readonly number[], strengths: Strengths): Lab {
@@ -94,7 +106,12 @@ export class TintingPot {
     // what fills the pot counts as well: the same color is had by ever more of everything
     const residual = (g: readonly number[]) => {
       const c = color(g);
-      return [(target.l - c.l) / (scale[0] ?? 1), (target.a - c.a) / (scale[1] ?? 1), (target.b - c.b) / (scale[2] ?? 1), ...g.map((v, i) => Math.sqrt((fillCost * Math.max(0, v - (grams[i] ?? 0))) / sum))];
+      return [
+        (target.l - c.l) / (scale[0] ?? 1),
+        (target.a - c.a) / (scale[1] ?? 1),
+        (target.b - c.b) / (scale[2] ?? 1),
+        ...g.map((v, i) => Math.sqrt((fillCost * Math.max(0, v - (grams[i] ?? 0))) / sum)),
+      ];
     };
     const cost = (g: readonly number[]) => residual(g).reduce((s, r) => s + r * r, 0);
     let best = [...grams];
@@ -112,7 +129,10 @@ export class TintingPot {
           return there.map((t, k) => (t - (here[k] ?? 0)) / h);
         });
         const n = roots.length;
-        const normal = Array.from({ length: n }, (_r, i) => [...Array.from({ length: n }, (_c, k) => (slopes[i] ?? []).reduce((s, v, axis) => s + v * (slopes[k]?.[axis] ?? 0), 0)), -(slopes[i] ?? []).reduce((s, v, axis) => s + v * (here[axis] ?? 0), 0)]);
+        const normal = Array.from({ length: n }, (_r, i) => [
+          ...Array.from({ length: n }, (_c, k) => (slopes[i] ?? []).reduce((s, v, axis) => s + v * (slopes[k]?.[axis] ?? 0), 0)),
+          -(slopes[i] ?? []).reduce((s, v, axis) => s + v * (here[axis] ?? 0), 0),
+        ]);
         const tried = roots.map((v, i) => v + (solveDamped(normal, damping)[i] ?? 0));
         const then = cost(full(tried));
         if (then < at) {
@@ -150,7 +170,14 @@ export class TintingPot {
     // a tint that darkens may be stronger than believed, one that lightens weaker
     const feared = strengths.log.map((v, i) => {
       const off = 2 * Math.sqrt(strengths.covariance[i]?.[i] ?? 0);
-      const [up, down] = [off, -off].map((d) => colorWith(this.#optics, reached, strengths.log.map((w, k) => (k === i ? w + d : w))).l);
+      const [up, down] = [off, -off].map(
+        (d) =>
+          colorWith(
+            this.#optics,
+            reached,
+            strengths.log.map((w, k) => (k === i ? w + d : w)),
+          ).l,
+      );
       return v + ((up ?? 0) <= (down ?? 0) ? off : -off);
     });
     const darkest = (share: number) => {
@@ -158,7 +185,8 @@ export class TintingPot {
       // what is in the pot already is as measured; only what comes is feared
       return now.l + colorWith(this.#optics, g, feared).l - colorWith(this.#optics, grams, feared).l;
     };
-    const rounded = (share: number) => full.map((g, i) => (i === 0 ? Math.ceil((share * g) / divisionG - 1e-6) : Math.floor((share * g) / divisionG + 1e-6)) * divisionG);
+    const rounded = (share: number) =>
+      full.map((g, i) => (i === 0 ? Math.ceil((share * g) / divisionG - 1e-6) : Math.floor((share * g) / divisionG + 1e-6)) * divisionG);
     let share = 1;
     if (darkest(1) < target.l) {
       let [low, high] = [0, 1];
@@ -170,8 +198,15 @@ export class TintingPot {
       share = low;
     }
     const add = rounded(share);
-    if (add.every((g) => g <= 0)) return difference <= 1.5 * limit ? { state: 'close', difference } : { state: 'unreachable', difference: nearest.difference, off: minus(now, target) };
-    const expected = plus(this.predicted(grams.map((g, i) => g + (add[i] ?? 0)), strengths), bias);
+    if (add.every((g) => g <= 0))
+      return difference <= 1.5 * limit ? { state: 'close', difference } : { state: 'unreachable', difference: nearest.difference, off: minus(now, target) };
+    const expected = plus(
+      this.predicted(
+        grams.map((g, i) => g + (add[i] ?? 0)),
+        strengths,
+      ),
+      bias,
+    );
     const left = deltaE2000(expected, target);
     return { state: 'add', tintsG: add.slice(1), baseG: add[0] ?? 0, expected, difference, left };
   }

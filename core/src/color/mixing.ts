@@ -41,7 +41,8 @@ export const innerReflectance = formula({
   },
   output: 'ratio',
   source: 'saunderson',
-  together: ({ measured, outer }) => (measured <= outer ? { input: 'measured', why: 'Less comes back than the face alone throws back: measure again, or the film is black.' } : undefined),
+  together: ({ measured, outer }) =>
+    measured <= outer ? { input: 'measured', why: 'Less comes back than the face alone throws back: measure again, or the film is black.' } : undefined,
   compute: ({ measured, outer, inner }) => (measured - outer) / (1 - outer - inner * (1 - measured)),
 });
 
@@ -51,8 +52,12 @@ export const colorDifference = formula({
   title: 'Color difference',
   words: 'lightness, chroma and hue apart, each weighed by how well the eye tells it there',
   inputs: {
-    firstL: coordinate('first, lightness', 0, 100, 86), firstA: coordinate('first, green to red', -120, 120, 1), firstB: coordinate('first, blue to yellow', -120, 120, 14),
-    secondL: coordinate('second, lightness', 0, 100, 85), secondA: coordinate('second, green to red', -120, 120, 1), secondB: coordinate('second, blue to yellow', -120, 120, 12),
+    firstL: coordinate('first, lightness', 0, 100, 86),
+    firstA: coordinate('first, green to red', -120, 120, 1),
+    firstB: coordinate('first, blue to yellow', -120, 120, 14),
+    secondL: coordinate('second, lightness', 0, 100, 85),
+    secondA: coordinate('second, green to red', -120, 120, 1),
+    secondB: coordinate('second, blue to yellow', -120, 120, 12),
   },
   output: 'ratio',
   source: 'ciede2000',

@@ -10,17 +10,25 @@ import { potLifeByPoints, timeByTenKelvin, waitByPoints } from './twoPoints.ts';
 
 const resin: CureProgress = { at23Min: 480, law: { by: 'arrhenius', activationKjMol: 55 }, stopsBelowC: 10 };
 const cement: CureProgress = { at23Min: 1440, law: { by: 'equivalent-age', activationK: 5000 } };
-const stretch = (fromMin: number, slabC: number, more: Partial<ClimateStretch> = {}): ClimateStretch => ({ fromMin, airC: slabC, slabC, humidityPct: 60, ...more });
+const stretch = (fromMin: number, slabC: number, more: Partial<ClimateStretch> = {}): ClimateStretch => ({
+  fromMin,
+  airC: slabC,
+  slabC,
+  humidityPct: 60,
+  ...more,
+});
 const hourly = (...slabC: readonly number[]): ClimateSeries => slabC.map((t, i) => stretch(i * 60, t)) as unknown as ClimateSeries;
 const end = (cure: CureProgress, series: ClimateSeries, from = 0) => progressEndMin(from, series, ({ slabC }) => cureProgress(cure, slabC));
 
 describe('a wait over a series', () => {
   it('takes as long as the closed form where the climate does not change', () => {
-    fc.assert(fc.property(fc.double({ min: 10, max: 45, noNaN: true }), fc.constantFrom(resin, cement), (slabC, cure) => {
-      const closed = 1 / cureProgress(cure, slabC);
-      expect(end(cure, [stretch(0, slabC)])).toBeCloseTo(closed, 6);
-      expect(end(cure, hourly(...new Array<number>(240).fill(slabC)))).toBeCloseTo(closed, 6);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 10, max: 45, noNaN: true }), fc.constantFrom(resin, cement), (slabC, cure) => {
+        const closed = 1 / cureProgress(cure, slabC);
+        expect(end(cure, [stretch(0, slabC)])).toBeCloseTo(closed, 6);
+        expect(end(cure, hourly(...new Array<number>(240).fill(slabC)))).toBeCloseTo(closed, 6);
+      }),
+    );
   });
 
   it('stands still below the material’s minimum: no stretched time, and none at all where it stays cold', () => {
@@ -31,9 +39,17 @@ describe('a wait over a series', () => {
   });
 
   it('is never longer where it is warmer, from any start', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 5, max: 35, noNaN: true }), { minLength: 2, maxLength: 30 }), fc.double({ min: 0, max: 8, noNaN: true }), fc.double({ min: 0, max: 500, noNaN: true }), (slab, warmer, from) => {
-      for (const cure of [resin, cement]) expect(end(cure, hourly(...slab.map((t) => t + warmer)), from)).toBeLessThanOrEqual(end(cure, hourly(...slab), from) * (1 + 1e-9));
-    }));
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 5, max: 35, noNaN: true }), { minLength: 2, maxLength: 30 }),
+        fc.double({ min: 0, max: 8, noNaN: true }),
+        fc.double({ min: 0, max: 500, noNaN: true }),
+        (slab, warmer, from) => {
+          for (const cure of [resin, cement])
+            expect(end(cure, hourly(...slab.map((t) => t + warmer)), from)).toBeLessThanOrEqual(end(cure, hourly(...slab), from) * (1 + 1e-9));
+        },
+      ),
+    );
   });
 });
 
@@ -46,13 +62,26 @@ describe('two times of a sheet', () => {
   });
 
   it('never let a wait or a pot life grow as it gets warmer, and outside them keep to the safe side', () => {
-    const points = fc.record({ coldC: fc.double({ min: -5, max: 12, noNaN: true }), apart: fc.double({ min: 3, max: 25, noNaN: true }), warmMin: fc.double({ min: 5, max: 600, noNaN: true }), times: fc.double({ min: 1, max: 8, noNaN: true }) });
-    fc.assert(fc.property(points, fc.double({ min: -20, max: 50, noNaN: true }), fc.double({ min: 0, max: 15, noNaN: true }), ({ coldC, apart, warmMin, times }, temperatureC, warmer) => {
-      const given = { coldC, warmC: coldC + apart, warmMin, coldMin: warmMin * times };
-      for (const f of [waitByPoints, potLifeByPoints]) expect(evaluate(f, { ...given, temperatureC: temperatureC + warmer })).toBeLessThanOrEqual(evaluate(f, { ...given, temperatureC }) * (1 + 1e-9));
-      const [wait, life] = [waitByPoints, potLifeByPoints].map((f) => evaluate(f, { ...given, temperatureC }));
-      expect(wait).toBeGreaterThanOrEqual((life ?? 0) * (1 - 1e-9));
-    }));
+    const points = fc.record({
+      coldC: fc.double({ min: -5, max: 12, noNaN: true }),
+      apart: fc.double({ min: 3, max: 25, noNaN: true }),
+      warmMin: fc.double({ min: 5, max: 600, noNaN: true }),
+      times: fc.double({ min: 1, max: 8, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(
+        points,
+        fc.double({ min: -20, max: 50, noNaN: true }),
+        fc.double({ min: 0, max: 15, noNaN: true }),
+        ({ coldC, apart, warmMin, times }, temperatureC, warmer) => {
+          const given = { coldC, warmC: coldC + apart, warmMin, coldMin: warmMin * times };
+          for (const f of [waitByPoints, potLifeByPoints])
+            expect(evaluate(f, { ...given, temperatureC: temperatureC + warmer })).toBeLessThanOrEqual(evaluate(f, { ...given, temperatureC }) * (1 + 1e-9));
+          const [wait, life] = [waitByPoints, potLifeByPoints].map((f) => evaluate(f, { ...given, temperatureC }));
+          expect(wait).toBeGreaterThanOrEqual((life ?? 0) * (1 - 1e-9));
+        },
+      ),
+    );
   });
 
   it('are refused where they contradict each other', () => {
@@ -80,7 +109,10 @@ describe('keeping a cement face damp', () => {
     expect(moistDuty(0, [stretch(0, 32, { humidityPct: 25, windKmh: 25 })], care)).toMatchObject({ state: 'cover', fromMin: 0 });
     expect(moistDuty(0, [stretch(0, 24, { humidityPct: 45, windKmh: 10 })], { ...care, leastBetweenMin: 120 }).state).toBe('cover');
     // the wind gets up on the second day
-    expect(moistDuty(60, [stretch(0, 15, { humidityPct: 80, windKmh: 2 }), stretch(1440, 30, { humidityPct: 20, windKmh: 30 })], care)).toMatchObject({ state: 'cover', fromMin: 1440 });
+    expect(moistDuty(60, [stretch(0, 15, { humidityPct: 80, windKmh: 2 }), stretch(1440, 30, { humidityPct: 20, windKmh: 30 })], care)).toMatchObject({
+      state: 'cover',
+      fromMin: 1440,
+    });
   });
 
   it('looks twice a day where nothing dries', () => {

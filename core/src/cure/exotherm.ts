@@ -31,7 +31,8 @@ export interface LiftCase {
 }
 
 /** The hottest place of a lift, and when; above what the model holds for it is a runaway, and no number is given. */
-export type Exotherm = { readonly state: 'peak'; readonly peakC: number; readonly atMin: number } | { readonly state: 'runaway' } | { readonly state: 'stopped' };
+export type Exotherm =
+  { readonly state: 'peak'; readonly peakC: number; readonly atMin: number } | { readonly state: 'runaway' } | { readonly state: 'stopped' };
 
 /** An amine epoxy of the usual kind; a product's own kinetics go first. */
 export const genericEpoxy: CureKinetics = { a1PerS: 2.016e5, a2PerS: 2.016e6, activationKjMol: 56, heatJG: 400 };
@@ -111,7 +112,16 @@ const spareFor = (n: number): Spare => ({ upper: new Float64Array(n), right: new
  * One step of conduction with a source, by Crank–Nicolson (theta one half) or backward Euler (theta one):
  * a tridiagonal system solved from both ends. Changes `t` in place.
  */
-function conduct(t: Float64Array, { storeJm2K, linkWm2K, faceM2KW }: Cells, filmWm2K: number, ambientC: number, sourceJm2: Float64Array, dtS: number, theta: number, spare: Spare): void {
+function conduct(
+  t: Float64Array,
+  { storeJm2K, linkWm2K, faceM2KW }: Cells,
+  filmWm2K: number,
+  ambientC: number,
+  sourceJm2: Float64Array,
+  dtS: number,
+  theta: number,
+  spare: Spare,
+): void {
   const n = t.length;
   const { upper, right } = spare;
   const face = 1 / (1 / filmWm2K + faceM2KW);
@@ -138,16 +148,29 @@ function conduct(t: Float64Array, { storeJm2K, linkWm2K, faceM2KW }: Cells, film
 }
 
 /** Temperatures of a slab of cells after a time with no reaction, in °C: for checks against closed solutions. */
-export function conducted(materials: Pick<LiftCase, 'lift' | 'liftMm' | 'substrate'>, startC: (depthM: number) => number, filmWm2K: number, ambientC: number, seconds: number, steps = 800): (depthM: number) => number {
+export function conducted(
+  materials: Pick<LiftCase, 'lift' | 'liftMm' | 'substrate'>,
+  startC: (depthM: number) => number,
+  filmWm2K: number,
+  ambientC: number,
+  seconds: number,
+  steps = 800,
+): (depthM: number) => number {
   const cells = cellsOf(materials);
   const centers: number[] = [];
-  cells.widthM.reduce((top, w) => { centers.push(top + w / 2); return top + w; }, 0);
+  cells.widthM.reduce((top, w) => {
+    centers.push(top + w / 2);
+    return top + w;
+  }, 0);
   const t = Float64Array.from(centers.map(startC));
   const none = new Float64Array(t.length);
   const spare = spareFor(t.length);
   for (let i = 0; i < steps; i++) conduct(t, cells, filmWm2K, ambientC, none, seconds / steps, i < 8 ? 1 : 0.5, spare);
   return (depthM) => {
-    const i = Math.max(1, centers.findIndex((c) => c >= depthM));
+    const i = Math.max(
+      1,
+      centers.findIndex((c) => c >= depthM),
+    );
     const [x0, x1] = [centers[i - 1] ?? 0, centers[i] ?? 1];
     return (t[i - 1] ?? 0) + (((t[i] ?? 0) - (t[i - 1] ?? 0)) * (depthM - x0)) / (x1 - x0);
   };

@@ -44,7 +44,12 @@ export function moistDuty(startMin: number, series: ClimateSeries, { daysDamp, f
     const until = Math.min(end, series[i + 1]?.fromMin ?? end);
     let now = Math.max(startMin, stretch.fromMin);
     if (until <= now) continue;
-    const rate = evaluate(evaporation, { surfaceC: stretch.slabC, airC: stretch.airC, humidityPct: stretch.humidityPct, windKmh: stretch.windKmh ?? stillWind });
+    const rate = evaluate(evaporation, {
+      surfaceC: stretch.slabC,
+      airC: stretch.airC,
+      humidityPct: stretch.humidityPct,
+      windKmh: stretch.windKmh ?? stillWind,
+    });
     if (atLeast(rate, coverFromKgM2h)) return { state: 'cover', fromMin: now, evaporationKgM2h: rate };
     const lasts = rate > 0.01 ? evaluate(mistingEvery, { filmMm, evaporationKgM2h: rate, reserve }) : longestBetweenMin;
     while (now < until) {

@@ -28,7 +28,10 @@ export function progressEndMin(startMin: number, series: ClimateSeries, rate: (s
 /** How a material's wait follows the temperature: its time at the reference, the law it goes by, and where it stands still. */
 export interface CureProgress {
   readonly at23Min: number;
-  readonly law: { readonly by: 'arrhenius'; readonly activationKjMol: number } | { readonly by: 'equivalent-age'; readonly activationK: number } | { readonly by: 'as-stated' };
+  readonly law:
+    | { readonly by: 'arrhenius'; readonly activationKjMol: number }
+    | { readonly by: 'equivalent-age'; readonly activationK: number }
+    | { readonly by: 'as-stated' };
   /** below this the reaction does not slow down further, it stops: no stretched time */
   readonly stopsBelowC?: number;
 }

@@ -71,7 +71,10 @@ export const timesDuration = formula({
   name: 'times-duration',
   title: 'Multiple of a time',
   words: 'the time multiplied',
-  inputs: { durationMin: { kind: 'duration', label: 'time', min: 0, max: 1e6, usual: 30 }, times: { kind: 'ratio', label: 'times', min: 0, max: 1000, usual: 2 } },
+  inputs: {
+    durationMin: { kind: 'duration', label: 'time', min: 0, max: 1e6, usual: 30 },
+    times: { kind: 'ratio', label: 'times', min: 0, max: 1000, usual: 2 },
+  },
   output: 'duration',
   source: 'practice',
   compute: ({ durationMin, times }) => durationMin * times,

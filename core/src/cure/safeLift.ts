@@ -20,7 +20,12 @@ export const tableTemperaturesC = [5, 10, 15, 20, 25, 30, 35, 40] as const;
  * Computes a safe-lift table: some seconds of work, for a worker or a server thread.
  * @returns nothing where it was stopped
  */
-export function safeLiftTable(given: Omit<LiftCase, 'liftMm' | 'ambientC'>, limitC: number, mostMm: number, watching: Watching = {}): SafeLiftTable | undefined {
+export function safeLiftTable(
+  given: Omit<LiftCase, 'liftMm' | 'ambientC'>,
+  limitC: number,
+  mostMm: number,
+  watching: Watching = {},
+): SafeLiftTable | undefined {
   const rows: { ambientC: number; liftMm: number }[] = [];
   for (const [i, ambientC] of tableTemperaturesC.entries()) {
     const liftMm = thickestLift({ ...given, ambientC }, limitC, mostMm, watching.signal ? { signal: watching.signal } : {});
@@ -55,7 +60,9 @@ export function liftByHeat(ledger: Ledger, table: SafeLiftTable | undefined, she
   const last = table?.rows[table.rows.length - 1];
   if (!table || !last) return bySheet;
   const byHeat = safeLiftAt(table, slabC) ?? last.liftMm / 2;
-  return byHeat < sheet.value ? ledger.assumed('Thickest lift by its own heat', sheet.kind, byHeat, 'lift-model', 'out of the table computed from the kinetics of the product') : bySheet;
+  return byHeat < sheet.value
+    ? ledger.assumed('Thickest lift by its own heat', sheet.kind, byHeat, 'lift-model', 'out of the table computed from the kinetics of the product')
+    : bySheet;
 }
 
 const usualCase = { kinetics: genericEpoxy, substrate: concreteBelow, filmWm2K: stillAirWm2K };
@@ -67,8 +74,34 @@ export const usualLiftCases = {
 } as const;
 
 export const usualSafeLifts = {
-  neat: { limitC: 60, mostMm: 60, rows: [{ ambientC: 5, liftMm: 24.9 }, { ambientC: 10, liftMm: 19.5 }, { ambientC: 15, liftMm: 15.3 }, { ambientC: 20, liftMm: 12.1 }, { ambientC: 25, liftMm: 9.5 }, { ambientC: 30, liftMm: 7.7 }, { ambientC: 35, liftMm: 6 }, { ambientC: 40, liftMm: 4.6 }] },
-  sandFilled: { limitC: 60, mostMm: 60, rows: [{ ambientC: 5, liftMm: 60 }, { ambientC: 10, liftMm: 60 }, { ambientC: 15, liftMm: 60 }, { ambientC: 20, liftMm: 60 }, { ambientC: 25, liftMm: 50.4 }, { ambientC: 30, liftMm: 36.7 }, { ambientC: 35, liftMm: 26.5 }, { ambientC: 40, liftMm: 18.6 }] },
+  neat: {
+    limitC: 60,
+    mostMm: 60,
+    rows: [
+      { ambientC: 5, liftMm: 24.9 },
+      { ambientC: 10, liftMm: 19.5 },
+      { ambientC: 15, liftMm: 15.3 },
+      { ambientC: 20, liftMm: 12.1 },
+      { ambientC: 25, liftMm: 9.5 },
+      { ambientC: 30, liftMm: 7.7 },
+      { ambientC: 35, liftMm: 6 },
+      { ambientC: 40, liftMm: 4.6 },
+    ],
+  },
+  sandFilled: {
+    limitC: 60,
+    mostMm: 60,
+    rows: [
+      { ambientC: 5, liftMm: 60 },
+      { ambientC: 10, liftMm: 60 },
+      { ambientC: 15, liftMm: 60 },
+      { ambientC: 20, liftMm: 60 },
+      { ambientC: 25, liftMm: 50.4 },
+      { ambientC: 30, liftMm: 36.7 },
+      { ambientC: 35, liftMm: 26.5 },
+      { ambientC: 40, liftMm: 18.6 },
+    ],
+  },
 } as const satisfies Record<keyof typeof usualLiftCases, SafeLiftTable>;
 
 const here = { kind: 'temperature', label: 'air, concrete and mix', min: 0, max: 40, usual: 23 } as const;
@@ -77,7 +110,8 @@ const here = { kind: 'temperature', label: 'air, concrete and mix', min: 0, max:
 export const neatSafeLift = formula({
   name: 'safe-lift-neat',
   title: 'Thickest lift of neat epoxy',
-  words: 'out of a table computed with conduction and a reaction that feeds on its own heat, for a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
+  words:
+    'out of a table computed with conduction and a reaction that feeds on its own heat, for a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
   inputs: { ambientC: here },
   output: 'depth',
   against: 'ambientC',
@@ -89,7 +123,8 @@ export const neatSafeLift = formula({
 export const sandFilledSafeLift = formula({
   name: 'safe-lift-sand-filled',
   title: 'Thickest lift of epoxy and sand',
-  words: 'out of a table computed with conduction and a reaction that feeds on its own heat, for four parts of sand to one of a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
+  words:
+    'out of a table computed with conduction and a reaction that feeds on its own heat, for four parts of sand to one of a usual amine epoxy on thick concrete in still air; between its temperatures along the line of the logarithms; a screen, not a promise',
   inputs: { ambientC: here },
   output: 'depth',
   against: 'ambientC',

@@ -34,8 +34,10 @@ interface Points {
 }
 
 function contradict({ coldMin, coldC, warmMin, warmC }: Points): { readonly input: 'warmC' | 'warmMin'; readonly why: string } | undefined {
-  if (warmC < coldC + 2) return { input: 'warmC', why: 'The two temperatures of the sheet are too close, or the wrong way round: the warmer one comes second.' };
-  if (warmMin > coldMin) return { input: 'warmMin', why: 'It is slower where it is warmer, as no resin is: look at the sheet again, the two times may be the wrong way round.' };
+  if (warmC < coldC + 2)
+    return { input: 'warmC', why: 'The two temperatures of the sheet are too close, or the wrong way round: the warmer one comes second.' };
+  if (warmMin > coldMin)
+    return { input: 'warmMin', why: 'It is slower where it is warmer, as no resin is: look at the sheet again, the two times may be the wrong way round.' };
   return undefined;
 }
 
@@ -48,7 +50,8 @@ function from(pointMin: number, pointC: number, temperatureC: number, activation
 export const waitByPoints = formula({
   name: 'wait-by-points',
   title: 'Wait, from two times of the sheet',
-  words: 'between the two temperatures of the sheet by Arrhenius through both; colder or warmer than both, the longer of that and the usual activation energy for waits',
+  words:
+    'between the two temperatures of the sheet by Arrhenius through both; colder or warmer than both, the longer of that and the usual activation energy for waits',
   inputs: twoPoints,
   output: 'duration',
   against: 'temperatureC',
@@ -66,7 +69,8 @@ export const waitByPoints = formula({
 export const potLifeByPoints = formula({
   name: 'pot-life-by-points',
   title: 'Pot life, from two times of the sheet',
-  words: 'between the two temperatures of the sheet by Arrhenius through both; colder or warmer than both, the shorter of that and the usual activation energy for pot lives',
+  words:
+    'between the two temperatures of the sheet by Arrhenius through both; colder or warmer than both, the shorter of that and the usual activation energy for pot lives',
   inputs: { ...twoPoints, coldMin: time('pot life at the colder temperature', 60), warmMin: time('pot life at the warmer temperature', 25) },
   output: 'duration',
   against: 'temperatureC',

@@ -14,8 +14,33 @@ export interface Grade {
 
 const micrometers: Readonly<Record<GritScale, Readonly<Record<number, number>>>> = {
   P: {
-    16: 1324, 20: 1000, 24: 764, 30: 642, 36: 538, 40: 425, 50: 336, 60: 269, 80: 201, 100: 162, 120: 125, 150: 100, 180: 82, 220: 68,
-    240: 58.5, 280: 52.2, 320: 46.2, 360: 40.5, 400: 35, 500: 30.2, 600: 25.8, 800: 21.8, 1000: 18.3, 1200: 15.3, 1500: 12.6, 2000: 10.3, 2500: 8.4,
+    16: 1324,
+    20: 1000,
+    24: 764,
+    30: 642,
+    36: 538,
+    40: 425,
+    50: 336,
+    60: 269,
+    80: 201,
+    100: 162,
+    120: 125,
+    150: 100,
+    180: 82,
+    220: 68,
+    240: 58.5,
+    280: 52.2,
+    320: 46.2,
+    360: 40.5,
+    400: 35,
+    500: 30.2,
+    600: 25.8,
+    800: 21.8,
+    1000: 18.3,
+    1200: 15.3,
+    1500: 12.6,
+    2000: 10.3,
+    2500: 8.4,
   },
   CAMI: { 36: 530, 60: 268, 80: 190, 100: 140, 120: 116, 150: 93, 220: 66, 240: 53.5, 280: 44, 320: 36, 400: 23, 600: 16, 800: 12.2, 1000: 9.2, 1200: 6.5 },
 };
@@ -24,7 +49,9 @@ export const gradeSource: Readonly<Record<GritScale, SourceId>> = { P: 'fepa-43'
 
 /** Every grade of a scale, coarse first. */
 export function gradesOf(scale: GritScale): readonly Grade[] {
-  return Object.entries(micrometers[scale]).map(([number, um]) => ({ scale, number: Number(number), grainMm: um / 1000 })).sort((a, b) => b.grainMm - a.grainMm);
+  return Object.entries(micrometers[scale])
+    .map(([number, um]) => ({ scale, number: Number(number), grainMm: um / 1000 }))
+    .sort((a, b) => b.grainMm - a.grainMm);
 }
 
 /** A grade by its name; nothing where the scale has none of that number. */
@@ -47,7 +74,10 @@ export const gritStep = formula({
   name: 'grit-step',
   title: 'Step from grit to grit',
   words: 'median grain of the coarser over that of the finer',
-  inputs: { coarserMm: { kind: 'grain', label: 'grain of the coarser', min: 0.001, max: 5, usual: 0.201 }, finerMm: { kind: 'grain', label: 'grain of the finer', min: 0.001, max: 5, usual: 0.125 } },
+  inputs: {
+    coarserMm: { kind: 'grain', label: 'grain of the coarser', min: 0.001, max: 5, usual: 0.201 },
+    finerMm: { kind: 'grain', label: 'grain of the finer', min: 0.001, max: 5, usual: 0.125 },
+  },
   output: 'ratio',
   source: 'fepa-43',
   compute: ({ coarserMm, finerMm }) => coarserMm / finerMm,

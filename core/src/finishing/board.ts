@@ -8,7 +8,11 @@ export const tapeLength = formula({
   name: 'tape-length',
   title: 'Tape around the patch',
   words: 'the four sides, with the lap at each corner',
-  inputs: { widthMm: side('width of the patch', 400), heightMm: side('height of the patch', 400), lapMm: { kind: 'depth', label: 'lap at a corner', min: 0, max: 150, usual: 25 } },
+  inputs: {
+    widthMm: side('width of the patch', 400),
+    heightMm: side('height of the patch', 400),
+    lapMm: { kind: 'depth', label: 'lap at a corner', min: 0, max: 150, usual: 25 },
+  },
   output: 'length',
   source: 'geometry',
   compute: ({ widthMm, heightMm, lapMm }) => 2 * (widthMm + heightMm) + 4 * lapMm,
@@ -27,7 +31,8 @@ export const dabCount = formula({
   },
   output: 'count',
   source: 'practice',
-  compute: ({ widthMm, heightMm, spacingMm, edgeMm }) => [widthMm, heightMm].reduce((count, mm) => count * (wholeAbove(Math.max(0, mm - 2 * edgeMm) / spacingMm) + 1), 1),
+  compute: ({ widthMm, heightMm, spacingMm, edgeMm }) =>
+    [widthMm, heightMm].reduce((count, mm) => count * (wholeAbove(Math.max(0, mm - 2 * edgeMm) / spacingMm) + 1), 1),
 });
 
 /** Adhesive in dabs, in mL: each a flat round cake once the board is pressed on. */
@@ -35,7 +40,11 @@ export const dabVolume = formula({
   name: 'dab-volume',
   title: 'Adhesive for the dabs',
   words: 'dabs times the round area of each when pressed, times its thickness',
-  inputs: { dabs: { kind: 'count', label: 'dabs', min: 1, max: 10_000, usual: 12 }, acrossMm: { kind: 'depth', label: 'across a dab when pressed', min: 20, max: 300, usual: 100 }, thickMm: { kind: 'depth', label: 'thickness when pressed', min: 2, max: 50, usual: 10 } },
+  inputs: {
+    dabs: { kind: 'count', label: 'dabs', min: 1, max: 10_000, usual: 12 },
+    acrossMm: { kind: 'depth', label: 'across a dab when pressed', min: 20, max: 300, usual: 100 },
+    thickMm: { kind: 'depth', label: 'thickness when pressed', min: 2, max: 50, usual: 10 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ dabs, acrossMm, thickMm }) => (dabs * Math.PI * acrossMm ** 2 * thickMm) / 4 / 1000,
@@ -46,7 +55,10 @@ export const backerLength = formula({
   name: 'backer-length',
   title: 'Backer behind the opening',
   words: 'the opening, and what bears on the board at each end',
-  inputs: { openingMm: { kind: 'depth', label: 'opening', min: 20, max: 20_000, usual: 250 }, bearingMm: { kind: 'depth', label: 'bearing at each end', min: 50, max: 200, usual: 75 } },
+  inputs: {
+    openingMm: { kind: 'depth', label: 'opening', min: 20, max: 20_000, usual: 250 },
+    bearingMm: { kind: 'depth', label: 'bearing at each end', min: 50, max: 200, usual: 75 },
+  },
   output: 'depth',
   source: 'practice',
   compute: ({ openingMm, bearingMm }) => openingMm + 2 * bearingMm,
@@ -57,7 +69,12 @@ export const jointCompound = formula({
   name: 'joint-compound',
   title: 'Compound for one coat',
   words: 'length times half the width of the coat times its thickness in the middle, with the waste',
-  inputs: { lengthMm: { kind: 'length', label: 'length of the joint', min: 20, max: 1e6, usual: 2400 }, coatMm: { kind: 'depth', label: 'width of the coat', min: 50, max: 1000, usual: 200 }, thicknessMm: { kind: 'film', label: 'thickness in the middle', min: 0.1, max: 6, usual: 1 }, wastePct: { kind: 'percent', label: 'waste', min: 0, max: 80, usual: 10 } },
+  inputs: {
+    lengthMm: { kind: 'length', label: 'length of the joint', min: 20, max: 1e6, usual: 2400 },
+    coatMm: { kind: 'depth', label: 'width of the coat', min: 50, max: 1000, usual: 200 },
+    thicknessMm: { kind: 'film', label: 'thickness in the middle', min: 0.1, max: 6, usual: 1 },
+    wastePct: { kind: 'percent', label: 'waste', min: 0, max: 80, usual: 10 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ lengthMm, coatMm, thicknessMm, wastePct }) => (lengthMm * coatMm * thicknessMm) / 2 / 1000 / (1 - wastePct / 100),
@@ -68,7 +85,10 @@ export const halfOver = formula({
   name: 'half-over',
   title: 'Reaches past, each side',
   words: 'half of what the coat is wider than the place',
-  inputs: { acrossMm: { kind: 'depth', label: 'width of the coat', min: 0, max: 1e5, usual: 300 }, sizeMm: { kind: 'length', label: 'size of the place', min: 0, max: 1e5, usual: 60 } },
+  inputs: {
+    acrossMm: { kind: 'depth', label: 'width of the coat', min: 0, max: 1e5, usual: 300 },
+    sizeMm: { kind: 'length', label: 'size of the place', min: 0, max: 1e5, usual: 60 },
+  },
   output: 'depth',
   source: 'geometry',
   compute: ({ acrossMm, sizeMm }) => Math.max(0, acrossMm - sizeMm) / 2,
@@ -79,7 +99,10 @@ export const sawStop = formula({
   name: 'saw-stop',
   title: 'Saw set to',
   words: 'the board, and a little more',
-  inputs: { boardMm: { kind: 'depth', label: 'thickness of the board', min: 3, max: 60, usual: 12.7 }, moreMm: { kind: 'depth', label: 'deeper by', min: 0, max: 20, usual: 3 } },
+  inputs: {
+    boardMm: { kind: 'depth', label: 'thickness of the board', min: 3, max: 60, usual: 12.7 },
+    moreMm: { kind: 'depth', label: 'deeper by', min: 0, max: 20, usual: 3 },
+  },
   output: 'depth',
   source: 'practice',
   compute: ({ boardMm, moreMm }) => boardMm + moreMm,
@@ -90,7 +113,10 @@ export const openingToFraming = formula({
   name: 'opening-to-framing',
   title: 'Opening to the framing',
   words: 'whole bays: the damage over the spacing, upward to whole ones, times the spacing',
-  inputs: { damageMm: { kind: 'length', label: 'damage', min: 1, max: 20_000, usual: 300 }, spacingMm: { kind: 'length', label: 'spacing of the framing', min: 100, max: 2000, usual: 406 } },
+  inputs: {
+    damageMm: { kind: 'length', label: 'damage', min: 1, max: 20_000, usual: 300 },
+    spacingMm: { kind: 'length', label: 'spacing of the framing', min: 100, max: 2000, usual: 406 },
+  },
   output: 'length',
   source: 'practice',
   compute: ({ damageMm, spacingMm }) => wholeAbove(damageMm / spacingMm) * spacingMm,

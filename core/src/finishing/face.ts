@@ -7,7 +7,21 @@ export const featherWidth = formula({
   name: 'feather-width',
   title: 'Feather, each side',
   words: 'height of the hump times the run that hides one of rise in this light',
-  inputs: { humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 20, usual: 1 }, run: { kind: 'ratio', label: 'run to one of rise', min: 20, max: 400, usual: 100, named: [{ label: 'flat paint', value: 50 }, { label: 'usual', value: 100 }, { label: 'raking light, or gloss', value: 200 }] } },
+  inputs: {
+    humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 20, usual: 1 },
+    run: {
+      kind: 'ratio',
+      label: 'run to one of rise',
+      min: 20,
+      max: 400,
+      usual: 100,
+      named: [
+        { label: 'flat paint', value: 50 },
+        { label: 'usual', value: 100 },
+        { label: 'raking light, or gloss', value: 200 },
+      ],
+    },
+  },
   output: 'depth',
   against: 'humpMm',
   source: 'practice',
@@ -19,7 +33,11 @@ export const wetFilm = formula({
   name: 'wet-film',
   title: 'Wet film',
   words: 'dry film over the share of solids by volume, thinned by as much as was added',
-  inputs: { dryMm: { kind: 'film', label: 'dry film', min: 0.001, max: 5, usual: 0.03 }, solidsPct: { kind: 'percent', label: 'solids by volume', min: 1, max: 100, usual: 40 }, thinnedPct: { kind: 'percent', label: 'thinner added, by volume', min: 0, max: 100, usual: 0 } },
+  inputs: {
+    dryMm: { kind: 'film', label: 'dry film', min: 0.001, max: 5, usual: 0.03 },
+    solidsPct: { kind: 'percent', label: 'solids by volume', min: 1, max: 100, usual: 40 },
+    thinnedPct: { kind: 'percent', label: 'thinner added, by volume', min: 0, max: 100, usual: 0 },
+  },
   output: 'film',
   against: 'solidsPct',
   source: 'geometry',
@@ -42,7 +60,8 @@ export const paintNeeded = formula({
   output: 'volume',
   against: 'transferPct',
   source: 'geometry',
-  compute: ({ areaMm2, coats, dryMm, solidsPct, transferPct, wastePct }) => (areaMm2 * coats * dryMm) / 1000 / (solidsPct / 100) / (transferPct / 100) / (1 - wastePct / 100),
+  compute: ({ areaMm2, coats, dryMm, solidsPct, transferPct, wastePct }) =>
+    (areaMm2 * coats * dryMm) / 1000 / (solidsPct / 100) / (transferPct / 100) / (1 - wastePct / 100),
 });
 
 /** Opening of a board plug, each way, in mm: its core and a gap on each side. */
@@ -50,7 +69,10 @@ export const plugOpening = formula({
   name: 'plug-opening',
   title: 'Opening for the plug',
   words: 'core and twice the gap, which is on each side',
-  inputs: { coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400, usual: 90 }, gapMm: { kind: 'depth', label: 'gap on each side', min: 0.5, max: 5, usual: 2 } },
+  inputs: {
+    coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400, usual: 90 },
+    gapMm: { kind: 'depth', label: 'gap on each side', min: 0.5, max: 5, usual: 2 },
+  },
   output: 'depth',
   source: 'practice',
   compute: ({ coreMm, gapMm }) => coreMm + 2 * gapMm,
@@ -61,7 +83,10 @@ export const plugBlank = formula({
   name: 'plug-blank',
   title: 'Piece to cut for the plug',
   words: 'core and twice the flange of paper',
-  inputs: { coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400, usual: 90 }, flangeMm: { kind: 'depth', label: 'flange on each side', min: 10, max: 80, usual: 32 } },
+  inputs: {
+    coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400, usual: 90 },
+    flangeMm: { kind: 'depth', label: 'flange on each side', min: 10, max: 80, usual: 32 },
+  },
   output: 'depth',
   source: 'practice',
   compute: ({ coreMm, flangeMm }) => coreMm + 2 * flangeMm,
@@ -72,7 +97,11 @@ export const screwCount = formula({
   name: 'screw-count',
   title: 'Screws along one edge',
   words: 'length less the distance kept from both ends, over the spacing, upward to whole ones, and one more',
-  inputs: { lengthMm: { kind: 'length', label: 'length of the edge', min: 20, max: 1e5, usual: 600 }, spacingMm: { kind: 'depth', label: 'largest spacing', min: 50, max: 600, usual: 200 }, endMm: { kind: 'depth', label: 'distance from each end', min: 0, max: 100, usual: 10 } },
+  inputs: {
+    lengthMm: { kind: 'length', label: 'length of the edge', min: 20, max: 1e5, usual: 600 },
+    spacingMm: { kind: 'depth', label: 'largest spacing', min: 50, max: 600, usual: 200 },
+    endMm: { kind: 'depth', label: 'distance from each end', min: 0, max: 100, usual: 10 },
+  },
   output: 'count',
   source: 'astm-c840',
   compute: ({ lengthMm, spacingMm, endMm }) => wholeAbove(Math.max(0, lengthMm - 2 * endMm) / spacingMm) + 1,
@@ -83,7 +112,12 @@ export const meshStrips = formula({
   name: 'mesh-strips',
   title: 'Strips of mesh',
   words: 'size and both margins less one lap, over the width of a strip less its lap, upward to whole ones',
-  inputs: { sizeMm: { kind: 'depth', label: 'size of the hole', min: 1, max: 3000, usual: 100 }, marginMm: { kind: 'depth', label: 'margin on each side', min: 0, max: 300, usual: 40 }, stripMm: { kind: 'depth', label: 'width of a strip', min: 20, max: 1500, usual: 75 }, lapMm: { kind: 'depth', label: 'lap', min: 0, max: 200, usual: 12 } },
+  inputs: {
+    sizeMm: { kind: 'depth', label: 'size of the hole', min: 1, max: 3000, usual: 100 },
+    marginMm: { kind: 'depth', label: 'margin on each side', min: 0, max: 300, usual: 40 },
+    stripMm: { kind: 'depth', label: 'width of a strip', min: 20, max: 1500, usual: 75 },
+    lapMm: { kind: 'depth', label: 'lap', min: 0, max: 200, usual: 12 },
+  },
   output: 'count',
   source: 'practice',
   compute: ({ sizeMm, marginMm, stripMm, lapMm }) => Math.max(1, wholeAbove((sizeMm + 2 * marginMm - lapMm) / Math.max(1, stripMm - lapMm))),
@@ -118,7 +152,20 @@ export const flashTime = formula({
   name: 'flash-time',
   title: 'Flash between mist coats',
   words: 'half a minute on something small and flat, up to two minutes upright as it gets larger',
-  inputs: { areaMm2: { kind: 'area', label: 'area sprayed in one pass', min: 100, max: 1e8, usual: 1e5 }, upright: { kind: 'ratio', label: 'upright (one) or flat (nought)', min: 0, max: 1, usual: 1, named: [{ label: 'flat', value: 0 }, { label: 'upright', value: 1 }] } },
+  inputs: {
+    areaMm2: { kind: 'area', label: 'area sprayed in one pass', min: 100, max: 1e8, usual: 1e5 },
+    upright: {
+      kind: 'ratio',
+      label: 'upright (one) or flat (nought)',
+      min: 0,
+      max: 1,
+      usual: 1,
+      named: [
+        { label: 'flat', value: 0 },
+        { label: 'upright', value: 1 },
+      ],
+    },
+  },
   output: 'duration',
   against: 'areaMm2',
   source: 'practice',

@@ -16,7 +16,11 @@ describe('board', () => {
 });
 
 describe('paint', () => {
-  it.each([[35, 0.025, 14], [65, 0.1, 6.5], [100, 0.25, 4]])('%d percent of solids at %d mm: %d m² a liter', (solidsPct, dryMm, expected) => {
+  it.each([
+    [35, 0.025, 14],
+    [65, 0.1, 6.5],
+    [100, 0.25, 4],
+  ])('%d percent of solids at %d mm: %d m² a liter', (solidsPct, dryMm, expected) => {
     expect(evaluate(spreadingRate, { solidsPct, dryMm, transferPct: 100 })).toBeCloseTo(expected, 9);
   });
 

@@ -17,9 +17,39 @@ export const finishLevel = formula({
   title: 'Finish level',
   words: 'the highest where gloss or light along the face shows every joint; one less under flat paint; another less under heavy texture',
   inputs: {
-    gloss: { kind: 'ratio', label: 'gloss or eggshell (one) or flat (nought)', min: 0, max: 1, usual: 0, named: [{ label: 'flat', value: 0 }, { label: 'gloss or eggshell', value: 1 }] },
-    raking: { kind: 'ratio', label: 'light along the face (one) or soft (nought)', min: 0, max: 1, usual: 0, named: [{ label: 'soft light', value: 0 }, { label: 'raking light', value: 1 }] },
-    textured: { kind: 'ratio', label: 'heavy texture (one) or smooth (nought)', min: 0, max: 1, usual: 0, named: [{ label: 'smooth', value: 0 }, { label: 'heavy texture', value: 1 }] },
+    gloss: {
+      kind: 'ratio',
+      label: 'gloss or eggshell (one) or flat (nought)',
+      min: 0,
+      max: 1,
+      usual: 0,
+      named: [
+        { label: 'flat', value: 0 },
+        { label: 'gloss or eggshell', value: 1 },
+      ],
+    },
+    raking: {
+      kind: 'ratio',
+      label: 'light along the face (one) or soft (nought)',
+      min: 0,
+      max: 1,
+      usual: 0,
+      named: [
+        { label: 'soft light', value: 0 },
+        { label: 'raking light', value: 1 },
+      ],
+    },
+    textured: {
+      kind: 'ratio',
+      label: 'heavy texture (one) or smooth (nought)',
+      min: 0,
+      max: 1,
+      usual: 0,
+      named: [
+        { label: 'smooth', value: 0 },
+        { label: 'heavy texture', value: 1 },
+      ],
+    },
   },
   output: 'count',
   source: 'ga-214',
@@ -30,7 +60,8 @@ export const finishLevel = formula({
 export const coatsForLevel = formula({
   name: 'coats-for-level',
   title: 'Coats over the tape',
-  words: 'one for the level of textured faces, two from the next level on; the bed does not count, and the highest level has a skim over the whole face besides',
+  words:
+    'one for the level of textured faces, two from the next level on; the bed does not count, and the highest level has a skim over the whole face besides',
   inputs: { level: { kind: 'count', label: 'finish level', min: 1, max: 5, usual: 4 } },
   output: 'count',
   source: 'ga-214',
@@ -42,7 +73,12 @@ export const coatWidth = formula({
   name: 'coat-width',
   title: 'Width of a coat',
   words: 'from the first width to the last in even steps',
-  inputs: { firstMm: { kind: 'depth', label: 'first coat', min: 0, max: 3000, usual: 150 }, lastMm: { kind: 'depth', label: 'last coat', min: 0, max: 5000, usual: 500 }, coat: { kind: 'count', label: 'which coat', min: 1, max: 20, usual: 2 }, coats: { kind: 'count', label: 'coats', min: 1, max: 20, usual: 3 } },
+  inputs: {
+    firstMm: { kind: 'depth', label: 'first coat', min: 0, max: 3000, usual: 150 },
+    lastMm: { kind: 'depth', label: 'last coat', min: 0, max: 5000, usual: 500 },
+    coat: { kind: 'count', label: 'which coat', min: 1, max: 20, usual: 2 },
+    coats: { kind: 'count', label: 'coats', min: 1, max: 20, usual: 3 },
+  },
   output: 'depth',
   source: 'practice',
   compute: ({ firstMm, lastMm, coat, coats }) => (coats <= 1 ? lastMm : firstMm + ((lastMm - firstMm) * (Math.min(coat, coats) - 1)) / (coats - 1)),

@@ -25,7 +25,14 @@ export const applications: readonly Application[] = [
 const solids = { kind: 'percent', label: 'solids by volume', min: 1, max: 100, usual: 40 } as const;
 const dry = { kind: 'film', label: 'dry film', min: 0.001, max: 5, usual: 0.03 } as const;
 /** What reaches the face, as an input of a formula. */
-export const transfer = { kind: 'percent', label: 'what reaches the face', min: 10, max: 100, usual: 65, named: applications.map((a) => ({ label: a.title, value: a.transferPct })) } as const;
+export const transfer = {
+  kind: 'percent',
+  label: 'what reaches the face',
+  min: 10,
+  max: 100,
+  usual: 65,
+  named: applications.map((a) => ({ label: a.title, value: a.transferPct })),
+} as const;
 
 /** Area that a liter covers at a dry film, in m²/L, of what leaves the gun. */
 export const spreadingRate = formula({
@@ -56,7 +63,10 @@ export const jarCount = formula({
   name: 'jar-count',
   title: 'Jars to load',
   words: 'coating over what one jar is filled to, upward to whole ones',
-  inputs: { coatingMl: { kind: 'volume', label: 'coating to spray', min: 1, max: 1e6, usual: 300 }, jarMl: { kind: 'volume', label: 'one jar is filled to', min: 10, max: 5000, usual: 105 } },
+  inputs: {
+    coatingMl: { kind: 'volume', label: 'coating to spray', min: 1, max: 1e6, usual: 300 },
+    jarMl: { kind: 'volume', label: 'one jar is filled to', min: 10, max: 5000, usual: 105 },
+  },
   output: 'count',
   source: 'assumed-pack',
   compute: ({ coatingMl, jarMl }) => Math.ceil(coatingMl / jarMl - 1e-9),

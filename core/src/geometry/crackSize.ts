@@ -6,7 +6,8 @@ const stationInputs = {
   lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 2400 },
 } as const;
 
-const unpaired = ({ stationMm, widthMm }: { readonly stationMm: readonly number[]; readonly widthMm: readonly number[] }) => unequal('widthMm', widthMm, stationMm, 'Give one width for each place.');
+const unpaired = ({ stationMm, widthMm }: { readonly stationMm: readonly number[]; readonly widthMm: readonly number[] }) =>
+  unequal('widthMm', widthMm, stationMm, 'Give one width for each place.');
 
 /** ∫w dx in mm² over the length by the trapezoid rule; the first and last width hold to the ends. */
 function openingMm2(stationMm: readonly number[], widthMm: readonly number[], lengthMm: number): number {

@@ -15,7 +15,10 @@ export const roundRoutVolume = formula({
   source: 'geometry',
   compute: ({ lengthMm, widthMm, depthMm }) => {
     const r = widthMm / 2;
-    const area = depthMm >= r ? widthMm * (depthMm - r) + (Math.PI * r * r) / 2 : r * r * Math.acos((r - depthMm) / r) - (r - depthMm) * Math.sqrt(Math.max(0, 2 * r * depthMm - depthMm * depthMm));
+    const area =
+      depthMm >= r
+        ? widthMm * (depthMm - r) + (Math.PI * r * r) / 2
+        : r * r * Math.acos((r - depthMm) / r) - (r - depthMm) * Math.sqrt(Math.max(0, 2 * r * depthMm - depthMm * depthMm));
     return (area * lengthMm) / 1000;
   },
 });
@@ -36,7 +39,12 @@ export const undercutBoxVolume = formula({
   name: 'undercut-box-volume',
   title: 'Cut-out with undercut sides',
   words: 'the box, and around it what its sides lean under, four corners included',
-  inputs: { widthMm: width, heightMm: height, depthMm: depth, undercutMm: { kind: 'depth', label: 'how far the foot lies under the edge', min: 0, max: 200, usual: 3 } },
+  inputs: {
+    widthMm: width,
+    heightMm: height,
+    depthMm: depth,
+    undercutMm: { kind: 'depth', label: 'how far the foot lies under the edge', min: 0, max: 200, usual: 3 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ widthMm: a, heightMm: b, depthMm: d, undercutMm: u }) => (d * (a * b + (a + b) * u + (4 * u * u) / 3)) / 1000,
@@ -69,7 +77,11 @@ export const taperedHoleVolume = formula({
   name: 'tapered-hole-volume',
   title: 'Hole that narrows',
   words: 'a frustum: a third of the depth times both areas and the root of their product',
-  inputs: { faceMm2: { kind: 'area', label: 'area at the face', min: 0, max: 1e8, usual: 1e4 }, backMm2: { kind: 'area', label: 'area at the back', min: 0, max: 1e8, usual: 4e4 }, depthMm: depth },
+  inputs: {
+    faceMm2: { kind: 'area', label: 'area at the face', min: 0, max: 1e8, usual: 1e4 },
+    backMm2: { kind: 'area', label: 'area at the back', min: 0, max: 1e8, usual: 4e4 },
+    depthMm: depth,
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ faceMm2, backMm2, depthMm }) => (depthMm * (faceMm2 + backMm2 + Math.sqrt(faceMm2 * backMm2))) / 3000,
@@ -80,7 +92,11 @@ export const featherRingVolume = formula({
   name: 'feather-ring-volume',
   title: 'Feathered ring',
   words: 'a cone from the hump’s height at the inner radius to nothing at the outer, less the hump itself',
-  inputs: { innerMm: { kind: 'depth', label: 'inner radius', min: 0, max: 5000, usual: 100 }, outerMm: { kind: 'depth', label: 'outer radius', min: 0.1, max: 5000, usual: 300 }, humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 50, usual: 1 } },
+  inputs: {
+    innerMm: { kind: 'depth', label: 'inner radius', min: 0, max: 5000, usual: 100 },
+    outerMm: { kind: 'depth', label: 'outer radius', min: 0.1, max: 5000, usual: 300 },
+    humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 50, usual: 1 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ innerMm: r, outerMm: R, humpMm: h }) => ((Math.PI * h * (r * r + r * R + R * R)) / 3 - Math.PI * r * r * h) / 1000,
@@ -91,7 +107,12 @@ export const featheredPatchVolume = formula({
   name: 'feathered-patch-volume',
   title: 'Patch and its feathered margin',
   words: 'the patch at its thickness, and around it a wedge that runs out over the margin, square corners included',
-  inputs: { widthMm: width, heightMm: height, marginMm: { kind: 'depth', label: 'margin feathered', min: 0, max: 2000, usual: 40 }, thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 50, usual: 3 } },
+  inputs: {
+    widthMm: width,
+    heightMm: height,
+    marginMm: { kind: 'depth', label: 'margin feathered', min: 0, max: 2000, usual: 40 },
+    thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 50, usual: 3 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ widthMm: a, heightMm: b, marginMm: f, thicknessMm: h }) => (h * (a * b + (a + b) * f + (4 * f * f) / 3)) / 1000,
@@ -119,7 +140,10 @@ export const barLoss = formula({
   name: 'bar-loss',
   title: 'Section of the bar lost',
   words: 'one less the square of the diameter that is left over the diameter it had',
-  inputs: { leftMm: { kind: 'depth', label: 'diameter left', min: 0, max: 60, usual: 10.4 }, barMm: { kind: 'depth', label: 'diameter of the bar', min: 4, max: 60, usual: 12 } },
+  inputs: {
+    leftMm: { kind: 'depth', label: 'diameter left', min: 0, max: 60, usual: 10.4 },
+    barMm: { kind: 'depth', label: 'diameter of the bar', min: 4, max: 60, usual: 12 },
+  },
   output: 'percent',
   against: 'leftMm',
   source: 'geometry',
@@ -131,7 +155,11 @@ export const looseWeight = formula({
   name: 'loose-weight',
   title: 'Weight that is loose',
   words: 'area times thickness times density',
-  inputs: { areaMm2: { kind: 'area', label: 'loose area', min: 0, max: 1e9, usual: 5e5 }, thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 200, usual: 20 }, densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 8, usual: 1.7 } },
+  inputs: {
+    areaMm2: { kind: 'area', label: 'loose area', min: 0, max: 1e9, usual: 5e5 },
+    thicknessMm: { kind: 'depth', label: 'thickness', min: 0, max: 200, usual: 20 },
+    densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 8, usual: 1.7 },
+  },
   output: 'mass',
   source: 'geometry',
   compute: ({ areaMm2, thicknessMm, densityKgL }) => (areaMm2 * thicknessMm * densityKgL) / 1000,
@@ -142,7 +170,10 @@ export const preparedDepth = formula({
   name: 'prepared-depth',
   title: 'Depth as cut',
   words: 'the deeper of what was found and the square edge that a patch is cut to',
-  inputs: { foundMm: { kind: 'depth', label: 'depth as found', min: 0, max: 5000, usual: 18 }, edgeMm: { kind: 'depth', label: 'least square edge', min: 0, max: 100, usual: 13 } },
+  inputs: {
+    foundMm: { kind: 'depth', label: 'depth as found', min: 0, max: 5000, usual: 18 },
+    edgeMm: { kind: 'depth', label: 'least square edge', min: 0, max: 100, usual: 13 },
+  },
   output: 'depth',
   source: 'icri-310-1r',
   compute: ({ foundMm, edgeMm }) => Math.max(foundMm, edgeMm),
@@ -169,7 +200,10 @@ export const spotVolume = formula({
   name: 'spot-volume',
   title: 'A dimple',
   words: 'half of a round cylinder as wide and deep as it',
-  inputs: { acrossMm: { kind: 'depth', label: 'across', min: 0, max: 5000, usual: 12 }, depthMm: { kind: 'depth', label: 'depth', min: 0, max: 500, usual: 1 } },
+  inputs: {
+    acrossMm: { kind: 'depth', label: 'across', min: 0, max: 5000, usual: 12 },
+    depthMm: { kind: 'depth', label: 'depth', min: 0, max: 500, usual: 1 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ acrossMm, depthMm }) => (Math.PI * acrossMm ** 2 * depthMm) / 8 / 1000,

@@ -49,7 +49,7 @@ class Frontier {
     if (this.#nodes.length > 0) {
       this.#nodes[0] = node;
       this.#costs[0] = cost;
-      for (let i = 0; ; ) {
+      for (let i = 0; ;) {
         const [l, r] = [2 * i + 1, 2 * i + 2];
         let least = i;
         if (l < this.#nodes.length && (this.#costs[l] ?? 0) < (this.#costs[least] ?? 0)) least = l;
@@ -70,7 +70,16 @@ class Frontier {
 
 /** what a step over the lightest ground costs above one along the darkest line, and how steeply it rises */
 const groundCost = 60;
-const steps: readonly (readonly [dx: number, dy: number, length: number])[] = [[1, 0, 1], [-1, 0, 1], [0, 1, 1], [0, -1, 1], [1, 1, Math.SQRT2], [1, -1, Math.SQRT2], [-1, 1, Math.SQRT2], [-1, -1, Math.SQRT2]];
+const steps: readonly (readonly [dx: number, dy: number, length: number])[] = [
+  [1, 0, 1],
+  [-1, 0, 1],
+  [0, 1, 1],
+  [0, -1, 1],
+  [1, 1, Math.SQRT2],
+  [1, -1, Math.SQRT2],
+  [-1, 1, Math.SQRT2],
+  [-1, -1, Math.SQRT2],
+];
 
 /**
  * The darkest way between two places of a picture: the least-cost path over its pixels (Dijkstra), where
@@ -86,8 +95,19 @@ export function darkPath(image: GrayImage, from: Place, to: Place, watching: Wat
   const at = (p: Place) => (inside(p[1], image.height) - y0) * w + inside(p[0], image.width) - x0;
   // light and dark of this part: a shadow over the whole picture changes nothing
   const levels = new Uint32Array(256);
-  for (let y = y0; y <= y1; y++) for (let x = x0; x <= x1; x++) { const g = image.gray[y * image.width + x] ?? 0; levels[g] = (levels[g] ?? 0) + 1; }
-  const level = (share: number) => { let sum = 0; for (let g = 0; g < 256; g++) { sum += levels[g] ?? 0; if (sum >= share * w * h) return g; } return 255; };
+  for (let y = y0; y <= y1; y++)
+    for (let x = x0; x <= x1; x++) {
+      const g = image.gray[y * image.width + x] ?? 0;
+      levels[g] = (levels[g] ?? 0) + 1;
+    }
+  const level = (share: number) => {
+    let sum = 0;
+    for (let g = 0; g < 256; g++) {
+      sum += levels[g] ?? 0;
+      if (sum >= share * w * h) return g;
+    }
+    return 255;
+  };
   const [dark, light] = [level(0.005), Math.max(level(0.5), level(0.005) + 1)];
   const price = (node: number) => {
     const g = image.gray[(y0 + Math.floor(node / w)) * image.width + x0 + (node % w)] ?? 0;
@@ -155,7 +175,7 @@ export function centeredLine(image: GrayImage, line: readonly Place[], reachPx: 
     const [nx, ny] = [-(b[1] - a[1]) / length, (b[0] - a[0]) / length];
     const across = Array.from({ length: 4 * reachPx + 1 }, (_v, k) => (k - 2 * reachPx) / 2);
     const grays = across.map((t) => grayAt(image, [p[0] + nx * t, p[1] + ny * t]));
-    const ground = Math.max((grays[0] ?? 0), grays[grays.length - 1] ?? 0);
+    const ground = Math.max(grays[0] ?? 0, grays[grays.length - 1] ?? 0);
     let [moment, weight] = [0, 0];
     grays.forEach((g, k) => {
       // only what is clearly darker, or the noise of the ground pulls it

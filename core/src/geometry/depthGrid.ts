@@ -24,7 +24,12 @@ function noGrid({ xMm, yMm, depthMm }: Readings) {
   const goesOn = (places: readonly number[]) => places.length > 1 && places.every((v, i) => i === 0 || v > (places[i - 1] ?? v));
   if (!goesOn(xMm)) return { input: 'xMm', why: 'Give two columns or more, from left to right.' } as const;
   if (!goesOn(yMm)) return { input: 'yMm', why: 'Give two rows or more, from the top down.' } as const;
-  return unequal('depthMm', depthMm, new Array<number>(xMm.length * yMm.length).fill(0), 'Give one depth for every crossing of a column with a row, row by row.');
+  return unequal(
+    'depthMm',
+    depthMm,
+    new Array<number>(xMm.length * yMm.length).fill(0),
+    'Give one depth for every crossing of a column with a row, row by row.',
+  );
 }
 
 /** Volume over the grid in mm³: each cell at the mean of its four corners, which is the integral of the bilinear surface. */
@@ -99,24 +104,33 @@ export function gridDepthAt({ xMm, yMm, depthMm }: Readings, x: number, y: numbe
 export const gridLiftVolume = formula({
   name: 'grid-lift-volume',
   title: 'A level lift over an uneven bottom',
-  words: 'all over the grid, what of the depth lies between the top and the bottom of the lift, where no place counts as shallower than the edge; the deepest places are filled first',
-  inputs: { ...gridInputs, edgeMm: { kind: 'depth', label: 'square edge', min: 0, max: 500, usual: 13 }, topMm: { kind: 'depth', label: 'top of the lift, below the face', min: 0, max: 5000, usual: 0 }, bottomMm: { kind: 'depth', label: 'bottom of the lift, below the face', min: 0, max: 5000, usual: 20 } },
+  words:
+    'all over the grid, what of the depth lies between the top and the bottom of the lift, where no place counts as shallower than the edge; the deepest places are filled first',
+  inputs: {
+    ...gridInputs,
+    edgeMm: { kind: 'depth', label: 'square edge', min: 0, max: 500, usual: 13 },
+    topMm: { kind: 'depth', label: 'top of the lift, below the face', min: 0, max: 5000, usual: 0 },
+    bottomMm: { kind: 'depth', label: 'bottom of the lift, below the face', min: 0, max: 5000, usual: 20 },
+  },
   output: 'volume',
   source: 'geometry',
-  together: ({ topMm, bottomMm, ...grid }) => noGrid(grid) ?? (bottomMm < topMm ? { input: 'bottomMm', why: 'The bottom of a lift lies below its top.' } as const : undefined),
+  together: ({ topMm, bottomMm, ...grid }) =>
+    noGrid(grid) ?? (bottomMm < topMm ? ({ input: 'bottomMm', why: 'The bottom of a lift lies below its top.' } as const) : undefined),
   compute: ({ xMm, yMm, depthMm, edgeMm, topMm, bottomMm }) => {
     let mm3 = 0;
-    for (let row = 0; row + 1 < yMm.length; row++) for (let column = 0; column + 1 < xMm.length; column++) {
-      const [x0, x1, y0, y1] = [xMm[column] ?? 0, xMm[column + 1] ?? 0, yMm[row] ?? 0, yMm[row + 1] ?? 0];
-      const corner = (r: number, c: number) => depthMm[(row + r) * xMm.length + column + c] ?? 0;
-      let sum = 0;
-      for (let i = 0; i < strips; i++) for (let j = 0; j < strips; j++) {
-        const [u, v] = [(i + 0.5) / strips, (j + 0.5) / strips];
-        const depth = Math.max(edgeMm, (corner(0, 0) * (1 - u) + corner(0, 1) * u) * (1 - v) + (corner(1, 0) * (1 - u) + corner(1, 1) * u) * v);
-        sum += Math.max(0, Math.min(depth, bottomMm) - topMm);
+    for (let row = 0; row + 1 < yMm.length; row++)
+      for (let column = 0; column + 1 < xMm.length; column++) {
+        const [x0, x1, y0, y1] = [xMm[column] ?? 0, xMm[column + 1] ?? 0, yMm[row] ?? 0, yMm[row + 1] ?? 0];
+        const corner = (r: number, c: number) => depthMm[(row + r) * xMm.length + column + c] ?? 0;
+        let sum = 0;
+        for (let i = 0; i < strips; i++)
+          for (let j = 0; j < strips; j++) {
+            const [u, v] = [(i + 0.5) / strips, (j + 0.5) / strips];
+            const depth = Math.max(edgeMm, (corner(0, 0) * (1 - u) + corner(0, 1) * u) * (1 - v) + (corner(1, 0) * (1 - u) + corner(1, 1) * u) * v);
+            sum += Math.max(0, Math.min(depth, bottomMm) - topMm);
+          }
+        mm3 += (sum / strips ** 2) * (x1 - x0) * (y1 - y0);
       }
-      mm3 += (sum / strips ** 2) * (x1 - x0) * (y1 - y0);
-    }
     return mm3 / 1000;
   },
 });
@@ -126,7 +140,12 @@ export const marginLiftVolume = formula({
   name: 'margin-lift-volume',
   title: 'A lift in the margin of the cut',
   words: 'the margin, as deep as the edge, as far as it lies between the top and the bottom of the lift',
-  inputs: { marginMm2: { kind: 'area', label: 'margin', min: 0, max: 1e9, usual: 13_000 }, edgeMm: { kind: 'depth', label: 'square edge', min: 0, max: 500, usual: 13 }, topMm: { kind: 'depth', label: 'top of the lift, below the face', min: 0, max: 5000, usual: 0 }, bottomMm: { kind: 'depth', label: 'bottom of the lift, below the face', min: 0, max: 5000, usual: 20 } },
+  inputs: {
+    marginMm2: { kind: 'area', label: 'margin', min: 0, max: 1e9, usual: 13_000 },
+    edgeMm: { kind: 'depth', label: 'square edge', min: 0, max: 500, usual: 13 },
+    topMm: { kind: 'depth', label: 'top of the lift, below the face', min: 0, max: 5000, usual: 0 },
+    bottomMm: { kind: 'depth', label: 'bottom of the lift, below the face', min: 0, max: 5000, usual: 20 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ marginMm2, edgeMm, topMm, bottomMm }) => (marginMm2 * Math.max(0, Math.min(edgeMm, bottomMm) - topMm)) / 1000,
@@ -137,7 +156,10 @@ export const areaOver = formula({
   name: 'area-over',
   title: 'Margin of the cut',
   words: 'the area inside the cut less what was found',
-  inputs: { cutMm2: { kind: 'area', label: 'inside the cut', min: 0, max: 1e10, usual: 23_800 }, foundMm2: { kind: 'area', label: 'found', min: 0, max: 1e10, usual: 10_800 } },
+  inputs: {
+    cutMm2: { kind: 'area', label: 'inside the cut', min: 0, max: 1e10, usual: 23_800 },
+    foundMm2: { kind: 'area', label: 'found', min: 0, max: 1e10, usual: 10_800 },
+  },
   output: 'area',
   source: 'geometry',
   compute: ({ cutMm2, foundMm2 }) => Math.max(0, cutMm2 - foundMm2),
@@ -148,7 +170,11 @@ export const levelDepth = formula({
   name: 'level-depth',
   title: 'Level below the face',
   words: 'the depth in all less the lifts below this level',
-  inputs: { depthMm: { kind: 'depth', label: 'depth in all', min: 0, max: 5000, usual: 46 }, liftMm: { kind: 'depth', label: 'thickness of a lift', min: 0, max: 5000, usual: 23 }, below: { kind: 'count', label: 'lifts below it', min: 0, max: 100, usual: 1 } },
+  inputs: {
+    depthMm: { kind: 'depth', label: 'depth in all', min: 0, max: 5000, usual: 46 },
+    liftMm: { kind: 'depth', label: 'thickness of a lift', min: 0, max: 5000, usual: 23 },
+    below: { kind: 'count', label: 'lifts below it', min: 0, max: 100, usual: 1 },
+  },
   output: 'depth',
   source: 'geometry',
   compute: ({ depthMm, liftMm, below }) => Math.max(0, depthMm - liftMm * below),

@@ -69,7 +69,10 @@ export const volumeShare = formula({
   name: 'volume-share',
   title: 'Volume of one section',
   words: 'the volume divided by the number of equal sections',
-  inputs: { volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e9, usual: 500 }, parts: { kind: 'count', label: 'sections', min: 1, max: 1e6, usual: 3 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e9, usual: 500 },
+    parts: { kind: 'count', label: 'sections', min: 1, max: 1e6, usual: 3 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, parts }) => volumeMl / parts,
@@ -143,7 +146,10 @@ export const liftThickness = formula({
   name: 'lift-thickness',
   title: 'Thickness of a lift',
   words: 'depth to fill divided by the number of lifts',
-  inputs: { depthMm: { kind: 'depth', label: 'depth to fill', min: 0, max: 1000, usual: 30 }, lifts: { kind: 'count', label: 'lifts', min: 1, max: 100, usual: 2 } },
+  inputs: {
+    depthMm: { kind: 'depth', label: 'depth to fill', min: 0, max: 1000, usual: 30 },
+    lifts: { kind: 'count', label: 'lifts', min: 1, max: 100, usual: 2 },
+  },
   output: 'depth',
   source: 'geometry',
   compute: ({ depthMm, lifts }) => depthMm / lifts,

@@ -67,5 +67,10 @@ export function mapped(h: Homography, [x, y]: Place): Place {
 
 /** The corners of a rectangle of this size, in mm. */
 export function rectangleCorners(widthMm: number, heightMm: number): Four {
-  return [[0, 0], [widthMm, 0], [widthMm, heightMm], [0, heightMm]];
+  return [
+    [0, 0],
+    [widthMm, 0],
+    [widthMm, heightMm],
+    [0, heightMm],
+  ];
 }

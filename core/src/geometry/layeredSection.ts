@@ -48,7 +48,12 @@ export interface LayeredPlace {
   readonly more?: Saying;
 }
 
-export const rectangle = (l: number, t: number, r: number, b: number): Point[] => [[l, t], [r, t], [r, b], [l, b]];
+export const rectangle = (l: number, t: number, r: number, b: number): Point[] => [
+  [l, t],
+  [r, t],
+  [r, b],
+  [l, b],
+];
 /** Corners around a circle; their cosines are rounded, since engines differ in the last bit of them. */
 export const circle = (x: number, y: number, r: number, stretch = 1): Point[] =>
   Array.from({ length: 24 }, (_v, i): Point => [x + r * round12(Math.cos((i * Math.PI) / 12)), y + stretch * r * round12(Math.sin((i * Math.PI) / 12))]);
@@ -93,37 +98,85 @@ export function layeredSection(place: LayeredPlace): Section {
     const side = Array.from({ length: steps + 1 }, (_v, i): number => from + ((to - from) * i) / steps);
     const outline: Point[] = [...side.map((y): Point => [edgeAt(y), Y(y)]), ...[...side].reverse().map((y): Point => [-edgeAt(y), Y(y)])];
     const area = areaOf(outline);
-    regions.push({ id: layer.id, material: layer.material, outline, ...(layer.lift !== undefined && { layer: layer.lift }), ...(layer.volume && area > 0 && { volume: layer.volume, throughMm: (layer.volume.value * 1000) / area }) });
+    regions.push({
+      id: layer.id,
+      material: layer.material,
+      outline,
+      ...(layer.lift !== undefined && { layer: layer.lift }),
+      ...(layer.volume && area > 0 && { volume: layer.volume, throughMm: (layer.volume.value * 1000) / area }),
+    });
     notes.push({ id: layer.id, at: [edgeAt((from + to) / 2) * 0.6, Y((from + to) / 2)], title: layer.title, ...(layer.detail && { detail: layer.detail }) });
     from = to;
   }
   if (proud && proud.value > 0) {
-    regions.push({ id: 'proud', material: layers[layers.length - 1]?.material ?? 'mortar', outline: [[-w / 2, 0], [-w / 2 + w * 0.06, -Y(proud.value)], [w / 2 - w * 0.06, -Y(proud.value)], [w / 2, 0]] });
-    lines.push({ id: 'grind', line: 'grind', points: [[-half * 0.9, 0], [half * 0.9, 0]] });
+    regions.push({
+      id: 'proud',
+      material: layers[layers.length - 1]?.material ?? 'mortar',
+      outline: [
+        [-w / 2, 0],
+        [-w / 2 + w * 0.06, -Y(proud.value)],
+        [w / 2 - w * 0.06, -Y(proud.value)],
+        [w / 2, 0],
+      ],
+    });
+    lines.push({
+      id: 'grind',
+      line: 'grind',
+      points: [
+        [-half * 0.9, 0],
+        [half * 0.9, 0],
+      ],
+    });
   }
   const r = bars ? bars.across.value / 2 : 0;
-  if (bars) [-0.25, 0.25].forEach((share, i) => regions.push({ id: `bar-${String(i + 1)}`, material: 'bar', outline: circle(w * share, Y(Math.max(r, d - bars.behind.value - r)), r, times) }));
+  if (bars)
+    [-0.25, 0.25].forEach((share, i) =>
+      regions.push({ id: `bar-${String(i + 1)}`, material: 'bar', outline: circle(w * share, Y(Math.max(r, d - bars.behind.value - r)), r, times) }),
+    );
   films.forEach((f, i) => {
     const reach = f.across ? f.across.value / 2 : half;
     const [low, high] = [-i * film, -(i + 1) * film];
     const lap = Math.min(reach * 0.2, film * 3);
-    regions.push({ id: f.id, material: f.material ?? 'coat', layer: layers.length === 0 ? i + 1 : undefined, outline: f.across ? [[-reach, low], [-reach + lap, high], [reach - lap, high], [reach, low]] : rectangle(left, high, half, low) } as Region);
+    regions.push({
+      id: f.id,
+      material: f.material ?? 'coat',
+      layer: layers.length === 0 ? i + 1 : undefined,
+      outline: f.across
+        ? [
+            [-reach, low],
+            [-reach + lap, high],
+            [reach - lap, high],
+            [reach, low],
+          ]
+        : rectangle(left, high, half, low),
+    } as Region);
     notes.push({ id: f.id, at: [reach * 0.72, (low + high) / 2], title: f.title, ...(f.detail && { detail: f.detail }) });
   });
   if (behind) notes.push({ id: 'behind', at: [half * 0.7, Y(faceBottom) + Y(behind.thicknessMm) / 2], title: behind.title });
   const dimensions: Dimension[] = [
     ...(depth && d > 0 ? [{ id: 'depth', along: 'y', from: [-w / 2, 0], to: [-w / 2, Y(d)], figure: depth, side: 'left' } as const] : []),
-    ...(depth && layers.length > 1 ? layers.reduce<{ y: number; out: Dimension[] }>((at, l) => {
-      const y = Math.max(0, at.y - l.thickness.value);
-      return { y, out: [...at.out, { id: `lift-${l.id}`, along: 'y', from: [-w / 2, Y(y)], to: [-w / 2, Y(at.y)], figure: l.thickness, side: 'left' }] };
-    }, { y: d, out: [] }).out : []),
+    ...(depth && layers.length > 1
+      ? layers.reduce<{ y: number; out: Dimension[] }>(
+          (at, l) => {
+            const y = Math.max(0, at.y - l.thickness.value);
+            return { y, out: [...at.out, { id: `lift-${l.id}`, along: 'y', from: [-w / 2, Y(y)], to: [-w / 2, Y(at.y)], figure: l.thickness, side: 'left' }] };
+          },
+          { y: d, out: [] },
+        ).out
+      : []),
     { id: 'width', along: 'x', from: [-w / 2, depth ? Y(d) : 0], to: [w / 2, depth ? Y(d) : 0], figure: width, side: 'below' },
   ];
   const scale = times === 1 ? say`to scale` : say`widths to scale, heights ${String(times)} times`;
   return {
-    view: 'section', caption, footnote: say`${scale}${films.length > 0 ? '; coats drawn thicker' : ''}${more ? say`; ${more}` : ''}`,
-    extent: { left, right: half, top, bottom }, brokenBelow: behind === undefined && place.groundMm === undefined,
-    regions, lines, dimensions, notes,
+    view: 'section',
+    caption,
+    footnote: say`${scale}${films.length > 0 ? '; coats drawn thicker' : ''}${more ? say`; ${more}` : ''}`,
+    extent: { left, right: half, top, bottom },
+    brokenBelow: behind === undefined && place.groundMm === undefined,
+    regions,
+    lines,
+    dimensions,
+    notes,
   };
 }
 
@@ -138,12 +191,29 @@ export function areaOf(outline: readonly Point[]): number {
 }
 
 /** Something seen from the front, to scale. */
-export function frontView(view: { readonly caption: Saying; readonly footnote?: Saying; readonly ground: Material; readonly widthMm: number; readonly heightMm: number; readonly marginMm?: number; readonly regions: readonly Region[]; readonly lines?: readonly Line[]; readonly dimensions?: readonly Dimension[]; readonly notes?: readonly Note[] }): Section {
+export function frontView(view: {
+  readonly caption: Saying;
+  readonly footnote?: Saying;
+  readonly ground: Material;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly marginMm?: number;
+  readonly regions: readonly Region[];
+  readonly lines?: readonly Line[];
+  readonly dimensions?: readonly Dimension[];
+  readonly notes?: readonly Note[];
+}): Section {
   const m = view.marginMm ?? Math.max(view.widthMm, view.heightMm) * 0.08;
   const extent = { left: -m, right: view.widthMm + m, top: -m, bottom: view.heightMm + m };
   return {
-    view: 'front', caption: view.caption, footnote: view.footnote ?? say`to scale`, extent, brokenBelow: false,
+    view: 'front',
+    caption: view.caption,
+    footnote: view.footnote ?? say`to scale`,
+    extent,
+    brokenBelow: false,
     regions: [{ id: 'face', material: view.ground, outline: rectangle(extent.left, extent.top, extent.right, extent.bottom) }, ...view.regions],
-    lines: view.lines ?? [], dimensions: view.dimensions ?? [], notes: view.notes ?? [],
+    lines: view.lines ?? [],
+    dimensions: view.dimensions ?? [],
+    notes: view.notes ?? [],
   };
 }

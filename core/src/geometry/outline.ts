@@ -61,7 +61,9 @@ const xs = { kind: 'length', label: 'place of each corner across', min: -1e5, ma
 const ys = { kind: 'length', label: 'place of each corner down', min: -1e5, max: 1e5, list: true, usual: [0, 0, 200, 200] } as const;
 
 const noOutline = ({ xMm, yMm }: { readonly xMm: readonly number[]; readonly yMm: readonly number[] }) =>
-  xMm.length < 3 ? ({ input: 'xMm', why: 'An outline has three corners or more.' } as const) : unequal('yMm', yMm, xMm, 'Give one place down for each place across.');
+  xMm.length < 3
+    ? ({ input: 'xMm', why: 'An outline has three corners or more.' } as const)
+    : unequal('yMm', yMm, xMm, 'Give one place down for each place across.');
 
 /** Area of a polygon in mm², by the shoelace formula. */
 export const outlineArea = formula({
@@ -72,7 +74,8 @@ export const outlineArea = formula({
   output: 'area',
   source: 'geometry',
   together: noOutline,
-  compute: ({ xMm, yMm }) => Math.abs(xMm.reduce((sum, x, i) => sum + x * (yMm[(i + 1) % yMm.length] ?? 0) - (xMm[(i + 1) % xMm.length] ?? 0) * (yMm[i] ?? 0), 0)) / 2,
+  compute: ({ xMm, yMm }) =>
+    Math.abs(xMm.reduce((sum, x, i) => sum + x * (yMm[(i + 1) % yMm.length] ?? 0) - (xMm[(i + 1) % xMm.length] ?? 0) * (yMm[i] ?? 0), 0)) / 2,
 });
 
 /** Length around a polygon, in mm. */
@@ -84,7 +87,8 @@ export const outlinePerimeter = formula({
   output: 'length',
   source: 'geometry',
   together: noOutline,
-  compute: ({ xMm, yMm }) => xMm.reduce((sum, x, i) => sum + Math.hypot((xMm[(i + 1) % xMm.length] ?? 0) - x, (yMm[(i + 1) % yMm.length] ?? 0) - (yMm[i] ?? 0)), 0),
+  compute: ({ xMm, yMm }) =>
+    xMm.reduce((sum, x, i) => sum + Math.hypot((xMm[(i + 1) % xMm.length] ?? 0) - x, (yMm[(i + 1) % yMm.length] ?? 0) - (yMm[i] ?? 0)), 0),
 });
 
 /** How far a list of places reaches, in mm. */
@@ -118,7 +122,10 @@ export const areaVolume = formula({
   name: 'area-volume',
   title: 'Void',
   words: 'area times mean depth',
-  inputs: { areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 2e6 }, depthMm: { kind: 'depth', label: 'mean depth', min: 0, max: 5000, usual: 20 } },
+  inputs: {
+    areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 2e6 },
+    depthMm: { kind: 'depth', label: 'mean depth', min: 0, max: 5000, usual: 20 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ areaMm2, depthMm }) => (areaMm2 * depthMm) / 1000,
@@ -129,7 +136,10 @@ export const shareOfEstimate = formula({
   name: 'share-of-estimate',
   title: 'Measured against estimated',
   words: 'the measured area divided by the estimated one',
-  inputs: { measuredMm2: { kind: 'area', label: 'measured area', min: 0, max: 1e10, usual: 1.2e5 }, estimatedMm2: { kind: 'area', label: 'estimated area', min: 1, max: 1e10, usual: 1e5 } },
+  inputs: {
+    measuredMm2: { kind: 'area', label: 'measured area', min: 0, max: 1e10, usual: 1.2e5 },
+    estimatedMm2: { kind: 'area', label: 'estimated area', min: 1, max: 1e10, usual: 1e5 },
+  },
   output: 'ratio',
   source: 'geometry',
   compute: ({ measuredMm2, estimatedMm2 }) => measuredMm2 / estimatedMm2,
@@ -140,7 +150,10 @@ export const stripArea = formula({
   name: 'strip-area',
   title: 'Area of a strip',
   words: 'length times width',
-  inputs: { lengthMm: { kind: 'length', label: 'length', min: 0, max: 1e7, usual: 2400 }, widthMm: { kind: 'depth', label: 'width', min: 0, max: 5000, usual: 100 } },
+  inputs: {
+    lengthMm: { kind: 'length', label: 'length', min: 0, max: 1e7, usual: 2400 },
+    widthMm: { kind: 'depth', label: 'width', min: 0, max: 5000, usual: 100 },
+  },
   output: 'area',
   source: 'geometry',
   compute: ({ lengthMm, widthMm }) => lengthMm * widthMm,
@@ -151,7 +164,11 @@ export const rimmedArea = formula({
   name: 'rimmed-area',
   title: 'With a rim around',
   words: 'width and twice the rim, times height and twice the rim',
-  inputs: { widthMm: { kind: 'length', label: 'width', min: 0, max: 1e6, usual: 300 }, heightMm: { kind: 'length', label: 'height', min: 0, max: 1e6, usual: 200 }, rimMm: { kind: 'depth', label: 'rim', min: 0, max: 5000, usual: 100 } },
+  inputs: {
+    widthMm: { kind: 'length', label: 'width', min: 0, max: 1e6, usual: 300 },
+    heightMm: { kind: 'length', label: 'height', min: 0, max: 1e6, usual: 200 },
+    rimMm: { kind: 'depth', label: 'rim', min: 0, max: 5000, usual: 100 },
+  },
   output: 'area',
   source: 'geometry',
   compute: ({ widthMm, heightMm, rimMm }) => (widthMm + 2 * rimMm) * (heightMm + 2 * rimMm),
@@ -162,7 +179,10 @@ export const acrossRim = formula({
   name: 'across-rim',
   title: 'Across, with a rim on both sides',
   words: 'the size and twice the rim',
-  inputs: { sizeMm: { kind: 'length', label: 'size', min: 0, max: 1e6, usual: 120 }, rimMm: { kind: 'depth', label: 'rim on each side', min: 0, max: 5000, usual: 50 } },
+  inputs: {
+    sizeMm: { kind: 'length', label: 'size', min: 0, max: 1e6, usual: 120 },
+    rimMm: { kind: 'depth', label: 'rim on each side', min: 0, max: 5000, usual: 50 },
+  },
   output: 'depth',
   source: 'geometry',
   compute: ({ sizeMm, rimMm }) => sizeMm + 2 * rimMm,
@@ -173,7 +193,10 @@ export const manyAreas = formula({
   name: 'many-areas',
   title: 'All of them',
   words: 'one times how many there are',
-  inputs: { areaMm2: { kind: 'area', label: 'one', min: 0, max: 1e10, usual: 600 }, count: { kind: 'count', label: 'how many', min: 0, max: 100_000, usual: 4 } },
+  inputs: {
+    areaMm2: { kind: 'area', label: 'one', min: 0, max: 1e10, usual: 600 },
+    count: { kind: 'count', label: 'how many', min: 0, max: 100_000, usual: 4 },
+  },
   output: 'area',
   source: 'geometry',
   compute: ({ areaMm2, count }) => areaMm2 * count,
@@ -184,7 +207,10 @@ export const manyVolumes = formula({
   name: 'many-volumes',
   title: 'All of them',
   words: 'one times how many there are',
-  inputs: { volumeMl: { kind: 'volume', label: 'one', min: 0, max: 1e8, usual: 20 }, count: { kind: 'count', label: 'how many', min: 0, max: 100_000, usual: 4 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'one', min: 0, max: 1e8, usual: 20 },
+    count: { kind: 'count', label: 'how many', min: 0, max: 100_000, usual: 4 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, count }) => volumeMl * count,

@@ -5,9 +5,28 @@ import type { Saying } from '../quantity/saying.ts';
 export type Point = readonly [x: number, y: number];
 
 export type Material =
-  | 'concrete' | 'masonry' | 'plaster' | 'board' | 'wood' | 'shell' | 'lath' | 'frame' | 'open'
-  | 'resin-sand' | 'mortar' | 'compound' | 'resin' | 'laminate' | 'coat' | 'foam' | 'rod' | 'tape'
-  | 'bar' | 'crack' | 'choke-sand' | 'hollow';
+  | 'concrete'
+  | 'masonry'
+  | 'plaster'
+  | 'board'
+  | 'wood'
+  | 'shell'
+  | 'lath'
+  | 'frame'
+  | 'open'
+  | 'resin-sand'
+  | 'mortar'
+  | 'compound'
+  | 'resin'
+  | 'laminate'
+  | 'coat'
+  | 'foam'
+  | 'rod'
+  | 'tape'
+  | 'bar'
+  | 'crack'
+  | 'choke-sand'
+  | 'hollow';
 
 export interface Region {
   readonly id: string;

@@ -44,7 +44,8 @@ export function leastCover(map: TappingMap, cellsPerBox: number): readonly CellB
       (sums[y + 1] as number[])[x + 1] = own + (sums[y]?.[x + 1] ?? 0) + (sums[y + 1]?.[x] ?? 0) - (sums[y]?.[x] ?? 0);
     }
   }
-  const hollow = (b: CellBox) => (sums[b.bottom + 1]?.[b.right + 1] ?? 0) - (sums[b.top]?.[b.right + 1] ?? 0) - (sums[b.bottom + 1]?.[b.left] ?? 0) + (sums[b.top]?.[b.left] ?? 0);
+  const hollow = (b: CellBox) =>
+    (sums[b.bottom + 1]?.[b.right + 1] ?? 0) - (sums[b.top]?.[b.right + 1] ?? 0) - (sums[b.bottom + 1]?.[b.left] ?? 0) + (sums[b.top]?.[b.left] ?? 0);
   const tight = (b: CellBox): CellBox => {
     let { left, top, right, bottom } = b;
     while (left < right && hollow({ left, top, right: left, bottom }) === 0) left += 1;

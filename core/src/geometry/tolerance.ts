@@ -25,7 +25,10 @@ export const volumeP90 = formula({
   name: 'volume-p90',
   title: 'Void, nine times in ten no more than',
   words: 'the volume, and on top the tolerance over the root of three as a standard deviation, as often as leaves one in ten above',
-  inputs: { volumeMl: { kind: 'volume', label: 'volume as measured', min: 0, max: 1e9, usual: 500 }, tolerancePct: { kind: 'percent', label: 'tolerance either way', min: 0, max: 500, usual: 12 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'volume as measured', min: 0, max: 1e9, usual: 500 },
+    tolerancePct: { kind: 'percent', label: 'tolerance either way', min: 0, max: 500, usual: 12 },
+  },
   output: 'volume',
   source: 'jcgm-100',
   compute: ({ volumeMl, tolerancePct }) => volumeMl * (1 + (ninthTenth * tolerancePct) / 100 / evenly),

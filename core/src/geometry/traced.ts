@@ -27,7 +27,10 @@ export interface TracedWidth {
 export const measuringCard = { widthMm: 150, heightMm: 100 } as const;
 
 /** What a photo cannot tell, and how it is measured instead. */
-export const notInPhoto = { fine: 'What is too fine here is measured with a card or a feeler.', depth: 'Depth does not show in a photo: it is asked for in Walk.' } as const;
+export const notInPhoto = {
+  fine: 'What is too fine here is measured with a card or a feeler.',
+  depth: 'Depth does not show in a photo: it is asked for in Walk.',
+} as const;
 
 /** how far a finger or a mouse may be off a corner, in pixels; and how many pixels a width has to have */
 export const placingPx = 1;
@@ -47,7 +50,9 @@ function placed(known: KnownSize, measure: (plane: Homography) => number): Trace
   for (let corner = 0; corner < 4; corner++) {
     for (const axis of [0, 1] as const) {
       const moved = (by: number) => {
-        const corners = known.corners.map((p, i) => (i !== corner ? p : axis === 0 ? ([p[0] + by, p[1]] as const) : ([p[0], p[1] + by] as const))) as unknown as Four;
+        const corners = known.corners.map((p, i) =>
+          i !== corner ? p : axis === 0 ? ([p[0] + by, p[1]] as const) : ([p[0], p[1] + by] as const),
+        ) as unknown as Four;
         return measure(planeOf({ ...known, corners }));
       };
       squares += ((moved(placingPx) - moved(-placingPx)) / 2) ** 2;
@@ -81,13 +86,23 @@ export function tracedLength(known: KnownSize, line: readonly Place[]): Traced {
 /** Size of a pixel on the plane at a place of the picture, in mm, the larger of both ways. */
 export function pixelMm(plane: Homography, p: Place): number {
   const here = mapped(plane, p);
-  const far = (q: Place) => { const there = mapped(plane, q); return Math.hypot(there[0] - here[0], there[1] - here[1]); };
+  const far = (q: Place) => {
+    const there = mapped(plane, q);
+    return Math.hypot(there[0] - here[0], there[1] - here[1]);
+  };
   return Math.max(far([p[0] + 1, p[1]]), far([p[0], p[1] + 1]));
 }
 
 function areaOn(plane: Homography, points: readonly Place[]): number {
   const on = points.map((p) => mapped(plane, p));
-  return Math.abs(on.reduce((sum, [x, y], i) => { const [nx, ny] = on[(i + 1) % on.length] ?? [0, 0]; return sum + x * ny - nx * y; }, 0)) / 2;
+  return (
+    Math.abs(
+      on.reduce((sum, [x, y], i) => {
+        const [nx, ny] = on[(i + 1) % on.length] ?? [0, 0];
+        return sum + x * ny - nx * y;
+      }, 0),
+    ) / 2
+  );
 }
 
 /** Area of an outline in mm²; each of its corners may be a pixel off besides. */
@@ -126,7 +141,9 @@ function profileAt(image: GrayImage, plane: Homography, back: Homography, line: 
   const [nx, ny] = [-(b[1] - a[1]) / length, (b[0] - a[0]) / length];
   const stepMm = pixelMm(plane, line[i] ?? [0, 0]) / 2;
   const half = 90;
-  const grays = Array.from({ length: 2 * half + 1 }, (_v, k) => grayAt(image, mapped(back, [p[0] + nx * stepMm * (k - half), p[1] + ny * stepMm * (k - half)])));
+  const grays = Array.from({ length: 2 * half + 1 }, (_v, k) =>
+    grayAt(image, mapped(back, [p[0] + nx * stepMm * (k - half), p[1] + ny * stepMm * (k - half)])),
+  );
   return { stepMm, grays, ground: middle([...grays.slice(0, 40), ...grays.slice(-40)]) };
 }
 

@@ -11,7 +11,8 @@ const gravity = 9.80665;
 export const gravityDepth = formula({
   name: 'gravity-depth',
   title: 'Resin gets down',
-  words: 'flow between parallel faces driven by its weight and by capillarity, for the pot life at a viscosity that doubles within it; smooth clean faces, so the most it can be',
+  words:
+    'flow between parallel faces driven by its weight and by capillarity, for the pot life at a viscosity that doubles within it; smooth clean faces, so the most it can be',
   inputs: {
     widthMm: { kind: 'crackWidth', label: 'width of the crack', min: 0.01, max: 20, usual: 0.2 },
     viscosityMpas: { kind: 'viscosity', label: 'viscosity of the resin', min: 1, max: 100000, usual: 100 },

@@ -30,7 +30,11 @@ export const handfuls = formula({
   name: 'handfuls',
   title: 'Handfuls',
   words: 'the volume, and what sets before it is in, over one handful, upward to whole ones',
-  inputs: { volumeMl: { kind: 'volume', label: 'to plug', min: 0, max: 1e6, usual: 900 }, loss: { kind: 'ratio', label: 'share that sets too soon', min: 0, max: 2, usual: 0.3 }, handMl: { kind: 'volume', label: 'one handful', min: 20, max: 2000, usual: 250 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'to plug', min: 0, max: 1e6, usual: 900 },
+    loss: { kind: 'ratio', label: 'share that sets too soon', min: 0, max: 2, usual: 0.3 },
+    handMl: { kind: 'volume', label: 'one handful', min: 20, max: 2000, usual: 250 },
+  },
   output: 'count',
   source: 'practice',
   compute: ({ volumeMl, loss, handMl }) => Math.max(1, wholeAbove((volumeMl * (1 + loss)) / handMl)),

@@ -37,7 +37,8 @@ export const frontReach = formula({
   output: 'length',
   against: 'timeMin',
   source: 'cubic-law',
-  compute: ({ timeMin, widthMm, viscosityMpas, doublingMin, pressureMpa, roughness: rough }) => 1000 * Math.sqrt(effectiveMin(timeMin, doublingMin) / flowMin(1000, widthMm, viscosityMpas, pressureMpa, rough)),
+  compute: ({ timeMin, widthMm, viscosityMpas, doublingMin, pressureMpa, roughness: rough }) =>
+    1000 * Math.sqrt(effectiveMin(timeMin, doublingMin) / flowMin(1000, widthMm, viscosityMpas, pressureMpa, rough)),
 });
 
 /** Time for a thickening resin to reach the next port, in min. */
@@ -50,8 +51,11 @@ export const risingFrontTime = formula({
   against: 'widthMm',
   source: 'cubic-law',
   together: ({ alongMm, widthMm, viscosityMpas, doublingMin, pressureMpa, roughness: rough }) =>
-    flowMin(alongMm, widthMm, viscosityMpas, pressureMpa, rough) >= (doublingMin / Math.LN2) * (1 - 2 ** -30) ? { input: 'alongMm', why: 'It gels before it gets there, however long it is pressed. Set the ports closer, press harder, or take a thinner resin.' } : undefined,
-  compute: ({ alongMm, widthMm, viscosityMpas, doublingMin, pressureMpa, roughness: rough }) => -doublingMin * Math.log2(1 - (Math.LN2 * flowMin(alongMm, widthMm, viscosityMpas, pressureMpa, rough)) / doublingMin),
+    flowMin(alongMm, widthMm, viscosityMpas, pressureMpa, rough) >= (doublingMin / Math.LN2) * (1 - 2 ** -30)
+      ? { input: 'alongMm', why: 'It gels before it gets there, however long it is pressed. Set the ports closer, press harder, or take a thinner resin.' }
+      : undefined,
+  compute: ({ alongMm, widthMm, viscosityMpas, doublingMin, pressureMpa, roughness: rough }) =>
+    -doublingMin * Math.log2(1 - (Math.LN2 * flowMin(alongMm, widthMm, viscosityMpas, pressureMpa, rough)) / doublingMin),
 });
 
 /** Pressure at the port that brings a thickening resin to the next one within a time, in MPa. */
@@ -63,5 +67,6 @@ export const pressureNeeded = formula({
   output: 'pressure',
   against: 'widthMm',
   source: 'cubic-law',
-  compute: ({ alongMm, widthMm, viscosityMpas, doublingMin, timeMin, roughness: rough }) => flowMin(alongMm, widthMm, viscosityMpas, 1, rough) / effectiveMin(timeMin, doublingMin),
+  compute: ({ alongMm, widthMm, viscosityMpas, doublingMin, timeMin, roughness: rough }) =>
+    flowMin(alongMm, widthMm, viscosityMpas, 1, rough) / effectiveMin(timeMin, doublingMin),
 });

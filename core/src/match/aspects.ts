@@ -35,7 +35,10 @@ const answeredBy: Readonly<Partial<Record<Aspect, readonly Says[]>>> = {
   end: [{ field: 'end' }],
   bar: [{ field: 'barSeen', as: { near: 'no', rusted: 'seen' } }],
   look: [{ field: 'light' }],
-  position: [{ field: 'position', as: { ceiling: 'overhead' } }, { field: 'part', as: { rim: 'edge' } }],
+  position: [
+    { field: 'position', as: { ceiling: 'overhead' } },
+    { field: 'part', as: { rim: 'edge' } },
+  ],
 };
 
 /** Where a kind lies by its nature, where its questions do not say. */
@@ -64,7 +67,8 @@ export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Pa
   answers.position ??= { value: member !== undefined && overheadMembers.includes(member) ? 'overhead' : (liesBy[kind.id] ?? 'wall'), label: 'where it lies' };
   const own = read.choice('place');
   const place = area.choice('place');
-  if (own !== undefined) answers.place = { value: own === 'inside' ? 'inside' : place === 'outside-salt' ? 'outside-salt' : 'outside', label: choiceLabel(kind, 'place', own) };
+  if (own !== undefined)
+    answers.place = { value: own === 'inside' ? 'inside' : place === 'outside-salt' ? 'outside-salt' : 'outside', label: choiceLabel(kind, 'place', own) };
   else if (place !== undefined) answers.place = { value: place, label: choiceLabel(areaTable, 'place', place), asked: askedIn(areaTable, 'place', 'area') };
   const wetArea = read.choice('wetArea');
   const wet = area.choice('wetUse') ?? (wetArea === 'yes' || wetArea === 'damp' ? 'splashed' : wetArea === 'no' ? 'dry' : undefined);

@@ -50,9 +50,19 @@ export function systemWait(ledger: Ledger, system: PatchSystem, waitAt23Min: Fig
 }
 
 /** Judges one system on a defect of a kind that it is for. */
-export function judge<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> {
+export function judge<S extends JudgedSize>(
+  ledger: Ledger,
+  subject: Subject,
+  system: PatchSystem,
+  sizeOf: (system: PatchSystem) => S,
+  people: 1 | 2,
+): Candidate<S> {
   const size = sizeOf(system);
-  return graded(ledger, subject, system, size, [workVerdict(subject, system), ...(aloneVerdict(subject, system) ?? []), ...rulesOn(ledger, subject, system, size, people)]);
+  return graded(ledger, subject, system, size, [
+    workVerdict(subject, system),
+    ...(aloneVerdict(subject, system) ?? []),
+    ...rulesOn(ledger, subject, system, size, people),
+  ]);
 }
 
 // most of a shelf is for other work, the same for every defect of a kind
@@ -64,10 +74,13 @@ function otherWork(subject: Subject, shelf: readonly PatchSystem[]): readonly Ca
   others.set(shelf, byKind);
   let found = byKind.get(subject.kind);
   if (!found) {
-    found = shelf.filter((s) => !s.suits.includes(subject.kind)).map((system): Candidate<never> => {
-      const only = [workVerdict(subject, system)];
-      return { system, grade: 'out', verdicts: only, against: only };
-    }).sort((x, y) => distance(x) - distance(y));
+    found = shelf
+      .filter((s) => !s.suits.includes(subject.kind))
+      .map((system): Candidate<never> => {
+        const only = [workVerdict(subject, system)];
+        return { system, grade: 'out', verdicts: only, against: only };
+      })
+      .sort((x, y) => distance(x) - distance(y));
     byKind.set(subject.kind, found);
   }
   return found;
@@ -97,7 +110,14 @@ function rulesOn(ledger: Ledger, subject: Subject, system: PatchSystem, size: Ju
   return verdicts;
 }
 
-function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: PatchSystem, size: S, verdicts: readonly Verdict[], members?: readonly PatchSystem[]): Candidate<S> {
+function graded<S extends JudgedSize>(
+  ledger: Ledger,
+  subject: Subject,
+  system: PatchSystem,
+  size: S,
+  verdicts: readonly Verdict[],
+  members?: readonly PatchSystem[],
+): Candidate<S> {
   const against = verdicts.filter((v) => v.grade !== 'fits').sort((a, b) => weight[b.grade] - weight[a.grade]);
   const grade = against[0]?.grade ?? 'fits';
   const tooCold = against.some((v) => v.rule === 'temperature');
@@ -109,14 +129,23 @@ function graded<S extends JudgedSize>(ledger: Ledger, subject: Subject, system: 
     against,
     size,
     ...(!tooCold && { ready: systemWait(ledger, system, ledger.sourced(readyFor(system, traffic)), subject.slabC, 'In use after') }),
-    visits: members && members.length > 1 ? ledger.compute(visitsTogether, { count: members.map((m) => ledger.sourced(m.visits)) }) : ledger.sourced(system.visits),
+    visits:
+      members && members.length > 1 ? ledger.compute(visitsTogether, { count: members.map((m) => ledger.sourced(m.visits)) }) : ledger.sourced(system.visits),
   };
 }
 
 /** A combination as one system: what it is called and is for; its size, times and limits are those of its members. */
 function combined({ id, title, work, suits, before }: Chain, members: readonly PatchSystem[], last: PatchSystem): PatchSystem {
   const visits = members.reduce((sum, m) => sum + m.visits.value, 0);
-  return { ...last, id, title, work, suits, chemistry: [...auxiliaries.filter((a) => before?.includes(a.id)), ...members].map((m) => m.title).join(', then '), visits: { ...last.visits, value: visits } };
+  return {
+    ...last,
+    id,
+    title,
+    work,
+    suits,
+    chemistry: [...auxiliaries.filter((a) => before?.includes(a.id)), ...members].map((m) => m.title).join(', then '),
+    visits: { ...last.visits, value: visits },
+  };
 }
 
 /** A combination that suits a kind, with its members as they stand on a shelf. */
@@ -149,13 +178,22 @@ function suited(shelf: readonly PatchSystem[], kind: string): Suited {
   suitedTo.set(shelf, byKind);
   const known = byKind.get(kind);
   if (known) return known;
-  const found: Suited = { systems: shelf.filter((s) => s.suits.includes(kind)), combinations: chains.filter((c) => c.suits.includes(kind)).flatMap((c) => combination(c, shelf) ?? []) };
+  const found: Suited = {
+    systems: shelf.filter((s) => s.suits.includes(kind)),
+    combinations: chains.filter((c) => c.suits.includes(kind)).flatMap((c) => combination(c, shelf) ?? []),
+  };
   byKind.set(kind, found);
   return found;
 }
 
 /** Judges a combination: each member by its own rules, but for what an earlier one takes care of. */
-function judgeCombination<S extends JudgedSize>(ledger: Ledger, subject: Subject, { chain, members, before, system }: Combination, sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S> {
+function judgeCombination<S extends JudgedSize>(
+  ledger: Ledger,
+  subject: Subject,
+  { chain, members, before, system }: Combination,
+  sizeOf: (system: PatchSystem) => S,
+  people: 1 | 2,
+): Candidate<S> {
   const verdicts: Verdict[] = [workVerdict(subject, system)];
   for (const auxiliary of before) {
     const verdict = auxiliaryTemperature(ledger, subject, auxiliary);
@@ -163,14 +201,25 @@ function judgeCombination<S extends JudgedSize>(ledger: Ledger, subject: Subject
   }
   if (chain.remark) verdicts.push(said('together', 'Together', chain.remark));
   const sizes = members.map(sizeOf);
-  members.forEach((m, i) => { for (const v of rulesOn(ledger, subject, m, sizes[i] ?? sizeOf(m), people, chain.lifts?.[m.basedOn ?? m.id])) verdicts.push({ ...v, of: m.title }); });
+  members.forEach((m, i) => {
+    for (const v of rulesOn(ledger, subject, m, sizes[i] ?? sizeOf(m), people, chain.lifts?.[m.basedOn ?? m.id])) verdicts.push({ ...v, of: m.title });
+  });
   return { ...graded(ledger, subject, system, sizes[0] ?? sizeOf(system), verdicts, members), chain: members };
 }
 
 /** Every system of the shelf, and every combination of them, against a defect: those that fit first, those ruled out nearest first. */
-export function candidates<S extends JudgedSize>(ledger: Ledger, subject: Subject, shelf: readonly PatchSystem[], sizeOf: (system: PatchSystem) => S, people: 1 | 2): Candidate<S>[] {
+export function candidates<S extends JudgedSize>(
+  ledger: Ledger,
+  subject: Subject,
+  shelf: readonly PatchSystem[],
+  sizeOf: (system: PatchSystem) => S,
+  people: 1 | 2,
+): Candidate<S>[] {
   const { systems, combinations } = suited(shelf, subject.kind);
-  const judged = [...systems.map((system) => judge(ledger, subject, system, sizeOf, people)), ...combinations.map((one) => judgeCombination(ledger, subject, one, sizeOf, people))];
+  const judged = [
+    ...systems.map((system) => judge(ledger, subject, system, sizeOf, people)),
+    ...combinations.map((one) => judgeCombination(ledger, subject, one, sizeOf, people)),
+  ];
   const ranked = judged
     .map((c) => ({ c, d: distance(c) }))
     .sort((a, b) => weight[a.c.grade] - weight[b.c.grade] || a.d - b.d || cost(a.c) - cost(b.c) || a.c.system.id.localeCompare(b.c.system.id))

@@ -10,7 +10,9 @@ import { genericShelf } from '../shelf/shelf.ts';
 import { defectKinds } from '../survey/kinds.ts';
 
 const how = { units: 'metric', timeZone: 'UTC' } as const;
-const kinds = defectKinds().filter((k) => k.id !== 'slab-crack').map((k) => k.id);
+const kinds = defectKinds()
+  .filter((k) => k.id !== 'slab-crack')
+  .map((k) => k.id);
 const rank = { fits: 0, care: 1, out: 2 } as const;
 
 describe.each(kinds)('%s', (kind) => {
@@ -30,20 +32,23 @@ describe.each(kinds)('%s', (kind) => {
   });
 
   it('takes any facts that are let stand, and never offers what another matter rules out', () => {
-    fc.assert(fc.property(factsOfKind(defectKinds().find((k) => k.id === kind) ?? (defectKinds()[0] as never)), (facts) => {
-      let plan;
-      try {
-        plan = surveyedPlan(kind, {}, {}, { facts });
-      } catch (error) {
-        // facts that contradict each other are refused before anything is judged
-        expect((error as Error).message).toMatch(/is not judged/);
-        return;
-      }
-      for (const c of plan.match.candidates) {
-        expect(c.grade).toBe(c.verdicts.some((v) => v.grade === 'out') ? 'out' : c.verdicts.some((v) => v.grade === 'care') ? 'care' : 'fits');
-        expect(c.against[0]?.grade ?? 'fits').toBe(c.grade);
-      }
-    }), { numRuns: 25 });
+    fc.assert(
+      fc.property(factsOfKind(defectKinds().find((k) => k.id === kind) ?? (defectKinds()[0] as never)), (facts) => {
+        let plan;
+        try {
+          plan = surveyedPlan(kind, {}, {}, { facts });
+        } catch (error) {
+          // facts that contradict each other are refused before anything is judged
+          expect((error as Error).message).toMatch(/is not judged/);
+          return;
+        }
+        for (const c of plan.match.candidates) {
+          expect(c.grade).toBe(c.verdicts.some((v) => v.grade === 'out') ? 'out' : c.verdicts.some((v) => v.grade === 'care') ? 'care' : 'fits');
+          expect(c.against[0]?.grade ?? 'fits').toBe(c.grade);
+        }
+      }),
+      { numRuns: 25 },
+    );
   });
 });
 
@@ -53,9 +58,30 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['concrete-spall', 'rapid-repair-mortar', 'depth', { depthMm: 75 }, { depthMm: 75.1 }, 'out'],
   ['concrete-spall', 'cement-fairing-coat', 'depth', { depthMm: 3 }, { depthMm: 3.1 }, 'out'],
   ['concrete-spall', 'form-and-pour', 'depth', { depthMm: 50 }, { depthMm: 49.9 }, 'out'],
-  ['drywall-hole', 'setting-compound-45', 'behind', { outline: { shape: { is: 'rectangle', widthMm: 13, heightMm: 9 } } }, { outline: { shape: { is: 'rectangle', widthMm: 14, heightMm: 9 } } }, 'out'],
-  ['plaster-hole', 'vinyl-spackle', 'behind', { base: 'wood-lath', lath: 'missing', depthMm: 3, outline: { shape: { is: 'rectangle', widthMm: 6, heightMm: 5 } } }, { base: 'wood-lath', lath: 'missing', depthMm: 3, outline: { shape: { is: 'rectangle', widthMm: 6.1, heightMm: 5 } } }, 'out'],
-  ['concrete-spall', 'hand-packed-mortar', 'extent', { outline: { shape: { is: 'rectangle', widthMm: 600, heightMm: 90 } } }, { outline: { shape: { is: 'rectangle', widthMm: 601, heightMm: 90 } } }, 'out'],
+  [
+    'drywall-hole',
+    'setting-compound-45',
+    'behind',
+    { outline: { shape: { is: 'rectangle', widthMm: 13, heightMm: 9 } } },
+    { outline: { shape: { is: 'rectangle', widthMm: 14, heightMm: 9 } } },
+    'out',
+  ],
+  [
+    'plaster-hole',
+    'vinyl-spackle',
+    'behind',
+    { base: 'wood-lath', lath: 'missing', depthMm: 3, outline: { shape: { is: 'rectangle', widthMm: 6, heightMm: 5 } } },
+    { base: 'wood-lath', lath: 'missing', depthMm: 3, outline: { shape: { is: 'rectangle', widthMm: 6.1, heightMm: 5 } } },
+    'out',
+  ],
+  [
+    'concrete-spall',
+    'hand-packed-mortar',
+    'extent',
+    { outline: { shape: { is: 'rectangle', widthMm: 600, heightMm: 90 } } },
+    { outline: { shape: { is: 'rectangle', widthMm: 601, heightMm: 90 } } },
+    'out',
+  ],
   ['concrete-spall', 'polymer-mortar-2k', 'lifts', { position: 'overhead', depthMm: 100 }, { position: 'overhead', depthMm: 100.1 }, 'out'],
   ['concrete-spall', 'rapid-repair-mortar', 'oil', { oil: 'no' }, { oil: 'oil' }, 'out'],
   ['concrete-spall', 'hand-packed-mortar', 'bar', { barSeen: 'no' }, { barSeen: 'seen' }, 'care'],
@@ -69,12 +95,26 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['joint-spall', 'joint-filler', 'gap', { gapMm: 19 }, { gapMm: 19.1 }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'body', { body: 'sound' }, { body: 'crumbling' }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'lath', { lath: 'sound', base: 'wood-lath' }, { lath: 'missing', base: 'wood-lath' }, 'out'],
-  ['plaster-hole', 'cement-plaster', 'over-concrete', { position: 'overhead', base: 'concrete', binder: 'cement', depthMm: 9.5 }, { position: 'overhead', base: 'concrete', binder: 'cement', depthMm: 9.6 }, 'out'],
+  [
+    'plaster-hole',
+    'cement-plaster',
+    'over-concrete',
+    { position: 'overhead', base: 'concrete', binder: 'cement', depthMm: 9.5 },
+    { position: 'overhead', base: 'concrete', binder: 'cement', depthMm: 9.6 },
+    'out',
+  ],
   ['plaster-hole', 'cement-plaster', 'binder', { binder: 'cement' }, { binder: 'gypsum' }, 'out'],
   ['plaster-hole', 'cement-plaster', 'base', { base: 'masonry' }, { base: 'board' }, 'out'],
   ['plaster-hole', 'gypsum-plaster', 'place', { place: 'inside' }, { place: 'outside' }, 'out'],
   ['plaster-crack', 'acrylic-caulk', 'look', { light: 'soft' }, { light: 'raking' }, 'care'],
-  ['drywall-hole', 'mesh-patch', 'extent', { outline: { shape: { is: 'rectangle', widthMm: 100, heightMm: 90 } } }, { outline: { shape: { is: 'rectangle', widthMm: 101, heightMm: 90 } } }, 'out'],
+  [
+    'drywall-hole',
+    'mesh-patch',
+    'extent',
+    { outline: { shape: { is: 'rectangle', widthMm: 100, heightMm: 90 } } },
+    { outline: { shape: { is: 'rectangle', widthMm: 101, heightMm: 90 } } },
+    'out',
+  ],
   ['drywall-hole', 'board-plug', 'rated', { rated: 'no' }, { rated: 'yes' }, 'out'],
   ['drywall-hole', 'board-plug', 'wet-use', { wetArea: 'no' }, { wetArea: 'yes' }, 'out'],
   ['drywall-hole', 'board-plug', 'softened', { softened: 'no' }, { softened: 'soft' }, 'out'],
@@ -101,7 +141,8 @@ describe('rules over every kind', () => {
   });
 
   it('people about', () => {
-    const verdict = (occupied: string) => candidateOf(surveyedPlan('tub-scratches', {}, { occupied }), 'two-part-coating')?.verdicts.find((v) => v.rule === 'occupied')?.grade;
+    const verdict = (occupied: string) =>
+      candidateOf(surveyedPlan('tub-scratches', {}, { occupied }), 'two-part-coating')?.verdicts.find((v) => v.rule === 'occupied')?.grade;
     expect([verdict('empty'), verdict('inside')]).toEqual(['fits', 'care']);
   });
 
@@ -112,10 +153,16 @@ describe('rules over every kind', () => {
   });
 
   it('tightening a condition never turns what is out into what fits', () => {
-    const dirt: readonly (readonly [string, string, readonly string[]])[] = [['concrete-spall', 'moisture', ['dry', 'damp', 'wet']], ['plaster-hole', 'body', ['sound', 'crumbling']], ['timber-decay', 'loaded', ['no', 'yes']], ['drywall-hole', 'rated', ['no', 'yes']], ['plaster-crack', 'movement', ['still', 'moving']]];
+    const dirt: readonly (readonly [string, string, readonly string[]])[] = [
+      ['concrete-spall', 'moisture', ['dry', 'damp', 'wet']],
+      ['plaster-hole', 'body', ['sound', 'crumbling']],
+      ['timber-decay', 'loaded', ['no', 'yes']],
+      ['drywall-hole', 'rated', ['no', 'yes']],
+      ['plaster-crack', 'movement', ['still', 'moving']],
+    ];
     for (const [kind, field, tighter] of dirt) {
       for (const { id } of genericShelf) {
-        const grades = tighter.map((value) => rank[(gradeIn(surveyedPlan(kind, { [field]: value }), id)) as keyof typeof rank]);
+        const grades = tighter.map((value) => rank[gradeIn(surveyedPlan(kind, { [field]: value }), id) as keyof typeof rank]);
         // what only water makes right is the other way round
         if (['water-plug', 'injection-foam', 'flexible-sealant', 'floating-corner', 'backer-and-waterproofing'].includes(id)) continue;
         expect([kind, field, id, grades]).toEqual([kind, field, id, [...grades].sort((a, b) => a - b)]);
@@ -126,7 +173,10 @@ describe('rules over every kind', () => {
 
 it('the ranking does not depend on the order of the shelf', () => {
   for (const kind of ['concrete-spall', 'plaster-hole', 'drywall-hole', 'timber-decay', 'tub-hole']) {
-    const ids = (shelf: readonly PatchSystem[]) => surveyedPlan(kind, {}, {}, {}, shelf).match.candidates.filter((c) => c.verdicts.length > 1).map((c) => c.system.id);
+    const ids = (shelf: readonly PatchSystem[]) =>
+      surveyedPlan(kind, {}, {}, {}, shelf)
+        .match.candidates.filter((c) => c.verdicts.length > 1)
+        .map((c) => c.system.id);
     const usual = ids(genericShelf);
     expect(ids([...genericShelf].reverse())).toEqual(usual);
     expect(ids([...genericShelf].sort((a, b) => a.title.localeCompare(b.title)))).toEqual(usual);
@@ -134,7 +184,23 @@ it('the ranking does not depend on the order of the shelf', () => {
 });
 
 it('every rule is tried on both sides, here or on cracks in slabs', () => {
-  const onSlabs = ['width', 'temperature', 'dew-margin', 'age', 'moisture', 'movement', 'traffic', 'finish', 'member', 'place', 'preparation', 'penetration', 'working-time', 'claim', 'depth'];
+  const onSlabs = [
+    'width',
+    'temperature',
+    'dew-margin',
+    'age',
+    'moisture',
+    'movement',
+    'traffic',
+    'finish',
+    'member',
+    'place',
+    'preparation',
+    'penetration',
+    'working-time',
+    'claim',
+    'depth',
+  ];
   expect([...new Set([...flips.map(([, , rule]) => rule), ...onSlabs, 'occupied'])].sort()).toEqual(matchRules.map((r) => r.id).sort());
 });
 
@@ -142,7 +208,12 @@ describe('combinations', () => {
   it.each([
     ['joint-spall', { traffic: 'hard-wheels', slabAgeDays: 420 }, 'joint-filler', 'rapid-crack-resin + joint-filler'],
     ['timber-decay', {}, 'epoxy-consolidant', 'epoxy-consolidant + epoxy-timber-paste'],
-    ['tub-hole', { part: 'wall', outline: { shape: { is: 'rectangle', widthMm: 60, heightMm: 45 } } }, 'polyester-finish-putty', 'polyester-fiber-putty + polyester-finish-putty + two-part-coating'],
+    [
+      'tub-hole',
+      { part: 'wall', outline: { shape: { is: 'rectangle', widthMm: 60, heightMm: 45 } } },
+      'polyester-finish-putty',
+      'polyester-fiber-putty + polyester-finish-putty + two-part-coating',
+    ],
     ['tub-crack', { part: 'floor', flexMm: 3 }, 'fiberglass-laminate', 'support-fill + fiberglass-laminate + two-part-coating'],
     ['plaster-loose', {}, 'skim-coat', 'plaster-reattach + setting-compound-45 + skim-coat'],
   ])('%s: what is out alone does together', (kind, answers, alone, together) => {
@@ -160,7 +231,12 @@ describe('combinations', () => {
 });
 
 describe('a hole with nothing behind it', () => {
-  const open = [['drywall-hole', {}], ['tub-hole', {}], ['timber-through', { cavity: 'cavity' }], ['plaster-hole', { base: 'wood-lath', lath: 'missing' }]] as const;
+  const open = [
+    ['drywall-hole', {}],
+    ['tub-hole', {}],
+    ['timber-through', { cavity: 'cavity' }],
+    ['plaster-hole', { base: 'wood-lath', lath: 'missing' }],
+  ] as const;
   it.each(open)('%s: nothing that only fills is offered for it, whatever its size', (kind, answers) => {
     let [looked, closed] = [0, 0];
     for (const sizeMm of [5, 12, 14, 40, 90, 145, 400]) {

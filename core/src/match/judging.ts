@@ -33,7 +33,13 @@ export interface RangeWords {
 }
 
 /** A verdict from a value held against a range. */
-export function fromRange(matter: Pick<Matter, 'ledger'>, rule: Pick<Rule, 'id' | 'title'>, value: Figure, range: Range, words: RangeWords): Verdict | undefined {
+export function fromRange(
+  matter: Pick<Matter, 'ledger'>,
+  rule: Pick<Rule, 'id' | 'title'>,
+  value: Figure,
+  range: Range,
+  words: RangeWords,
+): Verdict | undefined {
   const { min: low, max: high } = range;
   if (!low && !high) return undefined;
   const min = low && matter.ledger.sourced(low);
@@ -66,7 +72,9 @@ const changeable: readonly Aspect[] = ['moisture', 'movement', 'water', 'softene
 /** The answer of the same question that a system has least against, as a change of facts. */
 function otherAnswer({ asked }: Answer, remarks: Readonly<Record<string, Remark>>): ChangedFacts | undefined {
   const rank = { care: 1, out: 2 } as const;
-  const ranked = (asked?.options ?? []).map((o) => ({ ...o, against: remarks[o.value] ? rank[remarks[o.value]?.grade ?? 'out'] : 0 })).sort((a, b) => a.against - b.against);
+  const ranked = (asked?.options ?? [])
+    .map((o) => ({ ...o, against: remarks[o.value] ? rank[remarks[o.value]?.grade ?? 'out'] : 0 }))
+    .sort((a, b) => a.against - b.against);
   const [best] = ranked;
   return asked && best && best.against < 2 ? { [asked.of]: { [asked.field]: best.raw } } : undefined;
 }

@@ -57,10 +57,23 @@ export function preparedSize(ledger: Ledger, subject: CrackSubject, system: Patc
   if (system.preparation === 'rout' && system.sealant) {
     const { sealant } = system;
     const movementMm = subject.movementToCome ?? ledger.assumed('Movement still to come', 'crackWidth', 0, 'judgement', 'none measured');
-    const width = ledger.compute(routWidth, { movementMm, capability: ledger.sourced(sealant.capability), leastMm: ledger.sourced(sealant.leastWidth), widestMm: subject.widest, trimMm });
+    const width = ledger.compute(routWidth, {
+      movementMm,
+      capability: ledger.sourced(sealant.capability),
+      leastMm: ledger.sourced(sealant.leastWidth),
+      widestMm: subject.widest,
+      trimMm,
+    });
     const depth = ledger.compute(sealantDepth, { widthMm: width, leastMm: ledger.sourced(sealant.leastDepth), mostMm: ledger.sourced(sealant.mostDepth) });
     if (allowed && !atMost(depth.value, allowed.value)) return asFound(ledger, subject, refusal(subject, allowed));
-    return { preparation: 'rout', width, depth, void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }), named: 'routed', assumed: say`routed ${width} wide and ${depth} deep` };
+    return {
+      preparation: 'rout',
+      width,
+      depth,
+      void: ledger.compute(chaseVolume, { lengthMm: subject.length, widthMm: width, depthMm: depth }),
+      named: 'routed',
+      assumed: say`routed ${width} wide and ${depth} deep`,
+    };
   }
   const width = ledger.compute(grooveWidth, { wheelMm: ledger.sourced(chasingTools.wheel), widestMm: subject.widest, trimMm });
   const [least] = chaseDepth.sides;

@@ -41,7 +41,13 @@ const flips: readonly (readonly [system: string, rule: string, passes: Setting, 
   ['gravity-resin', 'member', { answers: { member: 'other' } }, { answers: { member: 'stair' } }, 'out'],
   ['gravity-resin', 'place', { area: { place: 'outside' } }, { area: { place: 'inside' } }, 'care'],
   ['rapid-crack-resin', 'preparation', { answers: { located: 'clear' } }, { answers: { located: 'no' } }, 'care'],
-  ['rapid-crack-resin', 'preparation', { answers: { located: 'found', coverMm: 39.05, traffic: 'hard-wheels' } }, { answers: { located: 'found', coverMm: 39, traffic: 'hard-wheels' } }, 'care'],
+  [
+    'rapid-crack-resin',
+    'preparation',
+    { answers: { located: 'found', coverMm: 39.05, traffic: 'hard-wheels' } },
+    { answers: { located: 'found', coverMm: 39, traffic: 'hard-wheels' } },
+    'care',
+  ],
   ['gravity-resin', 'penetration', { answers: { widths: one(0.5), depthMm: 80 } }, { answers: { widths: one(0.03), depthMm: 80 } }, 'care'],
   ['rapid-crack-resin', 'working-time', { answers: { lengthMm: 30_000 } }, { answers: { lengthMm: 120_000 } }, 'care'],
 ];
@@ -64,7 +70,10 @@ describe('rules of Match', () => {
     expect(verdictOf(strong, 'epoxy-injection-resin', 'claim')?.grade).toBe('fits');
   });
 
-  it.each([['max', 6.4, 6.3], ['min', 6.3, 6.4]] as const)('depth, with a product of the firm’s own: %s %d passes, %d does not', (side, passes, fails) => {
+  it.each([
+    ['max', 6.4, 6.3],
+    ['min', 6.3, 6.4],
+  ] as const)('depth, with a product of the firm’s own: %s %d passes, %d does not', (side, passes, fails) => {
     const grade = (value: number) => {
       const own: PatchSystem = { ...polymerMortar2k, id: 'own', depth: { [side]: { value, kind: 'depth', source: 'generic-sheet', label: 'Limit' } } };
       const plan = planRepair({ ...planInput(), shelf: [own] });
@@ -97,7 +106,11 @@ describe('ranking', () => {
   });
 
   it('judges every system of the shelf', () => {
-    expect(judged().candidates.map((c) => c.system.id).sort()).toEqual(genericShelf.map((s) => s.id).sort());
+    expect(
+      judged()
+        .candidates.map((c) => c.system.id)
+        .sort(),
+    ).toEqual(genericShelf.map((s) => s.id).sort());
   });
 
   it('lets the deciding reason stand first', () => {

@@ -75,8 +75,26 @@ export function crackAsSubject(crack: CrackSubject): Subject {
     kind: slabCrackTable.id,
     surface: 'concrete',
     title: slabCrackTable.title,
-    answers: { position: { value: 'floor', label: 'floor' }, ...Object.fromEntries(crackAspects.map((aspect) => [aspect, { value: crack.choices[aspect], label: label(aspect), asked: askedIn(aspect === 'place' ? areaTable : slabCrackTable, aspect, aspect === 'place' ? 'area' : 'defect') }])) },
-    airC, slabC, dewPoint: crack.dewPoint, dewMargin: crack.dewMargin, length, widths, depth,
+    answers: {
+      position: { value: 'floor', label: 'floor' },
+      ...Object.fromEntries(
+        crackAspects.map((aspect) => [
+          aspect,
+          {
+            value: crack.choices[aspect],
+            label: label(aspect),
+            asked: askedIn(aspect === 'place' ? areaTable : slabCrackTable, aspect, aspect === 'place' ? 'area' : 'defect'),
+          },
+        ]),
+      ),
+    },
+    airC,
+    slabC,
+    dewPoint: crack.dewPoint,
+    dewMargin: crack.dewMargin,
+    length,
+    widths,
+    depth,
     ...(age && { age }),
   };
 }
@@ -94,7 +112,13 @@ export function subjectOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area
   const [airC, slabC, humidity] = [need('airC'), need('slabC'), need('humidityPct')];
   const dew = ledger.compute(dewPoint, { airC, humidityPct: humidity });
   const optional = (key: 'age' | 'gap' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth', field: string) => {
-    const figure = key === 'depth' ? (['behind', 'deepest'].map((id) => surveyed.measured.find((m) => m.id === id)?.figure).find((f) => f !== undefined) ?? read.measure(field) ?? read.measure('thicknessMm') ?? (kind.id === 'timber-through' ? read.measure('sectionMm') : undefined)) : read.measure(field);
+    const figure =
+      key === 'depth'
+        ? (['behind', 'deepest'].map((id) => surveyed.measured.find((m) => m.id === id)?.figure).find((f) => f !== undefined) ??
+          read.measure(field) ??
+          read.measure('thicknessMm') ??
+          (kind.id === 'timber-through' ? read.measure('sectionMm') : undefined))
+        : read.measure(field);
     return figure ? { [key]: figure } : {};
   };
   const widths = read.stations('widths')?.widths;
@@ -106,18 +130,41 @@ export function subjectOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area
       title: kind.title,
       ...(kind.openBehind?.(read) === true && { openBehind: true }),
       answers: aspectValues(kind, read, place),
-      airC, slabC, dewPoint: dew, dewMargin: ledger.compute(dewMargin, { slabC, dewPointC: dew }),
+      airC,
+      slabC,
+      dewPoint: dew,
+      dewMargin: ledger.compute(dewMargin, { slabC, dewPointC: dew }),
       ...(widths && { widths }),
-      ...optional('age', 'slabAgeDays'), ...optional('gap', 'gapMm'), ...optional('woodMoisture', 'moisturePct'), ...optional('flex', 'flexMm'), ...optional('movementToCome', 'movementMm'), ...optional('length', 'lengthMm'), ...optional('depth', 'depthMm'),
+      ...optional('age', 'slabAgeDays'),
+      ...optional('gap', 'gapMm'),
+      ...optional('woodMoisture', 'moisturePct'),
+      ...optional('flex', 'flexMm'),
+      ...optional('movementToCome', 'movementMm'),
+      ...optional('length', 'lengthMm'),
+      ...optional('depth', 'depthMm'),
     },
   };
 }
 
 /** Width and depth of a rout for a sealant over a crack. */
-function rout(ledger: Ledger, subject: Subject, widestMm: Figure, sealant: NonNullable<PatchSystem['sealant']>): { readonly width: Figure; readonly depth: Figure } {
+function rout(
+  ledger: Ledger,
+  subject: Subject,
+  widestMm: Figure,
+  sealant: NonNullable<PatchSystem['sealant']>,
+): { readonly width: Figure; readonly depth: Figure } {
   const movementMm = subject.movementToCome ?? ledger.assumed('Movement still to come', 'crackWidth', 0, 'judgement', 'none measured');
-  const width = ledger.compute(routWidth, { movementMm, capability: ledger.sourced(sealant.capability), leastMm: ledger.sourced(sealant.leastWidth), widestMm, trimMm: ledger.sourced(chasingTools.trim) });
-  return { width, depth: ledger.compute(sealantDepth, { widthMm: width, leastMm: ledger.sourced(sealant.leastDepth), mostMm: ledger.sourced(sealant.mostDepth) }) };
+  const width = ledger.compute(routWidth, {
+    movementMm,
+    capability: ledger.sourced(sealant.capability),
+    leastMm: ledger.sourced(sealant.leastWidth),
+    widestMm,
+    trimMm: ledger.sourced(chasingTools.trim),
+  });
+  return {
+    width,
+    depth: ledger.compute(sealantDepth, { widthMm: width, leastMm: ledger.sourced(sealant.leastDepth), mostMm: ledger.sourced(sealant.mostDepth) }),
+  };
 }
 
 /** The size of a defect of any other kind as a system prepares it: cut square, or as found. */
@@ -137,6 +184,14 @@ export function sizeOf(ledger: Ledger, { subject, surveyed }: ReturnType<typeof 
     ...(routed ? { depth: routed.depth } : (cut ?? found) && { depth: cut ?? found }),
     ...(filled && { void: filled }),
     named: cut ? 'squared' : routed ? 'routed' : 'as found',
-    assumed: routed ? say`routed ${routed.width} wide and ${routed.depth} deep` : cut ? say`cut square ${cut} deep` : width ? say`${width} wide as found` : extent ? say`${extent} across` : say`as found`,
+    assumed: routed
+      ? say`routed ${routed.width} wide and ${routed.depth} deep`
+      : cut
+        ? say`cut square ${cut} deep`
+        : width
+          ? say`${width} wide as found`
+          : extent
+            ? say`${extent} across`
+            : say`as found`,
   };
 }

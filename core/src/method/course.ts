@@ -59,17 +59,35 @@ export class Course {
     this.system = first;
   }
 
-  get rates(): Rates { return this.matter.rates; }
-  get airC(): Figure { return this.matter.subject.airC; }
-  get groundC(): Figure { return this.matter.subject.slabC; }
+  get rates(): Rates {
+    return this.matter.rates;
+  }
+  get airC(): Figure {
+    return this.matter.subject.airC;
+  }
+  get groundC(): Figure {
+    return this.matter.subject.slabC;
+  }
   /** whether the system is the first, and whether it is the last of those that do it together */
-  get isFirst(): boolean { return this.matter.members[0] === this.system; }
-  get isLast(): boolean { return this.matter.members[this.matter.members.length - 1] === this.system; }
-  get overhead(): boolean { return ['overhead', 'ceiling'].includes(this.matter.choice('position') ?? ''); }
-  get hands(): Figure { return this.get(this.matter.people === 2 ? this.rates.pair : this.rates.alone); }
-  get last(): string | undefined { return this.#last; }
+  get isFirst(): boolean {
+    return this.matter.members[0] === this.system;
+  }
+  get isLast(): boolean {
+    return this.matter.members[this.matter.members.length - 1] === this.system;
+  }
+  get overhead(): boolean {
+    return ['overhead', 'ceiling'].includes(this.matter.choice('position') ?? '');
+  }
+  get hands(): Figure {
+    return this.get(this.matter.people === 2 ? this.rates.pair : this.rates.alone);
+  }
+  get last(): string | undefined {
+    return this.#last;
+  }
 
-  get(s: Sourced): Figure { return this.ledger.sourced(s); }
+  get(s: Sourced): Figure {
+    return this.ledger.sourced(s);
+  }
 
   /**
    * A figure of the system's method.
@@ -123,20 +141,36 @@ export class Course {
   }
 
   byLength(setUp: RateId, pace: RateId, lengthMm: Figure, label: string): Figure {
-    return this.ledger.compute(handsOn, { setUpMin: this.get(this.rates[setUp]), paceMinM: this.get(this.rates[pace]), lengthMm, passes: this.get(this.rates.once), hands: this.get(this.rates.alone) }, label);
+    return this.ledger.compute(
+      handsOn,
+      {
+        setUpMin: this.get(this.rates[setUp]),
+        paceMinM: this.get(this.rates[pace]),
+        lengthMm,
+        passes: this.get(this.rates.once),
+        hands: this.get(this.rates.alone),
+      },
+      label,
+    );
   }
 
   byCount(setUp: RateId, each: RateId, count: Figure, label: string): Figure {
     return this.ledger.compute(workByCount, { setUpMin: this.get(this.rates[setUp]), minEach: this.get(this.rates[each]), count, hands: this.hands }, label);
   }
 
-  rate(id: RateId): Figure { return this.get(this.rates[id]); }
+  rate(id: RateId): Figure {
+    return this.get(this.rates[id]);
+  }
 
   /** Hands-on time of one piece. */
-  each(id: RateId, label = this.rates[id].label): Figure { return this.byCount('nothing', id, this.get(this.rates.once), label); }
+  each(id: RateId, label = this.rates[id].label): Figure {
+    return this.byCount('nothing', id, this.get(this.rates.once), label);
+  }
 
   /** The first step that placed something; else the last of all. */
-  get placed(): string | undefined { return this.steps.find((s) => s.lift === 1)?.id ?? this.#last; }
+  get placed(): string | undefined {
+    return this.steps.find((s) => s.lift === 1)?.id ?? this.#last;
+  }
 
   /** No less of a mix than can be measured. */
   least(volumeMl: Figure, leastMl: number): Figure {
@@ -156,19 +190,33 @@ export class Course {
   /** A wait that follows the ground's temperature by the cure of the system. */
   curing(at23: Figure, label: string): Lag {
     const { cure, slabC } = this.system;
-    const minutes = cure.by === 'as-stated' ? at23 : cure.by === 'arrhenius'
-      ? this.ledger.compute(resinWait, { waitAt23Min: at23, temperatureC: this.groundC, activationKjMol: this.get(cure.activation) }, label)
-      : this.ledger.compute(cementWait, { waitAt23Min: at23, temperatureC: this.groundC, activationK: this.get(cure.activation) }, label);
+    const minutes =
+      cure.by === 'as-stated'
+        ? at23
+        : cure.by === 'arrhenius'
+          ? this.ledger.compute(resinWait, { waitAt23Min: at23, temperatureC: this.groundC, activationKjMol: this.get(cure.activation) }, label)
+          : this.ledger.compute(cementWait, { waitAt23Min: at23, temperatureC: this.groundC, activationK: this.get(cure.activation) }, label);
     return { by: 'progress', at23, cure, ...(slabC.min && { stopsBelow: slabC.min }), minutes };
   }
 
   /** A wait of a material that dries, by the air. */
   drying(thicknessMm: Figure, covered: boolean, label: string): Lag {
-    const [cover, draft] = [this.usual(covered ? 'Under tape' : 'No tape over it', 'ratio', covered ? 1 : 0.65, 'gypsum-drying'), this.usual('Still air', 'ratio', 1, 'gypsum-drying')];
-    return { by: 'drying', thicknessMm, cover, draft, minutes: this.ledger.compute(compoundDrying, { airC: this.airC, humidityPct: this.matter.humidity, thicknessMm, cover, draft }, label) };
+    const [cover, draft] = [
+      this.usual(covered ? 'Under tape' : 'No tape over it', 'ratio', covered ? 1 : 0.65, 'gypsum-drying'),
+      this.usual('Still air', 'ratio', 1, 'gypsum-drying'),
+    ];
+    return {
+      by: 'drying',
+      thicknessMm,
+      cover,
+      draft,
+      minutes: this.ledger.compute(compoundDrying, { airC: this.airC, humidityPct: this.matter.humidity, thicknessMm, cover, draft }, label),
+    };
   }
 
-  fixed(minutes: Figure): Lag { return { by: 'fixed', minutes }; }
+  fixed(minutes: Figure): Lag {
+    return { by: 'fixed', minutes };
+  }
 
   /** Whether something was not yet done on this repair; it counts as done from now on. */
   once(what: string): boolean {
@@ -238,11 +286,36 @@ export class Course {
   }
 
   /** A mix in as many batches as are placed within its working time; keeps it, and returns how many and one of them. */
-  mix(id: string, title: string, total: Figure, parts: Mix['parts'], place: { readonly within: Figure; readonly pace: RateId; readonly reserve?: Figure; readonly least?: Figure }, says: readonly Saying[]): { readonly batches: Figure; readonly batch: Figure } {
+  mix(
+    id: string,
+    title: string,
+    total: Figure,
+    parts: Mix['parts'],
+    place: { readonly within: Figure; readonly pace: RateId; readonly reserve?: Figure; readonly least?: Figure },
+    says: readonly Saying[],
+  ): { readonly batches: Figure; readonly batch: Figure } {
     const reserve = place.reserve ?? this.usual('Share of the working time kept in reserve', 'ratio', 0.25, 'judgement');
-    const batches = this.ledger.compute(batchesByTime, { volumeMl: total, potLifeMin: place.within, reserve, minPerL: this.get(this.rates[place.pace]), hands: this.hands, least: place.least ?? this.usual('At least one batch', 'count', 1) });
-    const share = (amount: Figure) => (amount.kind === 'mass' ? this.ledger.compute(massShare, { massG: amount, parts: batches }, 'For one batch') : this.ledger.compute(volumeShare, { volumeMl: amount, parts: batches }, 'For one batch'));
-    this.mixes.push({ id, title, total, batches, within: place.within, says, parts: parts.map((p) => (p.once === true ? p : { ...p, each: share(p.amount) })) });
+    const batches = this.ledger.compute(batchesByTime, {
+      volumeMl: total,
+      potLifeMin: place.within,
+      reserve,
+      minPerL: this.get(this.rates[place.pace]),
+      hands: this.hands,
+      least: place.least ?? this.usual('At least one batch', 'count', 1),
+    });
+    const share = (amount: Figure) =>
+      amount.kind === 'mass'
+        ? this.ledger.compute(massShare, { massG: amount, parts: batches }, 'For one batch')
+        : this.ledger.compute(volumeShare, { volumeMl: amount, parts: batches }, 'For one batch');
+    this.mixes.push({
+      id,
+      title,
+      total,
+      batches,
+      within: place.within,
+      says,
+      parts: parts.map((p) => (p.once === true ? p : { ...p, each: share(p.amount) })),
+    });
     return { batches, batch: share(total) };
   }
 

@@ -54,7 +54,8 @@ describe('every system on every kind of defect that it is for', () => {
     for (const { kind, system, work } of all) {
       const order = (work?.method.steps ?? []).map((s) => s.id);
       expect([kind, system, new Set(order).size]).toEqual([kind, system, order.length]);
-      for (const { from, to } of work?.method.links ?? []) expect([kind, system, from, to, order.indexOf(from) >= 0 && order.indexOf(from) < order.indexOf(to)]).toEqual([kind, system, from, to, true]);
+      for (const { from, to } of work?.method.links ?? [])
+        expect([kind, system, from, to, order.indexOf(from) >= 0 && order.indexOf(from) < order.indexOf(to)]).toEqual([kind, system, from, to, true]);
       const starts = (work?.schedule.rows ?? []).filter((r) => r.step.kind === 'work').map((r) => r.startMin);
       expect([...starts].sort((a, b) => a - b)).toEqual(starts);
     }
@@ -71,7 +72,8 @@ describe('every system on every kind of defect that it is for', () => {
           if (p.each) expect(p.each.value * mix.batches.value).toBeCloseTo(p.amount.value, 6);
         }
       }
-      for (const q of work?.quantities ?? []) expect([kind, system, q.id, Number.isFinite(q.figure.value) && q.figure.value > 0]).toEqual([kind, system, q.id, true]);
+      for (const q of work?.quantities ?? [])
+        expect([kind, system, q.id, Number.isFinite(q.figure.value) && q.figure.value > 0]).toEqual([kind, system, q.id, true]);
     }
     expect(parts).toBeGreaterThan(150);
   });
@@ -128,10 +130,17 @@ describe('a crack in a slab', () => {
     expect(systems.length).toBeGreaterThan(4);
     for (const { id } of systems) {
       for (const width of [0.3, 14]) {
-        const plan = judged({ answers: { traffic: 'foot', movement: 'still', widths: [{ atMm: 0, widthMm: width }] }, defect: { choice: { system: id, reason: 'tried' } } });
+        const plan = judged({
+          answers: { traffic: 'foot', movement: 'still', widths: [{ atMm: 0, widthMm: width }] },
+          defect: { choice: { system: id, reason: 'tried' } },
+        });
         const work = plan.work();
         expect([id, width, work?.candidate.system.id, plan.problem && words(plan.problem)]).toEqual([id, width, id, undefined]);
-        expect([id, work?.method.steps.every((s) => s.plain !== undefined || hasFigure(s.title, s.detail)), (work?.section.regions.length ?? 0) > 1]).toEqual([id, true, true]);
+        expect([id, work?.method.steps.every((s) => s.plain !== undefined || hasFigure(s.title, s.detail)), (work?.section.regions.length ?? 0) > 1]).toEqual([
+          id,
+          true,
+          true,
+        ]);
         expect(recomputedFigures(plan)).toBeGreaterThan(30);
       }
     }
@@ -154,7 +163,7 @@ describe('the drawings of every method', () => {
         const placed = section.regions.filter((r) => r.volume && r.throughMm !== undefined);
         for (const r of placed) {
           layers += 1;
-          expect(areaOf(r.outline) * (r.throughMm ?? 0) / 1000).toBeCloseTo(r.volume?.value ?? 0, 5);
+          expect((areaOf(r.outline) * (r.throughMm ?? 0)) / 1000).toBeCloseTo(r.volume?.value ?? 0, 5);
         }
         // a place of one width goes on equally far behind every layer
         const upright = placed.filter((r) => r.outline.length === 4).map((r) => r.throughMm ?? 0);
@@ -171,7 +180,9 @@ describe('the words of the steps', () => {
 
   it('stand in one place each', () => {
     const where = new Map<string, string[]>();
-    for (const f of files) for (const [, builder = ''] of readFileSync(new URL(f, folder), 'utf8').matchAll(/builder: (?:\w+ \? )?'([a-z-]+)'/g)) where.set(builder, [...(where.get(builder) ?? []), f]);
+    for (const f of files)
+      for (const [, builder = ''] of readFileSync(new URL(f, folder), 'utf8').matchAll(/builder: (?:\w+ \? )?'([a-z-]+)'/g))
+        where.set(builder, [...(where.get(builder) ?? []), f]);
     expect(where.size).toBeGreaterThan(90);
     // the moment from which it is used again is told by a groove, by a square patch and by all others in their own words
     expect([...where].filter(([builder, at]) => at.length > 1 && builder !== 'open-to-traffic').map(([builder, at]) => [builder, at])).toEqual([]);

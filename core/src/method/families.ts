@@ -35,7 +35,12 @@ const compound = (c: Course): void => {
   else fillSpots(c);
 };
 
-const mortar: Family = { part: (c) => { cutBy(c, squarePatch); }, reads: ['patch-edge', 'moist-curing', 'joint-recut'] };
+const mortar: Family = {
+  part: (c) => {
+    cutBy(c, squarePatch);
+  },
+  reads: ['patch-edge', 'moist-curing', 'joint-recut'],
+};
 const face = ['inspecting', 'primer-under-paint'];
 const board = [...face, 'sanding-drywall', 'joint-width'];
 const setting: Family = { part: compound, reads: board };
@@ -44,9 +49,21 @@ const cementCoats: Family = { part: plasterCoats, reads: ['plaster-coats', 'pain
 const tub = ['tub-cleaner', 'tub-masking', 'clean-or-mask', 'tub-use-between'];
 
 const families: Readonly<Record<string, Family>> = {
-  'polymer-mortar-2k': mortar, 'hand-packed-mortar': mortar, 'rapid-repair-mortar': mortar,
-  'epoxy-mortar': { part: (c) => { cutBy(c, epoxyPatch); }, reads: ['joint-recut'] },
-  'form-and-pour': { part: (c) => { cutBy(c, formedPour); }, reads: [] },
+  'polymer-mortar-2k': mortar,
+  'hand-packed-mortar': mortar,
+  'rapid-repair-mortar': mortar,
+  'epoxy-mortar': {
+    part: (c) => {
+      cutBy(c, epoxyPatch);
+    },
+    reads: ['joint-recut'],
+  },
+  'form-and-pour': {
+    part: (c) => {
+      cutBy(c, formedPour);
+    },
+    reads: [],
+  },
   'cement-fairing-coat': { part: fairing, reads: [] },
   'rapid-crack-resin': { part: jointEdges, reads: ['joint-recut'] },
   'joint-filler': { part: jointFiller, reads: ['joint-filler-depth', 'joint-recut'] },
@@ -56,11 +73,19 @@ const families: Readonly<Record<string, Family>> = {
   'injection-foam': { part: portInjection, reads: ['port-spacing'] },
   'drilled-packer-injection': { part: portInjection, reads: [] },
   'water-plug': { part: waterPlug, reads: [] },
-  'cement-plaster': cementCoats, 'lath-and-plaster': cementCoats, 'lime-plaster': coats, 'gypsum-plaster': coats,
+  'cement-plaster': cementCoats,
+  'lath-and-plaster': cementCoats,
+  'lime-plaster': coats,
+  'gypsum-plaster': coats,
   'plaster-reattach': { part: plasterReattach, reads: face },
-  'setting-compound-5': setting, 'setting-compound-20': setting, 'setting-compound-45': setting, 'setting-compound-90': setting, 'drying-compound': setting,
+  'setting-compound-5': setting,
+  'setting-compound-20': setting,
+  'setting-compound-45': setting,
+  'setting-compound-90': setting,
+  'drying-compound': setting,
   'vinyl-spackle': { part: fillSpots, reads: [...face, 'sanding-drywall'] },
-  're-tape': { part: tapedLine, reads: board }, 'floating-corner': { part: tapedLine, reads: board },
+  're-tape': { part: tapedLine, reads: board },
+  'floating-corner': { part: tapedLine, reads: board },
   'fastener-reset': { part: fastenerReset, reads: [...face, 'sanding-drywall'] },
   'skim-coat': { part: skimWhole, reads: [...face, 'sanding-drywall'] },
   'acrylic-caulk': { part: caulked, reads: face },
@@ -72,7 +97,8 @@ const families: Readonly<Record<string, Family>> = {
   'epoxy-timber-paste': { part: timberFill, reads: ['wood-primer', 'foam-behind', 'knife-release', 'inspecting'] },
   'epoxy-timber-putty': { part: timberFill, reads: ['wood-primer', 'foam-behind', 'knife-release', 'inspecting'] },
   'epoxy-pour-tinted': { part: tintedPour, reads: [] },
-  'wood-insert': { part: woodInsert, reads: ['inspecting'] }, 'wood-splice': { part: woodSplice, reads: ['inspecting'] },
+  'wood-insert': { part: woodInsert, reads: ['inspecting'] },
+  'wood-splice': { part: woodSplice, reads: ['inspecting'] },
   'cap-and-drain': { part: capAndDrain, reads: [] },
   'gelcoat-paste': { part: gelcoatNick, reads: tub },
   'acrylic-polish-out': { part: polishOut, reads: ['tub-masking'] },

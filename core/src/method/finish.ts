@@ -3,7 +3,12 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
 import { lookOver, paintCoat, paintDry, primeOver, texture } from './words/finishing.ts';
 
-const kinds: Readonly<Record<string, string>> = { orange: 'fine spatter', knockdown: 'spatter knocked down', dash: 'dash thrown from a brush', other: 'like the old, tried on cardboard first' };
+const kinds: Readonly<Record<string, string>> = {
+  orange: 'fine spatter',
+  knockdown: 'spatter knocked down',
+  dash: 'dash thrown from a brush',
+  other: 'like the old, tried on cardboard first',
+};
 
 /** Looking over, priming and painting a face, by the sides taken. */
 export function paintFace(c: Course, area: Figure, primer: string): void {
@@ -30,10 +35,24 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
 
 /** Paint or primer for one coat on an area. */
 export function film(c: Course, areaMm2: Figure, label: string): Figure {
-  return c.ledger.compute(paintNeeded, { areaMm2, coats: c.usual('One coat', 'count', 1), dryMm: c.usual('Dry film of a coat', 'film', 0.03), solidsPct: c.usual('Solids by volume', 'percent', 38, 'generic-sheet'), transferPct: c.usual('Reaches the face', 'percent', 95), wastePct: c.usual('Stays in the pot', 'percent', 10) }, label);
+  return c.ledger.compute(
+    paintNeeded,
+    {
+      areaMm2,
+      coats: c.usual('One coat', 'count', 1),
+      dryMm: c.usual('Dry film of a coat', 'film', 0.03),
+      solidsPct: c.usual('Solids by volume', 'percent', 38, 'generic-sheet'),
+      transferPct: c.usual('Reaches the face', 'percent', 95),
+      wastePct: c.usual('Stays in the pot', 'percent', 10),
+    },
+    label,
+  );
 }
 
 /** Texture over a repair, before the paint. */
 export function textureFace(c: Course, area: Figure, kind: string): void {
-  c.work(texture(area, c.usual('Nozzle from the face', 'depth', 450), c.usual('Passes', 'count', 3), kinds[kind] ?? kinds['other'] ?? ''), c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'));
+  c.work(
+    texture(area, c.usual('Nozzle from the face', 'depth', 450), c.usual('Passes', 'count', 3), kinds[kind] ?? kinds['other'] ?? ''),
+    c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'),
+  );
 }

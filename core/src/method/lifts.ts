@@ -29,7 +29,15 @@ export interface Lifts {
 }
 
 /** The lifts that fill a groove: equal in thickness, the last left proud, the wetting taken out of the first. */
-export function grooveLifts(ledger: Ledger, working: ResinWorking, packing: Figure, groove: { length: Figure; width: Figure; depth: Figure; void: Figure }, sections: Figure, leftProud: Sourced, thickestMm: Figure): Lifts {
+export function grooveLifts(
+  ledger: Ledger,
+  working: ResinWorking,
+  packing: Figure,
+  groove: { length: Figure; width: Figure; depth: Figure; void: Figure },
+  sections: Figure,
+  leftProud: Sourced,
+  thickestMm: Figure,
+): Lifts {
   const { length: lengthMm, width: widthMm, depth: depthMm } = groove;
   const surplus = ledger.sourced(working.surplus);
   const count = ledger.compute(liftCount, { depthMm, thickestMm, least: ledger.sourced(working.leastLifts) });
@@ -49,7 +57,15 @@ export function grooveLifts(ledger: Ledger, working: ResinWorking, packing: Figu
     const volume = n === count.value ? top : body;
     const resin = n === 1 ? ledger.compute(resinLeft, { resinMl: bodyResin, wettedMl: wetting }) : resinOf(volume);
     const sand = ledger.compute(sandForVolume, { volumeMl: volume, packing, grainKgL: ledger.sourced(silicaSand.grains) });
-    lifts.push({ n, thickness, volume, resin, sand, resinPerSection: shareOut(resin), sandPerSection: ledger.compute(massShare, { massG: sand, parts: sections }) });
+    lifts.push({
+      n,
+      thickness,
+      volume,
+      resin,
+      sand,
+      resinPerSection: shareOut(resin),
+      sandPerSection: ledger.compute(massShare, { massG: sand, parts: sections }),
+    });
   }
   return { count, proud, proudVolume: over, filled, wetting, wettingPerSection: shareOut(wetting), lifts };
 }

@@ -5,8 +5,16 @@ import type { Course } from './course.ts';
 import { Missing } from './course.ts';
 
 /** Two parts by volume of a mix, each in all. */
-export function twoParts(c: Course, volumeMl: Figure, second: Figure, names: readonly [string, string] = ['Resin', 'Hardener']): { readonly what: string; readonly amount: Figure }[] {
-  return [{ what: names[0], amount: c.ledger.compute(firstPart, { volumeMl, second }, names[0]) }, { what: names[1], amount: c.ledger.compute(secondPart, { volumeMl, second }, names[1]) }];
+export function twoParts(
+  c: Course,
+  volumeMl: Figure,
+  second: Figure,
+  names: readonly [string, string] = ['Resin', 'Hardener'],
+): { readonly what: string; readonly amount: Figure }[] {
+  return [
+    { what: names[0], amount: c.ledger.compute(firstPart, { volumeMl, second }, names[0]) },
+    { what: names[1], amount: c.ledger.compute(secondPart, { volumeMl, second }, names[1]) },
+  ];
 }
 
 /** What is mixed so that a volume is placed. */

@@ -3,7 +3,9 @@ import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { sandFilledGroove, sandFilledGrooveReads } from './sandFilledGroove.ts';
 
 /** The systems that have a method, and the family recipe they follow. The others are judged only. */
-const recipes: Readonly<Record<string, { readonly recipe: Recipe; readonly reads: readonly string[] }>> = { 'rapid-crack-resin': { recipe: sandFilledGroove, reads: sandFilledGrooveReads } };
+const recipes: Readonly<Record<string, { readonly recipe: Recipe; readonly reads: readonly string[] }>> = {
+  'rapid-crack-resin': { recipe: sandFilledGroove, reads: sandFilledGrooveReads },
+};
 
 type Named = Pick<PatchSystem, 'id' | 'basedOn'>;
 const familyOf = ({ id, basedOn = id }: Named) => (Object.hasOwn(recipes, basedOn) ? recipes[basedOn] : undefined);

@@ -5,7 +5,10 @@ import { tell } from '../quantity/saying.ts';
 
 const telling = { units: 'metric', timeZone: 'Europe/Paris' } as const;
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
-const wider = (setting: Setting, by: number): Setting => ({ ...setting, answers: { ...setting.answers, widths: (setting.answers?.['widths'] as { atMm: number; widthMm: number }[]).map((w) => ({ ...w, widthMm: w.widthMm + by })) } });
+const wider = (setting: Setting, by: number): Setting => ({
+  ...setting,
+  answers: { ...setting.answers, widths: (setting.answers?.['widths'] as { atMm: number; widthMm: number }[]).map((w) => ({ ...w, widthMm: w.widthMm + by })) },
+});
 
 describe('quantities of a sand-filled groove', () => {
   it('are never negative, and the lifts add up to what is filled', () => {
@@ -36,7 +39,8 @@ describe('quantities of a sand-filled groove', () => {
     fc.assert(
       fc.property(crackSettings, fc.double({ min: 0, max: 3, noNaN: true }), (setting, by) => {
         expect(repaired(wider(setting, by)).batch.resinPlaced.value).toBeGreaterThanOrEqual(repaired(setting).batch.resinPlaced.value - 1e-6);
-        const at = (chase: 'shallow' | 'deep') => repaired({ ...setting, defect: { ...setting.defect, schools: { 'chase-depth': chase } } }).method.size.void.value;
+        const at = (chase: 'shallow' | 'deep') =>
+          repaired({ ...setting, defect: { ...setting.defect, schools: { 'chase-depth': chase } } }).method.size.void.value;
         expect(at('deep')).toBeGreaterThan(at('shallow'));
       }),
     );
@@ -84,7 +88,20 @@ describe('steps', () => {
   const builders = (setting: Setting) => repaired(setting).method.steps.map((s) => s.builder);
 
   it('come in the order of the work', () => {
-    expect(builders({ answers: { finish: 'thin-coating' } })).toEqual(['chase', 'vacuum-groove', 'choke-crack', 'get-ready', 'wet-faces', 'sand-lift', 'wait-for-gel', 'sand-lift', 'wait-until-hard', 'grind-flush', 'coat-within', 'open-to-traffic']);
+    expect(builders({ answers: { finish: 'thin-coating' } })).toEqual([
+      'chase',
+      'vacuum-groove',
+      'choke-crack',
+      'get-ready',
+      'wet-faces',
+      'sand-lift',
+      'wait-for-gel',
+      'sand-lift',
+      'wait-until-hard',
+      'grind-flush',
+      'coat-within',
+      'open-to-traffic',
+    ]);
   });
 
   it('leave out the choke where the crack below is fine or ends in the groove, and the coat where none follows', () => {
@@ -107,7 +124,10 @@ describe('steps', () => {
 
   it('never say what a person cannot measure or do', () => {
     const { method } = repaired({ answers: { finish: 'thin-coating' } });
-    const all = method.steps.flatMap((s) => [s.title, s.detail, s.look]).map((s) => tell(s, telling)).join(' ');
+    const all = method.steps
+      .flatMap((s) => [s.title, s.detail, s.look])
+      .map((s) => tell(s, telling))
+      .join(' ');
     expect(all).not.toMatch(/as required|properly|per data sheet|if necessary/i);
   });
 

@@ -44,22 +44,42 @@ export function sandFilledGroove({ ledger, subject, system, schools, rates, size
   const side = (question: (typeof sandFilledGrooveReads)[number], figure: string): Sourced | undefined => schools(question)?.sets?.[figure];
   const get = (s: Sourced) => ledger.sourced(s);
   const hands = get(people === 2 ? rates.pair : rates.alone);
-  const minutes = (setUp: Sourced, pace: Sourced, length: Figure, passes: Figure, crew: Figure, label: string) => ledger.compute(handsOn, { setUpMin: get(setUp), paceMinM: get(pace), lengthMm: length, passes, hands: crew }, label);
+  const minutes = (setUp: Sourced, pace: Sourced, length: Figure, passes: Figure, crew: Figure, label: string) =>
+    ledger.compute(handsOn, { setUpMin: get(setUp), paceMinM: get(pace), lengthMm: length, passes, hands: crew }, label);
   const once = get(rates.once);
   const alone = get(rates.alone);
   const porosity = get(silicaSand.porosity);
   const sizes = { coarseMm: get(silicaSand.coarse), fineMm: get(silicaSand.fine), porosity };
-  const packing = sand === 'two' ? ledger.compute(sandPackingTwo, { ...sizes, mixingLoss: get(silicaSand.mixingLoss) }) : ledger.compute(sandPackingOne, { porosity });
-  const wait = (at23: Figure, label: string): Lag & { by: 'progress' } => ({ by: 'progress', at23, cure: system.cure, ...(system.slabC.min && { stopsBelow: system.slabC.min }), minutes: systemWait(ledger, system, at23, temperatureC, label) });
+  const packing =
+    sand === 'two' ? ledger.compute(sandPackingTwo, { ...sizes, mixingLoss: get(silicaSand.mixingLoss) }) : ledger.compute(sandPackingOne, { porosity });
+  const wait = (at23: Figure, label: string): Lag & { by: 'progress' } => ({
+    by: 'progress',
+    at23,
+    cure: system.cure,
+    ...(system.slabC.min && { stopsBelow: system.slabC.min }),
+    minutes: systemWait(ledger, system, at23, temperatureC, label),
+  });
 
   const gel = ledger.compute(gelTime, { gelAt23Min: get(working.gel), temperatureC });
   const gelled = wait(get(working.gel), 'Gel time to wait for');
-  const twoGels = ledger.compute(timesDuration, { durationMin: get(working.gel), times: get(working.gelsToGrind) }, 'Gel times before grinding, at the reference temperature');
+  const twoGels = ledger.compute(
+    timesDuration,
+    { durationMin: get(working.gel), times: get(working.gelsToGrind) },
+    'Gel times before grinding, at the reference temperature',
+  );
   const hard = wait(ledger.compute(longest, { durationMin: [twoGels, get(working.hard)] }, 'Hard, at the reference temperature'), 'Hard enough to grind');
   const longestSection = ledger.compute(sectionPerPerson, { gelMin: gel, reserve: get(working.reserve), paceMinM: get(rates.placePace), hands });
   const count = ledger.compute(sectionCount, { lengthMm, sectionMm: longestSection });
   const each = ledger.compute(sectionLength, { lengthMm, sections: count });
-  const lifts = grooveLifts(ledger, working, packing, { length: lengthMm, width: size.width, depth: size.depth, void: size.void }, count, side('proud-or-flush', 'proud') ?? working.proud, liftByHeat(ledger, system.safeLift, working.thickestLift, temperatureC.value));
+  const lifts = grooveLifts(
+    ledger,
+    working,
+    packing,
+    { length: lengthMm, width: size.width, depth: size.depth, void: size.void },
+    count,
+    side('proud-or-flush', 'proud') ?? working.proud,
+    liftByHeat(ledger, system.safeLift, working.thickestLift, temperatureC.value),
+  );
   const standsProud = lifts.proud.value > 0;
   const onCured = side('second-placement', 'abrade') !== undefined;
   const below = ledger.compute(depthBelow, { crackMm: subject.depth, depthMm: size.depth });
@@ -93,7 +113,12 @@ export function sandFilledGroove({ ledger, subject, system, schools, rates, size
       const id = `lift-${String(lift.n)}-${String(n)}`;
       if (lift.n === 1) {
         steps.push(wetFaces(lifts.wettingPerSection, each, wetMinutes, gel, n, of));
-        links.push({ from: `wet-${String(n)}`, after: 'start', to: id, most: { minutes: gel, ifMissed: say`Gelled before the sand was in: grind the film off, vacuum, wet again.` } });
+        links.push({
+          from: `wet-${String(n)}`,
+          after: 'start',
+          to: id,
+          most: { minutes: gel, ifMissed: say`Gelled before the sand was in: grind the film off, vacuum, wet again.` },
+        });
         placed.push(wetMinutes);
       } else {
         const below = `lift-${String(lift.n - 1)}-${String(n)}`;
@@ -101,10 +126,30 @@ export function sandFilledGroove({ ledger, subject, system, schools, rates, size
           const abrade = abradeLift(lift.n - 1, minutes(rates.nothing, rates.vacuumPace, each, once, alone, 'Abrading a section'), n, of);
           steps.push(abrade);
           links.push({ from: below, after: 'end', to: abrade.id, least: hard }, { from: abrade.id, after: 'end', to: id });
-        } else links.push({ from: below, after: 'end', to: id, least: gelled, most: { minutes: recoatUntil, ifMissed: say`Past the recoat window: abrade lift ${String(lift.n - 1)}, vacuum and wipe.` } });
+        } else
+          links.push({
+            from: below,
+            after: 'end',
+            to: id,
+            least: gelled,
+            most: { minutes: recoatUntil, ifMissed: say`Past the recoat window: abrade lift ${String(lift.n - 1)}, vacuum and wipe.` },
+          });
       }
       placed.push(fillMinutes);
-      steps.push(sandLift({ lift: lift.n, lifts: lifts.count.value, thickness: lift.thickness, resin: lift.resinPerSection, sand: lift.sandPerSection, proud: lifts.proud, premixed, minutes: fillMinutes, n, of }));
+      steps.push(
+        sandLift({
+          lift: lift.n,
+          lifts: lifts.count.value,
+          thickness: lift.thickness,
+          resin: lift.resinPerSection,
+          sand: lift.sandPerSection,
+          proud: lifts.proud,
+          premixed,
+          minutes: fillMinutes,
+          n,
+          of,
+        }),
+      );
     }
     if (lift.n < lifts.count.value) steps.push(onCured ? waitUntilHard(hard.minutes, temperatureC, lift.n) : waitForGel(lift.n, gelled.minutes, temperatureC));
   }
@@ -118,14 +163,30 @@ export function sandFilledGroove({ ledger, subject, system, schools, rates, size
     const recoatFrom = wait(get(working.recoatFrom), 'Recoat from');
     steps.push(coatWithin(finish, recoatFrom.minutes, recoatUntil));
     links.push({ from: last(of), after: 'end', to: 'coat', least: recoatFrom });
-    links.push({ from: last(1), after: 'end', to: 'coat', most: { minutes: recoatUntil, ifMissed: say`Past the recoat window: abrade the face, vacuum and wipe before coating.` } });
+    links.push({
+      from: last(1),
+      after: 'end',
+      to: 'coat',
+      most: { minutes: recoatUntil, ifMissed: say`Past the recoat window: abrade the face, vacuum and wipe before coating.` },
+    });
   }
   const open = wait(get(readyFor(system, choices.traffic)), 'In use after');
   steps.push(openToTraffic(choiceLabel(slabCrackTable, 'traffic', choices.traffic), open.minutes, temperatureC));
   links.push({ from: last(of), after: 'end', to: 'open', least: open });
 
   return {
-    system, size, lifts, packing, premixed, gel, gelWait: gelled.minutes, below, steps, links, chaseMinutes, ...(standsProud && { grindMinutes }),
+    system,
+    size,
+    lifts,
+    packing,
+    premixed,
+    gel,
+    gelWait: gelled.minutes,
+    below,
+    steps,
+    links,
+    chaseMinutes,
+    ...(standsProud && { grindMinutes }),
     ...(sand === 'two' && { fineShare: ledger.compute(fineShare, sizes) }),
     sections: { count, length: each, longest: longestSection },
     ...(choke && { choke }),

@@ -16,7 +16,12 @@ it.each<[name: string, kind: string, system: string, answers: Readonly<Record<st
   ['joint sealed', 'joint-spall', 'flexible-sealant', { gapMm: 8, traffic: 'foot' }],
   ['cement plaster on lath', 'plaster-hole', 'lath-and-plaster', { outline: box(600, 400), depthMm: 22, base: 'metal-lath', lath: 'rusted', binder: 'cement' }],
   ['lime plaster', 'plaster-hole', 'lime-plaster', { outline: box(600, 400), depthMm: 20, base: 'masonry', binder: 'lime' }],
-  ['plaster fastened back', 'plaster-loose', 'plaster-reattach + setting-compound-45 + skim-coat', { outline: box(1000, 700), position: 'wall', base: 'wood-lath', sagMm: 5 }],
+  [
+    'plaster fastened back',
+    'plaster-loose',
+    'plaster-reattach + setting-compound-45 + skim-coat',
+    { outline: box(1000, 700), position: 'wall', base: 'wood-lath', sagMm: 5 },
+  ],
   ['board plug', 'drywall-hole', 'board-plug', { outline: box(120, 90) }],
   ['board patch', 'drywall-hole', 'board-patch', { outline: box(300, 260) }],
   ['joint taped anew', 'drywall-joint', 're-tape', { joint: 'butt', tape: 'loose' }],

@@ -17,7 +17,10 @@ export const cupHeight = formula({
   output: 'depth',
   against: 'volumeMl',
   source: 'geometry',
-  together: (v) => (v.volumeMl > cupContent(v.bottomMm, v.topMm, v.deepMm, v.deepMm) * (1 + 1e-9) ? { input: 'volumeMl', why: 'The cup does not hold that much. Take a larger one, or mix in two.' } : undefined),
+  together: (v) =>
+    v.volumeMl > cupContent(v.bottomMm, v.topMm, v.deepMm, v.deepMm) * (1 + 1e-9)
+      ? { input: 'volumeMl', why: 'The cup does not hold that much. Take a larger one, or mix in two.' }
+      : undefined,
   compute: ({ volumeMl, bottomMm, topMm, deepMm }) => {
     let [low, high] = [0, deepMm];
     for (let i = 0; i < 60; i++) {
@@ -84,7 +87,10 @@ export const toDivision = formula({
   name: 'to-division',
   title: 'Weigh',
   words: 'the weight, upward to the next division of the scale',
-  inputs: { weightG: { kind: 'mass', label: 'weight', min: 0, max: 1e6, usual: 123.4 }, divisionG: { kind: 'mass', label: 'division of the scale', min: 0.001, max: 1000, usual: 1 } },
+  inputs: {
+    weightG: { kind: 'mass', label: 'weight', min: 0, max: 1e6, usual: 123.4 },
+    divisionG: { kind: 'mass', label: 'division of the scale', min: 0.001, max: 1000, usual: 1 },
+  },
   output: 'mass',
   source: 'geometry',
   compute: ({ weightG, divisionG }) => wholeAbove(weightG / divisionG) * divisionG,

@@ -6,10 +6,16 @@ export const baseCoats = formula({
   name: 'base-coats',
   title: 'Base coats',
   words: 'the thickness less the finish over the thickest coat, upward to whole ones, and no fewer than the base wants; none where the finish alone fills it',
-  inputs: { totalMm: { kind: 'depth', label: 'thickness in all', min: 0.1, max: 200, usual: 18 }, finishMm: { kind: 'depth', label: 'finish coat', min: 0, max: 20, usual: 3 }, thickestMm: { kind: 'depth', label: 'thickest coat', min: 0.5, max: 100, usual: 10 }, least: { kind: 'count', label: 'least base coats', min: 0, max: 10, usual: 2 } },
+  inputs: {
+    totalMm: { kind: 'depth', label: 'thickness in all', min: 0.1, max: 200, usual: 18 },
+    finishMm: { kind: 'depth', label: 'finish coat', min: 0, max: 20, usual: 3 },
+    thickestMm: { kind: 'depth', label: 'thickest coat', min: 0.5, max: 100, usual: 10 },
+    least: { kind: 'count', label: 'least base coats', min: 0, max: 10, usual: 2 },
+  },
   output: 'count',
   source: 'practice',
-  compute: ({ totalMm, finishMm, thickestMm, least }) => (totalMm <= finishMm * (1 + 1e-9) ? 0 : Math.max(least, wholeAbove((totalMm - finishMm) / thickestMm))),
+  compute: ({ totalMm, finishMm, thickestMm, least }) =>
+    totalMm <= finishMm * (1 + 1e-9) ? 0 : Math.max(least, wholeAbove((totalMm - finishMm) / thickestMm)),
 });
 
 /** Thickness of a base coat, in mm. */
@@ -17,7 +23,11 @@ export const baseCoat = formula({
   name: 'base-coat',
   title: 'A base coat',
   words: 'the thickness less the finish, over the base coats',
-  inputs: { totalMm: { kind: 'depth', label: 'thickness in all', min: 0.1, max: 200, usual: 18 }, finishMm: { kind: 'depth', label: 'finish coat', min: 0, max: 20, usual: 3 }, coats: { kind: 'count', label: 'base coats', min: 1, max: 50, usual: 2 } },
+  inputs: {
+    totalMm: { kind: 'depth', label: 'thickness in all', min: 0.1, max: 200, usual: 18 },
+    finishMm: { kind: 'depth', label: 'finish coat', min: 0, max: 20, usual: 3 },
+    coats: { kind: 'count', label: 'base coats', min: 1, max: 50, usual: 2 },
+  },
   output: 'depth',
   source: 'geometry',
   compute: ({ totalMm, finishMm, coats }) => Math.max(0, totalMm - finishMm) / coats,
@@ -28,7 +38,10 @@ export const plasterSand = formula({
   name: 'plaster-sand',
   title: 'Sand, loose',
   words: 'the plaster times what loose sand it takes; the binder fills the voids between the grains',
-  inputs: { volumeMl: { kind: 'volume', label: 'plaster', min: 0, max: 1e8, usual: 12_000 }, bulking: { kind: 'ratio', label: 'loose sand to one of plaster', min: 0.8, max: 1.5, usual: 1.1 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'plaster', min: 0, max: 1e8, usual: 12_000 },
+    bulking: { kind: 'ratio', label: 'loose sand to one of plaster', min: 0.8, max: 1.5, usual: 1.1 },
+  },
   output: 'volume',
   source: 'practice',
   compute: ({ volumeMl, bulking }) => volumeMl * bulking,
@@ -39,7 +52,10 @@ export const plasterBinder = formula({
   name: 'plaster-binder',
   title: 'Binder',
   words: 'the sand over the parts of sand to one of binder',
-  inputs: { sandMl: { kind: 'volume', label: 'sand', min: 0, max: 1e8, usual: 13_000 }, parts: { kind: 'ratio', label: 'sand to one of binder', min: 0.1, max: 10, usual: 3.5 } },
+  inputs: {
+    sandMl: { kind: 'volume', label: 'sand', min: 0, max: 1e8, usual: 13_000 },
+    parts: { kind: 'ratio', label: 'sand to one of binder', min: 0.1, max: 10, usual: 3.5 },
+  },
   output: 'volume',
   source: 'practice',
   compute: ({ sandMl, parts }) => sandMl / parts,
@@ -50,7 +66,11 @@ export const fasteningPoints = formula({
   name: 'fastening-points',
   title: 'Fastening points',
   words: 'along each way, the size over the spacing, upward to whole ones and one more; one times the other',
-  inputs: { widthMm: { kind: 'length', label: 'width', min: 1, max: 1e5, usual: 900 }, heightMm: { kind: 'length', label: 'height', min: 1, max: 1e5, usual: 600 }, spacingMm: { kind: 'depth', label: 'largest spacing', min: 20, max: 1000, usual: 200 } },
+  inputs: {
+    widthMm: { kind: 'length', label: 'width', min: 1, max: 1e5, usual: 900 },
+    heightMm: { kind: 'length', label: 'height', min: 1, max: 1e5, usual: 600 },
+    spacingMm: { kind: 'depth', label: 'largest spacing', min: 20, max: 1000, usual: 200 },
+  },
   output: 'count',
   source: 'practice',
   compute: ({ widthMm, heightMm, spacingMm }) => (wholeAbove(widthMm / spacingMm) + 1) * (wholeAbove(heightMm / spacingMm) + 1),
@@ -72,7 +92,10 @@ export const waterFor = formula({
   name: 'water-for',
   title: 'Cool water',
   words: 'the powder times what a kilogram of it takes',
-  inputs: { powderG: { kind: 'mass', label: 'powder', min: 0, max: 1e7, usual: 800 }, litersKg: { kind: 'ratio', label: 'liters to a kilogram', min: 0, max: 2, usual: 0.35 } },
+  inputs: {
+    powderG: { kind: 'mass', label: 'powder', min: 0, max: 1e7, usual: 800 },
+    litersKg: { kind: 'ratio', label: 'liters to a kilogram', min: 0, max: 2, usual: 0.35 },
+  },
   output: 'volume',
   source: 'generic-sheet',
   compute: ({ powderG, litersKg }) => powderG * litersKg,
@@ -83,7 +106,10 @@ export const withShrinkage = formula({
   name: 'with-shrinkage',
   title: 'To place, for it shrinks',
   words: 'the volume over what is left after it has shrunk',
-  inputs: { volumeMl: { kind: 'volume', label: 'volume to fill', min: 0, max: 1e8, usual: 20 }, shrinks: { kind: 'ratio', label: 'share that it shrinks by', min: 0, max: 0.8, usual: 0.25 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'volume to fill', min: 0, max: 1e8, usual: 20 },
+    shrinks: { kind: 'ratio', label: 'share that it shrinks by', min: 0, max: 0.8, usual: 0.25 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, shrinks }) => volumeMl / (1 - shrinks),

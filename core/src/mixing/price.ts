@@ -6,7 +6,11 @@ export const packsCost = formula({
   name: 'packs-cost',
   title: 'Whole packs',
   words: 'what is needed over the content of a pack, upward to whole ones, times the price of one',
-  inputs: { neededMl: { kind: 'volume', label: 'needed, by volume or by weight', min: 0, max: 1e9, usual: 900 }, packMl: { kind: 'volume', label: 'content of a pack, the same way', min: 0.1, max: 1e8, usual: 600 }, price: { kind: 'money', label: 'price of a pack', min: 0, max: 1e6, usual: 24 } },
+  inputs: {
+    neededMl: { kind: 'volume', label: 'needed, by volume or by weight', min: 0, max: 1e9, usual: 900 },
+    packMl: { kind: 'volume', label: 'content of a pack, the same way', min: 0.1, max: 1e8, usual: 600 },
+    price: { kind: 'money', label: 'price of a pack', min: 0, max: 1e6, usual: 24 },
+  },
   output: 'money',
   source: 'geometry',
   compute: ({ neededMl, packMl, price }) => Math.max(1, wholeAbove(neededMl / packMl)) * price,

@@ -7,7 +7,11 @@ export const weightRatio = formula({
   name: 'weight-ratio',
   title: 'Ratio by weight',
   words: 'ratio by volume times the density of the first over that of the second',
-  inputs: { byVolume: ratioParts, firstKgL: { kind: 'density', label: 'density of the first', min: 0.5, max: 4, usual: 1.12 }, secondKgL: { kind: 'density', label: 'density of the second', min: 0.5, max: 4, usual: 0.97 } },
+  inputs: {
+    byVolume: ratioParts,
+    firstKgL: { kind: 'density', label: 'density of the first', min: 0.5, max: 4, usual: 1.12 },
+    secondKgL: { kind: 'density', label: 'density of the second', min: 0.5, max: 4, usual: 0.97 },
+  },
   output: 'ratio',
   source: 'geometry',
   compute: ({ byVolume, firstKgL, secondKgL }) => (byVolume * firstKgL) / secondKgL,
@@ -41,7 +45,14 @@ export const pastePeroxide = formula({
   compute: ({ roomC }) => Math.max(1.5, 4 - 0.1 * roomC),
 });
 
-const liquidTable = [[16, 2.4], [18, 2.2], [20, 2], [25, 1.8], [30, 1.4], [35, 1.2]] as const;
+const liquidTable = [
+  [16, 2.4],
+  [18, 2.2],
+  [20, 2],
+  [25, 1.8],
+  [30, 1.4],
+  [35, 1.2],
+] as const;
 
 /** Liquid peroxide in percent of gelcoat, by temperature. */
 export const liquidPeroxide = formula({
@@ -65,7 +76,10 @@ export const hardenerWeight = formula({
   name: 'hardener-weight',
   title: 'Hardener',
   words: 'weight of the resin times the dose',
-  inputs: { resinG: { kind: 'mass', label: 'weight of the resin', min: 0.1, max: 1e6, usual: 250 }, dosePct: { kind: 'percent', label: 'dose', min: 0.1, max: 50, usual: 2 } },
+  inputs: {
+    resinG: { kind: 'mass', label: 'weight of the resin', min: 0.1, max: 1e6, usual: 250 },
+    dosePct: { kind: 'percent', label: 'dose', min: 0.1, max: 50, usual: 2 },
+  },
   output: 'mass',
   source: 'geometry',
   compute: ({ resinG, dosePct }) => (resinG * dosePct) / 100,
@@ -76,7 +90,11 @@ export const hardenerDrops = formula({
   name: 'hardener-drops',
   title: 'Drops of hardener',
   words: 'weight over density, times the drops that were counted in a milliliter',
-  inputs: { hardenerG: { kind: 'mass', label: 'weight of hardener', min: 0.01, max: 1000, usual: 5 }, densityKgL: { kind: 'density', label: 'density of the hardener', min: 0.7, max: 1.6, usual: 1.1 }, dropsPerMl: { kind: 'count', label: 'drops counted in a milliliter', min: 5, max: 200, usual: 34 } },
+  inputs: {
+    hardenerG: { kind: 'mass', label: 'weight of hardener', min: 0.01, max: 1000, usual: 5 },
+    densityKgL: { kind: 'density', label: 'density of the hardener', min: 0.7, max: 1.6, usual: 1.1 },
+    dropsPerMl: { kind: 'count', label: 'drops counted in a milliliter', min: 5, max: 200, usual: 34 },
+  },
   output: 'count',
   source: 'geometry',
   compute: ({ hardenerG, densityKgL, dropsPerMl }) => Math.round((hardenerG / densityKgL) * dropsPerMl),
@@ -87,10 +105,14 @@ export const ribbonLength = formula({
   name: 'ribbon-length',
   title: 'Length of the ribbon',
   words: 'mass over density, over the area of a circle as wide as the ribbon',
-  inputs: { hardenerG: { kind: 'mass', label: 'hardener', min: 0, max: 1e5, usual: 1 }, densityKgL: { kind: 'density', label: 'density of the hardener', min: 0.5, max: 2.5, usual: 1.1 }, ribbonMm: { kind: 'depth', label: 'ribbon, across', min: 1, max: 30, usual: 6 } },
+  inputs: {
+    hardenerG: { kind: 'mass', label: 'hardener', min: 0, max: 1e5, usual: 1 },
+    densityKgL: { kind: 'density', label: 'density of the hardener', min: 0.5, max: 2.5, usual: 1.1 },
+    ribbonMm: { kind: 'depth', label: 'ribbon, across', min: 1, max: 30, usual: 6 },
+  },
   output: 'depth',
   source: 'geometry',
-  compute: ({ hardenerG, densityKgL, ribbonMm }) => (hardenerG / densityKgL) * 1000 / ((Math.PI / 4) * ribbonMm ** 2),
+  compute: ({ hardenerG, densityKgL, ribbonMm }) => ((hardenerG / densityKgL) * 1000) / ((Math.PI / 4) * ribbonMm ** 2),
 });
 
 /** Pot life of another mass than the sheet's, in min: more gets hotter and goes off sooner. */
@@ -98,7 +120,11 @@ export const potLifeByMass = formula({
   name: 'pot-life-by-mass',
   title: 'Pot life of this batch',
   words: 'pot life of the stated mass times the ratio of the masses to a small negative power, neither halved nor lengthened by more than a quarter',
-  inputs: { potLifeMin: { kind: 'duration', label: 'pot life of the stated mass', min: 0.5, max: 1000, usual: 30 }, statedG: { kind: 'mass', label: 'stated mass', min: 10, max: 10_000, usual: 100 }, batchG: { kind: 'mass', label: 'mass of the batch', min: 1, max: 100_000, usual: 1000 } },
+  inputs: {
+    potLifeMin: { kind: 'duration', label: 'pot life of the stated mass', min: 0.5, max: 1000, usual: 30 },
+    statedG: { kind: 'mass', label: 'stated mass', min: 10, max: 10_000, usual: 100 },
+    batchG: { kind: 'mass', label: 'mass of the batch', min: 1, max: 100_000, usual: 1000 },
+  },
   output: 'duration',
   against: 'batchG',
   source: 'judgement',
@@ -110,7 +136,11 @@ export const partToAdd = formula({
   name: 'part-to-add',
   title: 'To add of the other part',
   words: 'what was weighed of the first over the ratio, less what is there of the second',
-  inputs: { firstG: { kind: 'mass', label: 'weighed of the first', min: 0.1, max: 1e6, usual: 110 }, secondG: { kind: 'mass', label: 'weighed of the second', min: 0, max: 1e6, usual: 50 }, byWeight: { kind: 'ratio', label: 'parts of the first to one of the second, by weight', min: 0.01, max: 1000, usual: 2 } },
+  inputs: {
+    firstG: { kind: 'mass', label: 'weighed of the first', min: 0.1, max: 1e6, usual: 110 },
+    secondG: { kind: 'mass', label: 'weighed of the second', min: 0, max: 1e6, usual: 50 },
+    byWeight: { kind: 'ratio', label: 'parts of the first to one of the second, by weight', min: 0.01, max: 1000, usual: 2 },
+  },
   output: 'mass',
   source: 'geometry',
   compute: ({ firstG, secondG, byWeight }) => Math.max(0, firstG / byWeight - secondG),
@@ -121,7 +151,11 @@ export const bagYield = formula({
   name: 'bag-yield',
   title: 'Yield of a bag',
   words: 'bag and water together over the density of the fresh mortar',
-  inputs: { bagG: { kind: 'mass', label: 'weight of the bag', min: 100, max: 1e5, usual: 25_000 }, waterG: { kind: 'mass', label: 'weight of the water', min: 0, max: 1e5, usual: 3000 }, freshKgL: { kind: 'density', label: 'density of the fresh mortar', min: 0.8, max: 3, usual: 2.15 } },
+  inputs: {
+    bagG: { kind: 'mass', label: 'weight of the bag', min: 100, max: 1e5, usual: 25_000 },
+    waterG: { kind: 'mass', label: 'weight of the water', min: 0, max: 1e5, usual: 3000 },
+    freshKgL: { kind: 'density', label: 'density of the fresh mortar', min: 0.8, max: 3, usual: 2.15 },
+  },
   output: 'volume',
   source: 'absolute-volume',
   compute: ({ bagG, waterG, freshKgL }) => (bagG + waterG) / freshKgL,
@@ -150,7 +184,10 @@ export const withLoss = formula({
   name: 'with-loss',
   title: 'To mix, with what is lost',
   words: 'what is placed, and the share that is lost on tools, in hoses and on the floor',
-  inputs: { volumeMl: { kind: 'volume', label: 'placed', min: 0, max: 1e8, usual: 900 }, loss: { kind: 'ratio', label: 'share lost', min: 0, max: 3, usual: 0.1 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'placed', min: 0, max: 1e8, usual: 900 },
+    loss: { kind: 'ratio', label: 'share lost', min: 0, max: 3, usual: 0.1 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, loss }) => volumeMl * (1 + loss),
@@ -161,7 +198,10 @@ export const firstPart = formula({
   name: 'first-part',
   title: 'First part, by volume',
   words: 'the mix over one and the parts of the second to one of the first',
-  inputs: { volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 900 }, second: { kind: 'ratio', label: 'second to one of the first', min: 0, max: 20, usual: 0.5 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 900 },
+    second: { kind: 'ratio', label: 'second to one of the first', min: 0, max: 20, usual: 0.5 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, second }) => volumeMl / (1 + second),
@@ -172,7 +212,10 @@ export const secondPart = formula({
   name: 'second-part',
   title: 'Second part, by volume',
   words: 'the mix less its first part',
-  inputs: { volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 900 }, second: { kind: 'ratio', label: 'second to one of the first', min: 0, max: 20, usual: 0.5 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 900 },
+    second: { kind: 'ratio', label: 'second to one of the first', min: 0, max: 20, usual: 0.5 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, second }) => (volumeMl * second) / (1 + second),
@@ -183,7 +226,10 @@ export const massOf = formula({
   name: 'mass-of',
   title: 'Weight',
   words: 'volume times density',
-  inputs: { volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e8, usual: 250 }, densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 5, usual: 1.1 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e8, usual: 250 },
+    densityKgL: { kind: 'density', label: 'density', min: 0.1, max: 5, usual: 1.1 },
+  },
   output: 'mass',
   source: 'geometry',
   compute: ({ volumeMl, densityKgL }) => volumeMl * densityKgL,
@@ -194,7 +240,10 @@ export const volumePart = formula({
   name: 'volume-part',
   title: 'Share of a volume',
   words: 'the volume times the share',
-  inputs: { volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e8, usual: 900 }, share: { kind: 'ratio', label: 'share', min: 0, max: 100, usual: 0.4 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'volume', min: 0, max: 1e8, usual: 900 },
+    share: { kind: 'ratio', label: 'share', min: 0, max: 100, usual: 0.4 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, share }) => volumeMl * share,
@@ -205,7 +254,10 @@ export const volumeFor = formula({
   name: 'volume-for',
   title: 'Volume for an area',
   words: 'the area over what a liter covers',
-  inputs: { areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 240_000 }, coverM2L: { kind: 'spreading', label: 'a liter covers', min: 0.05, max: 100, usual: 2.5 } },
+  inputs: {
+    areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 240_000 },
+    coverM2L: { kind: 'spreading', label: 'a liter covers', min: 0.05, max: 100, usual: 2.5 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ areaMm2, coverM2L }) => (areaMm2 / 1e6 / coverM2L) * 1000,
@@ -216,7 +268,10 @@ export const massOn = formula({
   name: 'mass-on',
   title: 'Thrown on an area',
   words: 'the area times what a square meter takes',
-  inputs: { areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 240_000 }, kgM2: { kind: 'ratio', label: 'kilograms on a square meter', min: 0, max: 50, usual: 0.5 } },
+  inputs: {
+    areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 240_000 },
+    kgM2: { kind: 'ratio', label: 'kilograms on a square meter', min: 0, max: 50, usual: 0.5 },
+  },
   output: 'mass',
   source: 'geometry',
   compute: ({ areaMm2, kgM2 }) => (areaMm2 / 1000) * kgM2,
@@ -249,7 +304,11 @@ export const partOfMix = formula({
   name: 'part-of-mix',
   title: 'One part of a mix',
   words: 'the mix times the part, over all parts',
-  inputs: { volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 52.5 }, part: { kind: 'ratio', label: 'part', min: 0, max: 1000, usual: 4 }, all: { kind: 'ratio', label: 'parts in all', min: 0.001, max: 10_000, usual: 7 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 52.5 },
+    part: { kind: 'ratio', label: 'part', min: 0, max: 1000, usual: 4 },
+    all: { kind: 'ratio', label: 'parts in all', min: 0.001, max: 10_000, usual: 7 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ volumeMl, part, all }) => (volumeMl * part) / all,
@@ -260,7 +319,10 @@ export const noLess = formula({
   name: 'no-less',
   title: 'Mixed, no less than can be measured',
   words: 'what is needed, or the least that can be measured, whichever is more',
-  inputs: { volumeMl: { kind: 'volume', label: 'needed', min: 0, max: 1e8, usual: 2 }, leastMl: { kind: 'volume', label: 'least that can be measured', min: 0, max: 1000, usual: 12 } },
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'needed', min: 0, max: 1e8, usual: 2 },
+    leastMl: { kind: 'volume', label: 'least that can be measured', min: 0, max: 1000, usual: 12 },
+  },
   output: 'volume',
   source: 'judgement',
   compute: ({ volumeMl, leastMl }) => Math.max(volumeMl, leastMl),

@@ -45,8 +45,19 @@ export function putRight({ firstG, secondG, byWeight, tolerancePct, roomG, stirr
   const short = off > 0 ? 'second' : 'first';
   const grams = figure(`To add of the ${short}`, short === 'second' ? evaluate(partToAdd, { firstG, secondG, byWeight }) : secondG * byWeight - firstG);
   if (stirredMin !== undefined && stirredMin > potLifeMin * tooLateShare) {
-    return { state: 'discard', saying: say`Discard it. It was stirred ${ledger.given('Stirred for', 'duration', stirredMin, 'entered', '')} ago and is already setting: what is added now hardens apart from the rest. Spread it out thin to cool, and mix a new one.` };
+    return {
+      state: 'discard',
+      saying: say`Discard it. It was stirred ${ledger.given('Stirred for', 'duration', stirredMin, 'entered', '')} ago and is already setting: what is added now hardens apart from the rest. Spread it out thin to cool, and mix a new one.`,
+    };
   }
-  if (grams.value > roomG) return { state: 'discard', saying: say`Discard it, or pour it into a larger cup at once: it wants ${grams} more of the ${short} part, and the cup has room for ${figure('Room in the cup', roomG)}.` };
-  return { state: 'add', add: { part: short, grams }, saying: say`It is ${percent} off the ratio. Add ${grams} of the ${short} part, and stir it all again from the bottom.` };
+  if (grams.value > roomG)
+    return {
+      state: 'discard',
+      saying: say`Discard it, or pour it into a larger cup at once: it wants ${grams} more of the ${short} part, and the cup has room for ${figure('Room in the cup', roomG)}.`,
+    };
+  return {
+    state: 'add',
+    add: { part: short, grams },
+    saying: say`It is ${percent} off the ratio. Add ${grams} of the ${short} part, and stir it all again from the bottom.`,
+  };
 }

@@ -89,7 +89,10 @@ export const resinLeft = formula({
   name: 'resin-left',
   title: 'Resin still to pour',
   words: 'resin for the lift less what already wets the faces, not below nothing',
-  inputs: { resinMl: { kind: 'volume', label: 'resin for the lift', min: 0, max: 1e9, usual: 800 }, wettedMl: { kind: 'volume', label: 'resin on the faces', min: 0, max: 1e9, usual: 40 } },
+  inputs: {
+    resinMl: { kind: 'volume', label: 'resin for the lift', min: 0, max: 1e9, usual: 800 },
+    wettedMl: { kind: 'volume', label: 'resin on the faces', min: 0, max: 1e9, usual: 40 },
+  },
   output: 'volume',
   source: 'geometry',
   compute: ({ resinMl, wettedMl }) => Math.max(0, resinMl - wettedMl),

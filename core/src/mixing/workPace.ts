@@ -25,7 +25,10 @@ export const sectionCount = formula({
   name: 'section-count',
   title: 'Sections',
   words: 'length divided by the longest section, rounded up',
-  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 4000 }, sectionMm: { kind: 'length', label: 'longest section', min: 1, max: 1e7, usual: 1800 } },
+  inputs: {
+    lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 4000 },
+    sectionMm: { kind: 'length', label: 'longest section', min: 1, max: 1e7, usual: 1800 },
+  },
   output: 'count',
   source: 'geometry',
   compute: ({ lengthMm, sectionMm }) => wholeAbove(lengthMm / sectionMm),
@@ -36,7 +39,10 @@ export const sectionLength = formula({
   name: 'section-length',
   title: 'Length of a section',
   words: 'length divided by the number of sections',
-  inputs: { lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 4000 }, sections: { kind: 'count', label: 'sections', min: 1, max: 1e6, usual: 2 } },
+  inputs: {
+    lengthMm: { kind: 'length', label: 'length of the crack', min: 1, max: 1e6, usual: 4000 },
+    sections: { kind: 'count', label: 'sections', min: 1, max: 1e6, usual: 2 },
+  },
   output: 'length',
   source: 'geometry',
   compute: ({ lengthMm, sections }) => lengthMm / sections,

@@ -68,7 +68,9 @@ describe('issuePlan', () => {
   });
 
   it('goes on from the shelf as it was, not as it is', () => {
-    const slow = genericShelf.map((s) => (s.id === 'rapid-crack-resin' && s.working ? { ...s, working: { ...s.working, gel: { ...s.working.gel, value: 9 } } } : s));
+    const slow = genericShelf.map((s) =>
+      s.id === 'rapid-crack-resin' && s.working ? { ...s, working: { ...s.working, gel: { ...s.working.gel, value: 9 } } } : s,
+    );
     const done = issuePlan({ ...planInput(), shelf: slow });
     if (!done.ok) throw new Error('not issued');
     const plan = stored(done.plan);
@@ -99,7 +101,11 @@ describe('overtaken', () => {
     expect(says({ answers: { lengthMm: 5100, finish: 'thin-coating' } })).toBeUndefined();
   });
   it.each<[Readonly<Record<string, unknown>>, boolean, RegExp]>([
-    [{ ground: 'rocks' }, true, /^Do not go on from this plan: a stop holds the repair now\. The slab rocks .*recorded here: a licensed structural engineer\.$/],
+    [
+      { ground: 'rocks' },
+      true,
+      /^Do not go on from this plan: a stop holds the repair now\. The slab rocks .*recorded here: a licensed structural engineer\.$/,
+    ],
     [{ located: 'no' }, true, /It waits until it is answered in Walk: licensed trades/],
     [{ ground: 'rocks', located: 'no' }, true, /One more stop is open\.$/],
     [{ moisture: 'running', traffic: 'hard-wheels' }, false, /^Look again .* give none\. No system with a method fits/],
@@ -110,7 +116,10 @@ describe('overtaken', () => {
   });
   it('says nothing any longer once it is decided', () => {
     const input = planInput({ answers: { ground: 'rocks' } });
-    const decided = { ...input, defect: { ...input.defect, decisions: [{ stop: 'rocks', who: 'R. E.', capacity: 'engineer', what: 'grouted below, may be filled', on: '2026-05-20' }] } };
+    const decided = {
+      ...input,
+      defect: { ...input.defect, decisions: [{ stop: 'rocks', who: 'R. E.', capacity: 'engineer', what: 'grouted below, may be filled', on: '2026-05-20' }] },
+    };
     expect(overtaken(planRepair(decided), decided.job)).toBeUndefined();
   });
 });
@@ -144,7 +153,11 @@ describe('planChanges', () => {
   it('is one difference where there is no work any longer, with the stop that holds it', () => {
     const [was] = [readSheet(issued().kept).sheet];
     const { work: _gone, ...held } = was;
-    const changes = planChanges(was, { ...held, nothing: say`The plan stops here.`, stops: [{ id: 'x', title: 'Found since', who: 'an engineer', why: say`so`, source: 'practice', liftedBy: 'decision', open: true }] });
+    const changes = planChanges(was, {
+      ...held,
+      nothing: say`The plan stops here.`,
+      stops: [{ id: 'x', title: 'Found since', who: 'an engineer', why: say`so`, source: 'practice', liftedBy: 'decision', open: true }],
+    });
     expect(changes.map((c) => c.about)).toEqual(['No work', 'Stop: Found since']);
   });
 
@@ -164,7 +177,9 @@ describe('planChanges', () => {
 
   it('calls every step by a name of its own, in many sections too', () => {
     const { sheet } = readSheet(issued({ answers: { lengthMm: 14_000 }, job: { people: 1 } }).kept);
-    const rows = planChanges({ ...sheet, work: undefined } as never, sheet).map((c) => c.about).filter((a) => a.startsWith('Step'));
+    const rows = planChanges({ ...sheet, work: undefined } as never, sheet)
+      .map((c) => c.about)
+      .filter((a) => a.startsWith('Step'));
     expect(rows.length).toBe(sheet.work?.schedule.rows.length);
     expect(new Set(rows).size).toBe(rows.length);
   });
@@ -198,7 +213,10 @@ describe('a plan kept by an earlier version', () => {
     const issued = issuePlan({ ...input, rules: { schools: { 'chase-depth': 'shallow' } } });
     if (!issued.ok) throw new Error('not issued');
     const { schools: _own, ...defect } = issued.plan.inputs.defect;
-    const earlier = { ...issued.plan, inputs: { ...issued.plan.inputs, rules: { chase: 'shallow' }, defect: { ...defect, chase: 'deep' } } } as unknown as typeof issued.plan;
+    const earlier = {
+      ...issued.plan,
+      inputs: { ...issued.plan.inputs, rules: { chase: 'shallow' }, defect: { ...defect, chase: 'deep' } },
+    } as unknown as typeof issued.plan;
     const [again, was] = [sheetAgain(earlier), sheetAgain(issued.plan)];
     expect(again && was && planChanges(was, again)).toEqual([]);
     expect(again?.work?.named).toBe('deep chase');
@@ -219,7 +237,11 @@ describe('a plan of any family', () => {
       expect([kind, system, again && planChanges(readSheet(done.plan.kept).sheet, again)]).toEqual([kind, system, []]);
     }
     expect(issued).toBeGreaterThan(95);
-    const held = issuePlan({ job: planInput().job, area: planInput().area, defect: { ...planInput().defect, kind: 'bar-spall', facts: usualFacts('bar-spall', { loaded: 'yes', position: 'wall' }) } });
+    const held = issuePlan({
+      job: planInput().job,
+      area: planInput().area,
+      defect: { ...planInput().defect, kind: 'bar-spall', facts: usualFacts('bar-spall', { loaded: 'yes', position: 'wall' }) },
+    });
     expect(held.ok ? '' : tell(held.why, how)).toMatch(/The plan stops here until it is decided/);
   });
 });

@@ -49,7 +49,18 @@ export function inputsOf({ job, area, defect, rules, shelf }: PlanInput): Issued
   return {
     job: { id, site, client, timeZone, units, startAt, people },
     area: { id: area.id, name: area.name, facts: area.facts },
-    defect: { id: defectId, kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(schools && { schools }), ...(sand && { sand }), ...(note !== undefined && { note }) },
+    defect: {
+      id: defectId,
+      kind,
+      mark,
+      facts,
+      confirmed,
+      decisions,
+      ...(choice && { choice }),
+      ...(schools && { schools }),
+      ...(sand && { sand }),
+      ...(note !== undefined && { note }),
+    },
     rules: rules ?? usualHouseRules,
     shelf: shelf ?? genericShelf,
   };
@@ -85,7 +96,10 @@ export function issuePlan(input: PlanInput): { readonly ok: true; readonly plan:
   const plan = planOf(inputs);
   if (plan.state === 'incomplete') {
     const open = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question);
-    return { ok: false, why: open.length > 0 ? say`There is no plan yet. Still to answer: ${open.join('; ')}` : say`There is no plan yet: something in the answers cannot be.` };
+    return {
+      ok: false,
+      why: open.length > 0 ? say`There is no plan yet. Still to answer: ${open.join('; ')}` : say`There is no plan yet: something in the answers cannot be.`,
+    };
   }
   const sheet = sheetOfAny(plan, inputs.job);
   if (!sheet) return { ok: false, why: say`There is no plan yet. Still to answer: ${plan.sense.area.missing.map((a) => a.question).join('; ')}` };
@@ -158,7 +172,8 @@ function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[
     for (const q of work.quantities) add(q.label, say`${q.figure}`);
     // a part that is told as a quantity is not told twice
     const quantities = new Set(work.quantities.map((q) => q.figure.id));
-    for (const mix of work.mixes ?? []) for (const p of mix.parts.filter(({ amount }) => !quantities.has(amount.id))) add(`${mix.title}: ${p.what.toLowerCase()}`, say`${p.amount}`);
+    for (const mix of work.mixes ?? [])
+      for (const p of mix.parts.filter(({ amount }) => !quantities.has(amount.id))) add(`${mix.title}: ${p.what.toLowerCase()}`, say`${p.amount}`);
     for (const care of work.cares) add(`Care: ${care.title}`, care.why);
     for (const { step } of work.schedule.rows) add(stepName(step), say`${step.title}: ${step.detail}; ${step.minutes}`);
     for (const c of work.cautions) add(`Caution: ${c.title}, ${c.id.replaceAll('-', ' ')}`, c.text);
@@ -191,13 +206,19 @@ export function overtaken(now: RepairPlan, job: IssuedInputs['job']): Overtaken 
   const { stops, work, nothing } = sheet;
   const open = stops.filter((s) => s.open);
   const [first] = open;
-  if (first) return { held: true, says: say`Do not go on from this plan: a stop holds the repair now. ${first.why} ${decidesWords(first)}${open.length > 1 ? ` ${open.length === 2 ? 'One more stop is' : `${String(open.length - 1)} more stops are`} open.` : ''}`, brief: 'a stop holds it now' };
+  if (first)
+    return {
+      held: true,
+      says: say`Do not go on from this plan: a stop holds the repair now. ${first.why} ${decidesWords(first)}${open.length > 1 ? ` ${open.length === 2 ? 'One more stop is' : `${String(open.length - 1)} more stops are`} open.` : ''}`,
+      brief: 'a stop holds it now',
+    };
   return work ? undefined : { held: false, says: say`${lookAgain} ${nothing ?? ''}`, brief: noPlanNow };
 }
 
 const lookAgain = 'Look again before going on from this plan: the facts as they are now give none.';
 const noPlanNow = 'no plan of it now';
-const decidesWords = ({ who, liftedBy }: HeldStop): string => (liftedBy === 'decision' ? `It waits until it is decided, and recorded here: ${who}.` : `It waits until it is answered in Walk: ${who}.`);
+const decidesWords = ({ who, liftedBy }: HeldStop): string =>
+  liftedBy === 'decision' ? `It waits until it is decided, and recorded here: ${who}.` : `It waits until it is answered in Walk: ${who}.`;
 
 /**
  * In what a plan differs from an earlier one: systems, sizes, quantities, steps, cautions, verdicts. Where there is
@@ -207,7 +228,10 @@ export function planChanges(was: Sheet, now: Sheet): PlanChange[] {
   const { work, ...bare } = was;
   const changes = changedRows(comparable(now.work && work ? was : bare), comparable(now), [Date.parse(was.startAt), Date.parse(now.startAt)]);
   if (was.startAt === now.startAt) return changes;
-  return [{ about: 'Start of the work', was: say`${instant(was.startAt)}`, now: say`${instant(now.startAt)}` }, ...changes.filter((c) => c.about !== 'Start of the work')];
+  return [
+    { about: 'Start of the work', was: say`${instant(was.startAt)}`, now: say`${instant(now.startAt)}` },
+    ...changes.filter((c) => c.about !== 'Start of the work'),
+  ];
 }
 
 function factRows(table: AskTable, facts: LooseFacts): Compared[] {

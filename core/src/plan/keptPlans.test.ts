@@ -17,7 +17,11 @@ const how = { units: 'metric', timeZone: 'UTC' } as const;
 describe('plans that version 0.4.0 issued', () => {
   it('are of every kind of defect that there was', () => {
     const kinds = new Set<string>(kept.map((p) => p.inputs.defect.kind));
-    expect(defectKinds().map((k) => k.id).filter((id) => !kinds.has(id))).toEqual([]);
+    expect(
+      defectKinds()
+        .map((k) => k.id)
+        .filter((id) => !kinds.has(id)),
+    ).toEqual([]);
     expect(kept.length).toBeGreaterThan(120);
   });
 
@@ -42,7 +46,9 @@ describe('plans that version 0.4.0 issued', () => {
     const odd = kept.flatMap(({ inputs, ...plan }) => {
       const input = { job: { ...inputs.job, areas: [] }, area: { ...inputs.area, defects: [] }, defect: inputs.defect, rules: inputs.rules };
       const [again, over] = [sheetAgain({ inputs, ...plan }), overtaken(planRepair(input), inputs.job)];
-      return again?.work && !over && inputChanges(inputs, inputsOf(input)).length === 0 ? [] : [`${inputs.defect.kind}, ${inputs.defect.choice?.system ?? ''}: ${over ? tell(over.says, how) : ''}`];
+      return again?.work && !over && inputChanges(inputs, inputsOf(input)).length === 0
+        ? []
+        : [`${inputs.defect.kind}, ${inputs.defect.choice?.system ?? ''}: ${over ? tell(over.says, how) : ''}`];
     });
     expect(odd).toEqual([]);
   });

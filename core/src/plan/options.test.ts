@@ -13,7 +13,13 @@ const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
 const labor = { perHour: 60, currency: 'USD', since: '2026-01-01' };
 const input = (kind: string, answers: Readonly<Record<string, unknown>> = {}, more: Partial<PlanInput> = {}): PlanInput => {
   const usual = planInput();
-  return { ...usual, area: { ...usual.area, facts: { ...usual.area.facts } }, defect: { id: 'd', kind, mark: 'O-01', confirmed: [], decisions: [], facts: usualFacts(kind, answers) }, rules: { schools: {}, labor }, ...more };
+  return {
+    ...usual,
+    area: { ...usual.area, facts: { ...usual.area.facts } },
+    defect: { id: 'd', kind, mark: 'O-01', confirmed: [], decisions: [], facts: usualFacts(kind, answers) },
+    rules: { schools: {}, labor },
+    ...more,
+  };
 };
 const box = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
 const asked = (...some: readonly Asked[]) => ({ asked: some });
@@ -25,21 +31,43 @@ describe('options for the client', () => {
     expect(made?.options.map((o) => o.scope)).toEqual(['patch', 'patch', 'margin']);
     expect(new Set(made?.options.map((o) => o.system)).size).toBeGreaterThan(1);
     for (const o of made?.options ?? []) {
-      expect([o.byHand.value > 0, o.elapsed.value >= o.byHand.value, o.quantities.length > 0, o.outlooks.length > 0, (o.visits?.value ?? 0) > 0]).toEqual([true, true, true, true, true]);
+      expect([o.byHand.value > 0, o.elapsed.value >= o.byHand.value, o.quantities.length > 0, o.outlooks.length > 0, (o.visits?.value ?? 0) > 0]).toEqual([
+        true,
+        true,
+        true,
+        true,
+        true,
+      ]);
     }
   });
 
   it('prices by hand at the rate of the firm, says what is not in the price, and gives none where there is no rate', () => {
     const made = clientOptions(input('drywall-hole', { outline: box(300, 260) }), asked({ scope: 'patch', system: 'board-patch' }));
     const [one] = made?.options ?? [];
-    expect(one?.price?.total.value).toBeCloseTo((one?.byHand.value ?? 0) / 60 * 60, 6);
+    expect(one?.price?.total.value).toBeCloseTo(((one?.byHand.value ?? 0) / 60) * 60, 6);
     expect(one?.price?.without).toMatch(/Material is not in it/);
-    expect(clientOptions(input('drywall-hole', { outline: box(300, 260) }, { rules: { schools: {} } }), asked({ scope: 'patch', system: 'board-patch' }))?.options[0]?.price).toBeUndefined();
+    expect(
+      clientOptions(input('drywall-hole', { outline: box(300, 260) }, { rules: { schools: {} } }), asked({ scope: 'patch', system: 'board-patch' }))?.options[0]
+        ?.price,
+    ).toBeUndefined();
   });
 
   it('adds whole packs of a product of the firm that is used, in the same currency', () => {
-    const products: readonly Product[] = [{ id: 'p1', title: 'Our mortar', basedOn: 'polymer-mortar-2k', sheet: 's', figures: {}, packs: [{ size: 5000, unit: 'g', price: { amount: 31, currency: 'USD', on: '2026-02-01' } }] }];
-    const priced = (currency: string) => clientOptions(input('concrete-spall', { outline: box(500, 400), depthMm: 30 }, { shelf: firmShelf(products), rules: { schools: {}, labor: { ...labor, currency } } }), { ...asked({ scope: 'patch', system: 'p1' }), products })?.options[0];
+    const products: readonly Product[] = [
+      {
+        id: 'p1',
+        title: 'Our mortar',
+        basedOn: 'polymer-mortar-2k',
+        sheet: 's',
+        figures: {},
+        packs: [{ size: 5000, unit: 'g', price: { amount: 31, currency: 'USD', on: '2026-02-01' } }],
+      },
+    ];
+    const priced = (currency: string) =>
+      clientOptions(
+        input('concrete-spall', { outline: box(500, 400), depthMm: 30 }, { shelf: firmShelf(products), rules: { schools: {}, labor: { ...labor, currency } } }),
+        { ...asked({ scope: 'patch', system: 'p1' }), products },
+      )?.options[0];
     const usd = priced('USD');
     const powder = usd?.quantities.find((q) => q.id === 'powder')?.figure.value ?? 0;
     expect(usd?.price?.parts.find((p) => p.id === 'material')?.figure.value).toBe(Math.ceil(powder / 5000) * 31);
@@ -49,21 +77,35 @@ describe('options for the client', () => {
 
   it('takes more by hand and more material for a larger scope, with the size of the face where that is asked', () => {
     const all = ['patch', 'margin', 'whole'] as const;
-    const made = clientOptions(input('plaster-hole', { outline: box(420, 260), depthMm: 12, binder: 'gypsum', base: 'masonry' }), { ...asked(...all.map((scope): Asked => ({ scope, system: 'gypsum-plaster' }))), face: { widthMm: 3000, heightMm: 2400 } });
+    const made = clientOptions(input('plaster-hole', { outline: box(420, 260), depthMm: 12, binder: 'gypsum', base: 'masonry' }), {
+      ...asked(...all.map((scope): Asked => ({ scope, system: 'gypsum-plaster' }))),
+      face: { widthMm: 3000, heightMm: 2400 },
+    });
     const byHand = made?.options.map((o) => o.byHand.value) ?? [];
     expect(byHand).toHaveLength(3);
     expect([...byHand].sort((a, b) => a - b)).toEqual(byHand);
     const area = made?.options.map((o) => o.quantities.find((q) => q.id === 'area')?.figure.value ?? 0) ?? [];
     expect(area[2]).toBeGreaterThanOrEqual(3000 * 2400);
     // without its size the whole face is asked for in words, and nothing is made up
-    const asks = clientOptions(input('plaster-hole', { outline: box(420, 260), depthMm: 12, binder: 'gypsum', base: 'masonry' }), asked({ scope: 'whole', system: 'gypsum-plaster' }, { scope: 'replace' }));
-    expect([asks?.options, asks?.notes.map(words)]).toEqual([[], ['Whole face: give the size of the whole face.', 'Replace: the piece is taken out and a new one put in. It is no repair: time and price are asked of whoever replaces it.']]);
+    const asks = clientOptions(
+      input('plaster-hole', { outline: box(420, 260), depthMm: 12, binder: 'gypsum', base: 'masonry' }),
+      asked({ scope: 'whole', system: 'gypsum-plaster' }, { scope: 'replace' }),
+    );
+    expect([asks?.options, asks?.notes.map(words)]).toEqual([
+      [],
+      [
+        'Whole face: give the size of the whole face.',
+        'Replace: the piece is taken out and a new one put in. It is no repair: time and price are asked of whoever replaces it.',
+      ],
+    ]);
   });
 
   it('says so where a stop is open, where no size can grow, and what makes an option care', () => {
     const held = clientOptions(input('bar-spall', { loaded: 'yes', position: 'wall' }));
     expect([held?.options, held?.notes.map(words)]).toEqual([[], ['A stop is open: nothing is put before the client until it is decided.']]);
-    expect(clientOptions(input('tub-chip', { shell: 'enamel', depthMm: 1.5 }), asked({ scope: 'margin' }))?.notes.map(words)).toEqual(['Patch with margin: this kind of defect has no size that could be made larger.']);
+    expect(clientOptions(input('tub-chip', { shell: 'enamel', depthMm: 1.5 }), asked({ scope: 'margin' }))?.notes.map(words)).toEqual([
+      'Patch with margin: this kind of defect has no size that could be made larger.',
+    ]);
     const care = clientOptions(input('timber-decay', {}), asked({ scope: 'patch', system: 'epoxy-timber-paste' }))?.options[0];
     expect(care?.cares.map(words).join()).toMatch(/harden them first/);
     expect(clientOptions({ ...input('tub-chip'), defect: { ...input('tub-chip').defect, facts: {} } })).toBeUndefined();
@@ -99,7 +141,8 @@ describe('what stands in the address of a page of options', () => {
 });
 
 describe('against a deadline', () => {
-  const joint = (answers: Readonly<Record<string, unknown>> = {}) => input('drywall-joint', { joint: 'butt', tape: 'loose', paint: 'flat', light: 'soft', texture: 'smooth', look: 'passing', ...answers });
+  const joint = (answers: Readonly<Record<string, unknown>> = {}) =>
+    input('drywall-joint', { joint: 'butt', tape: 'loose', paint: 'flat', light: 'soft', texture: 'smooth', look: 'passing', ...answers });
   const at = (hours: number) => new Date(Date.parse('2026-06-02T05:00:00.000Z') + hours * 3_600_000).toISOString();
 
   it('takes the fastest way that still meets the level, and says how many are in time', () => {
@@ -107,7 +150,9 @@ describe('against a deadline', () => {
     expect(loose?.fastest?.level?.value).toBe(4);
     expect(loose && words(loose.says)).toMatch(/^In time: setting compound, five minutes is done .*, to level 4\. \d+ ways are in time\.$/);
     // nothing that fits is done sooner than what is called the fastest
-    const all = clientOptions(joint(), asked(...['re-tape', 'setting-compound-20', 'setting-compound-90'].map((system): Asked => ({ scope: 'patch', system }))))?.options ?? [];
+    const all =
+      clientOptions(joint(), asked(...['re-tape', 'setting-compound-20', 'setting-compound-90'].map((system): Asked => ({ scope: 'patch', system }))))
+        ?.options ?? [];
     for (const o of all) expect(Date.parse(o.sheet.work?.schedule.doneAt ?? '')).toBeGreaterThanOrEqual(Date.parse(loose?.fastest?.doneAt ?? ''));
   });
 

@@ -96,7 +96,14 @@ function materials(ledger: Ledger, plan: JudgeablePlan, products: readonly Produ
   const needed = pack.unit === 'mL' ? mix.total : masses[0];
   if (!needed) return undefined;
   const size = ledger.given('Content of a pack', pack.unit === 'mL' ? 'volume' : 'mass', pack.size, 'entered', pack.price.on);
-  return { currency: pack.price.currency, cost: ledger.compute(packsCost, { neededMl: needed, packMl: size, price: ledger.given('Price of a pack', 'money', pack.price.amount, 'entered', pack.price.on) }, `${product.title}, ${pack.price.currency}`) };
+  return {
+    currency: pack.price.currency,
+    cost: ledger.compute(
+      packsCost,
+      { neededMl: needed, packMl: size, price: ledger.given('Price of a pack', 'money', pack.price.amount, 'entered', pack.price.on) },
+      `${product.title}, ${pack.price.currency}`,
+    ),
+  };
 }
 
 function priceOf(plan: JudgeablePlan, products: readonly Product[]): ClientOption['price'] {
@@ -104,8 +111,16 @@ function priceOf(plan: JudgeablePlan, products: readonly Product[]): ClientOptio
   if (!labor) return undefined;
   const material = materials(plan.ledger, plan, products);
   const counted = material?.currency === labor.currency ? material : undefined;
-  const parts: Quantity[] = [{ id: 'labor', label: 'Labor', figure: labor.cost }, ...(counted ? [{ id: 'material', label: 'Material, whole packs', figure: counted.cost }] : [])];
-  return { currency: labor.currency, total: plan.ledger.compute(priceTogether, { part: parts.map((p) => p.figure) }, `Price, ${labor.currency}`), parts, ...(!counted && { without: 'Material is not in it: no product of the shelf that is used here has a price in this currency.' }) };
+  const parts: Quantity[] = [
+    { id: 'labor', label: 'Labor', figure: labor.cost },
+    ...(counted ? [{ id: 'material', label: 'Material, whole packs', figure: counted.cost }] : []),
+  ];
+  return {
+    currency: labor.currency,
+    total: plan.ledger.compute(priceTogether, { part: parts.map((p) => p.figure) }, `Price, ${labor.currency}`),
+    parts,
+    ...(!counted && { without: 'Material is not in it: no product of the shelf that is used here has a price in this currency.' }),
+  };
 }
 
 /** Whether two systems are the same answer twice: compounds that part by how fast they set, plaster of one kind. */
@@ -124,33 +139,63 @@ function usual(plan: JudgeablePlan, face: Face | undefined): readonly Preferred[
   const { candidates } = plan.state === 'judged' ? plan : plan.match;
   const planned = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
   if (!planned) return [];
-  const other = candidates.find((c) => c.grade !== 'out' && !sameFamily(c, planned)) ?? candidates.find((c) => c.grade !== 'out' && c.system.id !== planned.system.id);
+  const other =
+    candidates.find((c) => c.grade !== 'out' && !sameFamily(c, planned)) ?? candidates.find((c) => c.grade !== 'out' && c.system.id !== planned.system.id);
   const larger = (['whole', 'margin'] as const).find((scope) => scoped(plan.defect.facts, scope, face) !== undefined);
-  return [{ scope: 'patch', system: planned.system.id }, ...(other ? [{ scope: 'patch' as const, system: other.system.id }] : []), ...(larger ? [{ scope: larger, prefer: planned.system.id }] : [])];
+  return [
+    { scope: 'patch', system: planned.system.id },
+    ...(other ? [{ scope: 'patch' as const, system: other.system.id }] : []),
+    ...(larger ? [{ scope: larger, prefer: planned.system.id }] : []),
+  ];
 }
 
 function option(input: PlanInput, asked: Preferred, face: Face | undefined, products: readonly Product[]): ClientOption | Saying {
   const { title, means } = scopes[asked.scope];
   if (asked.scope === 'replace' && !face) return say`${title}: ${means}. It is no repair: time and price are asked of whoever replaces it.`;
   const facts = scoped(input.defect.facts, asked.scope, face);
-  if (!facts) return face || asked.scope === 'margin' ? say`${title}: this kind of defect has no size that could be made larger.` : say`${title}: give the size of the whole face.`;
+  if (!facts)
+    return face || asked.scope === 'margin'
+      ? say`${title}: this kind of defect has no size that could be made larger.`
+      : say`${title}: give the size of the whole face.`;
   const { choice: own, ...defect } = input.defect;
-  const planBy = (system: string | undefined) => judgeable(planRepair({ ...input, defect: { ...defect, facts, ...(system === undefined ? asked.scope === 'patch' && own && { choice: own } : { choice: { system, ...(own?.system === system && own.reason !== undefined && { reason: own.reason }) } }) } }));
+  const planBy = (system: string | undefined) =>
+    judgeable(
+      planRepair({
+        ...input,
+        defect: {
+          ...defect,
+          facts,
+          ...(system === undefined
+            ? asked.scope === 'patch' && own && { choice: own }
+            : { choice: { system, ...(own?.system === system && own.reason !== undefined && { reason: own.reason }) } }),
+        },
+      }),
+    );
   const preferred = asked.prefer === undefined ? undefined : planBy(asked.prefer);
   const does = preferred && asked.prefer !== undefined && candidateOf(preferred, asked.prefer)?.grade !== 'out';
   const plan = does ? preferred : planBy(asked.system);
   if (!plan) return say`${title}: something is still to be answered.`;
   const sheet = sheetOf(plan, input.job);
   const { work } = sheet;
-  if (!work) return say`${title}, ${asked.system === undefined ? 'as planned' : (candidateOf(plan, asked.system)?.system.title ?? asked.system)}: ${sheet.nothing ?? ''}`;
+  if (!work)
+    return say`${title}, ${asked.system === undefined ? 'as planned' : (candidateOf(plan, asked.system)?.system.title ?? asked.system)}: ${sheet.nothing ?? ''}`;
   const candidate = candidateOf(plan, work.system);
   const members = candidate?.chain ?? (candidate ? [candidate.system] : []);
   const price = priceOf(plan, products);
   return {
-    id: `${asked.scope} ${work.system}`, scope: asked.scope, system: work.system, title: `${work.title}, ${work.named}`,
-    byHand: work.schedule.handsOn, elapsed: work.schedule.total, ...(candidate?.visits && { visits: candidate.visits }),
-    quantities: work.quantities.filter((q) => q.id !== 'labor').slice(0, 6), cares: work.cares.map((c) => say`${c.title}: ${c.why}`),
-    outlooks: members.flatMap((m) => outlookOf(m) ?? []), ...(price && { price }), sheet, figures: plan.ledger,
+    id: `${asked.scope} ${work.system}`,
+    scope: asked.scope,
+    system: work.system,
+    title: `${work.title}, ${work.named}`,
+    byHand: work.schedule.handsOn,
+    elapsed: work.schedule.total,
+    ...(candidate?.visits && { visits: candidate.visits }),
+    quantities: work.quantities.filter((q) => q.id !== 'labor').slice(0, 6),
+    cares: work.cares.map((c) => say`${c.title}: ${c.why}`),
+    outlooks: members.flatMap((m) => outlookOf(m) ?? []),
+    ...(price && { price }),
+    sheet,
+    figures: plan.ledger,
   };
 }
 
@@ -160,7 +205,10 @@ const candidateOf = (plan: JudgeablePlan, id: string) => (plan.state === 'judged
  * Two or three ways to go about a repair side by side, as they are put before the client: by system and by scope.
  * @param asked what is put side by side; absent: what is planned, another answer, and a larger scope
  */
-export function clientOptions(input: PlanInput, { asked, face, products = [] }: { readonly asked?: readonly Asked[]; readonly face?: Face; readonly products?: readonly Product[] } = {}): ClientOptions | undefined {
+export function clientOptions(
+  input: PlanInput,
+  { asked, face, products = [] }: { readonly asked?: readonly Asked[]; readonly face?: Face; readonly products?: readonly Product[] } = {},
+): ClientOptions | undefined {
   const plan = judgeable(planRepair(input));
   if (!plan) return undefined;
   const made = (asked ?? usual(plan, face)).map((one: Preferred) => {
@@ -173,8 +221,14 @@ export function clientOptions(input: PlanInput, { asked, face, products = [] }: 
   });
   const options = made.filter((m): m is ClientOption => !Array.isArray(m)).filter((o, i, all) => all.findIndex((other) => other.id === o.id) === i);
   return {
-    mark: input.defect.mark, title: kindOf(input.defect.kind).title, place: `${input.area.name}, ${input.job.site}`, options,
-    notes: [...made.filter((m): m is Saying => Array.isArray(m)), ...(plan.state !== 'judged' && plan.match.held ? [say`A stop is open: nothing is put before the client until it is decided.`] : [])],
+    mark: input.defect.mark,
+    title: kindOf(input.defect.kind).title,
+    place: `${input.area.name}, ${input.job.site}`,
+    options,
+    notes: [
+      ...made.filter((m): m is Saying => Array.isArray(m)),
+      ...(plan.state !== 'judged' && plan.match.held ? [say`A stop is open: nothing is put before the client until it is decided.`] : []),
+    ],
     advice: `${plan.advice} What is hidden is not in it; taxes and travel neither.`,
   };
 }
@@ -189,11 +243,14 @@ export const noPrice = 'no rate for labor in House rules yet';
 
 /** Reads what stands in an address. @returns nothing where it is no list of scopes, each with a system or without */
 export function readAsked(text: string): readonly Asked[] | undefined {
-  const parts = text.split(',').slice(0, 4).map((part): Asked | undefined => {
-    const [scope = '', ...rest] = part.split(':');
-    const system = rest.join(':');
-    return Object.hasOwn(scopes, scope) ? { scope: scope as Scope, ...(system !== '' && { system }) } : undefined;
-  });
+  const parts = text
+    .split(',')
+    .slice(0, 4)
+    .map((part): Asked | undefined => {
+      const [scope = '', ...rest] = part.split(':');
+      const system = rest.join(':');
+      return Object.hasOwn(scopes, scope) ? { scope: scope as Scope, ...(system !== '' && { system }) } : undefined;
+    });
   return parts.every((p): p is Asked => p !== undefined) ? parts : undefined;
 }
 
@@ -233,20 +290,39 @@ export function fastestBy(input: PlanInput, deadline: string): ByDeadline | unde
   if (!first) return undefined;
   const { candidates } = first.state === 'judged' ? first : first.match;
   const until = Date.parse(deadline);
-  const all = candidates.filter((c) => c.grade !== 'out').flatMap((c) => {
-    const plan = judgeable(planRepair({ ...input, defect: { ...input.defect, choice: { system: c.system.id } } }));
-    const sheet = plan && sheetOf(plan, input.job);
-    return sheet?.work ? [{ way: { system: c.system.id, title: sheet.work.title, doneAt: sheet.work.schedule.doneAt, ...levelIn(sheet) } satisfies InTime, sheet, done: Date.parse(sheet.work.schedule.doneAt) }] : [];
-  }).sort((a, b) => a.done - b.done);
+  const all = candidates
+    .filter((c) => c.grade !== 'out')
+    .flatMap((c) => {
+      const plan = judgeable(planRepair({ ...input, defect: { ...input.defect, choice: { system: c.system.id } } }));
+      const sheet = plan && sheetOf(plan, input.job);
+      return sheet?.work
+        ? [
+            {
+              way: { system: c.system.id, title: sheet.work.title, doneAt: sheet.work.schedule.doneAt, ...levelIn(sheet) } satisfies InTime,
+              sheet,
+              done: Date.parse(sheet.work.schedule.doneAt),
+            },
+          ]
+        : [];
+    })
+    .sort((a, b) => a.done - b.done);
   // where the face asks for a level, only what works to one counts
   const leveled = all.filter((w) => 'level' in w.way);
   const ways = leveled.length > 0 ? leveled : all;
   const [best] = ways;
   if (!best) return { says: say`Nothing fits as it is: no way is done by then.` };
   const { way } = best;
-  if (best.done <= until) return { fastest: way, says: say`In time: ${way.title.toLowerCase()} is done ${instant(way.doneAt)}${way.level ? say`, to level ${way.level}` : ''}. ${ways.filter((w) => w.done <= until).length === 1 ? 'With no other system it is.' : say`${first.ledger.assumed('Ways in time', 'count', ways.filter((w) => w.done <= until).length, 'geometry')} ways are in time.`}` };
+  if (best.done <= until)
+    return {
+      fastest: way,
+      says: say`In time: ${way.title.toLowerCase()} is done ${instant(way.doneAt)}${way.level ? say`, to level ${way.level}` : ''}. ${ways.filter((w) => w.done <= until).length === 1 ? 'With no other system it is.' : say`${first.ledger.assumed('Ways in time', 'count', ways.filter((w) => w.done <= until).length, 'geometry')} ways are in time.`}`,
+    };
   const reached = first.ledger.assumed('Level by then', 'count', levelBy(best.sheet, until), 'ga-214');
-  return { says: way.level ? say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}; by the deadline it stands at level ${reached} of ${way.level}, neither primed nor painted.` : say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}.` };
+  return {
+    says: way.level
+      ? say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}; by the deadline it stands at level ${reached} of ${way.level}, neither primed nor painted.`
+      : say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}.`,
+  };
 }
 
 const levelIn = (sheet: Sheet): Pick<InTime, 'level'> => {

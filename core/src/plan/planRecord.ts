@@ -11,16 +11,33 @@ function verdictRecord(v: Verdict) {
 function schoolRecord({ question, side, by, because, effects }: PlannedSchool) {
   const options = effects.map(({ side: one, taken, repair, work }) => {
     const [effect, other] = [repair(), work?.()];
-    return { id: one.id, taken, ...(effect && { resin: effect.batch.resinPlaced, total: effect.schedule.total }), ...(other && { total: other.schedule.total, handsOn: other.schedule.handsOn }) };
+    return {
+      id: one.id,
+      taken,
+      ...(effect && { resin: effect.batch.resinPlaced, total: effect.schedule.total }),
+      ...(other && { total: other.schedule.total, handsOn: other.schedule.handsOn }),
+    };
   });
   return { id: question.id, question: question.question, side: side.id, by, ...(because !== undefined && { because }), ...(options.length > 0 && { options }) };
 }
 
 function workRecord(work: PlannedWork) {
   return {
-    system: work.candidate.system.id, by: work.by, ...(work.reason !== undefined && { reason: work.reason }), named: work.method.named,
-    steps: work.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times })), links: work.method.links, quantities: work.quantities, mixes: work.mixes,
-    total: work.schedule.total, handsOn: work.schedule.handsOn, doneAt: work.schedule.doneAt, openAt: work.schedule.openAt, cautions: work.cautions, section: work.section, ...(work.more.length > 0 && { more: work.more }),
+    system: work.candidate.system.id,
+    by: work.by,
+    ...(work.reason !== undefined && { reason: work.reason }),
+    named: work.method.named,
+    steps: work.schedule.rows.map(({ step, ...times }) => ({ ...step, ...times })),
+    links: work.method.links,
+    quantities: work.quantities,
+    mixes: work.mixes,
+    total: work.schedule.total,
+    handsOn: work.schedule.handsOn,
+    doneAt: work.schedule.doneAt,
+    openAt: work.schedule.openAt,
+    cautions: work.cautions,
+    section: work.section,
+    ...(work.more.length > 0 && { more: work.more }),
   };
 }
 
@@ -32,7 +49,14 @@ function judgedRecord(plan: JudgedPlan) {
     defect: { id: defect.id, mark: defect.mark, kind: defect.kind },
     area: { id: area.id, name: area.name },
     ...rest,
-    candidates: candidates.map(({ system, verdicts, against, ...c }) => ({ system: system.id, title: system.title, method: recipeOf(system) !== undefined || hasWork({ system, verdicts, against, ...c }), ...c, against: against.map((v) => v.rule), verdicts: verdicts.map(verdictRecord) })),
+    candidates: candidates.map(({ system, verdicts, against, ...c }) => ({
+      system: system.id,
+      title: system.title,
+      method: recipeOf(system) !== undefined || hasWork({ system, verdicts, against, ...c }),
+      ...c,
+      against: against.map((v) => v.rule),
+      verdicts: verdicts.map(verdictRecord),
+    })),
     ...(planned && { planned: { system: planned.candidate.system.id, by: planned.by, ...(planned.reason !== undefined && { reason: planned.reason }) } }),
     schools: schools.map(schoolRecord),
     ...(work && { work: workRecord(work) }),
@@ -59,13 +83,29 @@ function judgedRecord(plan: JudgedPlan) {
 /** A plan as plain data with all its workings: figures stand as references into one flat table. */
 export function planRecord(plan: RepairPlan): unknown {
   if (plan.state === 'incomplete') {
-    return { state: plan.state, defect: { id: plan.defect.id, mark: plan.defect.mark }, refused: [...plan.sense.area.refused, ...plan.sense.defect.refused], missing: [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.field) };
+    return {
+      state: plan.state,
+      defect: { id: plan.defect.id, mark: plan.defect.mark },
+      refused: [...plan.sense.area.refused, ...plan.sense.defect.refused],
+      missing: [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.field),
+    };
   }
   if (plan.state === 'surveyed') {
     const { state, defect, area, sense, surveyed, section, advice, ledger } = plan;
     const work = plan.match?.work();
     const problem = plan.match?.problem();
-    return { state, defect: { id: defect.id, mark: defect.mark, kind: defect.kind }, area: { id: area.id, name: area.name }, sense, surveyed, ...(section && { section }), ...(work && { work: workRecord(work) }), ...(problem && { problem }), advice, figures: ledger.rows() };
+    return {
+      state,
+      defect: { id: defect.id, mark: defect.mark, kind: defect.kind },
+      area: { id: area.id, name: area.name },
+      sense,
+      surveyed,
+      ...(section && { section }),
+      ...(work && { work: workRecord(work) }),
+      ...(problem && { problem }),
+      advice,
+      figures: ledger.rows(),
+    };
   }
   return judgedRecord(plan);
 }

@@ -9,21 +9,37 @@ import { firmShelf } from '../shelf/product.ts';
 
 const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
 const square = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
-const plan = (kind: string, answers: Readonly<Record<string, unknown>> = {}, area: Readonly<Record<string, unknown>> = {}, choice?: string) => surveyedPlan(kind, answers, area, choice === undefined ? {} : { choice: { system: choice, reason: 'tried' } });
+const plan = (kind: string, answers: Readonly<Record<string, unknown>> = {}, area: Readonly<Record<string, unknown>> = {}, choice?: string) =>
+  surveyedPlan(kind, answers, area, choice === undefined ? {} : { choice: { system: choice, reason: 'tried' } });
 const workOf = (...args: Parameters<typeof plan>) => plan(...args).match.work();
 const bar = { position: 'wall', loaded: 'no', outline: square(300, 200) };
 
 describe('a place cut square', () => {
   it('is worked in the order of the trade, with quantities that follow the cut and not the hole', () => {
     const work = workOf('concrete-spall', { outline: square(120, 90), depthMm: 20 }, {}, 'polymer-mortar-2k');
-    expect(work?.method.steps.map((s) => s.builder)).toEqual(['cover-around', 'saw-square', 'break-out', 'wash-out', 'soak-ground', 'mix-mortar', 'scrub-coat', 'pack-lift', 'clear-away', 'wait-next-lift', 'float-face', 'keep-damp', 'sound-again', 'open-to-traffic']);
+    expect(work?.method.steps.map((s) => s.builder)).toEqual([
+      'cover-around',
+      'saw-square',
+      'break-out',
+      'wash-out',
+      'soak-ground',
+      'mix-mortar',
+      'scrub-coat',
+      'pack-lift',
+      'clear-away',
+      'wait-next-lift',
+      'float-face',
+      'keep-damp',
+      'sound-again',
+      'open-to-traffic',
+    ]);
     // 170 by 140 inside the cut: the hole of 216 mL, and a margin of 13 000 mm² as deep as the edge (geometry, by hand)
     const volume = work?.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0;
-    expect(volume).toBeCloseTo(216 + (23800 - 10800) * 13 / 1000, 6);
+    expect(volume).toBeCloseTo(216 + ((23800 - 10800) * 13) / 1000, 6);
     expect(work?.quantities.find((q) => q.id === 'around')?.figure.value).toBeCloseTo(2 * (170 + 140), 6);
     // a tenth is lost, and the scrub coat is mortar too (common practice)
     const amount = (of: typeof work, id: string) => of?.quantities.find((q) => q.id === id)?.figure.value ?? 0;
-    expect(amount(work, 'mix')).toBeCloseTo((volume + 23800 * 1.5 / 1000) * 1.1, 6);
+    expect(amount(work, 'mix')).toBeCloseTo((volume + (23800 * 1.5) / 1000) * 1.1, 6);
     // each lift is mixed for itself
     const deep = workOf('concrete-spall', { outline: square(300, 300), depthMm: 90, position: 'wall' }, {}, 'polymer-mortar-2k');
     expect(deep?.method.steps.filter((s) => s.builder === 'mix-mortar')).toHaveLength(amount(deep, 'lifts'));
@@ -58,11 +74,16 @@ describe('a place cut square', () => {
   it('is proposed where nobody chose, never in the place of a choice that has no method', () => {
     expect(workOf('concrete-spall')?.by).toBe('proposal');
     const gone = plan('concrete-spall', {}, {}, 'no-such-system').match;
-    expect([gone.work(), gone.problem() && words(gone.problem() ?? [])]).toEqual([undefined, 'The system that was chosen is not on the shelf any more. Choose again.']);
+    expect([gone.work(), gone.problem() && words(gone.problem() ?? [])]).toEqual([
+      undefined,
+      'The system that was chosen is not on the shelf any more. Choose again.',
+    ]);
   });
 
   it('takes the figures of a product', () => {
-    const shelf = firmShelf([{ id: 'p', title: 'Ours', basedOn: 'polymer-mortar-2k', sheet: 's', figures: { 'mortar/yieldMlG': 0.6, 'lift/wall': 10, 'lift/floor': 10 }, packs: [] }]);
+    const shelf = firmShelf([
+      { id: 'p', title: 'Ours', basedOn: 'polymer-mortar-2k', sheet: 's', figures: { 'mortar/yieldMlG': 0.6, 'lift/wall': 10, 'lift/floor': 10 }, packs: [] },
+    ]);
     const own = surveyedPlan('concrete-spall', { depthMm: 30 }, {}, { choice: { system: 'p' } }, shelf).match.work();
     const amount = (id: string) => own?.quantities.find((q) => q.id === id)?.figure.value ?? 0;
     expect(amount('lifts')).toBe(3);
@@ -70,7 +91,11 @@ describe('a place cut square', () => {
   });
 
   it('has for every step a figure, a tool or a wait, and a check; none says what nobody can hold it to', () => {
-    for (const work of [workOf('concrete-spall'), workOf('bar-spall', bar, {}, 'bar-primer-epoxy-cement + polymer-mortar-2k'), workOf('concrete-spall', { depthMm: 45 }, {}, 'hand-packed-mortar')]) {
+    for (const work of [
+      workOf('concrete-spall'),
+      workOf('bar-spall', bar, {}, 'bar-primer-epoxy-cement + polymer-mortar-2k'),
+      workOf('concrete-spall', { depthMm: 45 }, {}, 'hand-packed-mortar'),
+    ]) {
       expect(work).toBeDefined();
       for (const s of work?.method.steps ?? []) {
         expect([s.id, words(s.look).length > 20]).toEqual([s.id, true]);
@@ -89,34 +114,50 @@ describe('a place cut square', () => {
 
   it('over generated places: lifts respect their limit and add up, windows open before they close, batches hold the pot life', () => {
     let [looked, windows] = [0, 0];
-    fc.assert(fc.property(fc.integer({ min: 60, max: 500 }), fc.integer({ min: 60, max: 500 }), fc.integer({ min: 6, max: 48 }), fc.integer({ min: 8, max: 30 }), fc.constantFrom('floor', 'wall', 'overhead'), fc.constantFrom('polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar'), (w, h, depthMm, slabC, position, system) => {
-      const work = workOf('concrete-spall', { outline: square(w, h), depthMm, position }, { slabC, airC: slabC }, system);
-      if (!work) return;
-      looked += 1;
-      const { links, mixes } = work.method;
-      const amount = (id: string) => work.quantities.find((q) => q.id === id)?.figure.value ?? 0;
-      const [count, mix] = [amount('lifts'), mixes[0]];
-      const depth = work.candidate.size?.depth?.value ?? 0;
-      const limit = work.candidate.system.lift?.[position as 'floor']?.value ?? Number.POSITIVE_INFINITY;
-      expect(depth / count).toBeLessThanOrEqual(limit * (1 + 1e-9));
-      const placed = work.section.regions.filter((r) => r.material === 'mortar');
-      expect(placed.reduce((sum, r) => sum + (r.volume?.value ?? 0), 0)).toBeCloseTo(amount('volume'), 4);
-      for (const { from, to, most } of links) {
-        // a lift is mixed once the one below is stiff, and both have to fit before its window closes
-        const [opens, mixing] = [links.find((l) => l.from === from && l.to === to.replace('pack', 'mix') && l.least)?.least, work.method.steps.find((one) => one.id === to.replace('pack', 'mix'))?.minutes];
-        if (!most || !opens || !mixing) continue;
-        windows += 1;
-        expect(most.minutes.value).toBeGreaterThan(opens.minutes.value + mixing.value);
-      }
-      const mixed = work.method.steps.filter((one) => one.builder === 'mix-mortar').map((one) => one.title.filter((part): part is Figure => part instanceof Figure));
-      expect(mixed.reduce((sum, [batch, each]) => sum + (batch?.value ?? 0) * (each?.value ?? 1), 0)).toBeCloseTo(mix?.total.value ?? 0, 4);
-      expect(mixed.reduce((sum, [, each]) => sum + (each?.value ?? 1), 0)).toBe(mix?.batches.value);
-      for (const part of mix?.parts ?? []) if (part.each) expect(part.each.value * (mix?.batches.value ?? 0)).toBeCloseTo(part.amount.value, 4);
-      // four minutes a liter, a pair twice as fast, a quarter of the time in reserve
-      for (const [batch] of mixed) expect((((batch?.value ?? 0) / 1000) * 4) / 2).toBeLessThanOrEqual((mix?.within?.value ?? 0) * 0.75 + 1e-9);
-      const starts = work.schedule.rows.filter((r) => r.step.kind === 'work').map((r) => r.startMin);
-      expect([...starts].sort((a, b) => a - b)).toEqual(starts);
-    }), { numRuns: 120 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 60, max: 500 }),
+        fc.integer({ min: 60, max: 500 }),
+        fc.integer({ min: 6, max: 48 }),
+        fc.integer({ min: 8, max: 30 }),
+        fc.constantFrom('floor', 'wall', 'overhead'),
+        fc.constantFrom('polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar'),
+        (w, h, depthMm, slabC, position, system) => {
+          const work = workOf('concrete-spall', { outline: square(w, h), depthMm, position }, { slabC, airC: slabC }, system);
+          if (!work) return;
+          looked += 1;
+          const { links, mixes } = work.method;
+          const amount = (id: string) => work.quantities.find((q) => q.id === id)?.figure.value ?? 0;
+          const [count, mix] = [amount('lifts'), mixes[0]];
+          const depth = work.candidate.size?.depth?.value ?? 0;
+          const limit = work.candidate.system.lift?.[position as 'floor']?.value ?? Number.POSITIVE_INFINITY;
+          expect(depth / count).toBeLessThanOrEqual(limit * (1 + 1e-9));
+          const placed = work.section.regions.filter((r) => r.material === 'mortar');
+          expect(placed.reduce((sum, r) => sum + (r.volume?.value ?? 0), 0)).toBeCloseTo(amount('volume'), 4);
+          for (const { from, to, most } of links) {
+            // a lift is mixed once the one below is stiff, and both have to fit before its window closes
+            const [opens, mixing] = [
+              links.find((l) => l.from === from && l.to === to.replace('pack', 'mix') && l.least)?.least,
+              work.method.steps.find((one) => one.id === to.replace('pack', 'mix'))?.minutes,
+            ];
+            if (!most || !opens || !mixing) continue;
+            windows += 1;
+            expect(most.minutes.value).toBeGreaterThan(opens.minutes.value + mixing.value);
+          }
+          const mixed = work.method.steps
+            .filter((one) => one.builder === 'mix-mortar')
+            .map((one) => one.title.filter((part): part is Figure => part instanceof Figure));
+          expect(mixed.reduce((sum, [batch, each]) => sum + (batch?.value ?? 0) * (each?.value ?? 1), 0)).toBeCloseTo(mix?.total.value ?? 0, 4);
+          expect(mixed.reduce((sum, [, each]) => sum + (each?.value ?? 1), 0)).toBe(mix?.batches.value);
+          for (const part of mix?.parts ?? []) if (part.each) expect(part.each.value * (mix?.batches.value ?? 0)).toBeCloseTo(part.amount.value, 4);
+          // four minutes a liter, a pair twice as fast, a quarter of the time in reserve
+          for (const [batch] of mixed) expect((((batch?.value ?? 0) / 1000) * 4) / 2).toBeLessThanOrEqual((mix?.within?.value ?? 0) * 0.75 + 1e-9);
+          const starts = work.schedule.rows.filter((r) => r.step.kind === 'work').map((r) => r.startMin);
+          expect([...starts].sort((a, b) => a - b)).toEqual(starts);
+        },
+      ),
+      { numRuns: 120 },
+    );
     expect(looked).toBeGreaterThan(60);
     expect(windows).toBeGreaterThan(20);
   });
@@ -125,7 +166,9 @@ describe('a place cut square', () => {
     const at = (slabC: number) => workOf('concrete-spall', { depthMm: 45 }, { slabC, airC: slabC }, 'hand-packed-mortar');
     const [warm, cold] = [at(23), at(10)];
     expect(cold?.mixes[0]?.within?.value).toBeGreaterThan(warm?.mixes[0]?.within?.value ?? 0);
-    expect(cold?.schedule.rows.find((r) => r.step.id === 'open')?.startMin).toBeGreaterThan(warm?.schedule.rows.find((r) => r.step.id === 'open')?.startMin ?? 0);
+    expect(cold?.schedule.rows.find((r) => r.step.id === 'open')?.startMin).toBeGreaterThan(
+      warm?.schedule.rows.find((r) => r.step.id === 'open')?.startMin ?? 0,
+    );
   });
 });
 
@@ -145,12 +188,25 @@ describe('its section', () => {
 });
 
 describe('over an uneven bottom', () => {
-  const grid = { xMm: [0, 160, 320], yMm: [0, 120, 240], depthMm: [[20, 34, 22], [30, 46, 34], [22, 36, 24]] };
-  const uneven = (depthMm = grid.depthMm, system = 'polymer-mortar-2k') => workOf('concrete-spall', { outline: square(320, 240), bottom: 'uneven', depths: { ...grid, depthMm }, position: 'wall' }, {}, system);
+  const grid = {
+    xMm: [0, 160, 320],
+    yMm: [0, 120, 240],
+    depthMm: [
+      [20, 34, 22],
+      [30, 46, 34],
+      [22, 36, 24],
+    ],
+  };
+  const uneven = (depthMm = grid.depthMm, system = 'polymer-mortar-2k') =>
+    workOf('concrete-spall', { outline: square(320, 240), bottom: 'uneven', depths: { ...grid, depthMm }, position: 'wall' }, {}, system);
 
   it('fills level lifts, the deepest places first: they add up to the grid and its margin, and the first is the smaller', () => {
     const work = uneven();
-    const volumes = work?.method.steps.filter((s) => s.builder === 'pack-lift').map((s) => s.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'volume')).map((f) => (f as { value: number }).value) ?? [];
+    const volumes =
+      work?.method.steps
+        .filter((s) => s.builder === 'pack-lift')
+        .map((s) => s.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'volume'))
+        .map((f) => (f as { value: number }).value) ?? [];
     expect(volumes).toHaveLength(2);
     // the mean of four corners over each cell, by hand: 31.25, 34, 34, 36 … and a margin of 25 mm as deep as the edge
     const cell = (r: number, c: number) => [0, 1].flatMap((i) => [0, 1].map((j) => grid.depthMm[r + i]?.[c + j] ?? 0)).reduce((a, b) => a + b, 0) / 4;
@@ -166,7 +222,10 @@ describe('over an uneven bottom', () => {
     const section = uneven()?.section;
     const [one, two] = (section?.regions ?? []).filter((r) => r.material === 'mortar');
     // heights are drawn larger, and the drawing says how much
-    const [times] = /heights (\d) times/.exec(section ? tell(section.footnote, { units: 'metric', timeZone: 'UTC' }) : '')?.slice(1).map(Number) ?? [0];
+    const [times] = /heights (\d) times/
+      .exec(section ? tell(section.footnote, { units: 'metric', timeZone: 'UTC' }) : '')
+      ?.slice(1)
+      .map(Number) ?? [0];
     expect(section?.dimensions.find((d) => d.id === 'depth')?.to[1]).toBeCloseTo(46 * (times ?? 0), 6);
     const reach = (of: typeof one) => Math.max(...(of?.outline ?? []).map(([, y]) => y)) / (times ?? 1);
     expect([reach(one), reach(two)]).toEqual([46, 23]);
@@ -177,14 +236,23 @@ describe('over an uneven bottom', () => {
 
   it('over generated grids: lifts add up to all of it, whatever their number', () => {
     let looked = 0;
-    fc.assert(fc.property(fc.array(fc.integer({ min: 4, max: 90 }), { minLength: 9, maxLength: 9 }), fc.constantFrom('polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar'), (d, system) => {
-      const work = uneven([d.slice(0, 3), d.slice(3, 6), d.slice(6, 9)], system);
-      if (!work) return;
-      looked += 1;
-      const lifts = work.method.steps.filter((s) => s.builder === 'pack-lift').map((s) => (s.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'volume') as { value: number }).value);
-      expect(lifts.every((v) => v > 0)).toBe(true);
-      expect(lifts.reduce((a, b) => a + b, 0)).toBeCloseTo(work.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0, 4);
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 4, max: 90 }), { minLength: 9, maxLength: 9 }),
+        fc.constantFrom('polymer-mortar-2k', 'hand-packed-mortar', 'rapid-repair-mortar'),
+        (d, system) => {
+          const work = uneven([d.slice(0, 3), d.slice(3, 6), d.slice(6, 9)], system);
+          if (!work) return;
+          looked += 1;
+          const lifts = work.method.steps
+            .filter((s) => s.builder === 'pack-lift')
+            .map((s) => (s.title.find((p) => typeof p !== 'string' && 'value' in p && p.kind === 'volume') as { value: number }).value);
+          expect(lifts.every((v) => v > 0)).toBe(true);
+          expect(lifts.reduce((a, b) => a + b, 0)).toBeCloseTo(work.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0, 4);
+        },
+      ),
+      { numRuns: 60 },
+    );
     expect(looked).toBeGreaterThan(30);
   });
 });

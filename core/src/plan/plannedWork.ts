@@ -75,7 +75,11 @@ function measuresOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area): Pic
   if (!humidity) throw new Error(`the fact 'humidityPct' is missing`);
   const fact = own.depthGrid('depths');
   const part = (label: string, quantity: 'length' | 'depth') => (value: number) => own.part(label, quantity, value, fact ?? noFact);
-  const grid = fact && { xMm: fact.value.xMm.map(part('Column', 'length')), yMm: fact.value.yMm.map(part('Row', 'length')), depthMm: fact.value.depthMm.flat().map(part('Depth', 'depth')) };
+  const grid = fact && {
+    xMm: fact.value.xMm.map(part('Column', 'length')),
+    yMm: fact.value.yMm.map(part('Row', 'length')),
+    depthMm: fact.value.depthMm.flat().map(part('Depth', 'depth')),
+  };
   return { grid, measure, choice: (field) => own.choice(field) ?? around.choice(field), humidity };
 }
 
@@ -86,33 +90,75 @@ function missingWords(kind: Kind, field: string): Saying {
 }
 
 /** The work of a candidate on a defect, whatever its kind. */
-export function plannedWork({ ledger, subject, surveyed, job, area, defect, rules, sides }: WorkMatter, candidate: Candidate, by: PlannedWork['by'], reason: string | undefined, cautions: readonly Caution[]): Worked {
+export function plannedWork(
+  { ledger, subject, surveyed, job, area, defect, rules, sides }: WorkMatter,
+  candidate: Candidate,
+  by: PlannedWork['by'],
+  reason: string | undefined,
+  cautions: readonly Caution[],
+): Worked {
   const { system, chain, size } = candidate;
   const members = chain ?? [system];
   if (!hasFamily(members)) return { ok: false, why: say`${system.title} is judged, and there is no method for it yet.` };
   const tooCold = members.find((m) => m.slabC.min && !atLeast(subject.slabC.value, m.slabC.min.value));
-  if (tooCold?.slabC.min) return { ok: false, why: say`At ${subject.slabC} ${tooCold.title.toLowerCase()} does not slow down further, it stops hardening: below ${ledger.sourced(tooCold.slabC.min)} there are no times to give. Warm it first.` };
+  if (tooCold?.slabC.min)
+    return {
+      ok: false,
+      why: say`At ${subject.slabC} ${tooCold.title.toLowerCase()} does not slow down further, it stops hardening: below ${ledger.sourced(tooCold.slabC.min)} there are no times to give. Warm it first.`,
+    };
   const kind = kindOf(defect.kind);
   const { measure, choice, humidity, grid } = measuresOf(ledger, kind, defect, area);
   const measured = new Map(surveyed.measured.map((m) => [m.id, m.figure]));
   const before = auxiliaries.filter((a) => chains.find((c) => c.id === system.id)?.before?.includes(a.id));
   try {
-    const method = workMethod({ ledger, subject, size, members, before, rates: ratesOf(rules?.rates), people: job.people, humidity, grid, seen: surveyed.seen, measure, choice, measured: (id) => measured.get(id), side: sides });
+    const method = workMethod({
+      ledger,
+      subject,
+      size,
+      members,
+      before,
+      rates: ratesOf(rules?.rates),
+      people: job.people,
+      humidity,
+      grid,
+      seen: surveyed.seen,
+      measure,
+      choice,
+      measured: (id) => measured.get(id),
+      side: sides,
+    });
     const timed = schedule(ledger, method, constantClimate(subject.airC.value, subject.slabC.value, humidity.value), job.startAt);
-    const labor = rules?.labor && { currency: rules.labor.currency, cost: ledger.compute(laborCost, { handsOnMin: timed.handsOn, perHour: ledger.given('What an hour costs', 'money', rules.labor.perHour, 'entered', rules.labor.since) }, `Labor, ${rules.labor.currency}`) };
+    const labor = rules?.labor && {
+      currency: rules.labor.currency,
+      cost: ledger.compute(
+        laborCost,
+        { handsOnMin: timed.handsOn, perHour: ledger.given('What an hour costs', 'money', rules.labor.perHour, 'entered', rules.labor.since) },
+        `Labor, ${rules.labor.currency}`,
+      ),
+    };
     const [section, ...more] = method.sections;
     if (!section) throw new Error(`${system.title} on ${kind.id} has no drawing`);
     return {
       ok: true,
       work: {
-        candidate, by, ...(reason !== undefined && { reason }), method, schedule: timed, mixes: method.mixes, cautions, section, more, ...(labor && { labor }),
+        candidate,
+        by,
+        ...(reason !== undefined && { reason }),
+        method,
+        schedule: timed,
+        mixes: method.mixes,
+        cautions,
+        section,
+        more,
+        ...(labor && { labor }),
         quantities: [...method.quantities, ...(labor ? [{ id: 'labor', label: `Labor, ${labor.currency}`, figure: labor.cost }] : [])],
       },
     };
   } catch (error) {
     if (error instanceof Unworkable) return { ok: false, why: error.why };
     if (error instanceof Missing) return { ok: false, why: missingWords(kind, error.field) };
-    if (error instanceof OutOfRange) return { ok: false, why: say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.` };
+    if (error instanceof OutOfRange)
+      return { ok: false, why: say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.` };
     if (error instanceof NotComputable) return { ok: false, why: say`No method can be computed: ${error.message}` };
     throw error;
   }

@@ -11,36 +11,76 @@ import { planRepair } from './repairPlan.ts';
 import type { Region } from '../geometry/section.ts';
 import { judgedSection } from './section.ts';
 
-const area = (points: Region['outline']) => Math.abs(points.reduce((sum, [x, y], i) => { const [nx, ny] = points[(i + 1) % points.length] ?? [0, 0]; return sum + x * ny - nx * y; }, 0)) / 2;
+const area = (points: Region['outline']) =>
+  Math.abs(
+    points.reduce((sum, [x, y], i) => {
+      const [nx, ny] = points[(i + 1) % points.length] ?? [0, 0];
+      return sum + x * ny - nx * y;
+    }, 0),
+  ) / 2;
 
 describe('planRepair', () => {
   it('computes every figure from what its working shows', () => {
-    fc.assert(fc.property(crackSettings, (setting) => { expect(recomputedFigures(judged(setting))).toBeGreaterThan(50); }), { numRuns: 40 });
+    fc.assert(
+      fc.property(crackSettings, (setting) => {
+        expect(recomputedFigures(judged(setting))).toBeGreaterThan(50);
+      }),
+      { numRuns: 40 },
+    );
   });
 
   it('gives the same bytes for the same input', () => {
-    fc.assert(fc.property(crackSettings, (setting) => { expect(planText(planRepair(planInput(setting)))).toBe(planText(planRepair(planInput(setting)))); }), { numRuns: 20 });
+    fc.assert(
+      fc.property(crackSettings, (setting) => {
+        expect(planText(planRepair(planInput(setting)))).toBe(planText(planRepair(planInput(setting))));
+      }),
+      { numRuns: 20 },
+    );
   });
 
   it('never fails on facts that were let stand', () => {
     const anything: fc.Arbitrary<Setting> = fc
       .record({
-        widthMm: fc.double({ min: 0.02, max: 60, noNaN: true }), lengthMm: fc.integer({ min: 50, max: 60_000 }), depthMm: fc.integer({ min: 1, max: 500 }),
-        slabC: fc.integer({ min: -20, max: 70 }), airC: fc.integer({ min: -20, max: 50 }), humidityPct: fc.integer({ min: 1, max: 100 }),
-        member: fc.constantFrom('slab-on-ground', 'suspended', 'stair', 'other'), moisture: fc.constantFrom('dry', 'damp', 'running'), located: fc.constantFrom('no', 'clear', 'found'),
-        movement: fc.constantFrom('still', 'moving', 'unknown'), finish: fc.constantFrom('none', 'thin-coating', 'stain', 'covering'), place: fc.constantFrom('inside', 'outside', 'outside-salt'), people: fc.constantFrom<1 | 2>(1, 2),
+        widthMm: fc.double({ min: 0.02, max: 60, noNaN: true }),
+        lengthMm: fc.integer({ min: 50, max: 60_000 }),
+        depthMm: fc.integer({ min: 1, max: 500 }),
+        slabC: fc.integer({ min: -20, max: 70 }),
+        airC: fc.integer({ min: -20, max: 50 }),
+        humidityPct: fc.integer({ min: 1, max: 100 }),
+        member: fc.constantFrom('slab-on-ground', 'suspended', 'stair', 'other'),
+        moisture: fc.constantFrom('dry', 'damp', 'running'),
+        located: fc.constantFrom('no', 'clear', 'found'),
+        movement: fc.constantFrom('still', 'moving', 'unknown'),
+        finish: fc.constantFrom('none', 'thin-coating', 'stain', 'covering'),
+        place: fc.constantFrom('inside', 'outside', 'outside-salt'),
+        people: fc.constantFrom<1 | 2>(1, 2),
       })
       .map((r) => ({
-        answers: { lengthMm: r.lengthMm, widths: [{ atMm: 0, widthMm: r.widthMm }], depthMm: r.depthMm, slabMm: 500, member: r.member, moisture: r.moisture, located: r.located, coverMm: 30, movement: r.movement, movementMm: 1, finish: r.finish },
+        answers: {
+          lengthMm: r.lengthMm,
+          widths: [{ atMm: 0, widthMm: r.widthMm }],
+          depthMm: r.depthMm,
+          slabMm: 500,
+          member: r.member,
+          moisture: r.moisture,
+          located: r.located,
+          coverMm: 30,
+          movement: r.movement,
+          movementMm: 1,
+          finish: r.finish,
+        },
         area: { slabC: r.slabC, airC: r.airC, humidityPct: r.humidityPct, place: r.place },
         job: { people: r.people },
         defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } },
       }));
-    fc.assert(fc.property(anything, (setting) => {
-      const plan = planRepair(planInput(setting));
-      expect(plan.state).toBe('judged');
-      expect(planText(plan)).toContain('"figures"');
-    }), { numRuns: 150 });
+    fc.assert(
+      fc.property(anything, (setting) => {
+        const plan = planRepair(planInput(setting));
+        expect(plan.state).toBe('judged');
+        expect(planText(plan)).toContain('"figures"');
+      }),
+      { numRuns: 150 },
+    );
   });
 
   it('waits for the facts it needs, naming them', () => {
@@ -94,7 +134,9 @@ describe('below the least temperature of a system', () => {
   it('there is no stretched time: it stops, and the plan says so even where the system was chosen', () => {
     const cold = chosen(4.5);
     expect(cold.repair).toBeUndefined();
-    expect(cold.problem && tell(cold.problem, { units: 'metric', timeZone: 'UTC' })).toMatch(/^At 4.5 °C this system does not slow down further, it stops hardening: below 5 °C/);
+    expect(cold.problem && tell(cold.problem, { units: 'metric', timeZone: 'UTC' })).toMatch(
+      /^At 4.5 °C this system does not slow down further, it stops hardening: below 5 °C/,
+    );
     expect(chosen(5).repair).toBeDefined();
   });
 });

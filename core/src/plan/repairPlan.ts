@@ -179,7 +179,16 @@ function repairBy(ledger: Ledger, subject: CrackSubject, system: PatchSystem, si
     method,
     batch,
     schedule: timed,
-    ...(labor && { labor: { currency: labor.currency, cost: ledger.compute(laborCost, { handsOnMin: timed.handsOn, perHour: ledger.given('What an hour costs', 'money', labor.perHour, 'entered', labor.since) }, `Labor, ${labor.currency}`) } }),
+    ...(labor && {
+      labor: {
+        currency: labor.currency,
+        cost: ledger.compute(
+          laborCost,
+          { handsOnMin: timed.handsOn, perHour: ledger.given('What an hour costs', 'money', labor.perHour, 'entered', labor.since) },
+          `Labor, ${labor.currency}`,
+        ),
+      },
+    }),
     cautions: [
       silicaCaution(ledger, 'crack-wheel', indoors, method.chaseMinutes, ['chase']),
       ...(method.grindMinutes ? [silicaCaution(ledger, 'grinder-cup', indoors, method.grindMinutes, ['grind-flush'])] : []),
@@ -188,7 +197,15 @@ function repairBy(ledger: Ledger, subject: CrackSubject, system: PatchSystem, si
   };
 }
 
-function otherSide(ledger: Ledger, subject: CrackSubject, system: PatchSystem, question: string, side: SchoolSide, sides: Sides, input: PlanInput): Repair | undefined {
+function otherSide(
+  ledger: Ledger,
+  subject: CrackSubject,
+  system: PatchSystem,
+  question: string,
+  side: SchoolSide,
+  sides: Sides,
+  input: PlanInput,
+): Repair | undefined {
   const instead: Sides = (id) => (id === question ? side : sides(id));
   const depth = instead(chaseDepth.id);
   try {
@@ -201,7 +218,8 @@ function otherSide(ledger: Ledger, subject: CrackSubject, system: PatchSystem, q
 
 /** The answers of a defect and of its area by field, the defect's own first. */
 function answersOf(kind: Kind, area: Area, defect: Defect): Readonly<Record<string, string | undefined>> {
-  const words = (facts: LooseFacts) => Object.fromEntries(Object.entries(facts).flatMap(([field, fact]) => (typeof fact?.value === 'string' ? [[field, fact.value]] : [])));
+  const words = (facts: LooseFacts) =>
+    Object.fromEntries(Object.entries(facts).flatMap(([field, fact]) => (typeof fact?.value === 'string' ? [[field, fact.value]] : [])));
   return { ...words(area.facts), ...words(Object.fromEntries(kind.asks.flatMap((a) => (defect.facts[a.field] ? [[a.field, defect.facts[a.field]]] : [])))) };
 }
 
@@ -216,7 +234,14 @@ function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>,
   const read = new FactReader(ledger, kind, defect.facts);
   const around = new FactReader(ledger, areaTable, area.facts);
   const measured = (id: string) => seen.surveyed.measured.find((m) => m.id === id)?.figure;
-  const matter = { kind: kind.id, surface: kind.surface, ledger, choice: (field: string) => read.choice(field) ?? around.choice(field), measure: (field: string) => read.measure(field) ?? around.measure(field), measured };
+  const matter = {
+    kind: kind.id,
+    surface: kind.surface,
+    ledger,
+    choice: (field: string) => read.choice(field) ?? around.choice(field),
+    measure: (field: string) => read.measure(field) ?? around.measure(field),
+    measured,
+  };
   const judged = candidates(ledger, seen.subject, shelf, (system) => sizeOf(ledger, seen, system), job.people);
   const chosen = defect.choice && judged.find((c) => c.system.id === defect.choice?.system);
   const proposed = () => judged.find((c) => c.grade !== 'out' && hasWork(c));
@@ -226,17 +251,50 @@ function matched(ledger: Ledger, kind: Kind, seen: ReturnType<typeof subjectOf>,
   const held = stops.some((s) => s.open);
   const cautionsOf = ({ system, chain }: Candidate) => hazardCautions(matter, chain ?? [system]);
   const sides: Sides = (id) => taken().find((t) => t.question.id === id)?.side;
-  const workBy = (worked: Candidate, by: Sides): Worked => plannedWork({ ledger, subject: seen.subject, surveyed: seen.surveyed, job, area, defect, rules: input.rules, sides: by }, worked, chosen ? 'choice' : 'proposal', defect.choice?.reason, cautionsOf(worked));
+  const workBy = (worked: Candidate, by: Sides): Worked =>
+    plannedWork(
+      { ledger, subject: seen.subject, surveyed: seen.surveyed, job, area, defect, rules: input.rules, sides: by },
+      worked,
+      chosen ? 'choice' : 'proposal',
+      defect.choice?.reason,
+      cautionsOf(worked),
+    );
   const goneWords = say`The system that was chosen is not on the shelf any more. Choose again.`;
   const worked = once((): Worked | undefined => {
     if (held) return undefined;
     if (defect.choice && !chosen) return { ok: false, why: goneWords };
     return inView && workBy(inView, sides);
   });
-  const work = () => { const w = worked(); return w?.ok === true ? w.work : undefined; };
-  const problem = () => { const w = worked(); return w?.ok === false ? w.why : undefined; };
-  const schools = once(() => taken().map((t): PlannedSchool => ({ ...t, effects: effectsOf(t, held ? undefined : inView, (side) => { const w = side === t.side ? worked() : workBy(inView ?? failed(), (id) => (id === t.question.id ? side : sides(id))); return w?.ok === true ? w.work : undefined; }) })));
-  return { work, problem, cautionsOf, subject: seen.subject, candidates: judged, ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }), stops, held, get schools() { return schools(); } };
+  const work = () => {
+    const w = worked();
+    return w?.ok === true ? w.work : undefined;
+  };
+  const problem = () => {
+    const w = worked();
+    return w?.ok === false ? w.why : undefined;
+  };
+  const schools = once(() =>
+    taken().map((t): PlannedSchool => ({
+      ...t,
+      effects: effectsOf(t, held ? undefined : inView, (side) => {
+        const w = side === t.side ? worked() : workBy(inView ?? failed(), (id) => (id === t.question.id ? side : sides(id)));
+        return w?.ok === true ? w.work : undefined;
+      }),
+    })),
+  );
+  return {
+    work,
+    problem,
+    cautionsOf,
+    subject: seen.subject,
+    candidates: judged,
+    ...(chosen && { chosen: { candidate: chosen, ...(defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }),
+    stops,
+    held,
+    get schools() {
+      return schools();
+    },
+  };
 }
 
 function failed(): never {
@@ -244,9 +302,15 @@ function failed(): never {
 }
 
 /** What each side of a question comes to with a candidate, where its method follows the question. */
-function effectsOf({ question, side, barred }: TakenSide, candidate: Candidate | undefined, workOf: (side: SchoolSide) => PlannedWork | undefined): readonly SchoolEffect[] {
+function effectsOf(
+  { question, side, barred }: TakenSide,
+  candidate: Candidate | undefined,
+  workOf: (side: SchoolSide) => PlannedWork | undefined,
+): readonly SchoolEffect[] {
   if (!candidate || !(candidate.chain ?? [candidate.system]).some((m) => familyReads(m).includes(question.id))) return [];
-  return question.sides.filter((s) => !barred.some((b) => b.side === s.id)).map((one) => ({ side: one, taken: one === side, repair: () => undefined, work: once(() => workOf(one)) }));
+  return question.sides
+    .filter((s) => !barred.some((b) => b.side === s.id))
+    .map((one) => ({ side: one, taken: one === side, repair: () => undefined, work: once(() => workOf(one)) }));
 }
 
 /**
@@ -266,7 +330,17 @@ export function planRepair(input: PlanInput): RepairPlan {
     const kind = kindOf(defect.kind);
     const seen = stuck(sense.area) ? undefined : subjectOf(ledger, kind, defect, area);
     const surveyed = seen?.surveyed ?? kind.survey(new FactReader(ledger, kind, defect.facts));
-    return { state: 'surveyed', defect, area, ledger, sense, surveyed, ...(seen && { match: matched(ledger, kind, seen, shelf, input) }), ...(surveyed.seen && { section: seenSection(surveyed.seen, kind.surface) }), advice: noAdvice };
+    return {
+      state: 'surveyed',
+      defect,
+      area,
+      ledger,
+      sense,
+      surveyed,
+      ...(seen && { match: matched(ledger, kind, seen, shelf, input) }),
+      ...(surveyed.seen && { section: seenSection(surveyed.seen, kind.surface) }),
+      advice: noAdvice,
+    };
   }
   const subject = crackSubject(ledger, area, defect);
   const taken = sidesFor(defect.kind, input, { ...subject.choices });
@@ -286,19 +360,45 @@ export function planRepair(input: PlanInput): RepairPlan {
 
   const crackKind = kindOf(defect.kind);
   const surveyed = once(() => crackKind.survey(new FactReader(ledger, crackKind, defect.facts)));
-  const cautionsOf = ({ system, chain }: Candidate) => hazardCautions({ kind: defect.kind, surface: 'concrete', ledger, choice: (field) => ({ ...subject.choices } as Readonly<Record<string, string | undefined>>)[field], measure: () => undefined, measured: () => undefined }, chain ?? [system]);
-  const workBy = (worked: Candidate, by: Sides): Worked => plannedWork({ ledger, subject: crackAsSubject(subject), surveyed: surveyed(), job, area, defect, rules: input.rules, sides: by }, worked, chosen ? 'choice' : 'proposal', defect.choice?.reason, cautionsOf(worked));
+  const cautionsOf = ({ system, chain }: Candidate) =>
+    hazardCautions(
+      {
+        kind: defect.kind,
+        surface: 'concrete',
+        ledger,
+        choice: (field) => (({ ...subject.choices }) as Readonly<Record<string, string | undefined>>)[field],
+        measure: () => undefined,
+        measured: () => undefined,
+      },
+      chain ?? [system],
+    );
+  const workBy = (worked: Candidate, by: Sides): Worked =>
+    plannedWork(
+      { ledger, subject: crackAsSubject(subject), surveyed: surveyed(), job, area, defect, rules: input.rules, sides: by },
+      worked,
+      chosen ? 'choice' : 'proposal',
+      defect.choice?.reason,
+      cautionsOf(worked),
+    );
   const worked = once((): Worked | undefined => (candidate && !held && !recipeOf(candidate.system) ? workBy(candidate, sides) : undefined));
   let repair: Repair | undefined;
   let problem: Saying | undefined;
   const effects = new Map<string, readonly SchoolEffect[]>();
   const tooCold = candidate?.system.slabC.min && !atLeast(subject.slabC.value, candidate.system.slabC.min.value) ? candidate.system.slabC.min : undefined;
   if (gone) problem = say`The system that was chosen is not on the shelf any more. Choose again.`;
-  else if (tooCold) problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
+  else if (tooCold)
+    problem = say`At ${subject.slabC} this system does not slow down further, it stops hardening: below ${ledger.sourced(tooCold)} there are no times to give. Warm the slab first.`;
   else if (candidate && !held && !recipeOf(candidate.system)) {
     const w = worked();
     if (w?.ok === false) problem = w.why;
-    for (const t of taken) effects.set(t.question.id, effectsOf(t, candidate, (side) => { const other = side === t.side ? worked() : workBy(candidate, (id) => (id === t.question.id ? side : sides(id))); return other?.ok === true ? other.work : undefined; }));
+    for (const t of taken)
+      effects.set(
+        t.question.id,
+        effectsOf(t, candidate, (side) => {
+          const other = side === t.side ? worked() : workBy(candidate, (id) => (id === t.question.id ? side : sides(id)));
+          return other?.ok === true ? other.work : undefined;
+        }),
+      );
   } else if (candidate && !held) {
     try {
       repair = candidate.size && repairBy(ledger, subject, candidate.system, candidate.size, sides, input);
@@ -306,12 +406,24 @@ export function planRepair(input: PlanInput): RepairPlan {
       const own = repair;
       const follows = recipeReads(candidate.system);
       for (const { question, side, barred } of taken.filter((t) => follows.includes(t.question.id))) {
-        effects.set(question.id, question.sides.filter((s) => !barred.some((b) => b.side === s.id)).map((other): SchoolEffect => ({ side: other, taken: other === side, repair: other === side ? () => own : once(() => otherSide(ledger, subject, candidate.system, question.id, other, sides, input)) })));
+        effects.set(
+          question.id,
+          question.sides
+            .filter((s) => !barred.some((b) => b.side === s.id))
+            .map((other): SchoolEffect => ({
+              side: other,
+              taken: other === side,
+              repair: other === side ? () => own : once(() => otherSide(ledger, subject, candidate.system, question.id, other, sides, input)),
+            })),
+        );
       }
     } catch (error) {
       if (!(error instanceof NotComputable)) throw error;
       repair = undefined;
-      problem = error instanceof OutOfRange ? say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.` : say`No method can be computed: ${error.message}`;
+      problem =
+        error instanceof OutOfRange
+          ? say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.`
+          : say`No method can be computed: ${error.message}`;
     }
   }
   return {
@@ -323,10 +435,15 @@ export function planRepair(input: PlanInput): RepairPlan {
     subject,
     candidates: judged,
     cautionsOf,
-    work: () => { const w = worked(); return w?.ok === true ? w.work : undefined; },
+    work: () => {
+      const w = worked();
+      return w?.ok === true ? w.work : undefined;
+    },
     stops,
     held,
-    ...(candidate && { planned: { candidate, by: chosen ? 'choice' : 'proposal', ...(chosen && defect.choice?.reason !== undefined && { reason: defect.choice.reason }) } }),
+    ...(candidate && {
+      planned: { candidate, by: chosen ? 'choice' : 'proposal', ...(chosen && defect.choice?.reason !== undefined && { reason: defect.choice.reason }) },
+    }),
     ...(repair && { repair }),
     schools: taken.map((t) => ({ ...t, effects: effects.get(t.question.id) ?? [] })),
     section: repair ? repairSection(subject, repair.method, repair.schedule) : foundSection(subject),

@@ -18,7 +18,12 @@ function ribbon(middle: readonly Point[], width: number): Point[] {
 }
 
 function rectangle(x0: number, y0: number, x1: number, y1: number): Point[] {
-  return [[x0, y0], [x1, y0], [x1, y1], [x0, y1]];
+  return [
+    [x0, y0],
+    [x1, y0],
+    [x1, y1],
+    [x0, y1],
+  ];
 }
 
 /** The crack as found, with nothing cut: while the plan is held, or nothing is chosen. */
@@ -38,10 +43,10 @@ export function foundSection(subject: CrackSubject): Section {
       { id: 'crack', material: 'crack', outline: ribbon(middle, subject.widest.value) },
     ],
     lines: [],
-    dimensions: [
-      { id: 'depth', along: 'y', from: [half * 0.45, 0], to: [half * 0.45, crackTo], figure: subject.depth, side: 'right' },
+    dimensions: [{ id: 'depth', along: 'y', from: [half * 0.45, 0], to: [half * 0.45, crackTo], figure: subject.depth, side: 'right' }],
+    notes: [
+      { id: 'widest', at: [subject.widest.value / 2, crackTo * 0.08], title: say`${subject.widest} at the widest`, detail: say`${subject.mean} in the mean` },
     ],
-    notes: [{ id: 'widest', at: [subject.widest.value / 2, crackTo * 0.08], title: say`${subject.widest} at the widest`, detail: say`${subject.mean} in the mean` }],
   };
 }
 
@@ -98,26 +103,73 @@ export function repairSection(subject: CrackSubject, method: Method, times: Sche
     const y0 = d - lift.n * step;
     const last = lift.n === lifts.count.value;
     // the proud top is as wide in the mean as the groove: what the sides lap over, the top lacks
-    const outline: Point[] = last && proud > 0 ? [[-w, y1], [-w, 0], [-w - lap, 0], [-w + lap, -proud], [w - lap, -proud], [w + lap, 0], [w, 0], [w, y1]] : rectangle(-w, y0, w, y1);
+    const outline: Point[] =
+      last && proud > 0
+        ? [
+            [-w, y1],
+            [-w, 0],
+            [-w - lap, 0],
+            [-w + lap, -proud],
+            [w - lap, -proud],
+            [w + lap, 0],
+            [w, 0],
+            [w, y1],
+          ]
+        : rectangle(-w, y0, w, y1);
     regions.push({ id: `lift-${String(lift.n)}`, material: 'resin-sand', layer: lift.n, outline, volume: lift.volume });
   }
-  lines.push({ id: 'film', line: 'film', points: [[-w, 0], [-w, d], [w, d], [w, 0]] });
-  if (proud > 0) lines.push({ id: 'grind', line: 'grind', points: [[-w - lap * 3, 0], [w + lap * 3, 0]] });
+  lines.push({
+    id: 'film',
+    line: 'film',
+    points: [
+      [-w, 0],
+      [-w, d],
+      [w, d],
+      [w, 0],
+    ],
+  });
+  if (proud > 0)
+    lines.push({
+      id: 'grind',
+      line: 'grind',
+      points: [
+        [-w - lap * 3, 0],
+        [w + lap * 3, 0],
+      ],
+    });
   const grind = times.rows.find((r) => r.step.builder === 'grind-flush');
   notes.unshift(
-    proud > 0 ? { id: 'proud', at: [w * 0.6, -proud], title: say`${lifts.proud} proud, dusted`, ...(grind && { detail: say`ground flush from ${instant(grind.start)}` }), tone: 'grind' } : { id: 'flush', at: [w * 0.6, 0], title: say`struck off flush, dusted` },
+    proud > 0
+      ? {
+          id: 'proud',
+          at: [w * 0.6, -proud],
+          title: say`${lifts.proud} proud, dusted`,
+          ...(grind && { detail: say`ground flush from ${instant(grind.start)}` }),
+          tone: 'grind',
+        }
+      : { id: 'flush', at: [w * 0.6, 0], title: say`struck off flush, dusted` },
     { id: 'film', at: [w, d * 0.3], title: say`resin on both faces`, detail: say`${lifts.wetting}, still wet for lift 1` },
     { id: 'lift', at: [w * 0.7, d - step * 0.5], title: say`lift 1, sand soaked`, detail: say`left rough` },
   );
   const dimensions: Dimension[] = [
     { id: 'width', along: 'x', from: [-w, d], to: [w, d], figure: size.width, side: 'below' },
     { id: 'depth', along: 'y', from: [-w, 0], to: [-w, d], figure: size.depth, side: 'left' },
-    ...lifts.lifts.map((lift): Dimension => ({ id: `lift-${String(lift.n)}`, along: 'y', from: [-w, d - lift.n * step], to: [-w, d - (lift.n - 1) * step], figure: lift.thickness, side: 'left' })),
+    ...lifts.lifts.map((lift): Dimension => ({
+      id: `lift-${String(lift.n)}`,
+      along: 'y',
+      from: [-w, d - lift.n * step],
+      to: [-w, d - (lift.n - 1) * step],
+      figure: lift.thickness,
+      side: 'left',
+    })),
   ];
   return {
     view: 'section',
     caption: say`Cut through at the widest place, ${subject.widest} as found`,
-    footnote: bottom < subject.slab.value ? say`slab ${subject.slab}, drawn in part; film of resin drawn thicker than it is` : say`slab ${subject.slab}; film of resin drawn thicker than it is`,
+    footnote:
+      bottom < subject.slab.value
+        ? say`slab ${subject.slab}, drawn in part; film of resin drawn thicker than it is`
+        : say`slab ${subject.slab}; film of resin drawn thicker than it is`,
     extent: { left, right, top: -proud, bottom },
     brokenBelow: bottom < subject.slab.value,
     regions,

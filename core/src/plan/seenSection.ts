@@ -49,11 +49,19 @@ export function seenSection(seen: Seen, surface: Surface): Section {
     ...(seen.outline ? [{ id: 'outline', material: 'hollow' as const, outline: seen.outline.map(point) }] : []),
   ];
   const reach = seen.outline ?? [];
-  const [x0, x1, y0, y1] = [Math.min(...reach.map(([x]) => x)), Math.max(...reach.map(([x]) => x)), Math.min(...reach.map(([, y]) => y)), Math.max(...reach.map(([, y]) => y))];
-  const dimensions: Dimension[] = reach.length === 0 || !seen.width || !seen.height ? [] : [
-    { id: 'width', along: 'x', from: [x0, y1], to: [x1, y1], figure: seen.width, side: 'below' },
-    { id: 'height', along: 'y', from: [x1, y0], to: [x1, y1], figure: seen.height, side: 'right' },
+  const [x0, x1, y0, y1] = [
+    Math.min(...reach.map(([x]) => x)),
+    Math.max(...reach.map(([x]) => x)),
+    Math.min(...reach.map(([, y]) => y)),
+    Math.max(...reach.map(([, y]) => y)),
   ];
+  const dimensions: Dimension[] =
+    reach.length === 0 || !seen.width || !seen.height
+      ? []
+      : [
+          { id: 'width', along: 'x', from: [x0, y1], to: [x1, y1], figure: seen.width, side: 'below' },
+          { id: 'height', along: 'y', from: [x1, y0], to: [x1, y1], figure: seen.height, side: 'right' },
+        ];
   return {
     view: 'front',
     caption: say`Seen from the front, as measured`,

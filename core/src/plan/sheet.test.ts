@@ -8,7 +8,8 @@ describe('the answers on a sheet', () => {
 
   it('say what they answer: none is a bare yes, no or none, and none begins with one', () => {
     for (const { kind, sheet } of sheets) {
-      for (const answer of sheet.answers) expect([kind, answer, /^(yes\b|no$|no,|none$|nothing$|not known|it\b)/.test(answer) && !answer.includes(':')]).toEqual([kind, answer, false]);
+      for (const answer of sheet.answers)
+        expect([kind, answer, /^(yes\b|no$|no,|none$|nothing$|not known|it\b)/.test(answer) && !answer.includes(':')]).toEqual([kind, answer, false]);
     }
     expect(sheets.flatMap(({ sheet }) => sheet.answers).some((a) => a.includes(': yes'))).toBe(true);
   });

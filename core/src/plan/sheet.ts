@@ -85,7 +85,8 @@ export function matchWords({ candidates, held, chosen }: Matched): Saying {
   const titles = (grade: 'fits' | 'care') => candidates.filter((c) => c.grade === grade).map((c) => c.system.title);
   const [fits, care] = [titles('fits'), titles('care')];
   const stopped = held ? 'A stop holds it first. ' : '';
-  if (chosen) return say`${stopped}Chosen: ${chosen.candidate.system.title}${chosen.reason === undefined ? '' : `, against the verdict, because: ${chosen.reason}`}.`;
+  if (chosen)
+    return say`${stopped}Chosen: ${chosen.candidate.system.title}${chosen.reason === undefined ? '' : `, against the verdict, because: ${chosen.reason}`}.`;
   if (fits.length === 0 && care.length === 0) return say`${stopped}No system fits as it is; Match says what would have to change.`;
   return say`${stopped}${fits.length === 0 ? 'Nothing fits without care' : `Fits: ${fits.join('; ')}`}. ${care.length === 0 ? '' : `With care: ${care.join('; ')}.`}`;
 }
@@ -105,12 +106,34 @@ const caresOf = ({ against }: PlannedWork['candidate']): SheetWork['cares'] => a
 
 /** Resin and sand of a groove as a mix: a section at a time, within the gel time. */
 function grooveMix({ method, batch }: Repair): Mix {
-  return { id: 'resin', title: method.system.title, total: batch.resinPlaced, batches: method.sections.count, within: method.gel, parts: [{ what: 'Resin', amount: batch.resinPlaced }, { what: 'Dry sand', amount: batch.sandPlaced }], says: [batch.sandWay, ...batch.atEveryCartridge] };
+  return {
+    id: 'resin',
+    title: method.system.title,
+    total: batch.resinPlaced,
+    batches: method.sections.count,
+    within: method.gel,
+    parts: [
+      { what: 'Resin', amount: batch.resinPlaced },
+      { what: 'Dry sand', amount: batch.sandPlaced },
+    ],
+    says: [batch.sandWay, ...batch.atEveryCartridge],
+  };
 }
 
 /** The work of any family but the groove of resin and sand. */
 function familyWork({ candidate, by, reason, method, schedule, quantities, mixes, cautions }: PlannedWork): SheetWork {
-  return { system: candidate.system.id, title: candidate.system.title, named: method.named, by, ...(reason !== undefined && { reason }), cares: caresOf(candidate), schedule, quantities, mixes, cautions };
+  return {
+    system: candidate.system.id,
+    title: candidate.system.title,
+    named: method.named,
+    by,
+    ...(reason !== undefined && { reason }),
+    cares: caresOf(candidate),
+    schedule,
+    quantities,
+    mixes,
+    cautions,
+  };
 }
 
 function workOf(plan: JudgedPlan): SheetWork | undefined {
@@ -121,8 +144,16 @@ function workOf(plan: JudgedPlan): SheetWork | undefined {
   }
   const { candidate, by, reason } = planned;
   return {
-    system: candidate.system.id, title: candidate.system.title, named: repair.method.size.named, by, ...(reason !== undefined && { reason }),
-    cares: caresOf(candidate), schedule: repair.schedule, quantities: quantitiesOf(repair), cautions: repair.cautions, mixes: [grooveMix(repair)],
+    system: candidate.system.id,
+    title: candidate.system.title,
+    named: repair.method.size.named,
+    by,
+    ...(reason !== undefined && { reason }),
+    cares: caresOf(candidate),
+    schedule: repair.schedule,
+    quantities: quantitiesOf(repair),
+    cautions: repair.cautions,
+    mixes: [grooveMix(repair)],
   };
 }
 
@@ -176,7 +207,9 @@ export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Mat
     people: job.people,
     found: judged ? foundSaying(plan.subject) : measuredSaying(plan, plan.match),
     answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), judged)),
-    grades: match.candidates.filter((c) => judged || c.grade !== 'out' || c.verdicts.length > 1).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
+    grades: match.candidates
+      .filter((c) => judged || c.grade !== 'out' || c.verdicts.length > 1)
+      .map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
     stops: match.stops,
     section: section ?? nothingDrawn,
     ...(more.length > 0 && { more }),
@@ -186,4 +219,14 @@ export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Mat
 }
 
 /** What has no extent to draw yet. */
-const nothingDrawn: Section = { view: 'front', caption: say`Nothing to draw yet`, footnote: say``, extent: { left: 0, right: 100, top: 0, bottom: 60 }, brokenBelow: false, regions: [], lines: [], dimensions: [], notes: [] };
+const nothingDrawn: Section = {
+  view: 'front',
+  caption: say`Nothing to draw yet`,
+  footnote: say``,
+  extent: { left: 0, right: 100, top: 0, bottom: 60 },
+  brokenBelow: false,
+  regions: [],
+  lines: [],
+  dimensions: [],
+  notes: [],
+};

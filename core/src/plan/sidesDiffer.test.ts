@@ -4,7 +4,10 @@ import { surveyedPlan } from '../../test/defects.ts';
 import { sidesDiffer } from './sidesDiffer.ts';
 
 const box = { shape: { is: 'rectangle', widthMm: 400, heightMm: 300 } };
-const differing = (kind: string, system: string, answers: Readonly<Record<string, unknown>> = {}) => surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } }).match.schools.filter(sidesDiffer).map((s) => s.question.id);
+const differing = (kind: string, system: string, answers: Readonly<Record<string, unknown>> = {}) =>
+  surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } })
+    .match.schools.filter(sidesDiffer)
+    .map((s) => s.question.id);
 
 describe('whether it makes a difference which side is taken', () => {
   it('does where a step, a figure in one or a time is another', () => {
@@ -23,6 +26,10 @@ describe('whether it makes a difference which side is taken', () => {
   });
 
   it('does for a groove of resin and sand too', () => {
-    expect(judged().schools.filter(sidesDiffer).map((s) => s.question.id)).toContain('chase-depth');
+    expect(
+      judged()
+        .schools.filter(sidesDiffer)
+        .map((s) => s.question.id),
+    ).toContain('chase-depth');
   });
 });

@@ -106,6 +106,11 @@ export function evaluate<S extends InputSpecs>(f: Formula<S>, values: InputValue
 }
 
 /** The refusal of two lists that belong together and are not equally long; for `together`. */
-export function unequal<A extends string>(input: A, one: readonly number[], other: readonly number[], why: string): { readonly input: A; readonly why: string } | undefined {
+export function unequal<A extends string>(
+  input: A,
+  one: readonly number[],
+  other: readonly number[],
+  why: string,
+): { readonly input: A; readonly why: string } | undefined {
   return one.length === other.length ? undefined : { input, why };
 }

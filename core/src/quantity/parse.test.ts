@@ -9,7 +9,7 @@ const taken: readonly (readonly [string, QuantityKind, UnitSystem, number])[] = 
   ['4.2', 'length', 'metric', 4200],
   ['4,2', 'length', 'metric', 4200],
   ['420 cm', 'length', 'metric', 4200],
-  ["14 ft", 'length', 'metric', 4267.2],
+  ['14 ft', 'length', 'metric', 4267.2],
   [`1' 3-1/2"`, 'length', 'us', 393.7],
   [`1′ 3 1/2″`, 'length', 'us', 393.7],
   [`13' 9"`, 'length', 'metric', 4191],
@@ -57,21 +57,34 @@ describe('parseMeasure', () => {
   });
 
   it('reads back what is shown, within what showing rounds away', () => {
-    const kinds: readonly (readonly [QuantityKind, number])[] = [['length', 25.4 / 32 + 5], ['depth', 25.4 / 32 + 0.06], ['crackWidth', 25.4 / 32 + 0.06], ['temperature', 0.6], ['percent', 0.06]];
+    const kinds: readonly (readonly [QuantityKind, number])[] = [
+      ['length', 25.4 / 32 + 5],
+      ['depth', 25.4 / 32 + 0.06],
+      ['crackWidth', 25.4 / 32 + 0.06],
+      ['temperature', 0.6],
+      ['percent', 0.06],
+    ];
     fc.assert(
-      fc.property(fc.constantFrom(...kinds), fc.constantFrom<UnitSystem>('metric', 'us'), fc.double({ min: 0.5, max: 90, noNaN: true }), ([kind, within], units, value) => {
-        const parsed = parseMeasure(showValue(value, kind, units).text, kind, units);
-        expect(parsed.ok).toBe(true);
-        expect(Math.abs((parsed.ok ? parsed.value : Number.NaN) - value)).toBeLessThanOrEqual(within);
-      }),
+      fc.property(
+        fc.constantFrom(...kinds),
+        fc.constantFrom<UnitSystem>('metric', 'us'),
+        fc.double({ min: 0.5, max: 90, noNaN: true }),
+        ([kind, within], units, value) => {
+          const parsed = parseMeasure(showValue(value, kind, units).text, kind, units);
+          expect(parsed.ok).toBe(true);
+          expect(Math.abs((parsed.ok ? parsed.value : Number.NaN) - value)).toBeLessThanOrEqual(within);
+        },
+      ),
     );
   });
 
   it('never throws, whatever is typed', () => {
-    fc.assert(fc.property(fc.string(), fc.constantFrom<QuantityKind>('length', 'depth', 'temperature', 'percent'), (text, kind) => {
-      const parsed = parseMeasure(text, kind, 'us');
-      expect(parsed.ok ? Number.isFinite(parsed.value) : parsed.why.length > 0).toBe(true);
-    }));
+    fc.assert(
+      fc.property(fc.string(), fc.constantFrom<QuantityKind>('length', 'depth', 'temperature', 'percent'), (text, kind) => {
+        const parsed = parseMeasure(text, kind, 'us');
+        expect(parsed.ok ? Number.isFinite(parsed.value) : parsed.why.length > 0).toBe(true);
+      }),
+    );
   });
 
   it('names the unit a bare number is taken in', () => {
@@ -83,19 +96,44 @@ describe('parseMeasure', () => {
 });
 
 describe('parseNumber', () => {
-  it.each([['62.50', 62.5], ['62,50', 62.5], ['62,5', 62.5], ['0,125', 0.125], ['62', 62], ['1 250', 1250], ['1 250,50', 1250.5], ['1,250.00', 1250], ['1.250,00', 1250], ['12,345,678', 12_345_678], ["1'250.5", 1250.5], ['-3,5', -3.5], [',5', 0.5], ['1e-4', 1e-4]])('reads %s', (text, value) => {
+  it.each([
+    ['62.50', 62.5],
+    ['62,50', 62.5],
+    ['62,5', 62.5],
+    ['0,125', 0.125],
+    ['62', 62],
+    ['1 250', 1250],
+    ['1 250,50', 1250.5],
+    ['1,250.00', 1250],
+    ['1.250,00', 1250],
+    ['12,345,678', 12_345_678],
+    ["1'250.5", 1250.5],
+    ['-3,5', -3.5],
+    [',5', 0.5],
+    ['1e-4', 1e-4],
+  ])('reads %s', (text, value) => {
     expect(parseNumber(text)).toEqual({ ok: true, value });
   });
 
-  it.each([['1,250', /two ways. Write 1250, or 1.25/], ['1.250', /two ways/], ['62,500', /Write 62500, or 62.5/], ['', /Nothing/], ['sixty', /not a number/], ['1,25,3', /not a number/], ['6 2', /not a number/]])('asks back for %s', (text, why) => {
+  it.each([
+    ['1,250', /two ways. Write 1250, or 1.25/],
+    ['1.250', /two ways/],
+    ['62,500', /Write 62500, or 62.5/],
+    ['', /Nothing/],
+    ['sixty', /not a number/],
+    ['1,25,3', /not a number/],
+    ['6 2', /not a number/],
+  ])('asks back for %s', (text, why) => {
     const read = parseNumber(text);
     expect(read.ok ? '' : read.why).toMatch(why);
   });
 
   it('reads back every amount as it is shown, with a point and with a comma', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 99_999_999 }), (cents) => {
-      const shown = (cents / 100).toFixed(2);
-      for (const text of [shown, shown.replace('.', ',')]) expect(parseNumber(text)).toEqual({ ok: true, value: cents / 100 });
-    }));
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 99_999_999 }), (cents) => {
+        const shown = (cents / 100).toFixed(2);
+        for (const text of [shown, shown.replace('.', ',')]) expect(parseNumber(text)).toEqual({ ok: true, value: cents / 100 });
+      }),
+    );
   });
 });

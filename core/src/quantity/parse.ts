@@ -5,7 +5,18 @@ export type Parsed = { readonly ok: true; readonly value: number } | { readonly 
 type Unit = readonly [factor: number, offset?: number];
 
 const lengths: Readonly<Record<string, Unit>> = {
-  mm: [1], cm: [10], m: [1000], in: [25.4], '"': [25.4], inch: [25.4], inches: [25.4], ft: [304.8], "'": [304.8], feet: [304.8], mil: [0.0254], mils: [0.0254],
+  mm: [1],
+  cm: [10],
+  m: [1000],
+  in: [25.4],
+  '"': [25.4],
+  inch: [25.4],
+  inches: [25.4],
+  ft: [304.8],
+  "'": [304.8],
+  feet: [304.8],
+  mil: [0.0254],
+  mils: [0.0254],
 };
 
 const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> = {
@@ -15,7 +26,21 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
   film: lengths,
   grain: lengths,
   volume: { ml: [1], l: [1000], 'fl oz': [29.5735295625], oz: [29.5735295625], gal: [3785.411784] },
-  area: { 'm²': [1e6], m2: [1e6], sqm: [1e6], 'cm²': [100], cm2: [100], 'mm²': [1], mm2: [1], 'ft²': [92_903.04], ft2: [92_903.04], sqft: [92_903.04], 'in²': [645.16], in2: [645.16], sqin: [645.16] },
+  area: {
+    'm²': [1e6],
+    m2: [1e6],
+    sqm: [1e6],
+    'cm²': [100],
+    cm2: [100],
+    'mm²': [1],
+    mm2: [1],
+    'ft²': [92_903.04],
+    ft2: [92_903.04],
+    sqft: [92_903.04],
+    'in²': [645.16],
+    in2: [645.16],
+    sqin: [645.16],
+  },
   mass: { g: [1], kg: [1000], lb: [453.59237], oz: [28.349523125] },
   temperature: { c: [1], '°c': [1], f: [5 / 9, -32], '°f': [5 / 9, -32] },
   temperatureDifference: { k: [1], c: [1], '°c': [1], f: [5 / 9], '°f': [5 / 9] },
@@ -36,12 +61,72 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
 };
 
 const bareUnits: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
-  metric: { length: 'm', depth: 'mm', crackWidth: 'mm', film: 'mm', grain: 'mm', volume: 'ml', area: 'm²', mass: 'g', temperature: 'c', temperatureDifference: 'k', duration: 'min', age: 'd', percent: '%', speed: 'km/h', pressure: 'mpa', density: 'kg/l', viscosity: 'mpa·s', surfaceTension: 'mn/m', angle: '°', evaporation: 'kg/m²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/m', spreading: 'm²/l' },
-  us: { length: 'ft', depth: 'in', crackWidth: 'in', film: 'mil', grain: 'in', volume: 'fl oz', area: 'ft²', mass: 'oz', temperature: 'f', temperatureDifference: 'f', duration: 'min', age: 'd', percent: '%', speed: 'mph', pressure: 'psi', density: 'lb/gal', viscosity: 'cp', surfaceTension: 'dyn/cm', angle: '°', evaporation: 'lb/ft²h', activationEnergy: 'kj/mol', activationTemperature: 'k', pace: 'min/ft', spreading: 'ft²/gal' },
+  metric: {
+    length: 'm',
+    depth: 'mm',
+    crackWidth: 'mm',
+    film: 'mm',
+    grain: 'mm',
+    volume: 'ml',
+    area: 'm²',
+    mass: 'g',
+    temperature: 'c',
+    temperatureDifference: 'k',
+    duration: 'min',
+    age: 'd',
+    percent: '%',
+    speed: 'km/h',
+    pressure: 'mpa',
+    density: 'kg/l',
+    viscosity: 'mpa·s',
+    surfaceTension: 'mn/m',
+    angle: '°',
+    evaporation: 'kg/m²h',
+    activationEnergy: 'kj/mol',
+    activationTemperature: 'k',
+    pace: 'min/m',
+    spreading: 'm²/l',
+  },
+  us: {
+    length: 'ft',
+    depth: 'in',
+    crackWidth: 'in',
+    film: 'mil',
+    grain: 'in',
+    volume: 'fl oz',
+    area: 'ft²',
+    mass: 'oz',
+    temperature: 'f',
+    temperatureDifference: 'f',
+    duration: 'min',
+    age: 'd',
+    percent: '%',
+    speed: 'mph',
+    pressure: 'psi',
+    density: 'lb/gal',
+    viscosity: 'cp',
+    surfaceTension: 'dyn/cm',
+    angle: '°',
+    evaporation: 'lb/ft²h',
+    activationEnergy: 'kj/mol',
+    activationTemperature: 'k',
+    pace: 'min/ft',
+    spreading: 'ft²/gal',
+  },
 };
 
 /** Units whose letters are not all small. */
-const written: Readonly<Record<string, string>> = { ml: 'mL', k: 'K', mpa: 'MPa', 'kg/l': 'kg/L', 'mpa·s': 'mPa·s', 'mn/m': 'mN/m', cp: 'cP', 'm²/l': 'm²/L', 'kj/mol': 'kJ/mol' };
+const written: Readonly<Record<string, string>> = {
+  ml: 'mL',
+  k: 'K',
+  mpa: 'MPa',
+  'kg/l': 'kg/L',
+  'mpa·s': 'mPa·s',
+  'mn/m': 'mN/m',
+  cp: 'cP',
+  'm²/l': 'm²/L',
+  'kj/mol': 'kJ/mol',
+};
 
 /** The unit a bare number is taken in, as it is written beside a field. */
 export function bareUnit(kind: QuantityKind, units: UnitSystem): string {
@@ -52,7 +137,10 @@ export function bareUnit(kind: QuantityKind, units: UnitSystem): string {
 }
 
 const number = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;
-const term = new RegExp(String.raw`^\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${number}))\s*([a-z%°"'][a-z/°%·²]*(?:(?<=[a-z])2)?(?:\s(?=oz)oz)?)?\s*-?\s*`, 'i');
+const term = new RegExp(
+  String.raw`^\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${number}))\s*([a-z%°"'][a-z/°%·²]*(?:(?<=[a-z])2)?(?:\s(?=oz)oz)?)?\s*-?\s*`,
+  'i',
+);
 
 function termValue(match: RegExpExecArray): number {
   const [, whole, top, bottom, plain] = match;
@@ -81,7 +169,13 @@ export function parseMeasure(text: string, kind: QuantityKind, units: UnitSystem
     const scale = unit === undefined ? (terms === 0 ? ([1] as Unit) : undefined) : table[unit];
     if (!scale) {
       const known = Object.keys(table).filter((name) => name.length > 1 || !['"', "'"].includes(name));
-      return { ok: false, why: named === undefined ? `'${text.trim()}' has a part without a unit. ${exampleOf(kind, units)}` : `'${named}' is not a unit for this. It can be ${known.join(', ')}.` };
+      return {
+        ok: false,
+        why:
+          named === undefined
+            ? `'${text.trim()}' has a part without a unit. ${exampleOf(kind, units)}`
+            : `'${named}' is not a unit for this. It can be ${known.join(', ')}.`,
+      };
     }
     const value = termValue(match) * (negative ? -1 : 1);
     if (!Number.isFinite(value)) return { ok: false, why: `'${text.trim()}' divides by zero. ${exampleOf(kind, units)}` };
@@ -108,11 +202,23 @@ function exampleOf(kind: QuantityKind, units: UnitSystem): string {
  * three digits, as in `1,250`, may mean either and is asked back.
  */
 export function parseNumber(text: string): Parsed {
-  const clean = text.trim().replaceAll(/[\s\u00a0\u202f'’](?=\d{3}(?:\D|$))/g, '').replace(/−/g, '-');
+  const clean = text
+    .trim()
+    .replaceAll(/[\s\u00a0\u202f'’](?=\d{3}(?:\D|$))/g, '')
+    .replace(/−/g, '-');
   if (clean === '') return { ok: false, why: 'Nothing is written here yet.' };
-  const grouped = /^-?\d{1,3}(?:,\d{3})+\.\d+$/.test(clean) || /^-?\d{1,3}(?:,\d{3}){2,}$/.test(clean) ? clean.replaceAll(',', '') : /^-?\d{1,3}(?:\.\d{3})+,\d+$/.test(clean) || /^-?\d{1,3}(?:\.\d{3}){2,}$/.test(clean) ? clean.replaceAll('.', '').replace(',', '.') : clean;
+  const grouped =
+    /^-?\d{1,3}(?:,\d{3})+\.\d+$/.test(clean) || /^-?\d{1,3}(?:,\d{3}){2,}$/.test(clean)
+      ? clean.replaceAll(',', '')
+      : /^-?\d{1,3}(?:\.\d{3})+,\d+$/.test(clean) || /^-?\d{1,3}(?:\.\d{3}){2,}$/.test(clean)
+        ? clean.replaceAll('.', '').replace(',', '.')
+        : clean;
   const either = /^(-?[1-9]\d{0,2})[.,](\d{3})$/.exec(grouped);
-  if (either && grouped === clean) return { ok: false, why: `'${text.trim()}' may be read two ways. Write ${either[1] ?? ''}${either[2] ?? ''}, or ${either[1] ?? ''}.${(either[2] ?? '').replace(/0+$/, '') || '0'}.` };
+  if (either && grouped === clean)
+    return {
+      ok: false,
+      why: `'${text.trim()}' may be read two ways. Write ${either[1] ?? ''}${either[2] ?? ''}, or ${either[1] ?? ''}.${(either[2] ?? '').replace(/0+$/, '') || '0'}.`,
+    };
   const value = /^-?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e-?\d+)?$/i.test(grouped) ? Number(grouped.replace(',', '.')) : Number.NaN;
   return Number.isFinite(value) ? { ok: true, value } : { ok: false, why: `'${text.trim()}' is not a number. Write it like 62.50.` };
 }

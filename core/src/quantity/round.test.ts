@@ -5,16 +5,23 @@ import { atLeast, atMost, round12, wholeAbove } from './round.ts';
 describe('round12', () => {
   it('gives the same as twelve significant decimal digits', () => {
     fc.assert(
-      fc.property(fc.double({ min: -1e12, max: 1e12, noNaN: true }).filter((v) => Math.abs(v) > 1e-9), (value) => {
-        const wanted = Number(value.toPrecision(12));
-        // one unit in the twelfth digit: ties may fall to either side of a decimal
-        expect(Math.abs(round12(value) - wanted)).toBeLessThanOrEqual(Math.abs(wanted) * 1.01e-11);
-      }),
+      fc.property(
+        fc.double({ min: -1e12, max: 1e12, noNaN: true }).filter((v) => Math.abs(v) > 1e-9),
+        (value) => {
+          const wanted = Number(value.toPrecision(12));
+          // one unit in the twelfth digit: ties may fall to either side of a decimal
+          expect(Math.abs(round12(value) - wanted)).toBeLessThanOrEqual(Math.abs(wanted) * 1.01e-11);
+        },
+      ),
     );
   });
 
   it('is idempotent', () => {
-    fc.assert(fc.property(fc.double({ noNaN: true, noDefaultInfinity: true }), (value) => { expect(round12(round12(value))).toBe(round12(value)); }));
+    fc.assert(
+      fc.property(fc.double({ noNaN: true, noDefaultInfinity: true }), (value) => {
+        expect(round12(round12(value))).toBe(round12(value));
+      }),
+    );
   });
 
   it('leaves whole numbers and nothing as they are', () => {

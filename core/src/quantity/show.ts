@@ -100,7 +100,9 @@ function durationShown(min: number): Shown {
   }
   const hours = Math.round(min / 60);
   if (hours < 48) return shown(String(hours), 'h');
-  return hours % 24 === 0 || hours >= 240 ? shown(String(Math.round(hours / 24)), 'days') : shown(`${String(Math.floor(hours / 24))} d ${String(hours % 24)}`, 'h');
+  return hours % 24 === 0 || hours >= 240
+    ? shown(String(Math.round(hours / 24)), 'days')
+    : shown(`${String(Math.floor(hours / 24))} d ${String(hours % 24)}`, 'h');
 }
 
 function ratioShown(value: number): Shown {

@@ -15,11 +15,16 @@ describe('time at the site', () => {
 
   it('comes back to the same clock time, away from the night the clock is set', () => {
     fc.assert(
-      fc.property(fc.constantFrom('America/Chicago', 'Europe/Paris', 'Asia/Kolkata', 'Australia/Lord_Howe', 'UTC'), fc.integer({ min: 0, max: 3_000 }), fc.integer({ min: 6 * 60, max: 23 * 60 + 59 }), (zone, day, minute) => {
-        const date = new Date(Date.UTC(2024, 0, 1) + day * 86_400_000).toISOString().slice(0, 10);
-        const time = `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
-        expect(siteDateTime(siteInstant(date, time, zone), zone)).toEqual({ date, time });
-      }),
+      fc.property(
+        fc.constantFrom('America/Chicago', 'Europe/Paris', 'Asia/Kolkata', 'Australia/Lord_Howe', 'UTC'),
+        fc.integer({ min: 0, max: 3_000 }),
+        fc.integer({ min: 6 * 60, max: 23 * 60 + 59 }),
+        (zone, day, minute) => {
+          const date = new Date(Date.UTC(2024, 0, 1) + day * 86_400_000).toISOString().slice(0, 10);
+          const time = `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+          expect(siteDateTime(siteInstant(date, time, zone), zone)).toEqual({ date, time });
+        },
+      ),
     );
   });
 });

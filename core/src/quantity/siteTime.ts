@@ -9,7 +9,15 @@ const formats = new Map<string, Intl.DateTimeFormat>();
 export function siteDateTime(at: string, timeZone: string): LocalParts {
   let format = formats.get(timeZone);
   if (!format) {
-    format = new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+    format = new Intl.DateTimeFormat('en-CA', {
+      timeZone,
+      year: 'numeric',
+      month: '2-digit',
+      day: '2-digit',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    });
     formats.set(timeZone, format);
   }
   const parts = Object.fromEntries(format.formatToParts(new Date(at)).map((p) => [p.type, p.value]));

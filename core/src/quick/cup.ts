@@ -10,11 +10,18 @@ export function cupAnswer(neededMl: number, parts: readonly number[], divisionMl
   const volume = (label: string, mL: number) => ledger.given(label, 'volume', mL, 'entered', '');
   const found = cupMarks(neededMl, parts, divisionMl, cupMl, tolerancePct);
   if (found.state === 'weigh') {
-    return [found.why === 'cup' ? say`The cup does not hold ${volume('Needed', neededMl)}. Take a larger one, or mix in two.` : say`No whole marks of this cup give the ratio within ${ledger.given('Tolerance', 'percent', tolerancePct, 'entered', '')}. Weigh it, or take a cup with finer marks.`];
+    return [
+      found.why === 'cup'
+        ? say`The cup does not hold ${volume('Needed', neededMl)}. Take a larger one, or mix in two.`
+        : say`No whole marks of this cup give the ratio within ${ledger.given('Tolerance', 'percent', tolerancePct, 'entered', '')}. Weigh it, or take a cup with finer marks.`,
+    ];
   }
   const letters = ['A', 'B', 'C', 'D'];
   return [
-    ...found.marks.map((m, i) => say`${i === 0 ? 'Pour' : 'then'} part ${letters[m.part] ?? String(m.part + 1)} to the mark ${volume('Mark', m.untilMl)}${i === found.marks.length - 1 ? '.' : ','}`),
+    ...found.marks.map(
+      (m, i) =>
+        say`${i === 0 ? 'Pour' : 'then'} part ${letters[m.part] ?? String(m.part + 1)} to the mark ${volume('Mark', m.untilMl)}${i === found.marks.length - 1 ? '.' : ','}`,
+    ),
     say`That makes ${volume('In the cup', found.totalMl)}, ${found.offPct < 0.05 ? 'the ratio exactly' : say`${ledger.given('Off the ratio', 'percent', found.offPct, 'entered', '')} off the ratio at the most`}.`,
   ];
 }
@@ -53,10 +60,27 @@ export const wrongCupTool: QuickTool = {
   group: 'Mixing',
   title: 'A cup weighed wrong',
   words: 'Whether it is still within its tolerance, what to add to it, or why it is thrown away.',
-  choices: [{ name: 'mixed', label: 'Stirred together yet', options: [['no', 'not stirred yet'], ['yes', 'stirred together']] }],
+  choices: [
+    {
+      name: 'mixed',
+      label: 'Stirred together yet',
+      options: [
+        ['no', 'not stirred yet'],
+        ['yes', 'stirred together'],
+      ],
+    },
+  ],
   measures: [first, second, byWeight, toleranceOfRatio, room, potLife, stirredAgo],
   answer: (given) => {
-    const verdict = putRight({ firstG: measured(given, first), secondG: measured(given, second), byWeight: measured(given, byWeight), tolerancePct: measured(given, toleranceOfRatio), roomG: measured(given, room), potLifeMin: measured(given, potLife), ...(given.choices['mixed'] === 'yes' && { stirredMin: measured(given, stirredAgo) }) });
+    const verdict = putRight({
+      firstG: measured(given, first),
+      secondG: measured(given, second),
+      byWeight: measured(given, byWeight),
+      tolerancePct: measured(given, toleranceOfRatio),
+      roomG: measured(given, room),
+      potLifeMin: measured(given, potLife),
+      ...(given.choices['mixed'] === 'yes' && { stirredMin: measured(given, stirredAgo) }),
+    });
     return answered([verdict.saying], [], verdict.state === 'discard');
   },
 };

@@ -11,10 +11,24 @@ export const liftTool: QuickTool = {
   group: 'Setting and cure',
   title: 'Heat of a thick lift',
   words: 'How hot a lift of resin gets by itself, when, and how thick it may be.',
-  choices: [{ name: 'mix', label: 'What is placed', options: [['neat', 'neat resin'], ['sand', 'four parts of sand to one']] }],
+  choices: [
+    {
+      name: 'mix',
+      label: 'What is placed',
+      options: [
+        ['neat', 'neat resin'],
+        ['sand', 'four parts of sand to one'],
+      ],
+    },
+  ],
   measures: [lift, air, limit],
   answer: (given) => {
-    const heat = liftHeat({ mix: given.choices['mix'] === 'sand' ? 'sand-filled' : 'neat', liftMm: measured(given, lift), ambientC: measured(given, air), limitC: measured(given, limit) });
+    const heat = liftHeat({
+      mix: given.choices['mix'] === 'sand' ? 'sand-filled' : 'neat',
+      liftMm: measured(given, lift),
+      ambientC: measured(given, air),
+      limitC: measured(given, limit),
+    });
     return heat ? answered([heat.peak], [heat.thickest, heat.warning]) : answered([]);
   },
 };

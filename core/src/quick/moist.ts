@@ -28,28 +28,43 @@ export function moistAnswer(record: WeatherRecord, given: ToolGiven): MoistAnswe
   const ledger = new Ledger();
   const at = (min: number) => instant(new Date(Date.parse(record.startAt) + min * 60_000).toISOString());
   const time = (label: string, min: number) => ledger.assumed(label, 'duration', min, 'menzel-1954');
-  if (lookedMin <= 0) return { duty: { state: 'mist', atMin: [], closestMin: Number.POSITIVE_INFINITY }, sayings: [say`It is finished after the last of this weather.`] };
+  if (lookedMin <= 0)
+    return { duty: { state: 'mist', atMin: [], closestMin: Number.POSITIVE_INFINITY }, sayings: [say`It is finished after the last of this weather.`] };
   const duty = moistDuty(start, series, { daysDamp: lookedMin / 1440, filmMm: measured(given, film), reserve, leastBetweenMin: measured(given, closest) });
-  const short = lookedMin < wantedMin ? [say`This weather ends at ${at(record.endMin)}: what is still to be kept damp after that, ${time('Not looked at', wantedMin - lookedMin)}, is not looked at.`] : [];
+  const short =
+    lookedMin < wantedMin
+      ? [
+          say`This weather ends at ${at(record.endMin)}: what is still to be kept damp after that, ${time('Not looked at', wantedMin - lookedMin)}, is not looked at.`,
+        ]
+      : [];
   const surface = weatherRemarks(record);
   if (duty.state === 'cover') {
     const leaves = ledger.assumed('Evaporation', 'evaporation', duty.evaporationKgM2h, 'menzel-1954');
     const from = ledger.assumed('Cover from', 'evaporation', coverFromKgM2h, 'aci-305r');
-    const why = duty.evaporationKgM2h >= coverFromKgM2h
-      ? say`from ${from} on nobody keeps it damp by misting`
-      : say`it would have to be misted more often than every ${ledger.given('Closest', 'duration', measured(given, closest), 'entered', '')}`;
-    return { duty, sayings: [
-      say`Cover it, or spray a curing compound, by ${at(duty.fromMin)}: ${leaves} leaves the face then, and ${why}.`,
-      say`Sheet laid flat and weighed down at its edges keeps its own water in. Shade it, and break the wind.`,
-      ...surface,
-    ] };
+    const why =
+      duty.evaporationKgM2h >= coverFromKgM2h
+        ? say`from ${from} on nobody keeps it damp by misting`
+        : say`it would have to be misted more often than every ${ledger.given('Closest', 'duration', measured(given, closest), 'entered', '')}`;
+    return {
+      duty,
+      sayings: [
+        say`Cover it, or spray a curing compound, by ${at(duty.fromMin)}: ${leaves} leaves the face then, and ${why}.`,
+        say`Sheet laid flat and weighed down at its edges keeps its own water in. Shade it, and break the wind.`,
+        ...surface,
+      ],
+    };
   }
   const [first] = duty.atMin;
-  return { duty, sayings: [
-    first === undefined ? say`One misting at the end of finishing lasts for all of this time: look at it twice a day all the same.` : say`Mist it at the end of finishing, again by ${at(first)}, and ${ledger.assumed('Mistings', 'count', duty.atMin.length, 'menzel-1954')} times in all; the closest two are ${time('Closest', duty.closestMin)} apart.`,
-    ...short,
-    ...surface,
-  ] };
+  return {
+    duty,
+    sayings: [
+      first === undefined
+        ? say`One misting at the end of finishing lasts for all of this time: look at it twice a day all the same.`
+        : say`Mist it at the end of finishing, again by ${at(first)}, and ${ledger.assumed('Mistings', 'count', duty.atMin.length, 'menzel-1954')} times in all; the closest two are ${time('Closest', duty.closestMin)} apart.`,
+      ...short,
+      ...surface,
+    ],
+  };
 }
 
 /** Keeping a fresh cement face damp over weather. */

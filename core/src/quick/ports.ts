@@ -4,10 +4,16 @@ import { say, type Saying } from '../quantity/saying.ts';
 import { answered, listed, measured, refusedTool, type QuickTool, type ToolMeasure } from './tool.ts';
 
 /** What is done at ports that stand closer than the wall is thick. */
-const holdRule = 'Closer than the wall is thick, arrival at the next port does not mean that the depth is full: hold to refusal, or until two ports ahead flow.';
+const holdRule =
+  'Closer than the wall is thick, arrival at the next port does not mean that the depth is full: hold to refusal, or until two ports ahead flow.';
 
 /** Ports along a crack in words, and their places. */
-export function portsAnswer(lengthMm: number, spacingMm: number, wallMm: number, crossingsMm: readonly number[]): { readonly ports: readonly Port[]; readonly sayings: readonly Saying[] } {
+export function portsAnswer(
+  lengthMm: number,
+  spacingMm: number,
+  wallMm: number,
+  crossingsMm: readonly number[],
+): { readonly ports: readonly Port[]; readonly sayings: readonly Saying[] } {
   const ports = portLayout(lengthMm, spacingMm, crossingsMm);
   const ledger = new Ledger();
   const given = (label: string, mm: number) => ledger.given(label, 'length', mm, 'entered', '');
@@ -46,6 +52,9 @@ export const portsTool: QuickTool = {
     const { ports, sayings } = portsAnswer(lengthMm, measured(given, spacing), measured(given, wallThickness), crossings);
     const ledger = new Ledger();
     const [, ...after] = ports;
-    return answered(sayings.slice(0, 1), [...sayings.slice(1), say`From the lower end: ${ports[0] ? ledger.given('Port', 'length', ports[0].alongMm, 'entered', '') : ''}${after.map((p) => say`, ${ledger.given('Port', 'length', p.alongMm, 'entered', '')}`).flat()}.`]);
+    return answered(sayings.slice(0, 1), [
+      ...sayings.slice(1),
+      say`From the lower end: ${ports[0] ? ledger.given('Port', 'length', ports[0].alongMm, 'entered', '') : ''}${after.map((p) => say`, ${ledger.given('Port', 'length', p.alongMm, 'entered', '')}`).flat()}.`,
+    ]);
   },
 };

@@ -40,7 +40,9 @@ export interface ToolGiven {
 }
 
 /** An answer: what to do, then what stands under it; `bad` where it is thrown away. Or what cannot be read, and what would be right. */
-export type ToolAnswer = { readonly ok: true; readonly sayings: readonly Saying[]; readonly notes: readonly Saying[]; readonly bad: boolean } | { readonly ok: false; readonly name: string; readonly why: string };
+export type ToolAnswer =
+  | { readonly ok: true; readonly sayings: readonly Saying[]; readonly notes: readonly Saying[]; readonly bad: boolean }
+  | { readonly ok: false; readonly name: string; readonly why: string };
 
 /** A small tool of the page of figures and of the command line that is more than one formula. */
 export interface QuickTool {
@@ -77,6 +79,9 @@ export const refusedTool = (name: string, why: string): ToolAnswer => ({ ok: fal
 
 /** Numbers of a list as written, parted by commas, spaces, colons or semicolons; nothing where a part is no number. */
 export function listed(text: string): readonly number[] | undefined {
-  const numbers = text.split(/[\s,;:]+/).filter((t) => t !== '').map(Number);
+  const numbers = text
+    .split(/[\s,;:]+/)
+    .filter((t) => t !== '')
+    .map(Number);
   return numbers.every((n) => Number.isFinite(n)) ? numbers : undefined;
 }

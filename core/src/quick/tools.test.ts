@@ -7,8 +7,12 @@ import { usualGiven, type QuickTool, type ToolGiven } from './tool.ts';
 import { quickTools } from './tools.ts';
 
 /** Air and surface of so many hours, from seven in the morning on. */
-function record(hours: readonly { readonly airC: number; readonly surfaceC?: number; readonly humidityPct?: number; readonly windKmh?: number }[]): WeatherRecord {
-  const lines = hours.map((h, i) => [new Date(Date.UTC(2026, 5, 2, 7 + i)).toISOString(), h.airC, h.humidityPct ?? 60, h.surfaceC ?? h.airC, h.windKmh ?? 5].join(','));
+function record(
+  hours: readonly { readonly airC: number; readonly surfaceC?: number; readonly humidityPct?: number; readonly windKmh?: number }[],
+): WeatherRecord {
+  const lines = hours.map((h, i) =>
+    [new Date(Date.UTC(2026, 5, 2, 7 + i)).toISOString(), h.airC, h.humidityPct ?? 60, h.surfaceC ?? h.airC, h.windKmh ?? 5].join(','),
+  );
   const read = readWeather(lines.join('\n'));
   if (!read.ok) throw new Error(read.problems[0]?.message);
   return read.record;
@@ -21,9 +25,17 @@ function toolOf(id: string): QuickTool {
   return tool;
 }
 
-function given(id: string, more: { measures?: Record<string, number>; choices?: Record<string, string>; texts?: Record<string, string>; record?: WeatherRecord } = {}): ToolGiven {
+function given(
+  id: string,
+  more: { measures?: Record<string, number>; choices?: Record<string, string>; texts?: Record<string, string>; record?: WeatherRecord } = {},
+): ToolGiven {
   const usual = usualGiven(toolOf(id));
-  return { measures: { ...usual.measures, ...more.measures }, choices: { ...usual.choices, ...more.choices }, texts: { ...usual.texts, ...more.texts }, ...(more.record && { record: more.record }) };
+  return {
+    measures: { ...usual.measures, ...more.measures },
+    choices: { ...usual.choices, ...more.choices },
+    texts: { ...usual.texts, ...more.texts },
+    ...(more.record && { record: more.record }),
+  };
 }
 
 function said(id: string, more: Parameters<typeof given>[1] = {}): string {
@@ -42,7 +54,9 @@ describe('every small tool', () => {
     const tool = toolOf(id);
     const answer = tool.answer(given(id, tool.overWeather ? { record: steady(18) } : {}));
     expect(answer.ok && answer.sayings.length).toBeGreaterThan(0);
-    if (answer.ok) for (const units of ['metric', 'us'] as const) for (const s of [...answer.sayings, ...answer.notes]) expect(tell(s, { units, timeZone: 'UTC' })).not.toMatch(/NaN|undefined|Infinity/);
+    if (answer.ok)
+      for (const units of ['metric', 'us'] as const)
+        for (const s of [...answer.sayings, ...answer.notes]) expect(tell(s, { units, timeZone: 'UTC' })).not.toMatch(/NaN|undefined|Infinity/);
   });
 
   it('asks for weather where it looks at it', () => {
@@ -55,9 +69,12 @@ describe('every small tool', () => {
     for (const tool of quick) {
       const measures = fc.record(Object.fromEntries(tool.measures.map((m) => [m.name, fc.double({ min: m.min, max: m.max, noNaN: true })])));
       const choices = fc.record(Object.fromEntries((tool.choices ?? []).map((c) => [c.name, fc.constantFrom(...c.options.map(([value]) => value))])));
-      fc.assert(fc.property(measures, choices, fc.constantFrom(...weathers), (m, c, weather) => {
-        expect(said(tool.id, { measures: m, choices: c, ...(tool.overWeather && { record: weather }) })).not.toMatch(/NaN|undefined|Infinity/);
-      }), { numRuns: 60 });
+      fc.assert(
+        fc.property(measures, choices, fc.constantFrom(...weathers), (m, c, weather) => {
+          expect(said(tool.id, { measures: m, choices: c, ...(tool.overWeather && { record: weather }) })).not.toMatch(/NaN|undefined|Infinity/);
+        }),
+        { numRuns: 60 },
+      );
     }
   });
 });
@@ -66,7 +83,11 @@ describe('a wait over the weather', () => {
   it('is as long as stated at the reference temperature, longer in the cold, and does not count hours below where it stands still', () => {
     expect(said('wait-over-weather', { record: steady(23) })).toContain('Done by Wed, Jun 3, 07:00, after 24 h.');
     expect(said('wait-over-weather', { record: steady(13) })).toContain('after 2 d 4 h.');
-    const night = record([...Array.from({ length: 12 }, () => ({ airC: 23 })), ...Array.from({ length: 10 }, () => ({ airC: 2 })), ...Array.from({ length: 30 }, () => ({ airC: 23 }))]);
+    const night = record([
+      ...Array.from({ length: 12 }, () => ({ airC: 23 })),
+      ...Array.from({ length: 10 }, () => ({ airC: 2 })),
+      ...Array.from({ length: 30 }, () => ({ airC: 23 })),
+    ]);
     expect(said('wait-over-weather', { record: night })).toContain('after 34 h. It stands still for 10 h of that time');
   });
 

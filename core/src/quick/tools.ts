@@ -9,4 +9,15 @@ import { recoatTool, waitTool } from './waiting.ts';
 import { weatherTool } from './weather.ts';
 
 /** Small tools of the page of figures and of the command line. */
-export const quickTools: readonly QuickTool[] = [weatherTool, waitTool, moistTool, recoatTool, liftTool, portsTool, cupTool, wrongCupTool, sandingTool, tintingTool];
+export const quickTools: readonly QuickTool[] = [
+  weatherTool,
+  waitTool,
+  moistTool,
+  recoatTool,
+  liftTool,
+  portsTool,
+  cupTool,
+  wrongCupTool,
+  sandingTool,
+  tintingTool,
+];

@@ -25,7 +25,8 @@ export interface WaitAnswer {
 export function waitAnswer(record: WeatherRecord, given: ToolGiven): WaitAnswer | undefined {
   const series = climateOf(record);
   if (!series) return undefined;
-  const law: CureProgress['law'] = given.choices['law'] === 'cement' ? { by: 'equivalent-age', activationK: usualWaits.cement } : { by: 'arrhenius', activationKjMol: usualWaits.resin };
+  const law: CureProgress['law'] =
+    given.choices['law'] === 'cement' ? { by: 'equivalent-age', activationK: usualWaits.cement } : { by: 'arrhenius', activationKjMol: usualWaits.resin };
   const start = measured(given, begins);
   const stated = measured(given, wait);
   const over = waitOver(start, series, record.endMin, { at23Min: stated, law, stopsBelowC: measured(given, stands) });
@@ -34,12 +35,18 @@ export function waitAnswer(record: WeatherRecord, given: ToolGiven): WaitAnswer 
   const time = (label: string, min: number) => ledger.assumed(label, 'duration', min, source);
   const at = (min: number) => instant(new Date(Date.parse(record.startAt) + min * 60_000).toISOString());
   const share = over.points[over.points.length - 1]?.share ?? 0;
-  const still = over.stillMin > 0 ? [say`It stands still for ${time('Standing still', over.stillMin)} of that time: the surface is below ${ledger.given('It stands still below', 'temperature', measured(given, stands), 'entered', '')}. That time does not count.`] : [];
-  const head = start >= record.endMin
-    ? say`It begins after the last of this weather.`
-    : over.doneMin === undefined
-      ? say`Not done by ${at(record.endMin)}, where this weather ends: ${ledger.assumed('Done', 'percent', share * 100, source)} of the wait is behind it.`
-      : say`Done by ${at(over.doneMin)}, after ${time('Wait', over.doneMin - start)}.`;
+  const still =
+    over.stillMin > 0
+      ? [
+          say`It stands still for ${time('Standing still', over.stillMin)} of that time: the surface is below ${ledger.given('It stands still below', 'temperature', measured(given, stands), 'entered', '')}. That time does not count.`,
+        ]
+      : [];
+  const head =
+    start >= record.endMin
+      ? say`It begins after the last of this weather.`
+      : over.doneMin === undefined
+        ? say`Not done by ${at(record.endMin)}, where this weather ends: ${ledger.assumed('Done', 'percent', share * 100, source)} of the wait is behind it.`
+        : say`Done by ${at(over.doneMin)}, after ${time('Wait', over.doneMin - start)}.`;
   return { over, sayings: [head, ...still, ...weatherRemarks(record), say`The reference temperature is ${referenceFigure(ledger)}.`] };
 }
 
@@ -48,8 +55,18 @@ export const waitTool: QuickTool = {
   id: 'wait-over-weather',
   group: 'Setting and cure',
   title: 'A wait over the weather',
-  words: 'When something that hardens is done, over temperatures that change: it goes faster in the warm hours, slower in the cold, and not at all below where it stands still.',
-  choices: [{ name: 'law', label: 'What hardens', options: [['resin', 'a resin'], ['cement', 'a cement']] }],
+  words:
+    'When something that hardens is done, over temperatures that change: it goes faster in the warm hours, slower in the cold, and not at all below where it stands still.',
+  choices: [
+    {
+      name: 'law',
+      label: 'What hardens',
+      options: [
+        ['resin', 'a resin'],
+        ['cement', 'a cement'],
+      ],
+    },
+  ],
   measures: [wait, begins, stands],
   overWeather: true,
   answer: (given) => {
@@ -58,8 +75,22 @@ export const waitTool: QuickTool = {
   },
 };
 
-const opens: ToolMeasure = { name: 'opens', label: 'Ready for the next coat at the reference temperature after', kind: 'duration', usual: 240, min: 1, max: 100_000 };
-const closes: ToolMeasure = { name: 'closes', label: 'The window closes at the reference temperature after', kind: 'duration', usual: 1440, min: 1, max: 200_000 };
+const opens: ToolMeasure = {
+  name: 'opens',
+  label: 'Ready for the next coat at the reference temperature after',
+  kind: 'duration',
+  usual: 240,
+  min: 1,
+  max: 100_000,
+};
+const closes: ToolMeasure = {
+  name: 'closes',
+  label: 'The window closes at the reference temperature after',
+  kind: 'duration',
+  usual: 1440,
+  min: 1,
+  max: 200_000,
+};
 const here: ToolMeasure = { name: 'here', label: 'Temperature of the face', kind: 'temperature', usual: 15, min: -10, max: 50 };
 
 /** When the next coat of a resin may go on, and what to do where that is missed. */
@@ -79,7 +110,14 @@ export const recoatTool: QuickTool = {
     const face = ledger.given('Temperature of the face', 'temperature', faceC, 'entered', '');
     const reference = say`The reference temperature is ${referenceFigure(ledger)}.`;
     const missed = say`Where it is missed: wash off any bloom with water, let it dry, abrade until no gloss is left, wipe, and go on.`;
-    if (from >= until) return answered([say`At ${face} the window has closed before the coat is ready. Warm the face, or plan to abrade between the coats.`], [missed, reference]);
-    return answered([say`At ${face} the next coat goes on from ${told('From', from)} to ${told('Until', until)} after the last.`], [say`Ready is taken late and closed early: cold delays the first and is never let lengthen the second.`, missed, reference]);
+    if (from >= until)
+      return answered(
+        [say`At ${face} the window has closed before the coat is ready. Warm the face, or plan to abrade between the coats.`],
+        [missed, reference],
+      );
+    return answered(
+      [say`At ${face} the next coat goes on from ${told('From', from)} to ${told('Until', until)} after the last.`],
+      [say`Ready is taken late and closed early: cold delays the first and is never let lengthen the second.`, missed, reference],
+    );
   },
 };

@@ -30,7 +30,10 @@ export function running({ rows, startAt, openAt }: Schedule, begunAt: string, no
   const byHand = rows.filter((r) => r.step.kind === 'work');
   const next = byHand.find((r) => later(r.end));
   // a window is open once the work before it is past
-  const closing = byHand.filter((r, i): r is Timed & { latest: NonNullable<Timed['latest']> } => r.latest !== undefined && later(r.latest.at) && later(r.end) && !later(byHand[i - 1]?.end ?? startAt));
+  const closing = byHand.filter(
+    (r, i): r is Timed & { latest: NonNullable<Timed['latest']> } =>
+      r.latest !== undefined && later(r.latest.at) && later(r.end) && !later(byHand[i - 1]?.end ?? startAt),
+  );
   return {
     ...(next && { next: { title: next.step.title, at: at(next.start), now: !later(next.start) } }),
     closing: closing.map((r) => ({ title: r.step.title, at: at(r.start), before: at(r.latest.at), ifMissed: r.latest.ifMissed })),

@@ -11,7 +11,14 @@ const rectangle = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectan
 const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds: Facts, goesArea?: Facts, holdsArea?: Facts])[] = [
   ['wall-crack', 'structural', { member: 'wall', widths: [{ atMm: 0, widthMm: 0.41 }] }, { member: 'wall', widths: [{ atMm: 0, widthMm: 0.42 }] }],
   ['wall-crack', 'structural', { member: 'wall-below', widths: [{ atMm: 0, widthMm: 0.3 }] }, { member: 'wall-below', widths: [{ atMm: 0, widthMm: 0.31 }] }],
-  ['wall-crack', 'structural', { widths: [{ atMm: 0, widthMm: 0.18 }] }, { widths: [{ atMm: 0, widthMm: 0.19 }] }, { place: 'outside-salt' }, { place: 'outside-salt' }],
+  [
+    'wall-crack',
+    'structural',
+    { widths: [{ atMm: 0, widthMm: 0.18 }] },
+    { widths: [{ atMm: 0, widthMm: 0.19 }] },
+    { place: 'outside-salt' },
+    { place: 'outside-salt' },
+  ],
   ['wall-crack', 'bowed', { member: 'wall-below', bowMm: 24.9 }, { member: 'wall-below', bowMm: 25 }],
   ['wall-crack', 'level-crack', { course: 'upright' }, { course: 'level' }],
   ['wall-crack', 'displaced', { faces: 'level' }, { faces: 'displaced' }],
@@ -31,21 +38,38 @@ const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds:
   ['plaster-loose', 'prop', { position: 'overhead', sagMm: 13 }, { position: 'overhead', sagMm: 13.1 }],
   ['plaster-loose', 'prop', { position: 'overhead', outline: rectangle(1000, 500) }, { position: 'overhead', outline: rectangle(1000, 501) }],
   ['plaster-loose', 'overhead', { position: 'overhead' }, { position: 'overhead' }, { occupied: 'empty' }, { occupied: 'inside' }],
-  ['plaster-hole', 'lead', { before: 'paint', outline: rectangle(700, 700) }, { before: 'paint', outline: rectangle(760, 760) }, { yearBuilt: 1950 }, { yearBuilt: 1950 }],
-  ['plaster-hole', 'lead', { before: 'paint', outline: rectangle(760, 760) }, { before: 'paint', outline: rectangle(760, 760) }, { yearBuilt: 1978 }, { yearBuilt: 1977 }],
+  [
+    'plaster-hole',
+    'lead',
+    { before: 'paint', outline: rectangle(700, 700) },
+    { before: 'paint', outline: rectangle(760, 760) },
+    { yearBuilt: 1950 },
+    { yearBuilt: 1950 },
+  ],
+  [
+    'plaster-hole',
+    'lead',
+    { before: 'paint', outline: rectangle(760, 760) },
+    { before: 'paint', outline: rectangle(760, 760) },
+    { yearBuilt: 1978 },
+    { yearBuilt: 1977 },
+  ],
   ['plaster-hole', 'asbestos', {}, {}, { yearBuilt: 1981 }, { yearBuilt: 1980 }],
   ['tub-scratches', 'stripping', { coated: 'no' }, { coated: 'yes' }],
   ['wall-crack', 'water-power', { moisture: 'running', services: 'clear' }, { moisture: 'running', services: 'found' }],
 ];
 
 describe('stops', () => {
-  it.each(cases.map((c) => [c[0], c[1], c] as const))('%s, %s: holds on one side and lets go on the other', (kind, stop, [, , goes, holds, goesArea = {}, holdsArea = {}]) => {
-    expect(stopsOf(kind, goes, goesArea).map((s) => s.id)).not.toContain(stop);
-    const found = stopsOf(kind, holds, holdsArea).find((s) => s.id === stop);
-    expect(found?.open).toBe(true);
-    expect(found?.who).toMatch(/\w{4,}/);
-    expect(tell(found?.why ?? [], { units: 'metric', timeZone: 'UTC' })).toMatch(/\.$/);
-  });
+  it.each(cases.map((c) => [c[0], c[1], c] as const))(
+    '%s, %s: holds on one side and lets go on the other',
+    (kind, stop, [, , goes, holds, goesArea = {}, holdsArea = {}]) => {
+      expect(stopsOf(kind, goes, goesArea).map((s) => s.id)).not.toContain(stop);
+      const found = stopsOf(kind, holds, holdsArea).find((s) => s.id === stop);
+      expect(found?.open).toBe(true);
+      expect(found?.who).toMatch(/\w{4,}/);
+      expect(tell(found?.why ?? [], { units: 'metric', timeZone: 'UTC' })).toMatch(/\.$/);
+    },
+  );
 
   it('a slab on ground stops for no width; a plain defect stops for nothing', () => {
     for (const kind of ['concrete-spall', 'plaster-crack', 'drywall-dent', 'tub-nick']) expect(surveyedPlan(kind).match.held).toBe(false);

@@ -19,7 +19,11 @@ describe('cautions by hazard', () => {
   it.each<[hazard: string, with_: Parameters<typeof cautions>, without: Parameters<typeof cautions>]>([
     ['silica', ['concrete-spall', 'polymer-mortar-2k'], ['plaster-hole', 'gypsum-plaster']],
     ['plaster-dust', ['plaster-hole', 'gypsum-plaster'], ['concrete-spall', 'polymer-mortar-2k']],
-    ['old-paint', ['timber-decay', 'epoxy-timber-paste', { before: 'paint' }, { yearBuilt: 1977 }], ['timber-decay', 'epoxy-timber-paste', { before: 'paint' }, { yearBuilt: 1978 }]],
+    [
+      'old-paint',
+      ['timber-decay', 'epoxy-timber-paste', { before: 'paint' }, { yearBuilt: 1977 }],
+      ['timber-decay', 'epoxy-timber-paste', { before: 'paint' }, { yearBuilt: 1978 }],
+    ],
     ['wood-dust', ['timber-decay', 'epoxy-timber-paste'], ['drywall-hole', 'board-patch']],
     ['cement', ['concrete-spall', 'polymer-mortar-2k'], ['concrete-spall', 'epoxy-mortar']],
     ['epoxy', ['concrete-spall', 'epoxy-mortar'], ['concrete-spall', 'polymer-mortar-2k']],
@@ -34,7 +38,11 @@ describe('cautions by hazard', () => {
     ['silica', ['wall-crack', 'drilled-packer-injection'], ['plaster-hole', 'gypsum-plaster']],
     ['pressure', ['wall-crack', 'epoxy-injection-resin'], ['wall-crack', 'flexible-sealant']],
     ['falling', ['plaster-loose', 'plaster-reattach', { position: 'overhead' }], ['plaster-loose', 'plaster-reattach', { position: 'wall' }]],
-    ['heating', ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'inside' }], ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'outside' }]],
+    [
+      'heating',
+      ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'inside' }],
+      ['wall-crack', 'injection-foam', { moisture: 'damp' }, { place: 'outside' }],
+    ],
     ['neighbors', ['wall-crack', 'injection-foam', {}, { occupied: 'around' }], ['wall-crack', 'injection-foam', {}, { occupied: 'empty' }]],
     ['slip', ['broken-edge', 'polymer-mortar-2k', { edge: 'nosing' }], ['broken-edge', 'polymer-mortar-2k', { edge: 'curb' }]],
     ['cure-first', ['tub-hole', 'polyester-fiber-putty'], ['timber-decay', 'epoxy-timber-paste']],
@@ -62,12 +70,20 @@ describe('cautions by hazard', () => {
   });
 
   it('tell of every tool that cuts, chips, grinds or drills concrete, over all methods, and of no other', () => {
-    const words: readonly (readonly [tool: RegExp, told: string])[] = [[/\b(saw|wheel)\b/, 'a cutting wheel'], [/chipping|chisel/, 'a chipping hammer'], [/grinder/, 'a grinder'], [/hammer drill/, 'a drill']];
+    const words: readonly (readonly [tool: RegExp, told: string])[] = [
+      [/\b(saw|wheel)\b/, 'a cutting wheel'],
+      [/chipping|chisel/, 'a chipping hammer'],
+      [/grinder/, 'a grinder'],
+      [/hammer drill/, 'a drill'],
+    ];
     let looked = 0;
     for (const { kind, system, plan, work } of everyMethod()) {
       if (!work || plan.match.subject.surface !== 'concrete') continue;
       // wire wheels clean bars, chisels and saws of a form cut wood: neither is cut into concrete
-      const tools = work.schedule.rows.filter((r) => !/^(clean-bars|shave-form|cut-back-form|strike-form)$/.test(r.step.builder)).flatMap((r) => r.step.tools).filter((t) => !/^(saw or chisel|wire wheel)$/.test(t));
+      const tools = work.schedule.rows
+        .filter((r) => !/^(clean-bars|shave-form|cut-back-form|strike-form)$/.test(r.step.builder))
+        .flatMap((r) => r.step.tools)
+        .filter((t) => !/^(saw or chisel|wire wheel)$/.test(t));
       const silica = work.cautions.find((c) => c.id.startsWith('silica'));
       const said = silica ? tell(silica.text, how) : '';
       for (const [tool, told] of words) {
@@ -88,15 +104,27 @@ describe('cautions by hazard', () => {
       expect([kind, system, work.cautions.some((c) => c.id === 'isocyanate')]).toEqual([kind, system, true]);
     }
     expect(looked).toBeGreaterThan(5);
-    expect(genericShelf.filter((s) => /polyurethane|polyurea|isocyanate|\bfoam\b/.test(s.chemistry) && s.hazards?.includes('isocyanate') !== true).map((s) => s.id)).toEqual([]);
+    expect(
+      genericShelf.filter((s) => /polyurethane|polyurea|isocyanate|\bfoam\b/.test(s.chemistry) && s.hazards?.includes('isocyanate') !== true).map((s) => s.id),
+    ).toEqual([]);
   });
 
   it('say the respirator by place, and weigh what may fall', () => {
-    const silica = (place: string) => { const c = cautions('concrete-spall', 'polymer-mortar-2k', {}, { place }).find((one) => one.id === 'silica'); return c ? tell(c.text, how) : ''; };
-    expect(silica('inside')).toContain('a cutting wheel, a respirator of APF 10; a chipping hammer, a respirator of APF 10; a grinder, no respirator up to four hours of a shift, APF 10 above');
+    const silica = (place: string) => {
+      const c = cautions('concrete-spall', 'polymer-mortar-2k', {}, { place }).find((one) => one.id === 'silica');
+      return c ? tell(c.text, how) : '';
+    };
+    expect(silica('inside')).toContain(
+      'a cutting wheel, a respirator of APF 10; a chipping hammer, a respirator of APF 10; a grinder, no respirator up to four hours of a shift, APF 10 above',
+    );
     expect(silica('outside')).toContain('a grinder, no respirator.');
     // a square meter of an inch less an eighth is about 37 kg (common practice)
-    const falling = cautions('plaster-loose', 'plaster-reattach', { position: 'overhead', thicknessMm: 22, sounded: 'outlined', outline: { shape: { is: 'rectangle', widthMm: 1000, heightMm: 1000 } } }).find((c) => c.id === 'falling');
+    const falling = cautions('plaster-loose', 'plaster-reattach', {
+      position: 'overhead',
+      thicknessMm: 22,
+      sounded: 'outlined',
+      outline: { shape: { is: 'rectangle', widthMm: 1000, heightMm: 1000 } },
+    }).find((c) => c.id === 'falling');
     expect(falling && tell(falling.text, how)).toContain('weighs 36.96 kg');
   });
 

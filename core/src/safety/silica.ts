@@ -34,7 +34,10 @@ export function silicaCaution(ledger: Ledger, tool: DustTool, indoors: boolean, 
   const limit = ledger.sourced(longShift);
   const name = tool === 'crack-wheel' ? 'Crack wheel' : 'Cup grinder';
   const place = indoors ? 'inside' : 'outside';
-  const wear = mask === 'none' ? say`No respirator is asked for up to ${limit} of all such work in the shift; above that check again.` : say`Wear a respirator of ${mask} at least.`;
+  const wear =
+    mask === 'none'
+      ? say`No respirator is asked for up to ${limit} of all such work in the shift; above that check again.`
+      : say`Wear a respirator of ${mask} at least.`;
   const sure = tool === 'crack-wheel' ? 'A cutting wheel on a grinder is taken on the safe side. ' : '';
   return {
     id: `silica-${tool}`,

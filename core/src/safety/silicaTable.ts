@@ -22,10 +22,20 @@ export const silicaTable: Readonly<Record<DustWork, Row>> = {
   'handheld-saw-wet': { work: 'handheld power saw', control: 'water on the blade', outdoors: whenLong, indoors: ten },
   'walk-behind-saw-wet': { work: 'walk-behind saw', control: 'water on the blade', outdoors: none, indoors: ten },
   'core-drill-wet': { work: 'core drill on a rig', control: 'water at the cut', outdoors: none, indoors: none },
-  'drill-shrouded': { work: 'drill or rotary hammer', control: 'shroud, dust collector with a fine filter, and a vacuum for the holes', outdoors: none, indoors: none },
+  'drill-shrouded': {
+    work: 'drill or rotary hammer',
+    control: 'shroud, dust collector with a fine filter, and a vacuum for the holes',
+    outdoors: none,
+    indoors: none,
+  },
   'chipping-wet': { work: 'chipping hammer', control: 'water at the point of impact', outdoors: whenLong, indoors: ten },
   'chipping-shrouded': { work: 'chipping hammer', control: 'shroud and dust collector', outdoors: whenLong, indoors: ten },
-  'mortar-grinder-shrouded': { work: 'grinder raking mortar', control: 'shroud and dust collector with a cyclone', outdoors: ['APF 10', 'APF 25'], indoors: ['APF 10', 'APF 25'] },
+  'mortar-grinder-shrouded': {
+    work: 'grinder raking mortar',
+    control: 'shroud and dust collector with a cyclone',
+    outdoors: ['APF 10', 'APF 25'],
+    indoors: ['APF 10', 'APF 25'],
+  },
   'grinder-wet': { work: 'grinder', control: 'water at the wheel', outdoors: none },
   'grinder-shrouded': { work: 'grinder', control: 'shroud and dust collector with a cyclone', outdoors: none, indoors: whenLong },
 };

@@ -4,7 +4,10 @@ import type { Decision } from '../survey/job.ts';
 import { respirator } from './silica.ts';
 
 const one = (widthMm: number) => [{ atMm: 0, widthMm }];
-const open = (setting: Setting) => judged(setting).stops.filter((s) => s.open).map((s) => s.id);
+const open = (setting: Setting) =>
+  judged(setting)
+    .stops.filter((s) => s.open)
+    .map((s) => s.id);
 
 /** Each stop with a case on either side of it. */
 const sides: readonly (readonly [stop: string, stops: Setting, goesOn: Setting])[] = [
@@ -17,8 +20,16 @@ const sides: readonly (readonly [stop: string, stops: Setting, goesOn: Setting])
   ['strength', { answers: { claim: 'restore-strength' } }, { answers: { claim: 'no' } }],
   ['located', { answers: { located: 'no' } }, { answers: { located: 'clear' } }],
   ['structural', { answers: { member: 'suspended', widths: one(0.42) } }, { answers: { member: 'suspended', widths: one(0.41) } }],
-  ['structural', { answers: { member: 'other', widths: one(0.31) }, area: { place: 'outside' } }, { answers: { member: 'other', widths: one(0.3) }, area: { place: 'outside' } }],
-  ['structural', { answers: { member: 'stair', widths: one(0.19) }, area: { place: 'outside-salt' } }, { answers: { member: 'stair', widths: one(0.18) }, area: { place: 'outside-salt' } }],
+  [
+    'structural',
+    { answers: { member: 'other', widths: one(0.31) }, area: { place: 'outside' } },
+    { answers: { member: 'other', widths: one(0.3) }, area: { place: 'outside' } },
+  ],
+  [
+    'structural',
+    { answers: { member: 'stair', widths: one(0.19) }, area: { place: 'outside-salt' } },
+    { answers: { member: 'stair', widths: one(0.18) }, area: { place: 'outside-salt' } },
+  ],
 ];
 
 describe('stops', () => {

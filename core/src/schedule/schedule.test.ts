@@ -58,9 +58,13 @@ describe('schedule', () => {
 
   it('follows a climate that changes: a slab that warms lets the grinder start sooner', () => {
     const { method } = repaired({ area: { slabC: 10, airC: 10 } });
-    const grindMin = (climate: ClimateSeries) => schedule(new Ledger(), method, climate, '2026-06-02T05:00:00Z').rows.find((r) => r.step.builder === 'grind-flush')?.startMin ?? 0;
+    const grindMin = (climate: ClimateSeries) =>
+      schedule(new Ledger(), method, climate, '2026-06-02T05:00:00Z').rows.find((r) => r.step.builder === 'grind-flush')?.startMin ?? 0;
     const steady = grindMin(constantClimate(10, 10, 50));
-    const warming = grindMin([{ fromMin: 0, airC: 10, slabC: 10, humidityPct: 50 }, { fromMin: 60, airC: 20, slabC: 20, humidityPct: 50 }]);
+    const warming = grindMin([
+      { fromMin: 0, airC: 10, slabC: 10, humidityPct: 50 },
+      { fromMin: 60, airC: 20, slabC: 20, humidityPct: 50 },
+    ]);
     expect(warming).toBeLessThan(steady);
   });
 
@@ -71,7 +75,10 @@ describe('schedule', () => {
 
 describe('progress of a wait', () => {
   const half = (t: number) => 1 / (60 * arrheniusMultiplier(t, 55));
-  const series: ClimateSeries = [{ fromMin: 0, airC: 23, slabC: 23, humidityPct: 50 }, { fromMin: 30, airC: 10, slabC: 10, humidityPct: 50 }];
+  const series: ClimateSeries = [
+    { fromMin: 0, airC: 23, slabC: 23, humidityPct: 50 },
+    { fromMin: 30, airC: 10, slabC: 10, humidityPct: 50 },
+  ];
 
   it('is the plain time in a climate that does not change', () => {
     expect(progressEndMin(10, constantClimate(23, 23, 50), ({ slabC }) => half(slabC))).toBeCloseTo(70);

@@ -36,12 +36,23 @@ function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
   if (lag.by === 'fixed') return fromMin + lag.minutes.value;
   if (lag.by === 'drying') {
     const { thicknessMm, cover, draft } = lag;
-    return progressEndMin(fromMin, climate, ({ airC, humidityPct }) => 1 / evaluate(compoundDrying, { airC, humidityPct, thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }));
+    return progressEndMin(
+      fromMin,
+      climate,
+      ({ airC, humidityPct }) => 1 / evaluate(compoundDrying, { airC, humidityPct, thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }),
+    );
   }
   if (lag.at23.value === 0) return fromMin;
   const { cure, at23, stopsBelow } = lag;
-  const law: CureProgress['law'] = cure.by === 'arrhenius' ? { by: 'arrhenius', activationKjMol: cure.activation.value } : cure.by === 'equivalent-age' ? { by: 'equivalent-age', activationK: cure.activation.value } : cure;
-  return progressEndMin(fromMin, climate, ({ slabC }) => cureProgress({ at23Min: at23.value, law, ...(stopsBelow && { stopsBelowC: stopsBelow.value }) }, slabC));
+  const law: CureProgress['law'] =
+    cure.by === 'arrhenius'
+      ? { by: 'arrhenius', activationKjMol: cure.activation.value }
+      : cure.by === 'equivalent-age'
+        ? { by: 'equivalent-age', activationK: cure.activation.value }
+        : cure;
+  return progressEndMin(fromMin, climate, ({ slabC }) =>
+    cureProgress({ at23Min: at23.value, law, ...(stopsBelow && { stopsBelowC: stopsBelow.value }) }, slabC),
+  );
 }
 
 const minuteMs = 60_000;
@@ -116,7 +127,11 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
   const openRow = rows.find((r) => r.step.builder === 'open-to-traffic');
   return {
     rows,
-    total: ledger.compute(durationSum, { durationMin: free.chain.length > 0 ? free.chain : [ledger.assumed('No work', 'duration', 0, 'geometry')] }, 'From start to finish'),
+    total: ledger.compute(
+      durationSum,
+      { durationMin: free.chain.length > 0 ? free.chain : [ledger.assumed('No work', 'duration', 0, 'geometry')] },
+      'From start to finish',
+    ),
     handsOn: ledger.compute(durationSum, { durationMin: work.map((r) => r.step.minutes) }, 'By hand'),
     startAt,
     doneAt: moment(free.min),

@@ -46,12 +46,15 @@ describe('stepRows', () => {
   });
 
   it('loses no step, whatever day it is read on', () => {
-    fc.assert(fc.property(fc.constantFrom(...works), fc.integer({ min: -400, max: 400 }), (work, days) => {
-      const day = new Date(Date.parse(work.schedule.startAt) + days * 86_400_000).toISOString();
-      const rows = stepRows(work.schedule, { units: 'us', timeZone: 'America/Chicago', day });
-      expect(rows.length + rows.reduce((sum, r) => sum + r.more.length, 0)).toBe(work.schedule.rows.length);
-      // read on another day, the first step names its own
-      if (days !== 0) expect(rows[0]?.day).toBe(dayName(work.schedule.startAt, 'America/Chicago'));
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(fc.constantFrom(...works), fc.integer({ min: -400, max: 400 }), (work, days) => {
+        const day = new Date(Date.parse(work.schedule.startAt) + days * 86_400_000).toISOString();
+        const rows = stepRows(work.schedule, { units: 'us', timeZone: 'America/Chicago', day });
+        expect(rows.length + rows.reduce((sum, r) => sum + r.more.length, 0)).toBe(work.schedule.rows.length);
+        // read on another day, the first step names its own
+        if (days !== 0) expect(rows[0]?.day).toBe(dayName(work.schedule.startAt, 'America/Chicago'));
+      }),
+      { numRuns: 60 },
+    );
   });
 });

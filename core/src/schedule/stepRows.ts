@@ -31,14 +31,28 @@ export function stepRows(schedule: Schedule, how: Telling): StepRow[] {
     if (step.section && step.section.n > 1) {
       const first = rows.find((r) => r.timed.step.builder === step.builder && r.timed.step.lift === step.lift);
       if (first) {
-        rows[rows.indexOf(first)] = { ...first, more: [...first.more, { section: step.section.n, time: clockTime(timed.start, { ...how, day: first.timed.start }), ...(latest !== undefined && { latest }) }] };
+        rows[rows.indexOf(first)] = {
+          ...first,
+          more: [
+            ...first.more,
+            { section: step.section.n, time: clockTime(timed.start, { ...how, day: first.timed.start }), ...(latest !== undefined && { latest }) },
+          ],
+        };
         continue;
       }
     }
     const window = closing(timed) || step.builder === 'wet-faces';
     const other = on !== undefined && dayName(on, how.timeZone) !== dayName(timed.start, how.timeZone);
     if (on !== undefined) on = timed.start;
-    rows.push({ key: step.id, ...(other && { day: dayName(timed.start, how.timeZone) }), time: clockTime(timed.start, ofDay), sign: window ? 'window' : step.kind, timed, more: [], ...(latest !== undefined && { latest }) });
+    rows.push({
+      key: step.id,
+      ...(other && { day: dayName(timed.start, how.timeZone) }),
+      time: clockTime(timed.start, ofDay),
+      sign: window ? 'window' : step.kind,
+      timed,
+      more: [],
+      ...(latest !== undefined && { latest }),
+    });
   }
   return rows;
 }

@@ -18,6 +18,9 @@ export const bondGround = {
     },
   ],
   usual: 'damp-scrub',
-  barred: [{ when: { place: ['outside', 'outside-salt'] }, side: 'dried-agent', why: 'outside, water softens a dried bonding agent again', source: 'practice' }, { when: { wetUse: ['splashed', 'under-water'] }, side: 'dried-agent', why: 'in a wet place water softens a dried bonding agent again', source: 'practice' }],
+  barred: [
+    { when: { place: ['outside', 'outside-salt'] }, side: 'dried-agent', why: 'outside, water softens a dried bonding agent again', source: 'practice' },
+    { when: { wetUse: ['splashed', 'under-water'] }, side: 'dried-agent', why: 'in a wet place water softens a dried bonding agent again', source: 'practice' },
+  ],
   source: 'practice',
 } as const satisfies SchoolQuestion;

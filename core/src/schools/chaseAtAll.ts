@@ -18,6 +18,8 @@ export const chaseAtAll = {
     },
   ],
   usual: 'chase',
-  barred: [{ when: { traffic: ['hard-wheels', 'soft-tires'] }, side: 'as-found', why: 'wheels break the thin edges of a crack that was not cut', source: 'practice' }],
+  barred: [
+    { when: { traffic: ['hard-wheels', 'soft-tires'] }, side: 'as-found', why: 'wheels break the thin edges of a crack that was not cut', source: 'practice' },
+  ],
   source: 'practice',
 } as const satisfies SchoolQuestion;

@@ -5,7 +5,25 @@ import type { SchoolQuestion } from './school.ts';
 export const inspecting = {
   id: 'inspecting',
   question: 'How is a face inspected?',
-  kinds: ['drywall-dent', 'fastener-pop', 'drywall-hole', 'drywall-joint', 'finish-fault', 'plaster-crack', 'plaster-loose', 'plaster-hole', 'tub-nick', 'tub-crack', 'tub-hole', 'tub-chip', 'tub-scratches', 'timber-check', 'timber-decay', 'timber-through', 'timber-dent'],
+  kinds: [
+    'drywall-dent',
+    'fastener-pop',
+    'drywall-hole',
+    'drywall-joint',
+    'finish-fault',
+    'plaster-crack',
+    'plaster-loose',
+    'plaster-hole',
+    'tub-nick',
+    'tub-crack',
+    'tub-hole',
+    'tub-chip',
+    'tub-scratches',
+    'timber-check',
+    'timber-decay',
+    'timber-through',
+    'timber-dent',
+  ],
   sides: [
     {
       id: 'both',

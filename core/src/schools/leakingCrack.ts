@@ -19,6 +19,9 @@ export const leakingCrack = {
   ],
   usual: 'foam',
   unless: [{ when: { moisture: ['dry'], movement: ['still'] }, side: 'epoxy', because: 'it is dry and still' }],
-  barred: [{ when: { moisture: ['running', 'seeping'] }, side: 'epoxy', why: 'epoxy does not bond behind running water', source: 'practice' }, { when: { movement: ['moving'] }, side: 'epoxy', why: 'epoxy in a moving crack cracks again beside it', source: 'practice' }],
+  barred: [
+    { when: { moisture: ['running', 'seeping'] }, side: 'epoxy', why: 'epoxy does not bond behind running water', source: 'practice' },
+    { when: { movement: ['moving'] }, side: 'epoxy', why: 'epoxy in a moving crack cracks again beside it', source: 'practice' },
+  ],
   source: 'practice',
 } as const satisfies SchoolQuestion;

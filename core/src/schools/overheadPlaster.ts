@@ -20,6 +20,8 @@ export const overheadPlaster = {
     },
   ],
   usual: 'thin',
-  barred: [{ when: { position: ['overhead'], base: ['concrete'] }, side: 'match', why: 'thick plaster on smooth concrete overhead comes down', source: 'astm-c926' }],
+  barred: [
+    { when: { position: ['overhead'], base: ['concrete'] }, side: 'match', why: 'thick plaster on smooth concrete overhead comes down', source: 'astm-c926' },
+  ],
   source: 'astm-c926',
 } as const satisfies SchoolQuestion;

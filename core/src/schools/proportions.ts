@@ -4,7 +4,25 @@ import type { SchoolQuestion } from './school.ts';
 export const proportions = {
   id: 'proportions',
   question: 'How is a mix proportioned?',
-  kinds: ['concrete-spall', 'bar-spall', 'broken-edge', 'plaster-crack', 'plaster-loose', 'plaster-hole', 'timber-check', 'timber-decay', 'timber-through', 'timber-dent', 'tub-nick', 'tub-crack', 'tub-hole', 'tub-chip', 'tub-scratches', 'slab-crack', 'wall-crack'],
+  kinds: [
+    'concrete-spall',
+    'bar-spall',
+    'broken-edge',
+    'plaster-crack',
+    'plaster-loose',
+    'plaster-hole',
+    'timber-check',
+    'timber-decay',
+    'timber-through',
+    'timber-dent',
+    'tub-nick',
+    'tub-crack',
+    'tub-hole',
+    'tub-chip',
+    'tub-scratches',
+    'slab-crack',
+    'wall-crack',
+  ],
   sides: [
     {
       id: 'measured',

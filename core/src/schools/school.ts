@@ -45,7 +45,8 @@ export interface TakenSide {
   readonly barred: readonly { readonly side: string; readonly why: string; readonly source: SourceId }[];
 }
 
-const holds = (when: When, answers: Readonly<Record<string, string | undefined>>) => Object.entries(when).every(([field, values]) => values.includes(answers[field] ?? ''));
+const holds = (when: When, answers: Readonly<Record<string, string | undefined>>) =>
+  Object.entries(when).every(([field, values]) => values.includes(answers[field] ?? ''));
 
 /** The side that a repair follows: its own choice, else the firm's, else the situation's; never one that is barred here. */
 export function takenSide(question: SchoolQuestion, own: Preferences, firm: Preferences, answers: Readonly<Record<string, string | undefined>>): TakenSide {
@@ -55,7 +56,13 @@ export function takenSide(question: SchoolQuestion, own: Preferences, firm: Pref
   const [one, two] = question.sides;
   const context = offered(unless?.side ?? question.usual) ?? offered(one.id) ?? two;
   const [mine, ours] = [offered(own[question.id]), offered(firm[question.id])];
-  return { question, side: mine ?? ours ?? context, by: mine ? 'repair' : ours ? 'firm' : 'context', ...(unless && !mine && !ours && { because: unless.because }), barred };
+  return {
+    question,
+    side: mine ?? ours ?? context,
+    by: mine ? 'repair' : ours ? 'firm' : 'context',
+    ...(unless && !mine && !ours && { because: unless.because }),
+    barred,
+  };
 }
 
 /** When a question is about a kind of defect, and about a system on it. */
@@ -71,6 +78,8 @@ export function preferenceProblems(questions: readonly SchoolQuestion[], prefere
   return Object.entries(preferences).flatMap(([id, side]) => {
     const question = questions.find((q) => q.id === id);
     if (!question) return [`There is no question '${id}' among the schools.`];
-    return question.sides.some((s) => s.id === side) ? [] : [`'${side}' is no side of '${question.question}'. It must be ${question.sides.map((s) => s.id).join(' or ')}.`];
+    return question.sides.some((s) => s.id === side)
+      ? []
+      : [`'${side}' is no side of '${question.question}'. It must be ${question.sides.map((s) => s.id).join(' or ')}.`];
   });
 }

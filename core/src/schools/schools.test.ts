@@ -16,7 +16,19 @@ import { schoolQuestion, schoolQuestions } from './schools.ts';
  * Questions whose side no method follows: they are answered by the choice of the system, by a stop, or ask of a method
  * what it does not do otherwise. They are kept with the repair. The list may only get shorter.
  */
-const unfollowed = ['backer-rod', 'bond-ground', 'chase-at-all', 'clear-finish', 'hairline-along-bar', 'joint-coats', 'leaking-crack', 'moving-crack', 'proportions', 'purge', 'rusted-bar'];
+const unfollowed = [
+  'backer-rod',
+  'bond-ground',
+  'chase-at-all',
+  'clear-finish',
+  'hairline-along-bar',
+  'joint-coats',
+  'leaking-crack',
+  'moving-crack',
+  'proportions',
+  'purge',
+  'rusted-bar',
+];
 
 const question = (id: string): SchoolQuestion => {
   const found = schoolQuestion(id);
@@ -60,7 +72,12 @@ describe('the questions on which the trade differs', () => {
 
   it('are followed by a method, but for those named here', () => {
     const followed = new Set(genericShelf.flatMap((s) => [...recipeReads(s), ...familyReads(s)]));
-    expect(schoolQuestions.map((q) => q.id).filter((id) => !followed.has(id)).sort()).toEqual([...unfollowed].sort());
+    expect(
+      schoolQuestions
+        .map((q) => q.id)
+        .filter((id) => !followed.has(id))
+        .sort(),
+    ).toEqual([...unfollowed].sort());
   });
 
   it('arise on their kinds, and on their systems where they name any', () => {
@@ -80,12 +97,16 @@ describe('the side taken', () => {
 
   it('is never one that is barred here, whoever wants it', () => {
     const cleaner = question('tub-cleaner');
-    expect(takenSide(cleaner, { 'tub-cleaner': 'acetone' }, { 'tub-cleaner': 'acetone' }, { shell: 'acrylic' })).toMatchObject({ side: { id: 'detergent' }, by: 'context' });
+    expect(takenSide(cleaner, { 'tub-cleaner': 'acetone' }, { 'tub-cleaner': 'acetone' }, { shell: 'acrylic' })).toMatchObject({
+      side: { id: 'detergent' },
+      by: 'context',
+    });
     expect(takenSide(cleaner, { 'tub-cleaner': 'acetone' }, {}, { shell: 'enamel' })).toMatchObject({ side: { id: 'acetone' }, by: 'repair', barred: [] });
-    for (const q of schoolQuestions) for (const b of q.barred ?? []) {
-      const answers = Object.fromEntries(Object.entries(b.when).map(([field, [value]]) => [field, value]));
-      expect([q.id, takenSide(q, { [q.id]: b.side }, { [q.id]: b.side }, answers).side.id]).not.toEqual([q.id, b.side]);
-    }
+    for (const q of schoolQuestions)
+      for (const b of q.barred ?? []) {
+        const answers = Object.fromEntries(Object.entries(b.when).map(([field, [value]]) => [field, value]));
+        expect([q.id, takenSide(q, { [q.id]: b.side }, { [q.id]: b.side }, answers).side.id]).not.toEqual([q.id, b.side]);
+      }
   });
 
   it('is told of every kind, with what it depends on', () => {
@@ -98,7 +119,10 @@ describe('the side taken', () => {
 
   it('that does not exist is refused in words', () => {
     expect(preferenceProblems(schoolQuestions, { 'chase-depth': 'deep' })).toEqual([]);
-    expect(preferenceProblems(schoolQuestions, { 'chase-depth': 'wide', moon: 'full' })).toEqual(["'wide' is no side of 'How deep to chase?'. It must be shallow or deep.", "There is no question 'moon' among the schools."]);
+    expect(preferenceProblems(schoolQuestions, { 'chase-depth': 'wide', moon: 'full' })).toEqual([
+      "'wide' is no side of 'How deep to chase?'. It must be shallow or deep.",
+      "There is no question 'moon' among the schools.",
+    ]);
   });
 });
 

@@ -21,6 +21,8 @@ export const tubCleaner = {
   ],
   usual: 'detergent',
   unless: [{ when: { shell: ['gelcoat', 'enamel'] }, side: 'acetone', because: 'gelcoat and enamel stand it' }],
-  barred: [{ when: { shell: ['acrylic', 'plastic', 'unknown'] }, side: 'acetone', why: 'acetone crazes acrylic and plastic, even as a trial', source: 'practice' }],
+  barred: [
+    { when: { shell: ['acrylic', 'plastic', 'unknown'] }, side: 'acetone', why: 'acetone crazes acrylic and plastic, even as a trial', source: 'practice' },
+  ],
   source: 'practice',
 } as const satisfies SchoolQuestion;

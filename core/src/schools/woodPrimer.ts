@@ -18,7 +18,11 @@ export const woodPrimer = {
       id: 'dry',
       title: 'onto primer that is dry to the touch',
       reason: 'Nothing slides, and the face can be looked at.',
-      sets: { from: of(20, 'duration', 'practice', 'Filler from, dry to the touch'), until: of(240, 'duration', 'practice', 'Filler until'), tackFree: of(1, 'count', 'practice', 'Dry to the touch') },
+      sets: {
+        from: of(20, 'duration', 'practice', 'Filler from, dry to the touch'),
+        until: of(240, 'duration', 'practice', 'Filler until'),
+        tackFree: of(1, 'count', 'practice', 'Dry to the touch'),
+      },
     },
   ],
   usual: 'wet',

@@ -9,7 +9,10 @@ export const boardPatch = {
   chemistry: 'board on framing or backers, taped',
   work: 'closes large holes in board and plaster',
   suits: ['drywall-hole', 'plaster-hole', 'plaster-loose'],
-  alone: { kinds: ['plaster-loose'], remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' } },
+  alone: {
+    kinds: ['plaster-loose'],
+    remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' },
+  },
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -27,7 +27,9 @@ export const epoxyInjectionResin = {
       unknown: { grade: 'care', why: 'if it moves, it opens again beside', source: 'practice', change: 'gauge the crack through a season' },
     },
     finish: { stain: { grade: 'care', why: 'the seal leaves a mark beside the crack', source: 'practice' } },
-    member: { 'slab-on-ground': { grade: 'care', why: 'it drains into the base and takes hours; only where a structural bond is asked for', source: 'practice' } },
+    member: {
+      'slab-on-ground': { grade: 'care', why: 'it drains into the base and takes hours; only where a structural bond is asked for', source: 'practice' },
+    },
   },
   cure: resinCure,
   ready: { ...readyHours(24, 72, 72), 'hard-wheels': of(days(7), 'duration', 'practice', 'Full load after, at the reference temperature') },

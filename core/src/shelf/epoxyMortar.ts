@@ -15,7 +15,12 @@ export const epoxyMortar = {
   depth: { min: of(5, 'depth', 'practice', 'Thinnest lift'), max: of(25, 'depth', 'practice', 'Thickest lift') },
   edge: of(5, 'depth', 'practice', 'Least square edge of a patch'),
   total: { min: of(5, 'depth', 'practice', 'Thinnest'), max: of(75, 'depth', 'judgement', 'Thickest in all') },
-  lift: { floor: of(25, 'depth', 'practice', 'Thickest lift, floor'), wall: of(20, 'depth', 'judgement', 'Thickest lift, wall'), overhead: of(12, 'depth', 'judgement', 'Thickest lift, overhead'), most: of(3, 'count', 'practice', 'Most lifts') },
+  lift: {
+    floor: of(25, 'depth', 'practice', 'Thickest lift, floor'),
+    wall: of(20, 'depth', 'judgement', 'Thickest lift, wall'),
+    overhead: of(12, 'depth', 'judgement', 'Thickest lift, overhead'),
+    most: of(3, 'count', 'practice', 'Most lifts'),
+  },
   sizeWhy: { narrow: 'too narrow to trowel', thin: 'thinner than it holds', deep: 'deeper than one lift' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest slab'), max: of(30, 'temperature', 'generic-sheet', 'Warmest slab') },
   dewMargin: dewMarginForResins,

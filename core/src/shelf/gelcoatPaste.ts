@@ -15,7 +15,11 @@ export const gelcoatPaste = {
   depth: { min: of(1.5, 'depth', 'practice', 'Thinnest'), max: of(3, 'depth', 'practice', 'Thickest in all') },
   extent: { max: of(40, 'depth', 'practice', 'Largest') },
   flex: { max: of(1, 'depth', 'judgement', 'Most it may give') },
-  sizeWhy: { thin: 'too shallow to hold: it has no key', deep: 'fill it to within a hair with polyester filler first', large: 'a larger place is puttied and coated' },
+  sizeWhy: {
+    thin: 'too shallow to hold: it has no key',
+    deep: 'fill it to within a hair with polyester filler first',
+    large: 'a larger place is puttied and coated',
+  },
   slabC: { min: of(16, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,
   remarks: {

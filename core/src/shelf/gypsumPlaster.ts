@@ -12,7 +12,12 @@ export const gypsumPlaster = {
   preparation: 'as-found',
   width: {},
   depth: { min: of(3, 'depth', 'practice', 'Thinnest'), max: of(22, 'depth', 'practice', 'Thickest in all') },
-  lift: { wall: of(10, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(8, 'depth', 'generic-sheet', 'Thickest lift, overhead'), floor: of(10, 'depth', 'generic-sheet', 'Thickest lift, floor'), most: of(3, 'count', 'practice', 'Most lifts') },
+  lift: {
+    wall: of(10, 'depth', 'generic-sheet', 'Thickest lift, wall'),
+    overhead: of(8, 'depth', 'generic-sheet', 'Thickest lift, overhead'),
+    floor: of(10, 'depth', 'generic-sheet', 'Thickest lift, floor'),
+    most: of(3, 'count', 'practice', 'Most lifts'),
+  },
   overConcrete: of(9.5, 'depth', 'astm-c926', 'Thickest in all, overhead on smooth concrete'),
   sizeWhy: { thin: 'a skim does that', deep: 'build it out first' },
   slabC: { min: of(13, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },

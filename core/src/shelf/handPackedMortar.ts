@@ -14,7 +14,12 @@ export const handPackedMortar = {
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),
   width: {},
   depth: { min: of(10, 'depth', 'generic-sheet', 'Thinnest'), max: of(50, 'depth', 'generic-sheet', 'Thickest in all') },
-  lift: { floor: of(20, 'depth', 'generic-sheet', 'Thickest lift, floor'), wall: of(20, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(20, 'depth', 'generic-sheet', 'Thickest lift, overhead'), most: of(3, 'count', 'practice', 'Most lifts') },
+  lift: {
+    floor: of(20, 'depth', 'generic-sheet', 'Thickest lift, floor'),
+    wall: of(20, 'depth', 'generic-sheet', 'Thickest lift, wall'),
+    overhead: of(20, 'depth', 'generic-sheet', 'Thickest lift, overhead'),
+    most: of(3, 'count', 'practice', 'Most lifts'),
+  },
   extent: { max: of(600, 'depth', 'practice', 'Largest') },
   sizeWhy: { thin: 'thinner than a lift holds', deep: 'deeper than hand packing fills soundly', large: 'a large place is formed or sprayed' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },

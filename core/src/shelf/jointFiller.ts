@@ -8,7 +8,10 @@ export const jointFiller = {
   chemistry: 'semi-rigid polyurea or epoxy in a sawn joint',
   work: 'fills floor joints that wheels cross',
   suits: ['joint-spall'],
-  alone: { kinds: ['joint-spall'], remark: { grade: 'out', why: 'alone it does not hold edges that have broken away', source: 'practice', change: 'rebuild the edges first' } },
+  alone: {
+    kinds: ['joint-spall'],
+    remark: { grade: 'out', why: 'alone it does not hold edges that have broken away', source: 'practice', change: 'rebuild the edges first' },
+  },
   hazards: ['isocyanate'],
   stoneDust: ['handheld-saw-wet', 'grinder-shrouded'],
   preparation: 'as-found',

@@ -23,7 +23,13 @@ describe('a record of the shelf that an earlier version kept', () => {
   });
 
   it('keeps what today does not know, and a product is held to the system that it was copied from', () => {
-    const product = { ...today('polymer-mortar-2k'), id: 'ours', basedOn: 'polymer-mortar-2k', title: 'Ours', gone: { value: 3, kind: 'depth', source: 'practice', label: 'a limit of before' } } as PatchSystem;
+    const product = {
+      ...today('polymer-mortar-2k'),
+      id: 'ours',
+      basedOn: 'polymer-mortar-2k',
+      title: 'Ours',
+      gone: { value: 3, kind: 'depth', source: 'practice', label: 'a limit of before' },
+    } as PatchSystem;
     const { stoneDust: _new, ...before } = product;
     expect(keptRecord(before)).toEqual(product);
   });

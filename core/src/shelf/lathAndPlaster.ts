@@ -9,7 +9,10 @@ export const lathAndPlaster = {
   chemistry: 'new lath, barrier where it is outside, and coats',
   work: 'renews plaster and what it hangs on',
   suits: ['plaster-hole', 'plaster-loose'],
-  alone: { kinds: ['plaster-loose'], remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' } },
+  alone: {
+    kinds: ['plaster-loose'],
+    remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' },
+  },
   hazards: ['cement'],
   preparation: 'as-found',
   width: {},

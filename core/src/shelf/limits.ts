@@ -22,14 +22,27 @@ export interface ShelfLimit {
 }
 
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
-const isSourced = (value: Record<string, unknown>): boolean => typeof value['value'] === 'number' && typeof value['kind'] === 'string' && typeof value['source'] === 'string';
+const isSourced = (value: Record<string, unknown>): boolean =>
+  typeof value['value'] === 'number' && typeof value['kind'] === 'string' && typeof value['source'] === 'string';
 const isRemark = (value: Record<string, unknown>): boolean => typeof value['grade'] === 'string' && typeof value['why'] === 'string';
 
 function limitsIn(value: unknown, path: string): ShelfLimit[] {
   if (!isRecord(value)) return [];
   if (isSourced(value)) {
     const { value: number, kind, source, label, assumed } = value as unknown as Sourced;
-    return [{ id: path, label, value: number, unit: baseUnits[kind], kind, source: cite(source), sourceId: source, known: sources[source].standing, assumed: assumed === true }];
+    return [
+      {
+        id: path,
+        label,
+        value: number,
+        unit: baseUnits[kind],
+        kind,
+        source: cite(source),
+        sourceId: source,
+        known: sources[source].standing,
+        assumed: assumed === true,
+      },
+    ];
   }
   if (isRemark(value)) {
     const { grade, why, source } = value as unknown as Remark;

@@ -17,8 +17,30 @@ export interface Remark {
 
 /** A matter in which an answer may count against a system. */
 export type Aspect =
-  | 'position' | 'place' | 'moisture' | 'movement' | 'traffic' | 'finish' | 'member' | 'claim' | 'wetUse'
-  | 'loaded' | 'water' | 'rated' | 'softened' | 'binder' | 'base' | 'lath' | 'body' | 'shell' | 'part' | 'oil' | 'bar' | 'occupied' | 'look' | 'end';
+  | 'position'
+  | 'place'
+  | 'moisture'
+  | 'movement'
+  | 'traffic'
+  | 'finish'
+  | 'member'
+  | 'claim'
+  | 'wetUse'
+  | 'loaded'
+  | 'water'
+  | 'rated'
+  | 'softened'
+  | 'binder'
+  | 'base'
+  | 'lath'
+  | 'body'
+  | 'shell'
+  | 'part'
+  | 'oil'
+  | 'bar'
+  | 'occupied'
+  | 'look'
+  | 'end';
 
 /** What a system makes of the answers, by matter; nothing against those it does not name. */
 export type Remarks = Readonly<Partial<Record<Aspect, Readonly<Record<string, Remark>>>>>;
@@ -36,8 +58,7 @@ export interface Range {
 /** How the waits of a system follow the temperature. */
 export type CureModel =
   // what dries, or is held by screws: its usual time, which a check decides and no reaction law scales
-  | { readonly by: 'as-stated' }
-  | { readonly by: 'arrhenius'; readonly activation: Sourced } | { readonly by: 'equivalent-age'; readonly activation: Sourced };
+  { readonly by: 'as-stated' } | { readonly by: 'arrhenius'; readonly activation: Sourced } | { readonly by: 'equivalent-age'; readonly activation: Sourced };
 
 export type Preparation = 'chase' | 'as-found' | 'rout' | 'square-cut';
 
@@ -84,7 +105,14 @@ export interface PatchSystem {
   /** how far a shell may give underfoot */
   readonly flex?: Range;
   /** why a size outside the limits does not do, as a clause */
-  readonly sizeWhy: { readonly narrow?: string; readonly wide?: string; readonly thin?: string; readonly deep?: string; readonly small?: string; readonly large?: string };
+  readonly sizeWhy: {
+    readonly narrow?: string;
+    readonly wide?: string;
+    readonly thin?: string;
+    readonly deep?: string;
+    readonly small?: string;
+    readonly large?: string;
+  };
   readonly slabC: Range;
   /** margin above the dew point; absent where the system does not ask for one */
   readonly dewMargin?: Sourced;
@@ -97,7 +125,14 @@ export interface PatchSystem {
   readonly gap?: Range;
   readonly visits: Sourced;
   /** thin resins that must run down the crack by themselves */
-  readonly penetration?: { readonly viscosity: Sourced; readonly potLife: Sourced; readonly tension: Sourced; readonly contact: Sourced; readonly density: Sourced; readonly leastReach: Sourced };
+  readonly penetration?: {
+    readonly viscosity: Sourced;
+    readonly potLife: Sourced;
+    readonly tension: Sourced;
+    readonly contact: Sourced;
+    readonly density: Sourced;
+    readonly leastReach: Sourced;
+  };
   /** sealants: movement taken and bead depths */
   readonly sealant?: { readonly capability: Sourced; readonly leastWidth: Sourced; readonly leastDepth: Sourced; readonly mostDepth: Sourced };
   /** resins worked against their gel time, with sand */

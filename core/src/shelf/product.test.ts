@@ -12,7 +12,15 @@ import { productsCsv, readProducts, writeProducts } from './productFile.ts';
 import { genericShelf } from './shelf.ts';
 import { onTheShelf, packState, type StockPack } from './stock.ts';
 
-const product = (more: Partial<Product> = {}): Product => ({ id: 'p-1', title: 'Quick mortar', basedOn: 'polymer-mortar-2k', sheet: 'sheet of 2026', figures: {}, packs: [], ...more });
+const product = (more: Partial<Product> = {}): Product => ({
+  id: 'p-1',
+  title: 'Quick mortar',
+  basedOn: 'polymer-mortar-2k',
+  sheet: 'sheet of 2026',
+  figures: {},
+  packs: [],
+  ...more,
+});
 const generic = (id: string) => {
   const found = genericShelf.find((s) => s.id === id);
   if (!found) throw new Error(id);
@@ -22,7 +30,13 @@ const generic = (id: string) => {
 describe('a product of the firm', () => {
   it('is the generic system with the sheet’s figures in their place, each from the sheet', () => {
     const own = systemOf(product({ figures: { 'lift/floor': 33, 'slabC/min': 3 } }));
-    expect(own).toMatchObject({ id: 'p-1', title: 'Quick mortar', basedOn: 'polymer-mortar-2k', lift: { floor: { value: 33, source: 'product-sheet' } }, slabC: { min: { value: 3 } } });
+    expect(own).toMatchObject({
+      id: 'p-1',
+      title: 'Quick mortar',
+      basedOn: 'polymer-mortar-2k',
+      lift: { floor: { value: 33, source: 'product-sheet' } },
+      slabC: { min: { value: 3 } },
+    });
     expect(own.lift?.wall).toEqual(generic('polymer-mortar-2k').lift?.wall);
     expect(shelfLimits([own]).find((l) => l.id === 'p-1/lift/floor')).toMatchObject({ value: 33, known: 'firm', assumed: false });
   });
@@ -34,7 +48,13 @@ describe('a product of the firm', () => {
       expect(copy).toEqual(own);
       expect(productProblems(product({ basedOn: system.id }))).toEqual([]);
       // its own usual figures are figures that it may be given
-      expect([system.id, productProblems({ ...product({ basedOn: system.id }), figures: Object.fromEntries(productFigures(system).flatMap((f) => (f.usual === undefined ? [] : [[f.path, f.usual]]))) })]).toEqual([system.id, []]);
+      expect([
+        system.id,
+        productProblems({
+          ...product({ basedOn: system.id }),
+          figures: Object.fromEntries(productFigures(system).flatMap((f) => (f.usual === undefined ? [] : [[f.path, f.usual]]))),
+        }),
+      ]).toEqual([system.id, []]);
     }
   });
 
@@ -49,7 +69,11 @@ describe('a product of the firm', () => {
     [{ packs: [{ size: 0, unit: 'g' as const }] }, 'A pack must hold something.'],
     [{ kinetics: { ...genericEpoxy, activationKjMol: 3 } }, 'These kinetics are of no resin'],
   ])('is refused in words: %j', (more, words) => {
-    expect(productProblems(product(more)).map((p) => p.why).join(' ')).toContain(words);
+    expect(
+      productProblems(product(more))
+        .map((p) => p.why)
+        .join(' '),
+    ).toContain(words);
   });
 
   it('goes first on the firm’s shelf, is matched by its own limits, and takes its system’s place in a combination', () => {
@@ -73,7 +97,10 @@ describe('a product of the firm', () => {
 
   it('that was chosen and is not on the shelf any more is said, and nothing is planned in its place', () => {
     const plan = planRepair(planInput({ defect: { choice: { system: 'p-2' } } }));
-    expect(plan.state === 'judged' && [plan.repair, plan.problem && tell(plan.problem, { units: 'metric', timeZone: 'UTC' })]).toEqual([undefined, 'The system that was chosen is not on the shelf any more. Choose again.']);
+    expect(plan.state === 'judged' && [plan.repair, plan.problem && tell(plan.problem, { units: 'metric', timeZone: 'UTC' })]).toEqual([
+      undefined,
+      'The system that was chosen is not on the shelf any more. Choose again.',
+    ]);
   });
 
   it('with kinetics has lifts no thicker than its heat allows, thinner where it is warmer', () => {
@@ -88,7 +115,13 @@ describe('a product of the firm', () => {
 });
 
 describe('a file of products', () => {
-  const two = [product({ figures: { 'lift/floor': 33, 'slabC/min': 3 }, packs: [{ size: 25_000, unit: 'g', price: { amount: 31.5, currency: 'EUR', on: '2026-05-01' }, openDays: 90 }] }), product({ id: 'p-2', title: 'Filler, "fast"\nsecond line', basedOn: 'joint-filler', sheet: '=1+1' })];
+  const two = [
+    product({
+      figures: { 'lift/floor': 33, 'slabC/min': 3 },
+      packs: [{ size: 25_000, unit: 'g', price: { amount: 31.5, currency: 'EUR', on: '2026-05-01' }, openDays: 90 }],
+    }),
+    product({ id: 'p-2', title: 'Filler, "fast"\nsecond line', basedOn: 'joint-filler', sheet: '=1+1' }),
+  ];
   const bare = (p: Product) => ({ title: p.title, basedOn: p.basedOn, figures: p.figures, packs: p.packs });
 
   it('comes back from CSV and from JSON as it was written', () => {
@@ -102,22 +135,57 @@ describe('a file of products', () => {
   });
 
   it('reports every line: what is right is read, what is wrong is said with its line', () => {
-    const read = readProducts('title,basedOn,sheet,lift/floor,pack,price\nGood,polymer-mortar-2k,s,20,,\n,polymer-mortar-2k,s,20,,\nBad,moon,s,,,\nFar,polymer-mortar-2k,s,thick,,\nOff,polymer-mortar-2k,s,0.02,,\nPack,polymer-mortar-2k,s,20,-3,4\nMany,polymer-mortar-2k,s,20,1,,,,\n');
+    const read = readProducts(
+      'title,basedOn,sheet,lift/floor,pack,price\nGood,polymer-mortar-2k,s,20,,\n,polymer-mortar-2k,s,20,,\nBad,moon,s,,,\nFar,polymer-mortar-2k,s,thick,,\nOff,polymer-mortar-2k,s,0.02,,\nPack,polymer-mortar-2k,s,20,-3,4\nMany,polymer-mortar-2k,s,20,1,,,,\n',
+    );
     expect(read.products.map((p) => p.title)).toEqual(['Good']);
-    expect(read.lines.map((l) => [l.line, l.problems.length > 0])).toEqual([[2, false], [3, true], [4, true], [5, true], [6, true], [7, true], [8, true]]);
+    expect(read.lines.map((l) => [l.line, l.problems.length > 0])).toEqual([
+      [2, false],
+      [3, true],
+      [4, true],
+      [5, true],
+      [6, true],
+      [7, true],
+      [8, true],
+    ]);
     const words = read.lines.flatMap((l) => l.problems).join(' ');
-    for (const wanted of ['title is empty.', "basedOn is 'moon'", "lift/floor is 'thick'. It must be a number", 'look at its unit', "pack is '-3'. It must be a number above nothing.", "currency is ''", 'It has 9 cells, the heading 6.']) expect(words).toContain(wanted);
+    for (const wanted of [
+      'title is empty.',
+      "basedOn is 'moon'",
+      "lift/floor is 'thick'. It must be a number",
+      'look at its unit',
+      "pack is '-3'. It must be a number above nothing.",
+      "currency is ''",
+      'It has 9 cells, the heading 6.',
+    ])
+      expect(words).toContain(wanted);
   });
 
-  it.each([['', 'title, basedOn, sheet'], ['name,system\nx,y', 'title, basedOn, sheet'], ['{', 'This is not JSON'], ['{"format":"other"}', 'must say format oddment-products'], ['{"format":"oddment-products","version":1,"products":[3]}', 'title is missing']])('says what is wrong with %j', (text, words) => {
+  it.each([
+    ['', 'title, basedOn, sheet'],
+    ['name,system\nx,y', 'title, basedOn, sheet'],
+    ['{', 'This is not JSON'],
+    ['{"format":"other"}', 'must say format oddment-products'],
+    ['{"format":"oddment-products","version":1,"products":[3]}', 'title is missing'],
+  ])('says what is wrong with %j', (text, words) => {
     const read = readProducts(text);
     expect(read.products).toEqual([]);
     expect(read.lines.flatMap((l) => l.problems).join(' ')).toContain(words);
   });
 
   it('never throws, whatever the text is', () => {
-    fc.assert(fc.property(fc.string(), (text) => { expect(readProducts(text).lines.every((l) => l.line >= 1)).toBe(true); }), { numRuns: 300 });
-    fc.assert(fc.property(fc.json(), (text) => { expect(readProducts(`{"format":"oddment-products","products":${text}}`).products.length).toBeGreaterThanOrEqual(0); }), { numRuns: 200 });
+    fc.assert(
+      fc.property(fc.string(), (text) => {
+        expect(readProducts(text).lines.every((l) => l.line >= 1)).toBe(true);
+      }),
+      { numRuns: 300 },
+    );
+    fc.assert(
+      fc.property(fc.json(), (text) => {
+        expect(readProducts(`{"format":"oddment-products","products":${text}}`).products.length).toBeGreaterThanOrEqual(0);
+      }),
+      { numRuns: 200 },
+    );
   });
 });
 
@@ -136,9 +204,14 @@ describe('stock', () => {
   });
 
   it('is told of a system in a line: what can be used until when, and what has expired', () => {
-    const words = (stock: readonly StockPack[]) => { const s = onTheShelf({ id: 'p-1' }, stock, [product({ packs: [{ size: 1, unit: 'g', openDays: 10 }] })], '2026-06-02'); return s && tell(s, { units: 'metric', timeZone: 'UTC' }); };
+    const words = (stock: readonly StockPack[]) => {
+      const s = onTheShelf({ id: 'p-1' }, stock, [product({ packs: [{ size: 1, unit: 'g', openDays: 10 }] })], '2026-06-02');
+      return s && tell(s, { units: 'metric', timeZone: 'UTC' });
+    };
     expect(words([])).toBeUndefined();
-    expect(words([pack({ expiresOn: '2027-01-01' }), pack({ expiresOn: '2026-01-01', count: 1 })])).toBe('On the shelf: 2 packs, the first good until 2027-01-01; one pack expired: throw away.');
+    expect(words([pack({ expiresOn: '2027-01-01' }), pack({ expiresOn: '2026-01-01', count: 1 })])).toBe(
+      'On the shelf: 2 packs, the first good until 2027-01-01; one pack expired: throw away.',
+    );
     expect(words([pack({ openedOn: '2026-05-01', count: 1 })])).toBe('On the shelf: nothing that can still be used; one pack expired: throw away.');
     expect(words([pack({ of: 'other' })])).toBeUndefined();
   });

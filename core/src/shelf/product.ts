@@ -43,15 +43,22 @@ export interface ProductFigure {
 }
 
 /** What the figures of a generic system are, and what goes before them. */
-export const genericWhy = 'Generic: usual figures of this class of product. A limit that nobody here has read in its text says so. The sheet of the product that you buy goes first.';
+export const genericWhy =
+  'Generic: usual figures of this class of product. A limit that nobody here has read in its text says so. The sheet of the product that you buy goes first.';
 
 /** Limits that a sheet may give though the generic system has none. */
 const addable: readonly (readonly [path: string, kind: QuantityKind, label: string])[] = [
-  ['width/min', 'depth', 'Narrowest'], ['width/max', 'depth', 'Widest'],
-  ['depth/min', 'depth', 'Thinnest'], ['depth/max', 'depth', 'Thickest in all'],
-  ['lift/floor', 'depth', 'Thickest lift, floor'], ['lift/wall', 'depth', 'Thickest lift, wall'], ['lift/overhead', 'depth', 'Thickest lift, overhead'], ['lift/most', 'count', 'Most lifts'],
+  ['width/min', 'depth', 'Narrowest'],
+  ['width/max', 'depth', 'Widest'],
+  ['depth/min', 'depth', 'Thinnest'],
+  ['depth/max', 'depth', 'Thickest in all'],
+  ['lift/floor', 'depth', 'Thickest lift, floor'],
+  ['lift/wall', 'depth', 'Thickest lift, wall'],
+  ['lift/overhead', 'depth', 'Thickest lift, overhead'],
+  ['lift/most', 'count', 'Most lifts'],
   ['extent/max', 'depth', 'Largest'],
-  ['slabC/min', 'temperature', 'Coldest ground'], ['slabC/max', 'temperature', 'Warmest ground'],
+  ['slabC/min', 'temperature', 'Coldest ground'],
+  ['slabC/max', 'temperature', 'Warmest ground'],
   ['dewMargin', 'temperatureDifference', 'Least margin above the dew point'],
 ];
 
@@ -70,8 +77,15 @@ export function productFigures(system: PatchSystem): readonly ProductFigure[] {
   const known = found.get(system);
   if (known) return known;
   // judgements of ours and laws of physics are no matter of a sheet
-  const own = figuresIn(system, '').filter(({ path }) => !path.startsWith('cure/') && path !== 'working/film' && path !== 'working/wettingShare' && path !== 'working/surplus');
-  const all = [...own, ...addable.filter(([path]) => !own.some((f) => f.path === path) && (system.lift !== undefined || !path.startsWith('lift/'))).map(([path, kind, label]): ProductFigure => ({ path, label, kind }))];
+  const own = figuresIn(system, '').filter(
+    ({ path }) => !path.startsWith('cure/') && path !== 'working/film' && path !== 'working/wettingShare' && path !== 'working/surplus',
+  );
+  const all = [
+    ...own,
+    ...addable
+      .filter(([path]) => !own.some((f) => f.path === path) && (system.lift !== undefined || !path.startsWith('lift/')))
+      .map(([path, kind, label]): ProductFigure => ({ path, label, kind })),
+  ];
   found.set(system, all);
   return all;
 }
@@ -102,16 +116,38 @@ export function productProblems({ basedOn, figures, kinetics, packs }: Pick<Prod
     if (!figure) return [{ path: at, why: `'${path}' is no figure of ${system.title}. There are: ${known.map((f) => f.path).join(', ')}.` }];
     if (!Number.isFinite(given)) return [{ path: at, why: `${figure.label} must be a number.` }];
     const signed = figure.kind === 'temperature';
-    if (signed ? given < -40 || given > 90 : given < 0) return [{ path: at, why: signed ? `${figure.label} is no temperature to work at: look at its unit.` : `${figure.label} cannot be less than nothing.` }];
-    if (!signed && figure.usual !== undefined && figure.usual > 0 && given > 0 && (given / figure.usual > farOff || figure.usual / given > farOff)) return [{ path: at, why: `${figure.label} is more than ${String(farOff)} times off the usual: look at its unit.` }];
+    if (signed ? given < -40 || given > 90 : given < 0)
+      return [{ path: at, why: signed ? `${figure.label} is no temperature to work at: look at its unit.` : `${figure.label} cannot be less than nothing.` }];
+    if (!signed && figure.usual !== undefined && figure.usual > 0 && given > 0 && (given / figure.usual > farOff || figure.usual / given > farOff))
+      return [{ path: at, why: `${figure.label} is more than ${String(farOff)} times off the usual: look at its unit.` }];
     return [];
   });
-  for (const { path } of known.filter((f) => f.path.endsWith('/min') && (figures[f.path] !== undefined || figures[`${f.path.slice(0, -4)}/max`] !== undefined))) {
+  for (const { path } of known.filter(
+    (f) => f.path.endsWith('/min') && (figures[f.path] !== undefined || figures[`${f.path.slice(0, -4)}/max`] !== undefined),
+  )) {
     const [least, most] = [value(path), value(`${path.slice(0, -4)}/max`)];
-    if (least !== undefined && most !== undefined && least >= most) problems.push({ path: `figures/${path}`, why: `${known.find((f) => f.path === path)?.label ?? path}: its least is not below its most.` });
+    if (least !== undefined && most !== undefined && least >= most)
+      problems.push({ path: `figures/${path}`, why: `${known.find((f) => f.path === path)?.label ?? path}: its least is not below its most.` });
   }
-  packs.forEach((p, i) => { if (!(p.size > 0)) problems.push({ path: `packs/${String(i)}/size`, why: 'A pack must hold something.' }); });
-  if (kinetics && !(kinetics.activationKjMol >= 20 && kinetics.activationKjMol <= 150 && kinetics.heatJG > 0 && kinetics.heatJG <= 900 && kinetics.a1PerS >= 0 && kinetics.a2PerS >= 0 && kinetics.a1PerS + kinetics.a2PerS > 0)) problems.push({ path: 'kinetics', why: 'These kinetics are of no resin: an activation energy from 20 to 150 kilojoules a mole, a heat of up to 900 joules a gram, and a rate above nothing.' });
+  packs.forEach((p, i) => {
+    if (!(p.size > 0)) problems.push({ path: `packs/${String(i)}/size`, why: 'A pack must hold something.' });
+  });
+  if (
+    kinetics &&
+    !(
+      kinetics.activationKjMol >= 20 &&
+      kinetics.activationKjMol <= 150 &&
+      kinetics.heatJG > 0 &&
+      kinetics.heatJG <= 900 &&
+      kinetics.a1PerS >= 0 &&
+      kinetics.a2PerS >= 0 &&
+      kinetics.a1PerS + kinetics.a2PerS > 0
+    )
+  )
+    problems.push({
+      path: 'kinetics',
+      why: 'These kinetics are of no resin: an activation energy from 20 to 150 kilojoules a mole, a heat of up to 900 joules a gram, and a rate above nothing.',
+    });
   return problems;
 }
 

@@ -29,11 +29,20 @@ function rowsOf(text: string): { readonly line: number; readonly cells: readonly
   };
   for (let i = 0; i < text.length; i++) {
     const c = text.charAt(i);
-    if (quoted && c === '"' && text.charAt(i + 1) === '"') { cell += '"'; i++; }
-    else if (c === '"') quoted = !quoted;
-    else if (!quoted && c === ',') { row.cells.push(cell.trim()); cell = ''; }
-    else if (!quoted && c === '\n') { end(); line += 1; }
-    else if (c !== '\r') { cell += c; if (c === '\n') line += 1; }
+    if (quoted && c === '"' && text.charAt(i + 1) === '"') {
+      cell += '"';
+      i++;
+    } else if (c === '"') quoted = !quoted;
+    else if (!quoted && c === ',') {
+      row.cells.push(cell.trim());
+      cell = '';
+    } else if (!quoted && c === '\n') {
+      end();
+      line += 1;
+    } else if (c !== '\r') {
+      cell += c;
+      if (c === '\n') line += 1;
+    }
   }
   end();
   return rows;
@@ -50,10 +59,21 @@ function packOf(cells: ReadonlyMap<string, string>, problems: string[]): Product
   if (unit !== 'g' && unit !== 'mL') problems.push(`packUnit is '${unit}'. It must be g or mL.`);
   const amount = numberOf(text('price'));
   const openDays = numberOf(text('openDays'));
-  for (const [name, value] of [['pack', size], ['price', amount], ['openDays', openDays]] as const) if (value !== undefined && !(value > 0)) problems.push(`${name} is '${text(name)}'. It must be a number above nothing.`);
+  for (const [name, value] of [
+    ['pack', size],
+    ['price', amount],
+    ['openDays', openDays],
+  ] as const)
+    if (value !== undefined && !(value > 0)) problems.push(`${name} is '${text(name)}'. It must be a number above nothing.`);
   if (amount !== undefined && !/^[A-Z]{3}$/.test(text('currency'))) problems.push(`currency is '${text('currency')}'. It must be three letters, such as USD.`);
-  if (amount !== undefined && !/^\d{4}-\d\d-\d\d$/.test(text('priceOn'))) problems.push(`priceOn is '${text('priceOn')}'. It must be the date of the price, such as ${'2026-06-02'}.`);
-  return { size, unit: unit === 'mL' ? 'mL' : 'g', ...(amount !== undefined && { price: { amount, currency: text('currency'), on: text('priceOn') } }), ...(openDays !== undefined && { openDays }) };
+  if (amount !== undefined && !/^\d{4}-\d\d-\d\d$/.test(text('priceOn')))
+    problems.push(`priceOn is '${text('priceOn')}'. It must be the date of the price, such as ${'2026-06-02'}.`);
+  return {
+    size,
+    unit: unit === 'mL' ? 'mL' : 'g',
+    ...(amount !== undefined && { price: { amount, currency: text('currency'), on: text('priceOn') } }),
+    ...(openDays !== undefined && { openDays }),
+  };
 }
 
 const namedProblem = (basedOn: string) => {
@@ -65,7 +85,17 @@ function fromCsv(text: string): ProductsRead {
   const [head, ...rows] = rowsOf(text);
   const names = head?.cells ?? [];
   const missing = ['title', 'basedOn', 'sheet'].filter((n) => !names.includes(n));
-  if (!head || missing.length > 0) return { products: [], lines: [{ line: head?.line ?? 1, title: '', problems: [`The heading needs ${missing.length > 0 ? missing.join(', ') : 'title, basedOn, sheet'}; then figures by their path, such as lift/floor.`] }] };
+  if (!head || missing.length > 0)
+    return {
+      products: [],
+      lines: [
+        {
+          line: head?.line ?? 1,
+          title: '',
+          problems: [`The heading needs ${missing.length > 0 ? missing.join(', ') : 'title, basedOn, sheet'}; then figures by their path, such as lift/floor.`],
+        },
+      ],
+    };
   const products: Omit<Product, 'id'>[] = [];
   const lines = rows.map(({ line, cells }): ProductLine => {
     const byName = new Map(names.map((name, i) => [name, cells[i] ?? '']));
@@ -96,11 +126,20 @@ const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
 const isNumbers = (value: unknown): value is Readonly<Record<string, number>> => isRecord(value) && Object.values(value).every((v) => typeof v === 'number');
 
 function packFrom(value: unknown): ProductPack | string {
-  if (!isRecord(value) || typeof value['size'] !== 'number' || (value['unit'] !== 'g' && value['unit'] !== 'mL')) return 'A pack needs its size and its unit, g or mL.';
+  if (!isRecord(value) || typeof value['size'] !== 'number' || (value['unit'] !== 'g' && value['unit'] !== 'mL'))
+    return 'A pack needs its size and its unit, g or mL.';
   const { price, openDays } = value;
-  if (price !== undefined && !(isRecord(price) && typeof price['amount'] === 'number' && typeof price['currency'] === 'string' && typeof price['on'] === 'string')) return 'A price needs amount, currency and date.';
+  if (
+    price !== undefined &&
+    !(isRecord(price) && typeof price['amount'] === 'number' && typeof price['currency'] === 'string' && typeof price['on'] === 'string')
+  )
+    return 'A price needs amount, currency and date.';
   const pack: ProductPack = { size: value['size'], unit: value['unit'] };
-  return { ...pack, ...(isRecord(price) && { price: { amount: Number(price['amount']), currency: String(price['currency']), on: String(price['on']) } }), ...(typeof openDays === 'number' && { openDays }) };
+  return {
+    ...pack,
+    ...(isRecord(price) && { price: { amount: Number(price['amount']), currency: String(price['currency']), on: String(price['on']) } }),
+    ...(typeof openDays === 'number' && { openDays }),
+  };
 }
 
 function fromJson(text: string): ProductsRead {
@@ -117,7 +156,11 @@ function fromJson(text: string): ProductsRead {
   const lines = list.map((one: unknown, i): ProductLine => {
     const row = isRecord(one) ? one : {};
     const [title, basedOn, sheet] = ['title', 'basedOn', 'sheet'].map((key) => (typeof row[key] === 'string' ? row[key] : '')) as [string, string, string];
-    const problems: string[] = [...(title === '' ? ['title is missing.'] : []), ...(sheet === '' ? ['sheet is missing: name the data sheet that the figures are from.'] : []), ...namedProblem(basedOn)];
+    const problems: string[] = [
+      ...(title === '' ? ['title is missing.'] : []),
+      ...(sheet === '' ? ['sheet is missing: name the data sheet that the figures are from.'] : []),
+      ...namedProblem(basedOn),
+    ];
     const figures = row['figures'] ?? {};
     const packs = (Array.isArray(row['packs']) ? row['packs'] : []).map(packFrom);
     if (!isNumbers(figures)) problems.push('figures must be numbers by their path.');
@@ -152,7 +195,18 @@ export function productsCsv(products: readonly Product[]): string {
   const rows = products.map((p) => {
     const [pack] = p.packs;
     const price = pack?.price;
-    return [p.title, p.basedOn, p.sheet, pack ? String(pack.size) : '', pack?.unit ?? '', price ? String(price.amount) : '', price?.currency ?? '', price?.on ?? '', pack?.openDays === undefined ? '' : String(pack.openDays), ...paths.map((path) => (p.figures[path] === undefined ? '' : String(p.figures[path])))];
+    return [
+      p.title,
+      p.basedOn,
+      p.sheet,
+      pack ? String(pack.size) : '',
+      pack?.unit ?? '',
+      price ? String(price.amount) : '',
+      price?.currency ?? '',
+      price?.on ?? '',
+      pack?.openDays === undefined ? '' : String(pack.openDays),
+      ...paths.map((path) => (p.figures[path] === undefined ? '' : String(p.figures[path]))),
+    ];
   });
   return [[...fixed, ...paths], ...rows].map((row) => row.map(quoted).join(',')).join('\r\n') + '\r\n';
 }

@@ -24,7 +24,12 @@ export const rapidCrackResin = {
     },
     movement: {
       moving: { grade: 'out', why: 'a rigid fill cracks beside a crack that moves', source: 'practice', change: 'treat it as a joint' },
-      unknown: { grade: 'care', why: 'if it moves, a rigid fill cracks beside it: set a gauge over it', source: 'practice', change: 'gauge the crack through a season' },
+      unknown: {
+        grade: 'care',
+        why: 'if it moves, a rigid fill cracks beside it: set a gauge over it',
+        source: 'practice',
+        change: 'gauge the crack through a season',
+      },
     },
     finish: { stain: { grade: 'out', why: 'it takes no stain', source: 'practice', change: 'choose a coating instead of a stain' } },
     member: { stair: { grade: 'care', why: 'a thin resin runs out at the riser: form the face first', source: 'practice' } },

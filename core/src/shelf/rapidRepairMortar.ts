@@ -14,7 +14,12 @@ export const rapidRepairMortar = {
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),
   width: {},
   depth: { min: of(13, 'depth', 'generic-sheet', 'Thinnest'), max: of(75, 'depth', 'generic-sheet', 'Thickest in all') },
-  lift: { floor: of(75, 'depth', 'generic-sheet', 'Thickest lift, floor'), wall: of(50, 'depth', 'generic-sheet', 'Thickest lift, wall'), overhead: of(25, 'depth', 'generic-sheet', 'Thickest lift, overhead'), most: of(3, 'count', 'practice', 'Most lifts') },
+  lift: {
+    floor: of(75, 'depth', 'generic-sheet', 'Thickest lift, floor'),
+    wall: of(50, 'depth', 'generic-sheet', 'Thickest lift, wall'),
+    overhead: of(25, 'depth', 'generic-sheet', 'Thickest lift, overhead'),
+    most: of(3, 'count', 'practice', 'Most lifts'),
+  },
   sizeWhy: { thin: 'thinner than it cures without tearing', deep: 'a pour behind forms does that better' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

@@ -98,7 +98,9 @@ export const rates = {
 export type Rates = Readonly<Record<keyof typeof rates, Sourced>>;
 
 /** The rates that a firm may set for itself: how long work takes. */
-export const settableRates = Object.entries(rates).filter(([, r]) => 'assumed' in r && r.value > 0).map(([id, r]) => ({ id, label: r.label, kind: r.kind, usual: r.value, most: r.kind === 'pace' ? 60 : 600 }));
+export const settableRates = Object.entries(rates)
+  .filter(([, r]) => 'assumed' in r && r.value > 0)
+  .map(([id, r]) => ({ id, label: r.label, kind: r.kind, usual: r.value, most: r.kind === 'pace' ? 60 : 600 }));
 
 const madeRates = new WeakMap<object, Rates>();
 
@@ -107,7 +109,10 @@ export function ratesOf(own?: Readonly<Record<string, number>>): Rates {
   if (!own) return rates;
   const known = madeRates.get(own);
   if (known) return known;
-  const entries = Object.entries(rates).map(([id, r]) => [id, own[id] !== undefined && 'assumed' in r ? { value: own[id], kind: r.kind, source: 'firm', label: r.label } satisfies Sourced : r] as const);
+  const entries = Object.entries(rates).map(
+    ([id, r]) =>
+      [id, own[id] !== undefined && 'assumed' in r ? ({ value: own[id], kind: r.kind, source: 'firm', label: r.label } satisfies Sourced) : r] as const,
+  );
   const made = Object.fromEntries(entries) as unknown as Rates;
   madeRates.set(own, made);
   return made;

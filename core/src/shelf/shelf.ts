@@ -101,4 +101,3 @@ export const genericShelf: readonly PatchSystem[] = [
   epoxyConsolidant,
   polyesterFinishPutty,
 ];
-

@@ -29,7 +29,10 @@ export function readyIn(hours: number) {
 export const resinCure = { by: 'arrhenius', activation: of(55, 'activationEnergy', 'judgement', 'Activation energy for waits') } as const;
 
 /** Cement: activation energy over the gas constant. */
-export const cementCure = { by: 'equivalent-age', activation: of(5000, 'activationTemperature', 'astm-c1074', 'Activation energy over the gas constant') } as const;
+export const cementCure = {
+  by: 'equivalent-age',
+  activation: of(5000, 'activationTemperature', 'astm-c1074', 'Activation energy over the gas constant'),
+} as const;
 
 /** What dries, is glued or is held by screws: a time to look at, a check decides. */
 export const asStated = { by: 'as-stated' } as const;

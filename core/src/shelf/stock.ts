@@ -46,7 +46,7 @@ export function onTheShelf(system: Pick<PatchSystem, 'id'>, stock: readonly Stoc
   if (own.length === 0) return undefined;
   const openDays = products.find((p) => p.id === system.id)?.packs.find((p) => p.openDays !== undefined)?.openDays;
   const states = own.map((pack) => ({ pack, ...packState(pack, openDays, today) }));
-  const count = (of: readonly typeof states[number][]) => of.reduce((sum, s) => sum + s.pack.count, 0);
+  const count = (of: readonly (typeof states)[number][]) => of.reduce((sum, s) => sum + s.pack.count, 0);
   const [expired, usable] = [states.filter((s) => s.state === 'expired'), states.filter((s) => s.state !== 'expired')];
   const [first] = usable.flatMap((s) => s.until ?? []).sort();
   const good = usable.length === 0 ? 'nothing that can still be used' : `${many(count(usable))}${first === undefined ? '' : `, the first good until ${first}`}`;

@@ -25,8 +25,23 @@ export function triedFigures(systems: readonly PatchSystem[], position: string |
     const path = system.working ? 'working/thickestLift' : `lift/${at ?? ''}`;
     const dose = system.figures?.['dose'];
     return [
-      ...(thick && at !== undefined || system.working ? [{ system: system.id, path, label: 'Thickest lift', kind: 'depth' as const, value: thick?.value ?? 0, least: Math.max(1, Math.round((thick?.value ?? 10) * 0.3)), most: Math.round((thick?.value ?? 10) * 1.5), step: 0.5 }] : []),
-      ...(dose ? [{ system: system.id, path: 'figures/dose', label: 'Hardener', kind: 'percent' as const, value: dose.value, least: 1, most: 3, step: 0.1 }] : []),
+      ...((thick && at !== undefined) || system.working
+        ? [
+            {
+              system: system.id,
+              path,
+              label: 'Thickest lift',
+              kind: 'depth' as const,
+              value: thick?.value ?? 0,
+              least: Math.max(1, Math.round((thick?.value ?? 10) * 0.3)),
+              most: Math.round((thick?.value ?? 10) * 1.5),
+              step: 0.5,
+            },
+          ]
+        : []),
+      ...(dose
+        ? [{ system: system.id, path: 'figures/dose', label: 'Hardener', kind: 'percent' as const, value: dose.value, least: 1, most: 3, step: 0.1 }]
+        : []),
     ];
   });
 }
@@ -36,10 +51,13 @@ export function withFigures(shelf: readonly PatchSystem[], id: string, figures: 
   return shelf.map((system) => {
     if (system.id !== id) return system;
     const known = productFigures(system);
-    const made = Object.entries(figures).reduce<Record<string, unknown>>((one, [path, value]) => {
-      const figure = known.find((f) => f.path === path);
-      return figure ? put(one, path.split('/'), { value, kind: figure.kind, source: 'firm', label: figure.label } satisfies Sourced) : one;
-    }, { ...system });
+    const made = Object.entries(figures).reduce<Record<string, unknown>>(
+      (one, [path, value]) => {
+        const figure = known.find((f) => f.path === path);
+        return figure ? put(one, path.split('/'), { value, kind: figure.kind, source: 'firm', label: figure.label } satisfies Sourced) : one;
+      },
+      { ...system },
+    );
     return made as unknown as PatchSystem;
   });
 }

@@ -12,7 +12,13 @@ import { genericShelf } from './shelf.ts';
 const unreadStill: readonly string[] = [];
 
 const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<Record<string, string>>])[] = [
-  [{}, {}], [{ position: 'overhead', place: 'outside' }, {}], [{ base: 'metal-lath', frame: 'other', joint: 'construction' }, { 'plaster-coats': 'same-day' }], [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge' }, {}], [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}], [{ base: 'concrete', position: 'overhead' }, {}], [{ base: 'concrete', place: 'outside' }, {}],
+  [{}, {}],
+  [{ position: 'overhead', place: 'outside' }, {}],
+  [{ base: 'metal-lath', frame: 'other', joint: 'construction' }, { 'plaster-coats': 'same-day' }],
+  [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge' }, {}],
+  [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}],
+  [{ base: 'concrete', position: 'overhead' }, {}],
+  [{ base: 'concrete', place: 'outside' }, {}],
 ];
 
 const read = new Set<Sourced>();
@@ -25,7 +31,9 @@ beforeAll(() => {
     return plain.call(this, s);
   });
 });
-afterAll(() => { vi.restoreAllMocks(); });
+afterAll(() => {
+  vi.restoreAllMocks();
+});
 
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
@@ -38,7 +46,12 @@ function figuresIn(value: unknown, path: string): (readonly [string, Sourced])[]
 it('every figure of the shelf is read by something, but for those named here', () => {
   for (const kind of defectKinds().filter((k) => k.id !== 'slab-crack')) {
     surveyedPlan(kind.id);
-    for (const area of [{ slabC: 2, airC: 3 }, { slabC: 39, airC: 38 }, { slabC: 12, airC: 25, humidityPct: 90 }]) surveyedPlan(kind.id, {}, area);
+    for (const area of [
+      { slabC: 2, airC: 3 },
+      { slabC: 39, airC: 38 },
+      { slabC: 12, airC: 25, humidityPct: 90 },
+    ])
+      surveyedPlan(kind.id, {}, area);
     for (const ask of kind.asks) {
       if (ask.ask !== 'choice') continue;
       for (const { value } of ask.options) {
@@ -50,12 +63,23 @@ it('every figure of the shelf is read by something, but for those named here', (
       }
     }
   }
-  for (const kind of ['plaster-hole', 'plaster-loose']) surveyedPlan(kind, { position: 'overhead', base: 'concrete', binder: 'cement', thicknessMm: 8, depthMm: 8 });
+  for (const kind of ['plaster-hole', 'plaster-loose'])
+    surveyedPlan(kind, { position: 'overhead', base: 'concrete', binder: 'cement', thicknessMm: 8, depthMm: 8 });
   // every method, plain and where another answer or side asks for something else
   for (const [given, schools] of variants) for (const { work } of everyMethod({}, given, schools)) expect(work?.method.steps.length ?? 1).toBeGreaterThan(0);
-  for (const traffic of ['foot', 'soft-tires', 'hard-wheels']) for (const movement of ['still', 'moving']) for (const sand of ['one', 'two'] as const) judged({ answers: { traffic, movement, movementMm: 2, slabAgeDays: 100 }, defect: { sand, choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
-  for (const { id } of genericShelf.filter((one) => one.suits.includes('slab-crack'))) judged({ answers: { traffic: 'foot', movement: 'still', finish: 'thin-coating', widths: [{ atMm: 0, widthMm: 0.4 }] }, defect: { choice: { system: id, reason: 'tried' } } }).work();
-  const unread = [...genericShelf, ...auxiliaries].flatMap((s) => figuresIn(s, s.id)).filter(([, s]) => !read.has(s)).map(([path]) => path);
+  for (const traffic of ['foot', 'soft-tires', 'hard-wheels'])
+    for (const movement of ['still', 'moving'])
+      for (const sand of ['one', 'two'] as const)
+        judged({ answers: { traffic, movement, movementMm: 2, slabAgeDays: 100 }, defect: { sand, choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
+  for (const { id } of genericShelf.filter((one) => one.suits.includes('slab-crack')))
+    judged({
+      answers: { traffic: 'foot', movement: 'still', finish: 'thin-coating', widths: [{ atMm: 0, widthMm: 0.4 }] },
+      defect: { choice: { system: id, reason: 'tried' } },
+    }).work();
+  const unread = [...genericShelf, ...auxiliaries]
+    .flatMap((s) => figuresIn(s, s.id))
+    .filter(([, s]) => !read.has(s))
+    .map(([path]) => path);
   expect(unread.sort()).toEqual([...unreadStill].sort());
   expect(shelfLimits(genericShelf).length).toBeGreaterThan(read.size / 2);
 });

@@ -2,27 +2,83 @@ import type { Ask, AskTable, FactsOf } from './ask.ts';
 
 /** What is asked about an area: the air, the slab and the place. */
 export const areaAsks = [
-  { field: 'place', group: 'Place', ask: 'choice', required: true, question: 'Where is it?', options: [
-    { value: 'inside', label: 'inside' },
-    { value: 'outside', label: 'outside' },
-    { value: 'outside-salt', label: 'outside, with de-icing salt' },
-  ] },
-  { field: 'airC', group: 'Climate', ask: 'measure', kind: 'temperature', min: -20, max: 50, required: true, question: 'Air', hint: 'shaded thermometer at working height' },
-  { field: 'slabC', group: 'Climate', ask: 'measure', kind: 'temperature', min: -20, max: 70, required: true, question: 'Surface', hint: 'probe on the slab or wall itself, not the air' },
+  {
+    field: 'place',
+    group: 'Place',
+    ask: 'choice',
+    required: true,
+    question: 'Where is it?',
+    options: [
+      { value: 'inside', label: 'inside' },
+      { value: 'outside', label: 'outside' },
+      { value: 'outside-salt', label: 'outside, with de-icing salt' },
+    ],
+  },
+  {
+    field: 'airC',
+    group: 'Climate',
+    ask: 'measure',
+    kind: 'temperature',
+    min: -20,
+    max: 50,
+    required: true,
+    question: 'Air',
+    hint: 'shaded thermometer at working height',
+  },
+  {
+    field: 'slabC',
+    group: 'Climate',
+    ask: 'measure',
+    kind: 'temperature',
+    min: -20,
+    max: 70,
+    required: true,
+    question: 'Surface',
+    hint: 'probe on the slab or wall itself, not the air',
+  },
   { field: 'humidityPct', group: 'Climate', ask: 'measure', kind: 'percent', min: 1, max: 100, required: true, question: 'Humidity' },
-  { field: 'yearBuilt', group: 'Place', ask: 'measure', kind: 'count', min: 1400, max: 2100, required: false, question: 'Built in', hint: 'the year, if known: older paint and plaster may hold lead or asbestos' },
-  { field: 'occupied', group: 'Place', ask: 'choice', required: false, question: 'Who is about?', options: [
-    { value: 'empty', label: 'nobody' },
-    { value: 'around', label: 'people next to it' },
-    { value: 'inside', label: 'people in it' },
-  ] },
-  { field: 'wetUse', group: 'Place', ask: 'choice', required: false, question: 'Is it wet by use?', options: [
-    { value: 'dry', label: 'dry' },
-    { value: 'splashed', label: 'splashed' },
-    { value: 'under-water', label: 'under water' },
-  ] },
+  {
+    field: 'yearBuilt',
+    group: 'Place',
+    ask: 'measure',
+    kind: 'count',
+    min: 1400,
+    max: 2100,
+    required: false,
+    question: 'Built in',
+    hint: 'the year, if known: older paint and plaster may hold lead or asbestos',
+  },
+  {
+    field: 'occupied',
+    group: 'Place',
+    ask: 'choice',
+    required: false,
+    question: 'Who is about?',
+    options: [
+      { value: 'empty', label: 'nobody' },
+      { value: 'around', label: 'people next to it' },
+      { value: 'inside', label: 'people in it' },
+    ],
+  },
+  {
+    field: 'wetUse',
+    group: 'Place',
+    ask: 'choice',
+    required: false,
+    question: 'Is it wet by use?',
+    options: [
+      { value: 'dry', label: 'dry' },
+      { value: 'splashed', label: 'splashed' },
+      { value: 'under-water', label: 'under water' },
+    ],
+  },
 ] as const satisfies readonly Ask[];
 
 export type AreaFacts = FactsOf<typeof areaAsks>;
 
-export const areaTable: AskTable<typeof areaAsks> = { id: 'area', title: 'area', why: 'The temperature of the surface decides what hardens on it and how fast; probe the slab or wall itself. With the air and its humidity it gives the dew point.', asks: areaAsks };
+export const areaTable: AskTable<typeof areaAsks> = {
+  id: 'area',
+  title: 'area',
+  why: 'The temperature of the surface decides what hardens on it and how fast; probe the slab or wall itself. With the air and its humidity it gives the dew point.',
+  asks: areaAsks,
+};

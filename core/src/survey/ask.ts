@@ -106,9 +106,9 @@ export type ValueOf<A extends Ask> = A extends MeasureAsk
           ? TappingMap
           : A extends TextAsk
             ? string
-    : A extends { options: readonly { value: infer V }[] }
-      ? V
-      : never;
+            : A extends { options: readonly { value: infer V }[] }
+              ? V
+              : never;
 
 /** The facts that a table of asks asks for, each of them possibly not known yet. */
 export type FactsOf<T extends readonly Ask[]> = {

@@ -5,12 +5,45 @@ const open = { required: false } as const;
 
 /** What is asked of every defect, where its kind does not ask it in words of its own; each may stay open. */
 const common = [
-  { unless: ['cause'], ask: choice('cause', 'Cause', 'What caused it?', { shrinkage: 'shrinkage', settlement: 'settlement', load: 'load or impact', water: 'water or frost', wear: 'wear', unknown: 'not known yet' }, open) },
-  { unless: ['causeBy'], ask: choice('causeBy', 'Cause', 'Who takes the cause away?', { gone: 'it is gone', us: 'we do', client: 'the client', other: 'another trade', nobody: 'nobody yet' }, { ...open, when: [isNot('cause', 'unknown')] }) },
-  { unless: ['before', 'coated', 'filler'], ask: choice('before', 'After', 'What was on it before?', { bare: 'nothing', paint: 'paint', coating: 'a coating', covering: 'tile, paper or another covering', patch: 'an old patch', unknown: 'not known' }, open) },
+  {
+    unless: ['cause'],
+    ask: choice(
+      'cause',
+      'Cause',
+      'What caused it?',
+      { shrinkage: 'shrinkage', settlement: 'settlement', load: 'load or impact', water: 'water or frost', wear: 'wear', unknown: 'not known yet' },
+      open,
+    ),
+  },
+  {
+    unless: ['causeBy'],
+    ask: choice(
+      'causeBy',
+      'Cause',
+      'Who takes the cause away?',
+      { gone: 'it is gone', us: 'we do', client: 'the client', other: 'another trade', nobody: 'nobody yet' },
+      { ...open, when: [isNot('cause', 'unknown')] },
+    ),
+  },
+  {
+    unless: ['before', 'coated', 'filler'],
+    ask: choice(
+      'before',
+      'After',
+      'What was on it before?',
+      { bare: 'nothing', paint: 'paint', coating: 'a coating', covering: 'tile, paper or another covering', patch: 'an old patch', unknown: 'not known' },
+      open,
+    ),
+  },
   // a slab has them located before it is cut
-  { unless: ['services', 'located'], ask: choice('services', 'Behind', 'May services run behind?', { no: 'none', may: 'not located yet', clear: 'looked, clear', found: 'found some' }, open) },
-  { unless: ['look'], ask: choice('look', 'After', 'How closely is it looked at?', { hidden: 'not seen', passing: 'in passing', close: 'closely, or in raking light' }, open) },
+  {
+    unless: ['services', 'located'],
+    ask: choice('services', 'Behind', 'May services run behind?', { no: 'none', may: 'not located yet', clear: 'looked, clear', found: 'found some' }, open),
+  },
+  {
+    unless: ['look'],
+    ask: choice('look', 'After', 'How closely is it looked at?', { hidden: 'not seen', passing: 'in passing', close: 'closely, or in raking light' }, open),
+  },
 ] as const;
 
 /** The kind with what is asked of every defect. */

@@ -86,10 +86,21 @@ export function crackSubject(ledger: Ledger, area: Area, defect: Defect): CrackS
   const how = facts.widths;
   if (measured.length === 0 || how === undefined) throw new Error(`the fact 'widths' is missing`);
   const stations = measured.map((s) => factFigure(ledger, 'Place of a width', 'length', { value: s.atMm, how: how.how, at: how.at }));
-  const widths = measured.map((s) => factFigure(ledger, 'Width', 'crackWidth', { value: s.widthMm, how: how.how, at: how.at, ...(s.text === undefined ? {} : { text: s.text }) }));
+  const widths = measured.map((s) =>
+    factFigure(ledger, 'Width', 'crackWidth', { value: s.widthMm, how: how.how, at: how.at, ...(s.text === undefined ? {} : { text: s.text }) }),
+  );
   const widest = ledger.compute(widestWidth, { widthMm: widths });
-  const slab = optional('slabMm') ?? ledger.assumed(chasingTools.slabUnknown.label, 'depth', Math.max(chasingTools.slabUnknown.value, facts.depthMm?.value ?? 0), 'practice', 'thickness not known, taken as usual');
-  const depth = optional('depthMm') ?? ledger.assumed('Depth of the crack', 'depth', slab.value, 'judgement', 'depth not known, taken as right through the slab');
+  const slab =
+    optional('slabMm') ??
+    ledger.assumed(
+      chasingTools.slabUnknown.label,
+      'depth',
+      Math.max(chasingTools.slabUnknown.value, facts.depthMm?.value ?? 0),
+      'practice',
+      'thickness not known, taken as usual',
+    );
+  const depth =
+    optional('depthMm') ?? ledger.assumed('Depth of the crack', 'depth', slab.value, 'judgement', 'depth not known, taken as right through the slab');
   const airC = required('airC');
   const slabC = required('slabC');
   const humidity = required('humidityPct');

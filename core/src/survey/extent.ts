@@ -53,9 +53,17 @@ export function outlined(read: FactReader, field: string, marginMm: number): Ext
   const cut = ledger.compute(squareCutOut, { widthMm: width, heightMm: height, marginMm: margin });
   const left = Math.min(...points.map((p) => p.xMm)) - marginMm;
   const top = Math.min(...points.map((p) => p.yMm)) - marginMm;
-  const box = [[left, top], [left + width.value + 2 * marginMm, top], [left + width.value + 2 * marginMm, top + height.value + 2 * marginMm], [left, top + height.value + 2 * marginMm]] as const;
+  const box = [
+    [left, top],
+    [left + width.value + 2 * marginMm, top],
+    [left + width.value + 2 * marginMm, top + height.value + 2 * marginMm],
+    [left, top + height.value + 2 * marginMm],
+  ] as const;
   return {
-    area, width, height, around,
+    area,
+    width,
+    height,
+    around,
     measured: [row('area', 'Area as found', area), row('around', 'Length around it', around), row('cut', 'Square cut-out around it', cut)],
     seen: { outline: points.map((p) => [p.xMm, p.yMm] as const), cutOuts: [box], width, height },
   };
@@ -63,7 +71,12 @@ export function outlined(read: FactReader, field: string, marginMm: number): Ext
 
 function corners(box: CellBox, cellMm: number, marginMm: number): (readonly [number, number])[] {
   const [l, t, r, b] = [box.left * cellMm - marginMm, box.top * cellMm - marginMm, (box.right + 1) * cellMm + marginMm, (box.bottom + 1) * cellMm + marginMm];
-  return [[l, t], [r, t], [r, b], [l, b]];
+  return [
+    [l, t],
+    [r, t],
+    [r, b],
+    [l, b],
+  ];
 }
 
 /** Hollow area of a tapping map, and the square cut-outs that cover it with the least sound area lost. */
@@ -77,20 +90,28 @@ export function tapped(read: FactReader, field: string, marginMm: number): Exten
   const area = ledger.compute(cellArea, { cells: count('Hollow cells', cellsOf(map, 'h')), cellMm: cell }, 'Hollow area');
   const margin = ledger.assumed('Margin on each side', 'depth', marginMm, 'practice');
   const boxes = leastCover(map, cellsPerCutOut);
-  const sizes = boxes.map((b) => ledger.compute(squareCutOut, {
-    widthMm: read.part('Cells across', 'length', (b.right - b.left + 1) * map.cellMm, fact),
-    heightMm: read.part('Cells down', 'length', (b.bottom - b.top + 1) * map.cellMm, fact),
-    marginMm: margin,
-  }));
+  const sizes = boxes.map((b) =>
+    ledger.compute(squareCutOut, {
+      widthMm: read.part('Cells across', 'length', (b.right - b.left + 1) * map.cellMm, fact),
+      heightMm: read.part('Cells down', 'length', (b.bottom - b.top + 1) * map.cellMm, fact),
+      marginMm: margin,
+    }),
+  );
   const sound = boxes.reduce((sum, b) => sum + boxCells(b), 0) - cellsOf(map, 'h');
   const width = read.part('Width of the map', 'length', (map.rows[0]?.length ?? 0) * map.cellMm, fact);
   const height = read.part('Height of the map', 'length', map.rows.length * map.cellMm, fact);
-  const hollow = map.rows.flatMap((cells, y) => [...cells].flatMap((c, x) => (c === 'h' ? [corners({ left: x, top: y, right: x, bottom: y }, map.cellMm, 0)] : [])));
+  const hollow = map.rows.flatMap((cells, y) =>
+    [...cells].flatMap((c, x) => (c === 'h' ? [corners({ left: x, top: y, right: x, bottom: y }, map.cellMm, 0)] : [])),
+  );
   return {
-    area, width, height,
+    area,
+    width,
+    height,
     measured: [
       row('area', 'Hollow area', area),
-      ...(map.rows.some((r) => r.includes('.')) ? [row('untapped', 'Not tapped yet', ledger.compute(cellArea, { cells: count('Cells not tapped', cellsOf(map, '.')), cellMm: cell }, 'Not tapped yet'))] : []),
+      ...(map.rows.some((r) => r.includes('.'))
+        ? [row('untapped', 'Not tapped yet', ledger.compute(cellArea, { cells: count('Cells not tapped', cellsOf(map, '.')), cellMm: cell }, 'Not tapped yet'))]
+        : []),
       row('cut-outs', 'Cut-outs', count('Cut-outs', boxes.length)),
       ...sizes.map((s, i) => row(`cut-${String(i + 1)}`, `Cut-out ${String(i + 1)}, with its margin`, s)),
       row('lost', 'Sound area within them', ledger.compute(cellArea, { cells: count('Sound cells within', sound), cellMm: cell }, 'Sound area within them')),
@@ -121,7 +142,12 @@ export function voidOf(read: FactReader, extent: Extent, fields: { readonly grid
     const depthMm = grid.value.depthMm.flat().map((d) => read.part('Depth', 'depth', d, grid));
     const volume = ledger.compute(gridVolume, { xMm, yMm, depthMm });
     const mean = ledger.compute(gridMeanDepth, { xMm, yMm, depthMm });
-    return [row('void', 'Void as found', volume), row('mean', 'Mean depth over the grid', mean), row('deepest', 'Deepest place', ledger.compute(deepestReading, { depthMm })), ...(mean.value >= readableMm ? spread(volume, mean) : [])];
+    return [
+      row('void', 'Void as found', volume),
+      row('mean', 'Mean depth over the grid', mean),
+      row('deepest', 'Deepest place', ledger.compute(deepestReading, { depthMm })),
+      ...(mean.value >= readableMm ? spread(volume, mean) : []),
+    ];
   }
   if (!one) return [];
   const volume = ledger.compute(areaVolume, { areaMm2: extent.area, depthMm: one }, 'Void as found');
@@ -131,7 +157,12 @@ export function voidOf(read: FactReader, extent: Extent, fields: { readonly grid
 /** What was expected against what was found. */
 export function againstEstimate(read: FactReader, extent: Extent, field: string): readonly Measured[] {
   const estimate = read.measure(field);
-  return estimate ? [row('estimated', 'Estimated before', estimate), row('against', 'Found, against the estimate', read.ledger.compute(shareOfEstimate, { measuredMm2: extent.area, estimatedMm2: estimate }))] : [];
+  return estimate
+    ? [
+        row('estimated', 'Estimated before', estimate),
+        row('against', 'Found, against the estimate', read.ledger.compute(shareOfEstimate, { measuredMm2: extent.area, estimatedMm2: estimate })),
+      ]
+    : [];
 }
 
 /** A grid that covers much less or more than what was outlined gives the void of something else. */
@@ -145,7 +176,13 @@ export function gridDoubt(facts: LooseFacts, ledger: Ledger): Doubt[] {
   const under = reach(grid.xMm) * reach(grid.yMm);
   if (under >= box * (1 - apart) && under <= box * (1 + apart)) return [];
   const area = (label: string, value: number) => ledger.given(label, 'area', value, 'measured', '');
-  return [{ id: 'grid-off-outline', field: 'depths', sentence: say`The grid lies over ${area('Under the grid', under)}, the outline reaches over ${area('Around the outline', box)}: does the grid go from edge to edge?` }];
+  return [
+    {
+      id: 'grid-off-outline',
+      field: 'depths',
+      sentence: say`The grid lies over ${area('Under the grid', under)}, the outline reaches over ${area('Around the outline', box)}: does the grid go from edge to edge?`,
+    },
+  ];
 }
 
 /** A measured extent far from what was estimated has to be told before the work goes on. */
@@ -155,7 +192,13 @@ export function estimateDoubt(facts: LooseFacts, ledger: Ledger, foundMm2: numbe
   const ratio = foundMm2 / estimate;
   if (ratio <= 1 + offEstimate && ratio >= 1 - offEstimate) return [];
   const area = (label: string, value: number) => ledger.given(label, 'area', value, 'measured', '');
-  return [{ id: 'off-estimate', field: 'estimatedMm2', sentence: say`${area('Found', foundMm2)} was found where ${area('Estimated', estimate)} was expected. Time, material and price follow what was found: has the client been told?` }];
+  return [
+    {
+      id: 'off-estimate',
+      field: 'estimatedMm2',
+      sentence: say`${area('Found', foundMm2)} was found where ${area('Estimated', estimate)} was expected. Time, material and price follow what was found: has the client been told?`,
+    },
+  ];
 }
 
 /** The area of what was tapped or outlined, in mm², as plain facts give it; nothing where neither is known. */
@@ -176,11 +219,19 @@ export function longCutOutDoubt(facts: LooseFacts, ledger: Ledger, marginMm: num
   const reach = (places: readonly number[]) => Math.max(...places) - Math.min(...places);
   const sizes = map
     ? leastCover(map, cellsPerCutOut).map((b) => [(b.right - b.left + 1) * map.cellMm, (b.bottom - b.top + 1) * map.cellMm] as const)
-    : points.length > 0 ? [[reach(points.map((p) => p.xMm)), reach(points.map((p) => p.yMm))] as const] : [];
+    : points.length > 0
+      ? [[reach(points.map((p) => p.xMm)), reach(points.map((p) => p.yMm))] as const]
+      : [];
   const long = sizes.map(([w, h]) => [Math.max(w, h) + 2 * marginMm, Math.min(w, h) + 2 * marginMm] as const).find(([l, s]) => l > s * longestShape);
   if (!long) return [];
   const length = (label: string, value: number) => ledger.given(label, 'length', value, 'measured', '');
-  return [{ id: 'long-cut-out', field: map ? 'tapping' : 'outline', sentence: say`A cut-out of ${length('Length', long[0])} by ${length('Width', long[1])} is longer than twice its width: on a floor it cracks across as it shrinks. Is it split by a joint?` }];
+  return [
+    {
+      id: 'long-cut-out',
+      field: map ? 'tapping' : 'outline',
+      sentence: say`A cut-out of ${length('Length', long[0])} by ${length('Width', long[1])} is longer than twice its width: on a floor it cracks across as it shrinks. Is it split by a joint?`,
+    },
+  ];
 }
 
 /** What is asked about any extent: a grid that does not fit its outline, an area far from the estimate. */

@@ -33,7 +33,9 @@ function unknownKey(record: Record<string, unknown>, known: readonly string[]): 
 
 function textProblem(text: unknown): Saying | undefined {
   if (text === undefined) return undefined;
-  return typeof text === 'string' && text.length <= longestText && storableText.test(text) ? undefined : say`The text as typed must be a short text, or left out.`;
+  return typeof text === 'string' && text.length <= longestText && storableText.test(text)
+    ? undefined
+    : say`The text as typed must be a short text, or left out.`;
 }
 
 function stationsProblem(ask: Ask & { ask: 'stations' }, value: unknown): Saying | undefined {
@@ -83,7 +85,10 @@ function outlineProblem(ask: Ask & { ask: 'outline' }, value: unknown): Saying |
   const points = value['points'];
   if (!Array.isArray(points) || points.length < 3) return say`${ask.question}: an outline needs three corners at least.`;
   if (points.length > mostCorners) return say`${ask.question}: there are more than ${String(mostCorners)} corners. Leave some out, or split it.`;
-  const bad = points.findIndex((p: unknown) => !isRecord(p) || unknownKey(p, ['xMm', 'yMm']) !== undefined || !inRange(p['xMm'], -ask.max, ask.max) || !inRange(p['yMm'], -ask.max, ask.max));
+  const bad = points.findIndex(
+    (p: unknown) =>
+      !isRecord(p) || unknownKey(p, ['xMm', 'yMm']) !== undefined || !inRange(p['xMm'], -ask.max, ask.max) || !inRange(p['yMm'], -ask.max, ask.max),
+  );
   if (bad >= 0) return say`${ask.question}: corner ${String(bad + 1)} must have a place across and a place down.`;
   if (crossesItself(points as readonly OutlinePoint[])) return say`${ask.question}: its line crosses itself. Walk around it once, corner by corner.`;
   return undefined;
@@ -92,14 +97,17 @@ function outlineProblem(ask: Ask & { ask: 'outline' }, value: unknown): Saying |
 const rises = (places: readonly number[]) => places.every((p, i) => i === 0 || p > (places[i - 1] ?? p));
 
 function depthGridProblem(ask: Ask & { ask: 'depth-grid' }, value: unknown): Saying | undefined {
-  if (!isRecord(value) || unknownKey(value, ['xMm', 'yMm', 'depthMm']) !== undefined) return say`${ask.question}: a grid has places across, places down, and a depth at each crossing.`;
+  if (!isRecord(value) || unknownKey(value, ['xMm', 'yMm', 'depthMm']) !== undefined)
+    return say`${ask.question}: a grid has places across, places down, and a depth at each crossing.`;
   const { xMm, yMm, depthMm } = value;
   for (const places of [xMm, yMm]) {
-    if (!Array.isArray(places) || places.length < 2 || places.length > mostLines || !places.every((p) => inRange(p, 0, 100_000))) return say`${ask.question}: it needs from two to ${String(mostLines)} places each way, counted from one corner.`;
+    if (!Array.isArray(places) || places.length < 2 || places.length > mostLines || !places.every((p) => inRange(p, 0, 100_000)))
+      return say`${ask.question}: it needs from two to ${String(mostLines)} places each way, counted from one corner.`;
     if (!rises(places)) return say`${ask.question}: its places must go up, each beyond the one before.`;
   }
   const [columns, rows] = [(xMm as number[]).length, (yMm as number[]).length];
-  if (!Array.isArray(depthMm) || depthMm.length !== rows || !depthMm.every((row: unknown) => Array.isArray(row) && row.length === columns)) return say`${ask.question}: there must be one depth at every crossing.`;
+  if (!Array.isArray(depthMm) || depthMm.length !== rows || !depthMm.every((row: unknown) => Array.isArray(row) && row.length === columns))
+    return say`${ask.question}: there must be one depth at every crossing.`;
   const wrong = (depthMm as unknown[][]).flat().find((d) => !inRange(d, 0, ask.max));
   if (wrong === undefined) return undefined;
   return isNumber(wrong) ? rangeSaying(ask.question, 'depth', wrong, 0, ask.max) : say`${ask.question}: every depth must be a number.`;
@@ -111,9 +119,11 @@ function tappingProblem(ask: Ask, value: unknown): Saying | undefined {
   const { side, cellMinMm, cellMaxMm } = tappingLimits;
   if (!isNumber(cellMm)) return say`${ask.question}: the side of a cell must be a number.`;
   if (!inRange(cellMm, cellMinMm, cellMaxMm)) return rangeSaying(`${ask.question}, side of a cell`, 'length', cellMm, cellMinMm, cellMaxMm);
-  if (!Array.isArray(rows) || rows.length === 0 || rows.length > side) return say`${ask.question}: it needs from one to ${String(side)} rows. Take larger cells, or split it.`;
+  if (!Array.isArray(rows) || rows.length === 0 || rows.length > side)
+    return say`${ask.question}: it needs from one to ${String(side)} rows. Take larger cells, or split it.`;
   const width = typeof rows[0] === 'string' ? rows[0].length : 0;
-  if (width === 0 || width > side || !rows.every((row) => typeof row === 'string' && row.length === width && /^[hs.]+$/.test(row))) return say`${ask.question}: every row has as many cells, up to ${String(side)}, each hollow, sound or not tapped.`;
+  if (width === 0 || width > side || !rows.every((row) => typeof row === 'string' && row.length === width && /^[hs.]+$/.test(row)))
+    return say`${ask.question}: every row has as many cells, up to ${String(side)}, each hollow, sound or not tapped.`;
   return undefined;
 }
 
@@ -138,7 +148,9 @@ export function factProblem(ask: Ask, fact: unknown): Saying | undefined {
       if (typeof value !== 'number' || !Number.isFinite(value)) return say`${ask.question}: it must be a number.`;
       return inRange(value, ask.min, ask.max) ? undefined : rangeSaying(ask.question, ask.kind, value, ask.min, ask.max);
     case 'choice':
-      return ask.options.some((o) => o.value === value) ? undefined : say`${ask.question}: '${String(value)}' is not an answer. It can be ${ask.options.map((o) => o.value).join(', ')}.`;
+      return ask.options.some((o) => o.value === value)
+        ? undefined
+        : say`${ask.question}: '${String(value)}' is not an answer. It can be ${ask.options.map((o) => o.value).join(', ')}.`;
     case 'stations':
       return stationsProblem(ask, value);
     case 'outline':
@@ -148,6 +160,8 @@ export function factProblem(ask: Ask, fact: unknown): Saying | undefined {
     case 'tapping':
       return tappingProblem(ask, value);
     case 'text':
-      return typeof value === 'string' && value.length <= ask.most && storableText.test(value) ? undefined : say`${ask.question}: it must be a short text of letters and signs that can be kept.`;
+      return typeof value === 'string' && value.length <= ask.most && storableText.test(value)
+        ? undefined
+        : say`${ask.question}: it must be a short text of letters and signs that can be kept.`;
   }
 }

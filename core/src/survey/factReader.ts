@@ -47,7 +47,8 @@ export class FactReader {
     if (found?.ask.ask !== 'stations') return undefined;
     const { fact } = found as { fact: Fact<readonly Station[]> };
     const sorted = [...fact.value].sort((a, b) => a.atMm - b.atMm);
-    const of = (label: string, kind: QuantityKind, value: number, text?: string) => factFigure(this.ledger, label, kind, { value, how: fact.how, at: fact.at, ...(text !== undefined && { text }) });
+    const of = (label: string, kind: QuantityKind, value: number, text?: string) =>
+      factFigure(this.ledger, label, kind, { value, how: fact.how, at: fact.at, ...(text !== undefined && { text }) });
     return { at: sorted.map((s) => of('Place of a width', 'length', s.atMm)), widths: sorted.map((s) => of('Width', 'crackWidth', s.widthMm, s.text)) };
   }
 

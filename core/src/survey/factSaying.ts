@@ -15,7 +15,11 @@ export function factSaying(ask: Ask, fact: Fact<unknown>): Saying {
     case 'choice':
       return say`${ask.options.find((o) => o.value === fact.value)?.label ?? String(fact.value)}`;
     case 'stations':
-      return (fact.value as readonly Station[]).reduce<Saying>((words, s, i) => say`${words}${i === 0 ? '' : ', '}${ledger.given('Width', 'crackWidth', s.widthMm, how, fact.at)} at ${ledger.given('Place', 'length', s.atMm, how, fact.at)}`, []);
+      return (fact.value as readonly Station[]).reduce<Saying>(
+        (words, s, i) =>
+          say`${words}${i === 0 ? '' : ', '}${ledger.given('Width', 'crackWidth', s.widthMm, how, fact.at)} at ${ledger.given('Place', 'length', s.atMm, how, fact.at)}`,
+        [],
+      );
     case 'outline': {
       const points = outlinePoints(fact.value as Outline);
       const reach = (places: number[]) => ledger.given('Reach', 'length', Math.max(...places) - Math.min(...places), how, fact.at);

@@ -14,12 +14,17 @@ import { addKind, defectKinds, isDefectKind, kindOf } from './kinds.ts';
 import { senseDefect } from './sense.ts';
 
 const how = { units: 'metric', timeZone: 'UTC' } as const;
-const measured = (answers: Readonly<Record<string, unknown>>): LooseFacts => Object.fromEntries(Object.entries(answers).map(([field, value]) => [field, fact(value)]));
+const measured = (answers: Readonly<Record<string, unknown>>): LooseFacts =>
+  Object.fromEntries(Object.entries(answers).map(([field, value]) => [field, fact(value)]));
 const planOf = (kind: string, facts: LooseFacts) => planRepair({ ...planInput(), defect: { ...planInput().defect, kind, facts } });
 /** What the measures of a kind come to, by the ids of the rows; only some of its questions answered. */
 function rowsOf(kind: string, answers: Readonly<Record<string, unknown>>): Record<string, string> {
   const table = kindOf(kind);
-  const rest = Object.fromEntries(table.asks.filter((a) => a.required && answers[a.field] === undefined && a.ask === 'choice').map((a) => [a.field, a.ask === 'choice' ? a.options[0]?.value : undefined]));
+  const rest = Object.fromEntries(
+    table.asks
+      .filter((a) => a.required && answers[a.field] === undefined && a.ask === 'choice')
+      .map((a) => [a.field, a.ask === 'choice' ? a.options[0]?.value : undefined]),
+  );
   const all = { ...rest, ...answers };
   const facts = measured(Object.fromEntries(Object.entries(all).filter(([field]) => relevantAsks(table, measured(all)).some((a) => a.field === field))));
   const plan = planOf(kind, facts);
@@ -38,7 +43,11 @@ describe.each(defectKinds())('$id', (kind) => {
 
   it('asks for the cause and who removes it, what was there, what runs behind, and who looks at it', () => {
     const fields = kind.asks.map((a) => a.field);
-    for (const one of [['cause'], ['causeBy'], ['before', 'coated', 'filler'], ['services', 'located'], ['look']]) expect(one.some((f) => fields.includes(f)), one[0]).toBe(true);
+    for (const one of [['cause'], ['causeBy'], ['before', 'coated', 'filler'], ['services', 'located'], ['look']])
+      expect(
+        one.some((f) => fields.includes(f)),
+        one[0],
+      ).toBe(true);
   });
 
   it('names only its own questions in what each depends on, and only answers that there are', () => {
@@ -70,7 +79,10 @@ describe.each(defectKinds())('$id', (kind) => {
           return;
         }
         expect(planText(plan)).toContain('"figures"');
-        for (const ask of kind.asks) { const known = facts[ask.field]; if (known) expect(tell(factSaying(ask, known), how).length).toBeGreaterThan(0); }
+        for (const ask of kind.asks) {
+          const known = facts[ask.field];
+          if (known) expect(tell(factSaying(ask, known), how).length).toBeGreaterThan(0);
+        }
         if (plan.state !== 'surveyed') return;
         // throws where a figure is not what its working gives
         expect(() => recomputedFigures(plan as unknown as Parameters<typeof recomputedFigures>[0])).not.toThrow();
@@ -116,18 +128,35 @@ describe('measures come to', () => {
     const places = (step: number, n: number) => Array.from({ length: n }, (_v, i) => i * step);
     const flat = rowsOf('concrete-spall', { outline, bottom: 'even', depthMm: 20 });
     expect(flat).toMatchObject({ size: '600 cm²', area: '600 cm²', cut: '875 cm²', void: '1.20 L' });
-    expect(rowsOf('concrete-spall', { outline, bottom: 'uneven', depths: { xMm: places(100, 4), yMm: places(100, 3), depthMm: [[0, 0, 0, 0], [0, 30, 30, 0], [0, 0, 0, 0]] } })).toMatchObject({ void: '600 mL', mean: '10 mm', deepest: '30 mm' });
+    expect(
+      rowsOf('concrete-spall', {
+        outline,
+        bottom: 'uneven',
+        depths: {
+          xMm: places(100, 4),
+          yMm: places(100, 3),
+          depthMm: [
+            [0, 0, 0, 0],
+            [0, 30, 30, 0],
+            [0, 0, 0, 0],
+          ],
+        },
+      }),
+    ).toMatchObject({ void: '600 mL', mean: '10 mm', deepest: '30 mm' });
   });
 
   it('the cut-outs of a tapped soffit, the section lost of its bar, and the depth behind it', () => {
     const rows = ['......', '.hh...', '.hh...', '......'];
-    expect(rowsOf('bar-spall', { sounded: 'tapped', tapping: { cellMm: 100, rows }, barMm: 12, leftMm: 10.2, bars: 2, coverMm: 25, stoneMm: 20 })).toMatchObject({ area: '400 cm²', 'cut-outs': '1', 'cut-1': '0.16 m²', lost: '0 cm²', loss: '27.8 %', behind: '63 mm' });
+    expect(
+      rowsOf('bar-spall', { sounded: 'tapped', tapping: { cellMm: 100, rows }, barMm: 12, leftMm: 10.2, bars: 2, coverMm: 25, stoneMm: 20 }),
+    ).toMatchObject({ area: '400 cm²', 'cut-outs': '1', 'cut-1': '0.16 m²', lost: '0 cm²', loss: '27.8 %', behind: '63 mm' });
   });
 
   it('the weight of loose plaster, and a question about props', () => {
     const answers = { sounded: 'outlined', outline: { shape: { is: 'rectangle', widthMm: 1200, heightMm: 800 } }, thicknessMm: 20, sagMm: 15 };
     expect(rowsOf('plaster-loose', answers)).toMatchObject({ area: '0.96 m²', weight: '32.64 kg', sag: '15 mm' });
-    const doubts = (sagMm: number, widthMm: number) => senseDefect('plaster-loose', measured({ ...answers, sagMm, outline: { shape: { is: 'rectangle', widthMm, heightMm: 400 } } })).doubts.map((d) => d.id);
+    const doubts = (sagMm: number, widthMm: number) =>
+      senseDefect('plaster-loose', measured({ ...answers, sagMm, outline: { shape: { is: 'rectangle', widthMm, heightMm: 400 } } })).doubts.map((d) => d.id);
     expect(doubts(15, 300)).toEqual(['prop-first']);
     expect(doubts(5, 1300)).toEqual(['prop-first']);
     expect(doubts(5, 300)).toEqual([]);
@@ -136,15 +165,30 @@ describe('measures come to', () => {
   it('a wedge, a joint, a hole through timber, a dent and a crack', () => {
     expect(rowsOf('broken-edge', { lengthMm: 1000, heightMm: 30, depthMm: 40 })).toMatchObject({ void: '600 mL' });
     expect(rowsOf('joint-spall', { lengthMm: 2000, widthMm: 60, depthMm: 25, gapMm: 5 })).toMatchObject({ void: '3.00 L' });
-    expect(rowsOf('timber-through', { outline: { shape: { is: 'rectangle', widthMm: 50, heightMm: 40 } }, sectionMm: 45, moisturePct: 14 })).toMatchObject({ through: '90 mL' });
+    expect(rowsOf('timber-through', { outline: { shape: { is: 'rectangle', widthMm: 50, heightMm: 40 } }, sectionMm: 45, moisturePct: 14 })).toMatchObject({
+      through: '90 mL',
+    });
     expect(rowsOf('drywall-dent', { widthMm: 40, heightMm: 30, depthMm: 4, dents: 3 })).toMatchObject({ void: '2.5 mL', dents: '3' });
-    expect(rowsOf('timber-check', { lengthMm: 1000, widths: [{ atMm: 0, widthMm: 2 }, { atMm: 1000, widthMm: 4 }], depthMm: 30, sectionMm: 140, moisturePct: 15 })).toMatchObject({ mean: '3 mm', void: '90 mL' });
+    expect(
+      rowsOf('timber-check', {
+        lengthMm: 1000,
+        widths: [
+          { atMm: 0, widthMm: 2 },
+          { atMm: 1000, widthMm: 4 },
+        ],
+        depthMm: 30,
+        sectionMm: 140,
+        moisturePct: 15,
+      }),
+    ).toMatchObject({ mean: '3 mm', void: '90 mL' });
   });
 
   it('what was found against what was estimated', () => {
     const answers = { outline: { shape: { is: 'rectangle', widthMm: 600, heightMm: 500 } }, bottom: 'even', depthMm: 10, estimatedMm2: 200_000 };
     expect(rowsOf('concrete-spall', answers)).toMatchObject({ estimated: '0.20 m²', against: '1.5' });
-    expect(senseDefect('concrete-spall', measured(answers)).doubts.map((d) => tell(d.sentence, how))).toEqual(['0.30 m² was found where 0.20 m² was expected. Time, material and price follow what was found: has the client been told?']);
+    expect(senseDefect('concrete-spall', measured(answers)).doubts.map((d) => tell(d.sentence, how))).toEqual([
+      '0.30 m² was found where 0.20 m² was expected. Time, material and price follow what was found: has the client been told?',
+    ]);
   });
 });
 
@@ -159,14 +203,23 @@ describe('facts against each other', () => {
 
   it('ask whether a grid that is smaller than its outline goes from edge to edge', () => {
     const outline = { shape: { is: 'rectangle', widthMm: 600, heightMm: 500 } };
-    const grid = (step: number) => ({ xMm: [0, step, 2 * step], yMm: [0, step, 2 * step], depthMm: [[0, 0, 0], [0, 9, 0], [0, 0, 0]] });
+    const grid = (step: number) => ({
+      xMm: [0, step, 2 * step],
+      yMm: [0, step, 2 * step],
+      depthMm: [
+        [0, 0, 0],
+        [0, 9, 0],
+        [0, 0, 0],
+      ],
+    });
     const doubts = (step: number) => senseDefect('concrete-spall', measured({ outline, bottom: 'uneven', depths: grid(step) })).doubts.map((d) => d.id);
     expect(doubts(100)).toEqual(['grid-off-outline']);
     expect(doubts(275)).toEqual([]);
   });
 
   it('ask about a cut-out in a floor that is longer than twice its width', () => {
-    const doubts = (position: string, widthMm: number) => senseDefect('concrete-spall', measured({ position, outline: { shape: { is: 'rectangle', widthMm, heightMm: 200 } } })).doubts.map((d) => d.id);
+    const doubts = (position: string, widthMm: number) =>
+      senseDefect('concrete-spall', measured({ position, outline: { shape: { is: 'rectangle', widthMm, heightMm: 200 } } })).doubts.map((d) => d.id);
     // with its margin on each side: 500 by 250 is twice, 550 by 250 is more
     expect(doubts('floor', 450)).toEqual([]);
     expect(doubts('floor', 500)).toEqual(['long-cut-out']);
@@ -192,14 +245,66 @@ describe('compound facts that cannot be', () => {
     [outline, { shape: { is: 'rectangle', widthMm: 300, heightMm: 0.5 } }, /1 mm cannot be. It must lie between/],
     [outline, { shape: { is: 'rectangle', widthMm: 300, heightMm: 200, depthMm: 5 } }, /no part 'depthMm'/],
     [outline, { shape: { is: 'l-shape', widthMm: 300, heightMm: 200, armWidthMm: 300, armHeightMm: 50 } }, /arms of an L must be narrower/],
-    [outline, { points: [{ xMm: 0, yMm: 0 }, { xMm: 1, yMm: 1 }] }, /three corners at least/],
-    [outline, { points: [{ xMm: 0, yMm: 0 }, { xMm: 100, yMm: 100 }, { xMm: 100, yMm: 0 }, { xMm: 0, yMm: 100 }] }, /its line crosses itself/],
-    [outline, { points: [{ xMm: 0, yMm: 0 }, { xMm: 'far', yMm: 1 }, { xMm: 5, yMm: 9 }] }, /corner 2 must have a place across/],
+    [
+      outline,
+      {
+        points: [
+          { xMm: 0, yMm: 0 },
+          { xMm: 1, yMm: 1 },
+        ],
+      },
+      /three corners at least/,
+    ],
+    [
+      outline,
+      {
+        points: [
+          { xMm: 0, yMm: 0 },
+          { xMm: 100, yMm: 100 },
+          { xMm: 100, yMm: 0 },
+          { xMm: 0, yMm: 100 },
+        ],
+      },
+      /its line crosses itself/,
+    ],
+    [
+      outline,
+      {
+        points: [
+          { xMm: 0, yMm: 0 },
+          { xMm: 'far', yMm: 1 },
+          { xMm: 5, yMm: 9 },
+        ],
+      },
+      /corner 2 must have a place across/,
+    ],
     [grid, { xMm: [0, 50], yMm: [0], depthMm: [] }, /from two to 30 places each way/],
     [grid, { xMm: [0, 50, 50], yMm: [0, 50], depthMm: [] }, /must go up/],
     [grid, { xMm: [0, 50], yMm: [0, 50], depthMm: [[0, 0]] }, /one depth at every crossing/],
-    [grid, { xMm: [0, 50], yMm: [0, 50], depthMm: [[0, 0], [0, 9000]] }, /cannot be. It must lie between 0 mm and/],
-    [grid, { xMm: [0, 50], yMm: [0, 50], depthMm: [[0, 0], [0, null]] }, /every depth must be a number/],
+    [
+      grid,
+      {
+        xMm: [0, 50],
+        yMm: [0, 50],
+        depthMm: [
+          [0, 0],
+          [0, 9000],
+        ],
+      },
+      /cannot be. It must lie between 0 mm and/,
+    ],
+    [
+      grid,
+      {
+        xMm: [0, 50],
+        yMm: [0, 50],
+        depthMm: [
+          [0, 0],
+          [0, null],
+        ],
+      },
+      /every depth must be a number/,
+    ],
     [tapping, { cellMm: 5, rows: ['hs'] }, /side of a cell: 5 mm cannot be/],
     [tapping, { cellMm: 100, rows: ['hs', 'h'] }, /every row has as many cells/],
     [tapping, { cellMm: 100, rows: ['hx'] }, /hollow, sound or not tapped/],
@@ -211,13 +316,26 @@ describe('compound facts that cannot be', () => {
 
   it('are found in anything that comes over the wire, without a fault', () => {
     const asks = [outline, grid, tapping].flatMap((a) => a ?? []);
-    fc.assert(fc.property(fc.constantFrom(...asks), fc.anything(), (ask, value) => { expect(() => factProblem(ask, fact(value))).not.toThrow(); }));
+    fc.assert(
+      fc.property(fc.constantFrom(...asks), fc.anything(), (ask, value) => {
+        expect(() => factProblem(ask, fact(value))).not.toThrow();
+      }),
+    );
   });
 });
 
 describe('a kind that exists only here', () => {
   it('is planned like any other as long as it is there', () => {
-    const gone = addKind({ id: 'test-kind', surface: 'timber', title: 'test', asks: [{ field: 'lengthMm', group: 'Size', ask: 'measure', kind: 'length', min: 1, max: 10, required: true, question: 'Length' }], survey: (read) => ({ size: [], measured: [{ id: 'length', label: 'Length', figure: read.measure('lengthMm') ?? read.ledger.assumed('none', 'length', 0, 'geometry') }] }) });
+    const gone = addKind({
+      id: 'test-kind',
+      surface: 'timber',
+      title: 'test',
+      asks: [{ field: 'lengthMm', group: 'Size', ask: 'measure', kind: 'length', min: 1, max: 10, required: true, question: 'Length' }],
+      survey: (read) => ({
+        size: [],
+        measured: [{ id: 'length', label: 'Length', figure: read.measure('lengthMm') ?? read.ledger.assumed('none', 'length', 0, 'geometry') }],
+      }),
+    });
     expect((planOf('test-kind', measured({ lengthMm: 5 })) as SurveyedPlan).surveyed.measured[0]?.figure.value).toBe(5);
     expect(() => addKind(kindOf('concrete-spall'))).toThrow(/already/);
     gone();

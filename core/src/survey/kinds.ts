@@ -27,11 +27,30 @@ import { slabCrack } from './slabCrackKind.ts';
 
 /** The kinds of defect that can be captured, in the order in which they are offered. A new kind is one file and one name here. */
 const shipped: readonly Kind[] = [
-  slabCrack, wallCrack, spall, barSpall, jointSpall, brokenEdge, scaling,
-  plasterCrack, plasterLoose, plasterHole,
-  drywallDent, fastenerPop, drywallHole, drywallJoint, finishFault,
-  timberCheck, timberDecay, timberThrough, timberDent,
-  tubNick, tubCrack, tubHole, tubChip, tubScratches,
+  slabCrack,
+  wallCrack,
+  spall,
+  barSpall,
+  jointSpall,
+  brokenEdge,
+  scaling,
+  plasterCrack,
+  plasterLoose,
+  plasterHole,
+  drywallDent,
+  fastenerPop,
+  drywallHole,
+  drywallJoint,
+  finishFault,
+  timberCheck,
+  timberDecay,
+  timberThrough,
+  timberDent,
+  tubNick,
+  tubCrack,
+  tubHole,
+  tubChip,
+  tubScratches,
 ];
 
 /** The id of a kind; which there are is known when it runs. */
@@ -65,5 +84,7 @@ export function kindOf(id: DefectKind): Kind {
 export function addKind(kind: Kind): () => void {
   if (known.has(kind.id)) throw new Error(`there is a kind '${kind.id}' already`);
   known.set(kind.id, kind);
-  return () => { known.delete(kind.id); };
+  return () => {
+    known.delete(kind.id);
+  };
 }

@@ -8,7 +8,14 @@ export interface More {
   readonly when?: readonly Condition[];
 }
 
-const base = (field: string, group: string, question: string, { required = true, hint, when }: More) => ({ field, group, question, required, ...(hint !== undefined && { hint }), ...(when && { when }) });
+const base = (field: string, group: string, question: string, { required = true, hint, when }: More) => ({
+  field,
+  group,
+  question,
+  required,
+  ...(hint !== undefined && { hint }),
+  ...(when && { when }),
+});
 
 /** A choice: values with their words. */
 export function choice(field: string, group: string, question: string, options: Readonly<Record<string, string>>, more: More = {}): ChoiceAsk {
@@ -16,7 +23,14 @@ export function choice(field: string, group: string, question: string, options: 
 }
 
 /** A measure of a kind, within its range in the kind's base unit. */
-export function measure(field: string, group: string, question: string, kind: QuantityKind, [min, max]: readonly [number, number], more: More = {}): MeasureAsk {
+export function measure(
+  field: string,
+  group: string,
+  question: string,
+  kind: QuantityKind,
+  [min, max]: readonly [number, number],
+  more: More = {},
+): MeasureAsk {
   return { ...base(field, group, question, more), ask: 'measure', kind, min, max };
 }
 
@@ -27,7 +41,12 @@ export const isNot = (field: string, ...values: readonly string[]): Condition =>
 export function lineAsks(what: string, widest: number, more: More = {}): (MeasureAsk | StationsAsk)[] {
   return [
     measure('lengthMm', 'Size', 'Length', 'length', [20, 500_000], { hint: `tape along the ${what}` }),
-    { ...base('widths', 'Size', 'Widths along it', { hint: 'gauge card or feeler, at the ends, the widest and the narrowest', ...more }), ask: 'stations', min: 0.02, max: widest },
+    {
+      ...base('widths', 'Size', 'Widths along it', { hint: 'gauge card or feeler, at the ends, the widest and the narrowest', ...more }),
+      ask: 'stations',
+      min: 0.02,
+      max: widest,
+    },
   ];
 }
 
@@ -40,8 +59,15 @@ export function outlineAsk(question: string, more: More = {}): OutlineAsk {
 export function depthAsks(most: number, more: More = {}): (ChoiceAsk | MeasureAsk | DepthGridAsk)[] {
   return [
     choice('bottom', 'Size', 'Is it of one depth?', { even: 'much the same', uneven: 'uneven' }, more),
-    measure('depthMm', 'Size', 'Depth', 'depth', [0.05, most], { hint: 'straightedge over it, rule down from that', when: [isNot('bottom', 'uneven'), ...(more.when ?? [])] }),
-    { ...base('depths', 'Size', 'Depths on a grid', { hint: 'straightedge across, read at even steps', when: [is('bottom', 'uneven'), ...(more.when ?? [])] }), ask: 'depth-grid', max: most },
+    measure('depthMm', 'Size', 'Depth', 'depth', [0.05, most], {
+      hint: 'straightedge over it, rule down from that',
+      when: [isNot('bottom', 'uneven'), ...(more.when ?? [])],
+    }),
+    {
+      ...base('depths', 'Size', 'Depths on a grid', { hint: 'straightedge across, read at even steps', when: [is('bottom', 'uneven'), ...(more.when ?? [])] }),
+      ask: 'depth-grid',
+      max: most,
+    },
   ];
 }
 
@@ -65,15 +91,26 @@ export const estimateAsk = measure('estimatedMm2', 'Size', 'What was estimated b
 export function causeAsks(causes: Readonly<Record<string, string>>): Ask[] {
   return [
     choice('cause', 'Cause', 'What caused it?', { ...causes, unknown: 'not known yet' }),
-    choice('causeBy', 'Cause', 'Who takes the cause away?', { gone: 'it is gone', us: 'we do', client: 'the client', other: 'another trade', nobody: 'nobody yet' }, { when: [isNot('cause', 'unknown')] }),
+    choice(
+      'causeBy',
+      'Cause',
+      'Who takes the cause away?',
+      { gone: 'it is gone', us: 'we do', client: 'the client', other: 'another trade', nobody: 'nobody yet' },
+      { when: [isNot('cause', 'unknown')] },
+    ),
   ];
 }
 
 /** Who looks at it afterwards, and how closely. */
-export const lookAsk = choice('look', 'After', 'How closely is it looked at?', { hidden: 'not seen', passing: 'in passing', close: 'closely, or in raking light' });
+export const lookAsk = choice('look', 'After', 'How closely is it looked at?', {
+  hidden: 'not seen',
+  passing: 'in passing',
+  close: 'closely, or in raking light',
+});
 
 /** What was on it. */
-export const beforeAsk = (options: Readonly<Record<string, string>>) => choice('before', 'After', 'What was on it before?', { bare: 'nothing', ...options, patch: 'an old patch', unknown: 'not known' });
+export const beforeAsk = (options: Readonly<Record<string, string>>) =>
+  choice('before', 'After', 'What was on it before?', { bare: 'nothing', ...options, patch: 'an old patch', unknown: 'not known' });
 
 /** What may lie behind, and whether one gets at it. */
 export const behindAsks: readonly Ask[] = [
@@ -83,13 +120,26 @@ export const behindAsks: readonly Ask[] = [
 
 export const positionAsk = choice('position', 'Member', 'Where does it lie?', { floor: 'floor', wall: 'wall', overhead: 'overhead', edge: 'edge' });
 
-export const trafficAsk = (more: More = {}) => choice('traffic', 'After', 'What goes over it?', { foot: 'feet', 'soft-tires': 'soft tires', 'hard-wheels': 'hard wheels' }, more);
+export const trafficAsk = (more: More = {}) =>
+  choice('traffic', 'After', 'What goes over it?', { foot: 'feet', 'soft-tires': 'soft tires', 'hard-wheels': 'hard wheels' }, more);
 
 /** Finish and light of a face, which decide how flat it has to be. */
 export const faceAsks: readonly Ask[] = [
-  choice('paint', 'After', 'What paint follows?', { flat: 'flat', eggshell: 'eggshell or satin', gloss: 'semigloss or gloss', paper: 'wall covering', none: 'none' }),
+  choice('paint', 'After', 'What paint follows?', {
+    flat: 'flat',
+    eggshell: 'eggshell or satin',
+    gloss: 'semigloss or gloss',
+    paper: 'wall covering',
+    none: 'none',
+  }),
   choice('light', 'After', 'How does light fall on it?', { soft: 'softly', raking: 'along the face' }),
-  choice('texture', 'After', 'What texture has it?', { smooth: 'smooth', orange: 'fine spatter', knockdown: 'flattened spatter', dash: 'dashed or coarse', other: 'another' }),
+  choice('texture', 'After', 'What texture has it?', {
+    smooth: 'smooth',
+    orange: 'fine spatter',
+    knockdown: 'flattened spatter',
+    dash: 'dashed or coarse',
+    other: 'another',
+  }),
 ];
 
 export const damp = { dry: 'dry', damp: 'damp', wet: 'wet' } as const;

@@ -16,7 +16,9 @@ describe('senseDefect', () => {
   it('refuses a crack deeper than its slab, saying what would be right', () => {
     const [refused] = sense({ answers: { depthMm: 121 } }).refused;
     expect(refused?.field).toBe('depthMm');
-    expect(tell(refused?.sentence ?? [], telling)).toBe('The crack cannot be deeper than the slab: 121 mm in a slab of 120 mm. A crack right through has the depth of the slab.');
+    expect(tell(refused?.sentence ?? [], telling)).toBe(
+      'The crack cannot be deeper than the slab: 121 mm in a slab of 120 mm. A crack right through has the depth of the slab.',
+    );
   });
 
   it('lets a crack right through the slab stand', () => {
@@ -25,7 +27,16 @@ describe('senseDefect', () => {
 
   it('refuses a width past the end of the crack, and two at one place', () => {
     expect(sense({ answers: { lengthMm: 2000 } }).refused.map((r) => r.field)).toEqual(['widths']);
-    expect(sense({ answers: { widths: [{ atMm: 0, widthMm: 2 }, { atMm: 0, widthMm: 3 }] } }).refused.map((r) => r.field)).toEqual(['widths']);
+    expect(
+      sense({
+        answers: {
+          widths: [
+            { atMm: 0, widthMm: 2 },
+            { atMm: 0, widthMm: 3 },
+          ],
+        },
+      }).refused.map((r) => r.field),
+    ).toEqual(['widths']);
   });
 
   it('reports a single bad fact before it compares facts with each other', () => {
@@ -36,7 +47,15 @@ describe('senseDefect', () => {
 
   it.each([
     ['wider-than-deep', { depthMm: 4 }],
-    ['uneven-width', { widths: [{ atMm: 0, widthMm: 1 }, { atMm: 1000, widthMm: 9 }] }],
+    [
+      'uneven-width',
+      {
+        widths: [
+          { atMm: 0, widthMm: 1 },
+          { atMm: 1000, widthMm: 9 },
+        ],
+      },
+    ],
     ['wider-than-long', { lengthMm: 50, widths: [{ atMm: 0, widthMm: 55 }], depthMm: 60 }],
   ])('asks about %s', (id, answers) => {
     const { doubts, refused } = sense({ answers });

@@ -59,7 +59,11 @@ function sensedArea(facts: AreaFacts): Sense {
   if (refused.length === 0 && air !== undefined && slab !== undefined && Math.abs(air - slab) > apartDoubtK) {
     const ledger = new Ledger();
     const t = (label: string, value: number) => ledger.given(label, 'temperature', value, 'entered', '');
-    doubts.push({ id: 'slab-off-air', field: 'slabC', sentence: say`The surface at ${t('slab', slab)} and the air at ${t('air', air)} stand far apart: was the surface itself probed?` });
+    doubts.push({
+      id: 'slab-off-air',
+      field: 'slabC',
+      sentence: say`The surface at ${t('slab', slab)} and the air at ${t('air', air)} stand far apart: was the surface itself probed?`,
+    });
   }
   return { refused, doubts, missing };
 }

@@ -39,7 +39,12 @@ function extentSurvey(read: FactReader, extent: Extent | undefined, more: (exten
   if (!extent) throw new Error('the extent is missing');
   return {
     size: say`${extent.area}`,
-    measured: [...extent.measured, ...voidOf(read, extent, { grid: 'depths', depth: 'depthMm' }), ...againstEstimate(read, extent, 'estimatedMm2'), ...more(extent)],
+    measured: [
+      ...extent.measured,
+      ...voidOf(read, extent, { grid: 'depths', depth: 'depthMm' }),
+      ...againstEstimate(read, extent, 'estimatedMm2'),
+      ...more(extent),
+    ],
     seen: extent.seen,
   };
 }
@@ -60,7 +65,10 @@ export function spotSurvey(read: FactReader, more: readonly Measured[] = []): Su
   if (!width || !height || !depth) throw new Error('a dimension is missing');
   return {
     size: say`${width} by ${height}, ${depth} deep`,
-    measured: [...measuredRow('void', 'Void as found, as an oval dish', read.ledger.compute(ovalDishVolume, { widthMm: width, heightMm: height, depthMm: depth })), ...more],
+    measured: [
+      ...measuredRow('void', 'Void as found, as an oval dish', read.ledger.compute(ovalDishVolume, { widthMm: width, heightMm: height, depthMm: depth })),
+      ...more,
+    ],
     seen: { outline: circle(width.value / 2, height.value / 2, width.value / 2, height.value / width.value), width, height },
   };
 }

@@ -19,12 +19,18 @@ function sense(facts: SlabCrackFacts, ledger: Ledger): { refused: Refusal[]; dou
   const slab = valueOf(facts.slabMm);
   const given = (label: string, kind: 'length' | 'depth' | 'crackWidth', value: number) => ledger.given(label, kind, value, 'entered', '');
   if (depth !== undefined && slab !== undefined && !atMost(depth, slab)) {
-    refused.push({ field: 'depthMm', sentence: say`The crack cannot be deeper than the slab: ${given('depth', 'depth', depth)} in a slab of ${given('slab', 'depth', slab)}. A crack right through has the depth of the slab.` });
+    refused.push({
+      field: 'depthMm',
+      sentence: say`The crack cannot be deeper than the slab: ${given('depth', 'depth', depth)} in a slab of ${given('slab', 'depth', slab)}. A crack right through has the depth of the slab.`,
+    });
   }
   if (length !== undefined) {
     const beyond = widths.find((s) => !atMost(s.atMm, length));
     if (beyond) {
-      refused.push({ field: 'widths', sentence: say`A width is placed at ${given('place', 'length', beyond.atMm)}, past the end of the crack at ${given('length', 'length', length)}. It must lie on the crack.` });
+      refused.push({
+        field: 'widths',
+        sentence: say`A width is placed at ${given('place', 'length', beyond.atMm)}, past the end of the crack at ${given('length', 'length', length)}. It must lie on the crack.`,
+      });
     }
   }
   const places = new Set(widths.map((s) => s.atMm));
@@ -34,10 +40,18 @@ function sense(facts: SlabCrackFacts, ledger: Ledger): { refused: Refusal[]; dou
     const widest = ledger.compute(widestWidth, { widthMm: stations });
     const least = Math.min(...widths.map((s) => s.widthMm));
     if (depth !== undefined && widest.value > depth) {
-      doubts.push({ id: 'wider-than-deep', field: 'depthMm', sentence: say`${widest} wide and only ${given('depth', 'depth', depth)} deep: is it a spall rather than a crack?` });
+      doubts.push({
+        id: 'wider-than-deep',
+        field: 'depthMm',
+        sentence: say`${widest} wide and only ${given('depth', 'depth', depth)} deep: is it a spall rather than a crack?`,
+      });
     }
     if (widest.value > least * spreadDoubt && widths.length > 1) {
-      doubts.push({ id: 'uneven-width', field: 'widths', sentence: say`The widest place, ${widest}, is far wider than the narrowest. The groove is cut for the widest all along: would two cracks, each with its own width, be right?` });
+      doubts.push({
+        id: 'uneven-width',
+        field: 'widths',
+        sentence: say`The widest place, ${widest}, is far wider than the narrowest. The groove is cut for the widest all along: would two cracks, each with its own width, be right?`,
+      });
     }
     if (length !== undefined && widest.value > length) {
       doubts.push({ id: 'wider-than-long', field: 'lengthMm', sentence: say`It is wider than it is long: is it a hole?` });

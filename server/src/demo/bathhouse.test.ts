@@ -1,4 +1,18 @@
-import { defectKinds, issuePlan, kindOf, overtaken, planRepair, relevantAsks, surfaces, tell, type Area, type Candidate, type Job, type JudgedPlan, type PlanInput } from '@oddment/core';
+import {
+  defectKinds,
+  issuePlan,
+  kindOf,
+  overtaken,
+  planRepair,
+  relevantAsks,
+  surfaces,
+  tell,
+  type Area,
+  type Candidate,
+  type Job,
+  type JudgedPlan,
+  type PlanInput,
+} from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { recomputedFigures } from '../../../core/test/recompute.ts';
 import { bathhouse } from './bathhouse.ts';
@@ -30,7 +44,10 @@ describe('the plans of the demo', () => {
   it('have a system that fits, with care or without, or a stop, or else the nearest says what would have to change', () => {
     for (const { mark, plan } of plans) {
       const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;
-      expect([mark, match !== undefined && (match.held || (match.candidates.some((c) => c.grade !== 'out') || match.candidates[0]?.against[0]?.change !== undefined))]).toEqual([mark, true]);
+      expect([
+        mark,
+        match !== undefined && (match.held || match.candidates.some((c) => c.grade !== 'out') || match.candidates[0]?.against[0]?.change !== undefined),
+      ]).toEqual([mark, true]);
     }
   });
 
@@ -41,9 +58,15 @@ describe('the plans of the demo', () => {
       for (const c of all) {
         for (const verdict of c.against.filter((v) => v.grade === 'out' && v.facts !== undefined)) {
           const changed = verdict.facts?.() ?? {};
-          const as = (values: Readonly<Record<string, unknown>> = {}) => Object.fromEntries(Object.entries(values).map(([field, value]) => [field, { value, how: 'assumed' as const, at: '2026-06-02T12:00:00Z' }]));
-          const again = planRepair({ ...input, area: { ...input.area, facts: { ...input.area.facts, ...as(changed.area) } }, defect: { ...input.defect, facts: { ...input.defect.facts, ...as(changed.defect) } } });
-          const judgedAgain: readonly Candidate[] = again.state === 'judged' ? again.candidates : again.state === 'surveyed' ? (again.match?.candidates ?? []) : [];
+          const as = (values: Readonly<Record<string, unknown>> = {}) =>
+            Object.fromEntries(Object.entries(values).map(([field, value]) => [field, { value, how: 'assumed' as const, at: '2026-06-02T12:00:00Z' }]));
+          const again = planRepair({
+            ...input,
+            area: { ...input.area, facts: { ...input.area.facts, ...as(changed.area) } },
+            defect: { ...input.defect, facts: { ...input.defect.facts, ...as(changed.defect) } },
+          });
+          const judgedAgain: readonly Candidate[] =
+            again.state === 'judged' ? again.candidates : again.state === 'surveyed' ? (again.match?.candidates ?? []) : [];
           const then = judgedAgain.find((one) => one.system.id === c.system.id)?.verdicts.find((v) => v.rule === verdict.rule && v.of === verdict.of);
           expect([mark, c.system.id, verdict.rule, then?.grade]).not.toEqual([mark, c.system.id, verdict.rule, 'out']);
           lifted += 1;
@@ -73,7 +96,11 @@ describe('the plans of the demo', () => {
     expect(of('PS-01').planned?.by).toBe('choice');
     expect(of('PS-02').planned?.by).toBe('proposal');
     expect(of('PS-03').planned).toBeUndefined();
-    expect(of('PS-04').stops.filter((s) => s.open).map((s) => s.id)).toEqual(['step']);
+    expect(
+      of('PS-04')
+        .stops.filter((s) => s.open)
+        .map((s) => s.id),
+    ).toEqual(['step']);
     expect(of('WH-01').candidates[0]?.system.id).toBe('flexible-sealant');
     expect(of('WH-02').repair?.method.size.limitedBecause).toBeDefined();
     expect(of('WH-03').stops.map((s) => [s.id, s.open])).toEqual([['structural', false]]);
@@ -88,20 +115,35 @@ describe('every defect of the demo', () => {
     for (const a of areas) {
       const rooms = { ...a, id: a.name, defects: [] } as unknown as Area;
       for (const { firstLook, ...d } of a.defects) {
-        const input: PlanInput = { job: whole, area: { ...rooms, facts: atFirst(a.facts, a.firstLook) }, defect: { confirmed: [], decisions: [], id: d.mark, ...d, facts: atFirst(d.facts, firstLook) } };
+        const input: PlanInput = {
+          job: whole,
+          area: { ...rooms, facts: atFirst(a.facts, a.firstLook) },
+          defect: { confirmed: [], decisions: [], id: d.mark, ...d, facts: atFirst(d.facts, firstLook) },
+        };
         const done = issuePlan(input);
         expect([d.mark, done.ok]).toEqual([d.mark, true]);
         const over = overtaken(planRepair({ ...input, area: rooms, defect: { ...input.defect, facts: d.facts } }), whole);
         if (over) found[d.mark] = over.held ? 'held' : 'barred';
       }
     }
-    expect(found).toEqual({ 'PS-03': 'barred', 'PS-04': 'held', 'BR-01': 'held', 'BR-02': 'held', 'TO-01': 'held', 'TO-02': 'held', 'TO-03': 'barred', 'CY-01': 'held' });
+    expect(found).toEqual({
+      'PS-03': 'barred',
+      'PS-04': 'held',
+      'BR-01': 'held',
+      'BR-02': 'held',
+      'TO-01': 'held',
+      'TO-02': 'held',
+      'TO-03': 'barred',
+      'CY-01': 'held',
+    });
   });
 
   /** What would be decided and chosen on a walk: every stop that a decision lifts, and the best system there is. */
   function decided({ input, plan }: (typeof plans)[number]): PlanInput {
     const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;
-    const decisions = (match?.stops ?? []).filter((s) => s.open && s.liftedBy === 'decision').map((s) => ({ stop: s.id, who: 'Rosalind Achterberg', capacity: 'licensed engineer', what: 'may be repaired', on: '2026-06-01' }));
+    const decisions = (match?.stops ?? [])
+      .filter((s) => s.open && s.liftedBy === 'decision')
+      .map((s) => ({ stop: s.id, who: 'Rosalind Achterberg', capacity: 'licensed engineer', what: 'may be repaired', on: '2026-06-01' }));
     const system = input.defect.choice?.system ?? match?.candidates[0]?.system.id ?? '';
     return { ...input, defect: { ...input.defect, decisions: [...input.defect.decisions, ...decisions], choice: { system, reason: 'decided on the walk' } } };
   }
@@ -112,7 +154,10 @@ describe('every defect of the demo', () => {
       const done = issuePlan(decided(one));
       if (done.ok) continue;
       refused.push(one.mark);
-      expect([one.mark, tell(done.why, { units: 'metric', timeZone: 'UTC' })]).toEqual([one.mark, expect.stringMatching(/until it is decided|stops hardening/)]);
+      expect([one.mark, tell(done.why, { units: 'metric', timeZone: 'UTC' })]).toEqual([
+        one.mark,
+        expect.stringMatching(/until it is decided|stops hardening/),
+      ]);
     }
     // the ramp at two degrees, its bars not located
     expect(refused).toEqual(['CY-01']);
@@ -123,11 +168,16 @@ describe('every defect of the demo', () => {
     for (const { job: own, areas: rooms } of moreJobs(new Date('2026-06-02T12:00:00Z'))) {
       for (const a of rooms) {
         for (const d of a.defects) {
-          const input: PlanInput = { job: { ...own, id: 'j', areas: [] }, area: { ...a, id: a.name, defects: [] }, defect: { confirmed: [], decisions: [], id: d.mark, ...d } };
+          const input: PlanInput = {
+            job: { ...own, id: 'j', areas: [] },
+            area: { ...a, id: a.name, defects: [] },
+            defect: { confirmed: [], decisions: [], id: d.mark, ...d },
+          };
           const plan = planRepair(input);
           expect([d.mark, plan.state === 'surveyed' && plan.match?.chosen?.candidate.grade]).toEqual([d.mark, 'fits']);
           expect([d.mark, issuePlan(input).ok]).toEqual([d.mark, true]);
-          for (const [field] of Object.entries(d.facts)) expect([d.mark, field, kindOf(d.kind).asks.some((ask) => ask.field === field)]).toEqual([d.mark, field, true]);
+          for (const [field] of Object.entries(d.facts))
+            expect([d.mark, field, kindOf(d.kind).asks.some((ask) => ask.field === field)]).toEqual([d.mark, field, true]);
           issued += 1;
         }
       }

@@ -27,7 +27,11 @@ const shelf = firmShelf([]);
 describe('the demo, once it is loaded', () => {
   it('has three jobs, and of every defect an issued plan', () => {
     expect(jobs).toHaveLength(3);
-    expect(defects().map(({ defect }) => defect.mark).filter((mark) => !plans.some((p) => p.mark === mark))).toEqual([]);
+    expect(
+      defects()
+        .map(({ defect }) => defect.mark)
+        .filter((mark) => !plans.some((p) => p.mark === mark)),
+    ).toEqual([]);
     expect(plans).toHaveLength(defects().length);
   });
 

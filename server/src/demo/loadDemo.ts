@@ -33,14 +33,21 @@ interface DemoRooms {
 type Facts = Readonly<Record<string, Fact<unknown>>>;
 
 /** The facts as the first look left them. */
-export const atFirst = (facts: Facts, firstLook: FirstLook = {}): Facts => Object.fromEntries(Object.entries({ ...facts, ...firstLook }).flatMap(([field, fact]) => (fact === undefined ? [] : [[field, fact]])));
+export const atFirst = (facts: Facts, firstLook: FirstLook = {}): Facts =>
+  Object.fromEntries(Object.entries({ ...facts, ...firstLook }).flatMap(([field, fact]) => (fact === undefined ? [] : [[field, fact]])));
 
 /** The facts after the second look: what it found otherwise is dated by it. */
-const seenAgain = (facts: Facts, firstLook: FirstLook, at: string): object => Object.fromEntries(Object.entries(facts).map(([field, fact]) => [field, field in firstLook ? { ...fact, at } : fact]));
+const seenAgain = (facts: Facts, firstLook: FirstLook, at: string): object =>
+  Object.fromEntries(Object.entries(facts).map(([field, fact]) => [field, field in firstLook ? { ...fact, at } : fact]));
 
 /** Makes the demo firm and its jobs through the services that a person's input goes through. */
 export async function loadDemo(db: Database, clock: Clock): Promise<void> {
-  const { firmId, accountId } = await makeFirm(db, clock, { firm: 'Varga & Daughters, repairs', name: 'Ines Varga', login: 'demo', password: randomBytes(24).toString('base64url') }, true);
+  const { firmId, accountId } = await makeFirm(
+    db,
+    clock,
+    { firm: 'Varga & Daughters, repairs', name: 'Ines Varga', login: 'demo', password: randomBytes(24).toString('base64url') },
+    true,
+  );
   const scope: Scope = { firmId, accountId, at: clock.now().toISOString() };
   const made = (name: string) => ({ id: demoId(name), change: demoId(`${name} made`) });
   const day = (days: number) => new Date(clock.now().getTime() + days * 86_400_000).toISOString().slice(0, 10);
@@ -74,7 +81,13 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
       }
       for (const { firstLook: found, ...defect } of defects) {
         if (!found) continue;
-        const body = checked(ChangeDefectBody, { confirmed: [], decisions: [], ...defect, facts: seenAgain(defect.facts, found, at.at), ...version(defect.mark) });
+        const body = checked(ChangeDefectBody, {
+          confirmed: [],
+          decisions: [],
+          ...defect,
+          facts: seenAgain(defect.facts, found, at.at),
+          ...version(defect.mark),
+        });
         await changeRecord(db, at, 'defect', made(defect.mark).id, body, 'change', defectValues(body));
       }
     }
@@ -84,10 +97,18 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
     for (const { mark } of areas.flatMap((a) => a.defects)) {
       const plan = await issue(db, who, at, made(mark).id, { ...made(`plan of ${mark}`), jobVersion: 1, areaVersion: 1, defectVersion: 1 });
       const minutes = begun[mark];
-      if (minutes !== undefined) await changeState(db, who, before(minutes), (plan.record as { id: string }).id, { change: demoId(`${mark} begun`), version: 1, state: 'begun' });
+      if (minutes !== undefined)
+        await changeState(db, who, before(minutes), (plan.record as { id: string }).id, { change: demoId(`${mark} begun`), version: 1, state: 'begun' });
     }
   };
-  const filler = checked(NewProductBody, { ...made('light filler'), title: 'Light filler from the yard on Quarry Street', basedOn: 'vinyl-spackle', sheet: 'data sheet from the lid, last spring', figures: { 'depth/max': 5 }, packs: [{ size: 1000, unit: 'mL', price: { amount: 9.8, currency: 'USD', on: day(-40) }, openDays: 60 }] });
+  const filler = checked(NewProductBody, {
+    ...made('light filler'),
+    title: 'Light filler from the yard on Quarry Street',
+    basedOn: 'vinyl-spackle',
+    sheet: 'data sheet from the lid, last spring',
+    figures: { 'depth/max': 5 },
+    packs: [{ size: 1000, unit: 'mL', price: { amount: 9.8, currency: 'USD', on: day(-40) }, openDays: 60 }],
+  });
   await createRecord(db, scope, 'product', filler, productValues(filler, { account: { id: accountId, name: 'Ines Varga', role: 'owner' } }, scope.at));
   const packs = [
     { ...made('packs of resin'), of: 'rapid-crack-resin', lot: 'R-118', count: 6, expiresOn: day(90), place: 'van, left shelf' },

@@ -12,7 +12,13 @@ function inputOf(mark: string): PlanInput {
   for (const { job, areas } of moreJobs(new Date('2026-06-02T12:00:00Z'))) {
     for (const a of areas) {
       const d = a.defects.find((one) => one.mark === mark);
-      if (d) return { job: { ...job, id: 'j', areas: [] }, area: { ...a, id: a.name, defects: [] }, defect: { confirmed: [], decisions: [], id: mark, ...d }, rules };
+      if (d)
+        return {
+          job: { ...job, id: 'j', areas: [] },
+          area: { ...a, id: a.name, defects: [] },
+          defect: { confirmed: [], decisions: [], id: mark, ...d },
+          rules,
+        };
     }
   }
   throw new Error(mark);
@@ -20,10 +26,15 @@ function inputOf(mark: string): PlanInput {
 
 async function pagesOf(pdf: Buffer): Promise<string[]> {
   const document = await getDocument({ data: new Uint8Array(pdf), useSystemFonts: false, verbosity: 0 }).promise;
-  return Promise.all(Array.from({ length: document.numPages }, async (_v, i) => {
-    const { items } = await (await document.getPage(i + 1)).getTextContent();
-    return items.map((item) => ('str' in item ? item.str : '')).join(' ').replaceAll(/\s+/g, ' ');
-  }));
+  return Promise.all(
+    Array.from({ length: document.numPages }, async (_v, i) => {
+      const { items } = await (await document.getPage(i + 1)).getTextContent();
+      return items
+        .map((item) => ('str' in item ? item.str : ''))
+        .join(' ')
+        .replaceAll(/\s+/g, ' ');
+    }),
+  );
 }
 
 const whole = ({ job, area, defect }: PlanInput): Job => ({ ...job, areas: [{ ...area, defects: [defect] }] });
@@ -41,7 +52,14 @@ describe('options as PDF', () => {
       for (const figure of [o.byHand, o.elapsed, ...(o.price ? [o.price.total] : [])]) expect(pages[0]).toContain(show(figure, units).text);
       for (const outlook of o.outlooks) expect(pages[0]?.replaceAll(' ', '')).toContain(outlook.leaves.replaceAll(' ', ''));
     }
-    for (const words of ['Price, USD', 'Material is not in it', 'What it leaves behind', 'How long it is expected to hold', 'gives no structural, medical or legal advice']) expect(pages[0]).toContain(words);
+    for (const words of [
+      'Price, USD',
+      'Material is not in it',
+      'What it leaves behind',
+      'How long it is expected to hold',
+      'gives no structural, medical or legal advice',
+    ])
+      expect(pages[0]).toContain(words);
   });
 
   it('say what cannot be one', async () => {
@@ -55,16 +73,19 @@ describe('options as PDF', () => {
 });
 
 describe('the sheet of any family as PDF', () => {
-  it.each(['WC-01', 'WC-02', 'WC-03', 'WR-01', 'WR-02', 'WR-03', 'RR-01', 'RR-02', 'RR-03', 'RR-04', 'RR-05', 'RR-06'])('%s holds every step, mix, amount and caution of its plan', async (mark) => {
-    const input = inputOf(mark);
-    const plan = planRepair(input);
-    const work = plan.state === 'surveyed' ? plan.match?.work() : undefined;
-    if (!work) throw new Error(`no method for ${mark}`);
-    const text = (await pagesOf(await plansPdf([plan], whole(input), how(input)))).join(' ').replaceAll(' ', '');
-    const squeezed = (words: string) => words.replaceAll(/\s+/g, '');
-    for (const { step } of work.schedule.rows) expect(text).toContain(squeezed(tell(step.title, how(input))));
-    for (const mix of work.mixes) for (const part of mix.parts) expect(text).toContain(squeezed(part.what));
-    for (const q of work.quantities) expect(text).toContain(squeezed(show(q.figure, 'metric').text));
-    for (const c of work.cautions) expect(text).toContain(squeezed(`${c.title}.`));
-  });
+  it.each(['WC-01', 'WC-02', 'WC-03', 'WR-01', 'WR-02', 'WR-03', 'RR-01', 'RR-02', 'RR-03', 'RR-04', 'RR-05', 'RR-06'])(
+    '%s holds every step, mix, amount and caution of its plan',
+    async (mark) => {
+      const input = inputOf(mark);
+      const plan = planRepair(input);
+      const work = plan.state === 'surveyed' ? plan.match?.work() : undefined;
+      if (!work) throw new Error(`no method for ${mark}`);
+      const text = (await pagesOf(await plansPdf([plan], whole(input), how(input)))).join(' ').replaceAll(' ', '');
+      const squeezed = (words: string) => words.replaceAll(/\s+/g, '');
+      for (const { step } of work.schedule.rows) expect(text).toContain(squeezed(tell(step.title, how(input))));
+      for (const mix of work.mixes) for (const part of mix.parts) expect(text).toContain(squeezed(part.what));
+      for (const q of work.quantities) expect(text).toContain(squeezed(show(q.figure, 'metric').text));
+      for (const c of work.cautions) expect(text).toContain(squeezed(`${c.title}.`));
+    },
+  );
 });

@@ -10,17 +10,42 @@ function column(option: ClientOption, how: Telling, n: number): Column {
   const { scope, title, byHand, elapsed, visits, price, quantities, outlooks, cares, sheet } = option;
   const figure = (f: Parameters<typeof show>[0]) => show(f, how.units).text;
   const rows: readonly (readonly [string, string])[] = [
-    ['By hand', figure(byHand)], ['From start to finish', figure(elapsed)], ...(visits ? [['Visits', figure(visits)] as const] : []),
-    ...(price ? [[`Price, ${price.currency}`, figure(price.total)] as const, ...(price.parts.length > 1 ? price.parts.map((p) => [p.label, figure(p.figure)] as const) : [])] : []),
+    ['By hand', figure(byHand)],
+    ['From start to finish', figure(elapsed)],
+    ...(visits ? [['Visits', figure(visits)] as const] : []),
+    ...(price
+      ? [
+          [`Price, ${price.currency}`, figure(price.total)] as const,
+          ...(price.parts.length > 1 ? price.parts.map((p) => [p.label, figure(p.figure)] as const) : []),
+        ]
+      : []),
   ];
-  const table = (of: readonly (readonly [string, string])[]): Content => ({ table: { widths: ['*', 'auto'], body: of.map(([label, value]) => [label, { text: value, bold: true, alignment: 'right' as const }]) }, layout: tableRule });
+  const table = (of: readonly (readonly [string, string])[]): Content => ({
+    table: { widths: ['*', 'auto'], body: of.map(([label, value]) => [label, { text: value, bold: true, alignment: 'right' as const }]) },
+    layout: tableRule,
+  });
   return {
     width: '*',
     stack: [
       { text: scopes[scope].title, fontSize: 9, color: '#444444' },
       { text: title, bold: true, fontSize: 12 },
       { text: scopes[scope].means, italics: true },
-      { svg: svgText(sectionDrawing(sheet.section, { ...how, width: 330, height: 200, palette: print, prefix: `o${String(n)}`, font: documentFont, rimless: true, bare: true })), width: 165, margin: [0, 4, 0, 0] },
+      {
+        svg: svgText(
+          sectionDrawing(sheet.section, {
+            ...how,
+            width: 330,
+            height: 200,
+            palette: print,
+            prefix: `o${String(n)}`,
+            font: documentFont,
+            rimless: true,
+            bare: true,
+          }),
+        ),
+        width: 165,
+        margin: [0, 4, 0, 0],
+      },
       table(rows),
       ...(price?.without === undefined ? [] : [{ text: price.without, fontSize: 7.5 }]),
       heading('What it takes'),

@@ -24,7 +24,10 @@ function threads(): Piscina {
  * @param options.signal stops it, wherever it is
  * @throws AbortError when it was stopped
  */
-export async function pdfOf(task: PdfTask, { onProgress, signal }: { onProgress?: (progress: PdfProgress) => void; signal?: AbortSignal } = {}): Promise<Buffer> {
+export async function pdfOf(
+  task: PdfTask,
+  { onProgress, signal }: { onProgress?: (progress: PdfProgress) => void; signal?: AbortSignal } = {},
+): Promise<Buffer> {
   const { port1, port2 } = new MessageChannel();
   if (onProgress) port1.on('message', onProgress);
   try {

@@ -2,8 +2,25 @@ import type { Asked, Face, HouseRules, Job, KeptSheet, Product, UnitSystem } fro
 
 /** A PDF to be made: the sheets of a job as they are now, options for the client, or an issued plan as it was kept. Plain data: it crosses into a thread. */
 export type PdfTask =
-  | { readonly kind: 'plans'; readonly job: Job; readonly rules: HouseRules; readonly products?: readonly Product[]; readonly units: UnitSystem; readonly defectId?: string; readonly areaId?: string }
-  | { readonly kind: 'options'; readonly job: Job; readonly rules: HouseRules; readonly products: readonly Product[]; readonly units: UnitSystem; readonly defectId: string; readonly asked?: readonly Asked[]; readonly face?: Face }
+  | {
+      readonly kind: 'plans';
+      readonly job: Job;
+      readonly rules: HouseRules;
+      readonly products?: readonly Product[];
+      readonly units: UnitSystem;
+      readonly defectId?: string;
+      readonly areaId?: string;
+    }
+  | {
+      readonly kind: 'options';
+      readonly job: Job;
+      readonly rules: HouseRules;
+      readonly products: readonly Product[];
+      readonly units: UnitSystem;
+      readonly defectId: string;
+      readonly asked?: readonly Asked[];
+      readonly face?: Face;
+    }
   | { readonly kind: 'issued'; readonly kept: KeptSheet; readonly units: UnitSystem; readonly issued: string; readonly over?: string };
 
 /** How far it is: the stage of the work, and the share of that stage that is done. */

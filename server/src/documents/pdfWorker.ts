@@ -9,8 +9,12 @@ import { issuedPdf, plansPdf } from './sheetsPdf.ts';
  * @param port told how far it is
  */
 export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort }): Promise<Uint8Array> {
-  const tell = (progress: PdfProgress) => { port.postMessage(progress); };
-  const drawn = (done: number) => { tell({ stage: 'drawing', done }); };
+  const tell = (progress: PdfProgress) => {
+    port.postMessage(progress);
+  };
+  const drawn = (done: number) => {
+    tell({ stage: 'drawing', done });
+  };
   try {
     if (task.kind === 'issued') {
       const { sheet } = readSheet(task.kept);
@@ -21,12 +25,22 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
     if (task.kind === 'options') {
       const area = job.areas.find((a) => a.defects.some((d) => d.id === defectId));
       const defect = area?.defects.find((d) => d.id === defectId);
-      const options = area && defect && clientOptions({ job, area, defect, rules, shelf }, { products, ...(task.asked && { asked: task.asked }), ...(task.face && { face: task.face }) });
+      const options =
+        area &&
+        defect &&
+        clientOptions({ job, area, defect, rules, shelf }, { products, ...(task.asked && { asked: task.asked }), ...(task.face && { face: task.face }) });
       tell({ stage: 'layout', done: 0 });
-      return await optionsPdf(options ?? { mark: defect?.mark ?? '', title: '', place: job.site, options: [], notes: [[stillToAnswer]], advice: '' }, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);
+      return await optionsPdf(
+        options ?? { mark: defect?.mark ?? '', title: '', place: job.site, options: [], notes: [[stillToAnswer]], advice: '' },
+        job,
+        { units, timeZone: job.timeZone, day: job.startAt },
+        drawn,
+      );
     }
     const { areaId } = task;
-    const wanted = job.areas.filter((area) => areaId === undefined || area.id === areaId).flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
+    const wanted = job.areas
+      .filter((area) => areaId === undefined || area.id === areaId)
+      .flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
     const plans = wanted.map(({ area, defect }, i) => {
       tell({ stage: 'planning', done: i / wanted.length });
       return planRepair({ job, area, defect, rules, shelf });

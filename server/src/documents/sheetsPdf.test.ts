@@ -8,7 +8,7 @@ import { issuedPdf, plansPdf } from './sheetsPdf.ts';
 
 function jobOf(...settings: readonly Setting[]): Job {
   const { job, area } = planInput();
-  const defects = settings.map((s, i) => ({ ...planInput(s).defect, id: `d${String(i)}`, mark: `T-0${String(i + 1)}`}));
+  const defects = settings.map((s, i) => ({ ...planInput(s).defect, id: `d${String(i)}`, mark: `T-0${String(i + 1)}` }));
   return { ...job, areas: [{ ...area, defects }] };
 }
 
@@ -17,7 +17,12 @@ async function textOf(pdf: Buffer): Promise<string[]> {
   const pages: string[] = [];
   for (let n = 1; n <= document.numPages; n++) {
     const { items } = await (await document.getPage(n)).getTextContent();
-    pages.push(items.map((item) => ('str' in item ? item.str : '')).join(' ').replaceAll(/\s+/g, ' '));
+    pages.push(
+      items
+        .map((item) => ('str' in item ? item.str : ''))
+        .join(' ')
+        .replaceAll(/\s+/g, ' '),
+    );
   }
   return pages;
 }
@@ -32,8 +37,17 @@ describe('the sheets as PDF', () => {
     for (const d of judged(worn).section.dimensions) expect(pages[0]).toContain(show(d.figure, units).text);
     const { repair } = judged(worn);
     if (!repair) throw new Error('no method');
-    for (const f of [repair.batch.resinPlaced, repair.batch.sandPlaced, repair.schedule.total, repair.method.lifts.filled]) expect(pages[0]).toContain(show(f, units).text);
-    for (const words of ['Chase', 'Silica dust', 'begin before', 'as recalled, check the current text', 'gives no structural, medical or legal advice', 'ground flush from']) expect(pages[0]).toContain(words);
+    for (const f of [repair.batch.resinPlaced, repair.batch.sandPlaced, repair.schedule.total, repair.method.lifts.filled])
+      expect(pages[0]).toContain(show(f, units).text);
+    for (const words of [
+      'Chase',
+      'Silica dust',
+      'begin before',
+      'as recalled, check the current text',
+      'gives no structural, medical or legal advice',
+      'ground flush from',
+    ])
+      expect(pages[0]).toContain(words);
   });
 
   it('hold a page a repair: those that stop and those with questions open too', async () => {
@@ -55,7 +69,9 @@ describe('the sheets as PDF', () => {
   });
 
   it('carry the reason of a choice against the verdict', async () => {
-    const [page] = await textOf(await sheetsPdf(jobOf({ answers: { moisture: 'damp' }, defect: { choice: { system: 'rapid-crack-resin', reason: 'dried since' } } })));
+    const [page] = await textOf(
+      await sheetsPdf(jobOf({ answers: { moisture: 'damp' }, defect: { choice: { system: 'rapid-crack-resin', reason: 'dried since' } } })),
+    );
     expect(page).toContain('Chosen against the verdict, because: dried since');
   });
 });
@@ -64,7 +80,9 @@ describe('the PDF of an issued plan', () => {
   it('is drawn from what was kept, and says when it was issued', async () => {
     const plan = judged(worn);
     const { sheet } = readSheet(keepSheet(sheetOf(plan, planInput(worn).job), plan.ledger));
-    const [page] = await textOf(await issuedPdf(sheet, { units: 'metric', timeZone: 'UTC' }, { issued: 'Issued 2026-06-02 by Nell', over: 'Do not go on from this plan.' }));
+    const [page] = await textOf(
+      await issuedPdf(sheet, { units: 'metric', timeZone: 'UTC' }, { issued: 'Issued 2026-06-02 by Nell', over: 'Do not go on from this plan.' }),
+    );
     expect(page).toContain('Issued 2026-06-02 by Nell');
     expect(page).toContain('Do not go on from this plan.');
     for (const d of plan.section.dimensions) expect(page).toContain(show(d.figure, 'metric').text);
@@ -91,7 +109,12 @@ describe('the thread', () => {
 
   it('is stopped by whoever asked, and works for the next one', async () => {
     const stop = new AbortController();
-    const long = pdfOf(task(60), { signal: stop.signal, onProgress: () => { stop.abort(); } });
+    const long = pdfOf(task(60), {
+      signal: stop.signal,
+      onProgress: () => {
+        stop.abort();
+      },
+    });
     await expect(long).rejects.toThrow(/abort/i);
     expect(await textOf(await pdfOf(task(1)))).toHaveLength(1);
   });

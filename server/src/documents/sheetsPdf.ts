@@ -1,4 +1,24 @@
-import { answersSentence, cite, factSaying, kindOf, relevantAsks, show, sheetOf, siteDateTime, stepRows, tell, type Figure, type Job, type Mix, type RepairPlan, type Saying, type Sheet, type SheetWork, type SurveyedPlan, type Telling } from '@oddment/core';
+import {
+  answersSentence,
+  cite,
+  factSaying,
+  kindOf,
+  relevantAsks,
+  show,
+  sheetOf,
+  siteDateTime,
+  stepRows,
+  tell,
+  type Figure,
+  type Job,
+  type Mix,
+  type RepairPlan,
+  type Saying,
+  type Sheet,
+  type SheetWork,
+  type SurveyedPlan,
+  type Telling,
+} from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { documentFont as family, pdfOf, tableRule as rule } from './pdfDocument.ts';
@@ -16,7 +36,21 @@ function heading(words: string): Content {
 
 function stopContent({ text }: Words, { stops }: Sheet): Content[] {
   return stops.map((s) => ({
-    table: { widths: ['*'], body: [[{ text: [{ text: `${s.open ? 'STOP' : 'Decided'}: ${s.title}. `, bold: true }, text(s.why), s.decision ? ` ${s.decision.who}, ${s.decision.capacity}, ${s.decision.on}: ${s.decision.what}` : ` Who decides: ${s.who}.`, ` (${cite(s.source)})`] }]] },
+    table: {
+      widths: ['*'],
+      body: [
+        [
+          {
+            text: [
+              { text: `${s.open ? 'STOP' : 'Decided'}: ${s.title}. `, bold: true },
+              text(s.why),
+              s.decision ? ` ${s.decision.who}, ${s.decision.capacity}, ${s.decision.on}: ${s.decision.what}` : ` Who decides: ${s.who}.`,
+              ` (${cite(s.source)})`,
+            ],
+          },
+        ],
+      ],
+    },
     margin: [0, 3, 0, 0],
   }));
 }
@@ -25,22 +59,34 @@ function stepTable({ text, how }: Words, work: SheetWork): Content {
   const body = stepRows(work.schedule, how).flatMap(({ day, time, timed, latest, more }): TableCell[][] => [
     ...(day === undefined ? [] : [[{ text: day, bold: true, colSpan: 2, margin: [0, 3, 0, 0] as [number, number, number, number] }, '']]),
     [
-    { columns: [{ width: 11, canvas: [{ type: 'rect', x: 0, y: 2, w: 6, h: 6, lineWidth: 0.7 }] }, { width: '*', text: time, bold: true }] },
-    {
-      text: [
-        { text: text(timed.step.title), bold: true },
-        `: ${text(timed.step.detail)}`,
-        { text: latest === undefined ? '' : `; begin before ${latest}`, bold: true },
-        more.length === 0 ? '. ' : `; then section ${more.map((m) => `${String(m.section)} at ${m.time}`).join(', ')}. `,
-        { text: text(timed.step.look), italics: true },
-      ],
-    },
-  ]]);
+      {
+        columns: [
+          { width: 11, canvas: [{ type: 'rect', x: 0, y: 2, w: 6, h: 6, lineWidth: 0.7 }] },
+          { width: '*', text: time, bold: true },
+        ],
+      },
+      {
+        text: [
+          { text: text(timed.step.title), bold: true },
+          `: ${text(timed.step.detail)}`,
+          { text: latest === undefined ? '' : `; begin before ${latest}`, bold: true },
+          more.length === 0 ? '. ' : `; then section ${more.map((m) => `${String(m.section)} at ${m.time}`).join(', ')}. `,
+          { text: text(timed.step.look), italics: true },
+        ],
+      },
+    ],
+  ]);
   return { table: { widths: [46, '*'], body, dontBreakRows: true }, layout: rule };
 }
 
 function quantities({ figure }: Words, work: SheetWork): Content {
-  return { table: { widths: ['*', 'auto'], body: work.quantities.map((q) => [q.label, { text: figure(q.figure), bold: true, alignment: 'right' as const, noWrap: true }]) }, layout: rule };
+  return {
+    table: {
+      widths: ['*', 'auto'],
+      body: work.quantities.map((q) => [q.label, { text: figure(q.figure), bold: true, alignment: 'right' as const, noWrap: true }]),
+    },
+    layout: rule,
+  };
 }
 
 /** What is mixed, in batches that are placed within their working time. */
@@ -55,7 +101,9 @@ function mixContent({ text, figure }: Words, mixes: readonly Mix[]): Content[] {
 function workContent(words: Words, work: SheetWork): Content[] {
   const { text, figure } = words;
   return [
-    heading(`${work.title}, ${work.named}${work.by === 'proposal' ? ' (proposed, not chosen yet)' : ''}: ${figure(work.schedule.total)}, ${figure(work.schedule.handsOn)} by hand`),
+    heading(
+      `${work.title}, ${work.named}${work.by === 'proposal' ? ' (proposed, not chosen yet)' : ''}: ${figure(work.schedule.total)}, ${figure(work.schedule.handsOn)} by hand`,
+    ),
     ...(work.reason === undefined ? [] : [`Chosen against the verdict, because: ${work.reason}`]),
     ...work.cares.map((c): Content => ({ text: [{ text: `Care, ${c.title.toLowerCase()}: `, bold: true }, `${text(c.why)}. (${cite(c.source)})`] })),
     stepTable(words, work),
@@ -63,7 +111,13 @@ function workContent(words: Words, work: SheetWork): Content[] {
       columns: [
         { width: '30%', stack: [heading('Quantities'), quantities(words, work)] },
         ...(work.mixes?.length ? [{ width: '28%', stack: mixContent(words, work.mixes) }] : []),
-        { width: '*', stack: [heading('Cautions'), { ul: work.cautions.map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${text(c.text)} (${cite(c.source)})`] })) }] },
+        {
+          width: '*',
+          stack: [
+            heading('Cautions'),
+            { ul: work.cautions.map((c) => ({ text: [{ text: `${c.title}. `, bold: true }, `${text(c.text)} (${cite(c.source)})`] })) },
+          ],
+        },
       ],
       columnGap: 14,
     },
@@ -74,7 +128,10 @@ type Titled = Pick<Sheet, 'mark' | 'title' | 'area' | 'site' | 'client' | 'timeZ
 
 function titleContent({ mark, title, area, site, client, timeZone, startAt, people }: Titled, first: boolean): Content {
   return {
-    text: [{ text: `${mark}, ${title}`, bold: true, fontSize: 14 }, `   ${area}, ${site}${client === '' ? '' : ` for ${client}`}   ${siteDateTime(startAt, timeZone).date}, ${people === 1 ? 'one person' : 'a pair'}`],
+    text: [
+      { text: `${mark}, ${title}`, bold: true, fontSize: 14 },
+      `   ${area}, ${site}${client === '' ? '' : ` for ${client}`}   ${siteDateTime(startAt, timeZone).date}, ${people === 1 ? 'one person' : 'a pair'}`,
+    ],
     ...(!first && { pageBreak: 'before' as const }),
   };
 }
@@ -90,11 +147,26 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
   return [
     titleContent(sheet, first),
     ...(issued === undefined ? [] : [{ text: issued, bold: true }]),
-    ...(over === undefined ? [] : [{ table: { widths: ['*'], body: [[{ text: over, bold: true, margin: [4, 3, 4, 3] as [number, number, number, number] }]] }, margin: [0, 4, 0, 4] as [number, number, number, number] }]),
+    ...(over === undefined
+      ? []
+      : [
+          {
+            table: { widths: ['*'], body: [[{ text: over, bold: true, margin: [4, 3, 4, 3] as [number, number, number, number] }]] },
+            margin: [0, 4, 0, 4] as [number, number, number, number],
+          },
+        ]),
     `${words.text(sheet.found)} ${answersSentence(sheet)}`,
     ...stopContent(words, sheet),
-    { svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 286, palette: print, prefix: 'p', font: family, rimless: true })), width: 535, margin: [0, 6, 0, 0] },
-    ...(sheet.more ?? []).map((section, i): Content => ({ svg: svgText(sectionDrawing(section, { ...how, width: 720, height: 250, palette: print, prefix: `q${String(i)}`, font: family, rimless: true })), width: 535, margin: [0, 4, 0, 0] })),
+    {
+      svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 286, palette: print, prefix: 'p', font: family, rimless: true })),
+      width: 535,
+      margin: [0, 6, 0, 0],
+    },
+    ...(sheet.more ?? []).map((section, i): Content => ({
+      svg: svgText(sectionDrawing(section, { ...how, width: 720, height: 250, palette: print, prefix: `q${String(i)}`, font: family, rimless: true })),
+      width: 535,
+      margin: [0, 4, 0, 0],
+    })),
     ...(sheet.work ? workContent(words, sheet.work) : [{ text: words.text(sheet.nothing ?? []), bold: true }]),
     { text: sheet.advice, fontSize: 8, margin: [0, 6, 0, 0] },
   ];
@@ -104,8 +176,24 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
 function measuredContent(plan: SurveyedPlan, how: Telling): Content[] {
   return [
     heading('As measured'),
-    { table: { widths: ['*', 'auto'], body: plan.surveyed.measured.map((m) => [m.label, { text: show(m.figure, how.units).text, bold: true, alignment: 'right' as const }]) }, layout: rule },
-    { table: { widths: ['*', '*'], body: relevantAsks(kindOf(plan.defect.kind), plan.defect.facts).flatMap((ask) => { const fact = plan.defect.facts[ask.field]; return fact ? [[ask.question, tell(factSaying(ask, fact), how)]] : []; }) }, layout: rule, margin: [0, 6, 0, 0] },
+    {
+      table: {
+        widths: ['*', 'auto'],
+        body: plan.surveyed.measured.map((m) => [m.label, { text: show(m.figure, how.units).text, bold: true, alignment: 'right' as const }]),
+      },
+      layout: rule,
+    },
+    {
+      table: {
+        widths: ['*', '*'],
+        body: relevantAsks(kindOf(plan.defect.kind), plan.defect.facts).flatMap((ask) => {
+          const fact = plan.defect.facts[ask.field];
+          return fact ? [[ask.question, tell(factSaying(ask, fact), how)]] : [];
+        }),
+      },
+      layout: rule,
+      margin: [0, 6, 0, 0],
+    },
   ];
 }
 
@@ -127,7 +215,11 @@ function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): 
  * @returns the bytes of the file
  */
 export function plansPdf(plans: readonly RepairPlan[], job: Job, how: Telling, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
-  return pdfOf(`${job.site}: ${plans.map((p) => p.defect.mark).join(', ')}`, plans.length === 0 ? ['Nothing was found in this job yet.'] : plans.flatMap((plan, i) => planContent(plan, job, how, i === 0)), onDrawn);
+  return pdfOf(
+    `${job.site}: ${plans.map((p) => p.defect.mark).join(', ')}`,
+    plans.length === 0 ? ['Nothing was found in this job yet.'] : plans.flatMap((plan, i) => planContent(plan, job, how, i === 0)),
+    onDrawn,
+  );
 }
 
 /** An issued plan as it was kept, with when and by whom it was issued. */

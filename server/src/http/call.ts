@@ -9,11 +9,17 @@ import type { Scope } from '../store/jobStore.ts';
 const cookieName = 'oddment_session';
 const uuidPattern = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
 
-export const sessionCookie = { name: cookieName, options: { httpOnly: true, sameSite: 'strict', path: '/', maxAge: sessionDays * 86_400_000 } satisfies CookieOptions } as const;
+export const sessionCookie = {
+  name: cookieName,
+  options: { httpOnly: true, sameSite: 'strict', path: '/', maxAge: sessionDays * 86_400_000 } satisfies CookieOptions,
+} as const;
 
 /** The session's token that a browser sent along. */
 export function cookieToken(req: Request): string | undefined {
-  const found = (req.headers.cookie ?? '').split(';').map((c) => c.trim()).find((c) => c.startsWith(`${cookieName}=`));
+  const found = (req.headers.cookie ?? '')
+    .split(';')
+    .map((c) => c.trim())
+    .find((c) => c.startsWith(`${cookieName}=`));
   return found?.slice(cookieName.length + 1);
 }
 

@@ -1,4 +1,15 @@
-import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, checkJobFile, jobCsv, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
+import {
+  ChangeAreaBody,
+  ChangeDefectBody,
+  ChangeJobBody,
+  checkJobFile,
+  jobCsv,
+  NewAreaBody,
+  NewDefectBody,
+  NewJobBody,
+  VersionBody,
+  writeJobFile,
+} from '@oddment/contracts';
 import { readAsked, readFace } from '@oddment/core';
 import { HttpProblem, notFound } from '../problem.ts';
 import { importJob } from '../services/jobFileService.ts';
@@ -16,7 +27,10 @@ function refused(path: string, message: string): HttpProblem {
 
 function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) {
   const { version: _job, ...rest } = job;
-  return { ...rest, areas: job.areas.map(({ version: _area, ...area }) => ({ ...area, defects: area.defects.map(({ version: _defect, ...defect }) => defect) })) };
+  return {
+    ...rest,
+    areas: job.areas.map(({ version: _area, ...area }) => ({ ...area, defects: area.defects.map(({ version: _defect, ...defect }) => defect) })),
+  };
 }
 
 const fileName = (words: string) => words.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase();
@@ -28,7 +42,13 @@ export function jobHandlers(db: Database) {
     if (!job) throw notFound('This job');
     return job;
   };
-  const changed = async (entity: Entity, { scope, id }: Call, body: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>) => (await changeRecord(db, scope, entity, id, body, action, values)).record;
+  const changed = async (
+    entity: Entity,
+    { scope, id }: Call,
+    body: { change: string; version: number },
+    action: 'change' | 'delete' | 'restore',
+    values: Readonly<Record<string, unknown>>,
+  ) => (await changeRecord(db, scope, entity, id, body, action, values)).record;
   const gone = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'delete', { deletedAt: call.scope.at });
   const back = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'restore', { deletedAt: null });
   return {
@@ -42,7 +62,10 @@ export function jobHandlers(db: Database) {
     },
     exportCsv: async (call) => {
       const job = await wholeJob(call);
-      call.res.attachment(`${fileName(job.site)}-defects.csv`).type('text/csv').send(jobCsv(job));
+      call.res
+        .attachment(`${fileName(job.site)}-defects.csv`)
+        .type('text/csv')
+        .send(jobCsv(job));
     },
     jobSheets: async (call) => {
       const job = await wholeJob(call);
@@ -52,7 +75,19 @@ export function jobHandlers(db: Database) {
       if (defect !== undefined && !one) throw notFound('This defect');
       const room = job.areas.find((a) => a.id === area);
       if (area !== undefined && !room) throw notFound('This area');
-      await sendPdf(call, { kind: 'plans', job, rules: call.who.firm.rules, products: await listProducts(db, call.scope.firmId), units, ...(one && { defectId: one.id }), ...(room && { areaId: room.id }) }, one?.mark ?? room?.name ?? 'sheets');
+      await sendPdf(
+        call,
+        {
+          kind: 'plans',
+          job,
+          rules: call.who.firm.rules,
+          products: await listProducts(db, call.scope.firmId),
+          units,
+          ...(one && { defectId: one.id }),
+          ...(room && { areaId: room.id }),
+        },
+        one?.mark ?? room?.name ?? 'sheets',
+      );
     },
     jobOptions: async (call) => {
       const job = await wholeJob(call);
@@ -63,7 +98,20 @@ export function jobHandlers(db: Database) {
       const [asked, size] = [typeof ask === 'string' ? readAsked(ask) : undefined, typeof face === 'string' ? readFace(face) : undefined];
       if (ask !== undefined && !asked) throw refused('ask', `'ask' must be scopes with a system each, such as patch:board-plug,whole:board-patch.`);
       if (face !== undefined && !size) throw refused('face', `'face' must be width and height in millimeters, such as 2400x1800.`);
-      await sendPdf(call, { kind: 'options', job, rules: call.who.firm.rules, products: await listProducts(db, call.scope.firmId), units, defectId: one.id, ...(asked && { asked }), ...(size && { face: size }) }, `${one.mark} options`);
+      await sendPdf(
+        call,
+        {
+          kind: 'options',
+          job,
+          rules: call.who.firm.rules,
+          products: await listProducts(db, call.scope.firmId),
+          units,
+          defectId: one.id,
+          ...(asked && { asked }),
+          ...(size && { face: size }),
+        },
+        `${one.mark} options`,
+      );
     },
     importJob: ({ req, scope }) => {
       if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');

@@ -18,10 +18,14 @@ function watch({ req, res }: Call, readings: Readings | undefined, clock: Clock)
   // no-transform: an event that waits in a compressor does not arrive
   res.set({ 'content-type': 'text/event-stream', 'cache-control': 'no-store, no-transform', 'x-accel-buffering': 'no' });
   res.flushHeaders();
-  const tell = (state: ReadingsState) => { res.write(`event: state\ndata: ${JSON.stringify(state)}\n\n`); };
+  const tell = (state: ReadingsState) => {
+    res.write(`event: state\ndata: ${JSON.stringify(state)}\n\n`);
+  };
   tell(readings?.state ?? { connected: false, at: clock.now().toISOString(), latest: [], refused: 0 });
   const end = readings?.listen(tell);
-  const beat = setInterval(() => { res.write(': still here\n\n'); }, beatMs);
+  const beat = setInterval(() => {
+    res.write(': still here\n\n');
+  }, beatMs);
   return new Promise((done) => {
     req.on('close', () => {
       clearInterval(beat);
@@ -38,9 +42,15 @@ function hoursAsked(query: unknown): number {
 }
 
 /** Services and devices outside: the weather, and the instruments. */
-export function outsideHandlers(db: Database, weatherUrl: string | undefined, readings: Readings | undefined, clock: Clock): { readonly readWeather: Handler; readonly readMeasured: Handler; readonly watchReadings: Handler } {
+export function outsideHandlers(
+  db: Database,
+  weatherUrl: string | undefined,
+  readings: Readings | undefined,
+  clock: Clock,
+): { readonly readWeather: Handler; readonly readMeasured: Handler; readonly watchReadings: Handler } {
   return {
-    readWeather: ({ req }) => weatherOf(weatherUrl, { place: text(req.query['place']), hours: hoursAsked(req.query['hours']), from: clock.now().toISOString() }),
+    readWeather: ({ req }) =>
+      weatherOf(weatherUrl, { place: text(req.query['place']), hours: hoursAsked(req.query['hours']), from: clock.now().toISOString() }),
     readMeasured: ({ req }) => measuredSince(db, new Date(clock.now().getTime() - hoursAsked(req.query['hours']) * 3_600_000).toISOString()),
     watchReadings: (call) => watch(call, readings, clock),
   };

@@ -1,8 +1,30 @@
-import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody, type FirmRecord, type SessionRecord } from '@oddment/contracts';
+import {
+  ChangePersonBody,
+  FirstAccountBody,
+  HouseRulesBody,
+  NewPersonBody,
+  OneTimeBody,
+  PasswordBody,
+  ResetBody,
+  SignInBody,
+  type FirmRecord,
+  type SessionRecord,
+} from '@oddment/contracts';
 import type { Request } from 'express';
 import type { Clock } from '../clock.ts';
 import { HttpProblem, notFound } from '../problem.ts';
-import { addPerson, changePassword, changePerson, demoSignIn, firstAccount, resetPerson, setHouseRules, signIn, signInByLink, tokenHash } from '../services/accountService.ts';
+import {
+  addPerson,
+  changePassword,
+  changePerson,
+  demoSignIn,
+  firstAccount,
+  resetPerson,
+  setHouseRules,
+  signIn,
+  signInByLink,
+  tokenHash,
+} from '../services/accountService.ts';
 import { accountCount, deleteSession, endSession, listPeople, listSessions, signedInBy, type SignedIn } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
 import { cookieToken, sessionCookie, type Call, type Handler } from './call.ts';

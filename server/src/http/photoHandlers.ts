@@ -9,7 +9,12 @@ import { madeStatus, type Call, type Handler } from './call.ts';
 
 /** Photos of defects. */
 export function photoHandlers(db: Database) {
-  const changed = async ({ scope, id }: Call, body: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>) => (await changeRecord(db, scope, 'photo', id, body, action, values)).record;
+  const changed = async (
+    { scope, id }: Call,
+    body: { change: string; version: number },
+    action: 'change' | 'delete' | 'restore',
+    values: Readonly<Record<string, unknown>>,
+  ) => (await changeRecord(db, scope, 'photo', id, body, action, values)).record;
   return {
     listPhotos: async ({ scope, id }: Call) => {
       if (!(await isThere(db, scope, 'defect', id))) throw notFound('This defect');

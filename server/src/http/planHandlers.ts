@@ -28,11 +28,22 @@ export function planHandlers(db: Database) {
       const { job } = plan.inputs;
       const over = await overtakenNow(db, call.who, call.scope, found);
       const { date, time } = siteDateTime(issuedAt, job.timeZone);
-      await sendPdf(call, { kind: 'issued', kept: plan.kept, units: unitsAsked(call, job.units), issued: `Issued ${date} ${time} by ${issuedBy}, Oddment ${core}`, ...(over && { over: over.says }) }, `${mark}-issued`);
+      await sendPdf(
+        call,
+        {
+          kind: 'issued',
+          kept: plan.kept,
+          units: unitsAsked(call, job.units),
+          issued: `Issued ${date} ${time} by ${issuedBy}, Oddment ${core}`,
+          ...(over && { over: over.says }),
+        },
+        `${mark}-issued`,
+      );
     },
     issuePlan: async (call: Call) => madeStatus(call, await issue(db, call.who, call.scope, call.id, call.body(IssueBody))),
     changeIssued: (call: Call) => changeState(db, call.who, call.scope, call.id, call.body(PlanStateBody)),
-    withdrawIssued: async (call: Call) => (await changeRecord(db, call.scope, 'plan', call.id, call.body(VersionBody), 'delete', { deletedAt: call.scope.at }, refuseBegun)).record,
+    withdrawIssued: async (call: Call) =>
+      (await changeRecord(db, call.scope, 'plan', call.id, call.body(VersionBody), 'delete', { deletedAt: call.scope.at }, refuseBegun)).record,
     restoreIssued: async (call: Call) => (await changeRecord(db, call.scope, 'plan', call.id, call.body(VersionBody), 'restore', { deletedAt: null })).record,
   } satisfies Readonly<Record<string, Handler>>;
 }

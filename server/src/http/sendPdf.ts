@@ -8,7 +8,9 @@ export function unitsAsked({ req }: Call, own: 'metric' | 'us'): 'metric' | 'us'
   const { units } = req.query;
   if (units === undefined) return own;
   if (units === 'metric' || units === 'us') return units;
-  throw new HttpProblem(422, 'The units must be metric or us, or left out.', { problems: [{ path: 'units', message: 'It must be metric or us, or left out.' }] });
+  throw new HttpProblem(422, 'The units must be metric or us, or left out.', {
+    problems: [{ path: 'units', message: 'It must be metric or us, or left out.' }],
+  });
 }
 
 /**
@@ -17,7 +19,9 @@ export function unitsAsked({ req }: Call, own: 'metric' | 'us'): 'metric' | 'us'
  */
 export async function sendPdf({ req, res }: Call, task: PdfTask, name: string): Promise<void> {
   const stop = new AbortController();
-  res.on('close', () => { stop.abort(); });
+  res.on('close', () => {
+    stop.abort();
+  });
   const inLines = req.headers.accept === 'application/x-ndjson';
   try {
     if (!inLines) {

@@ -9,7 +9,13 @@ import { madeStatus, type Call, type Handler } from './call.ts';
 
 /** The firm's own products and its stock. */
 export function shelfHandlers(db: Database) {
-  const changed = async (entity: 'product' | 'stock', { scope, id }: Call, body: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>) => (await changeRecord(db, scope, entity, id, body, action, values)).record;
+  const changed = async (
+    entity: 'product' | 'stock',
+    { scope, id }: Call,
+    body: { change: string; version: number },
+    action: 'change' | 'delete' | 'restore',
+    values: Readonly<Record<string, unknown>>,
+  ) => (await changeRecord(db, scope, entity, id, body, action, values)).record;
   const gone = (entity: 'product' | 'stock') => (call: Call) => changed(entity, call, call.body(VersionBody), 'delete', { deletedAt: call.scope.at });
   const back = (entity: 'product' | 'stock') => (call: Call) => changed(entity, call, call.body(VersionBody), 'restore', { deletedAt: null });
   return {

@@ -4,7 +4,27 @@ import { usualHouseRules, type HouseRules } from '@oddment/core';
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import type { Clock } from '../clock.ts';
 import { HttpProblem } from '../problem.ts';
-import { accountByLogin, accountCount, demoAccountId, endSessions, failuresSince, insertFirmAndOwner, insertPerson, insertSession, noteFailure, ownerCount, readFirm, readPasswordHash, readPerson, replaceLink, setPasswordHash, takeLink, updatePerson, updateRules, type SignedIn } from '../store/accountStore.ts';
+import {
+  accountByLogin,
+  accountCount,
+  demoAccountId,
+  endSessions,
+  failuresSince,
+  insertFirmAndOwner,
+  insertPerson,
+  insertSession,
+  noteFailure,
+  ownerCount,
+  readFirm,
+  readPasswordHash,
+  readPerson,
+  replaceLink,
+  setPasswordHash,
+  takeLink,
+  updatePerson,
+  updateRules,
+  type SignedIn,
+} from '../store/accountStore.ts';
 import type { Database, Transaction } from '../store/database.ts';
 import type { Scope } from '../store/jobStore.ts';
 import { isNewChange } from './recordService.ts';
@@ -36,7 +56,13 @@ export interface Caller {
 async function openSession(db: Database | Transaction, clock: Clock, accountId: string, { agent }: Pick<Caller, 'agent'>): Promise<string> {
   const token = newToken();
   const now = clock.now();
-  await insertSession(db, { tokenHash: tokenHash(token), accountId, createdAt: now.toISOString(), expiresAt: new Date(now.getTime() + sessionDays * dayMs).toISOString(), agent: agent.slice(0, 200) });
+  await insertSession(db, {
+    tokenHash: tokenHash(token),
+    accountId,
+    createdAt: now.toISOString(),
+    expiresAt: new Date(now.getTime() + sessionDays * dayMs).toISOString(),
+    agent: agent.slice(0, 200),
+  });
   return token;
 }
 
@@ -48,7 +74,8 @@ const before = (clock: Clock, minutes: number) => new Date(clock.now().getTime()
  */
 async function limited<T>(db: Database, clock: Clock, keys: readonly string[], attempt: () => Promise<T | undefined>, refusal: string): Promise<T> {
   for (const key of keys) {
-    if ((await failuresSince(db, key, before(clock, failureMinutes))) >= mostFailures) throw new HttpProblem(429, 'Too many tries failed. Wait a quarter of an hour.');
+    if ((await failuresSince(db, key, before(clock, failureMinutes))) >= mostFailures)
+      throw new HttpProblem(429, 'Too many tries failed. Wait a quarter of an hour.');
   }
   const done = await attempt();
   if (done !== undefined) return done;
@@ -72,13 +99,22 @@ export function signIn(db: Database, clock: Clock, login: string, password: stri
 }
 
 /** Makes a firm with its owner. */
-export async function makeFirm(db: Database, clock: Clock, body: Pick<FirstAccountBody, 'firm' | 'name' | 'login'> & { password: string }, demo: boolean): Promise<{ firmId: string; accountId: string }> {
+export async function makeFirm(
+  db: Database,
+  clock: Clock,
+  body: Pick<FirstAccountBody, 'firm' | 'name' | 'login'> & { password: string },
+  demo: boolean,
+): Promise<{ firmId: string; accountId: string }> {
   const firmId = randomUUID();
   const accountId = randomUUID();
   const createdAt = clock.now().toISOString();
   const passwordHash = await hash(body.password, argon);
   await db.transaction((tx) =>
-    insertFirmAndOwner(tx, { id: firmId, name: body.firm, demo, rules: usualHouseRules, createdAt }, { id: accountId, firmId, login: body.login, name: body.name, role: 'owner', passwordHash, createdAt }),
+    insertFirmAndOwner(
+      tx,
+      { id: firmId, name: body.firm, demo, rules: usualHouseRules, createdAt },
+      { id: accountId, firmId, login: body.login, name: body.name, role: 'owner', passwordHash, createdAt },
+    ),
   );
   return { firmId, accountId };
 }
@@ -136,7 +172,8 @@ export function addPerson(db: Database, clock: Clock, scope: Scope, body: NewPer
   return db.transaction(async (tx) => {
     if (!(await isNewChange(tx, scope, body.change, 'person', body.id, 'create'))) return { person: await person(tx, scope, body.id) };
     const { id, name, login, role } = body;
-    if (!(await insertPerson(tx, { id, firmId: scope.firmId, name, login, role, createdAt: scope.at }))) throw new HttpProblem(409, 'This sign-in name is taken. Choose another.');
+    if (!(await insertPerson(tx, { id, firmId: scope.firmId, name, login, role, createdAt: scope.at })))
+      throw new HttpProblem(409, 'This sign-in name is taken. Choose another.');
     return { person: await person(tx, scope, id), link: await makeLink(tx, clock, id) };
   });
 }

@@ -32,11 +32,22 @@ export async function addPhoto(db: Database, { account }: SignedIn, scope: Scope
   const { width, height, type } = sizeOf(given);
   if (type !== 'jpg') throw refused(`This is ${type === undefined ? 'no picture' : `a ${type.toUpperCase()}`}. Send a JPEG.`);
   const most = photoLimits.keptSidePx;
-  if (width > most || height > most) throw refused(`The picture is ${String(width)} by ${String(height)} pixels. It can have ${String(most)} a side at the most: make it smaller first.`);
+  if (width > most || height > most)
+    throw refused(`The picture is ${String(width)} by ${String(height)} pixels. It can have ${String(most)} a side at the most: make it smaller first.`);
   const jpeg = withoutMetadata(given);
   if (!jpeg) throw refused('The JPEG is cut off or damaged. Take it again.');
-  if ((await photoCount(db, scope.firmId, defectId)) >= photoLimits.perDefect) throw refused(`This defect has ${String(photoLimits.perDefect)} photos, as many as it can. Delete one first.`);
+  if ((await photoCount(db, scope.firmId, defectId)) >= photoLimits.perDefect)
+    throw refused(`This defect has ${String(photoLimits.perDefect)} photos, as many as it can. Delete one first.`);
   const { caption = '', takenAt, position } = body;
-  const values = { jpeg, bytes: jpeg.length, widthPx: width, heightPx: height, caption, takenAt: takenAt ?? null, position: position ? { latitudeDeg: position.latitudeDeg, longitudeDeg: position.longitudeDeg } : null, by: account.name };
+  const values = {
+    jpeg,
+    bytes: jpeg.length,
+    widthPx: width,
+    heightPx: height,
+    caption,
+    takenAt: takenAt ?? null,
+    position: position ? { latitudeDeg: position.latitudeDeg, longitudeDeg: position.longitudeDeg } : null,
+    by: account.name,
+  };
   return createRecord(db, scope, 'photo', body, values, parent);
 }

@@ -39,12 +39,26 @@ export async function issue(db: Database, { firm, account }: SignedIn, scope: Sc
   const { plan } = issued;
   const { work } = plan.kept.sheet as { work: { title: string; schedule: { total: { figure: string } } } };
   const total = plan.kept.figures.find((f) => f.id === work.schedule.total.figure);
-  const values = { jobId: job.id, mark: defect.mark, system: work.title, totalMin: total?.value ?? 0, startAt: job.startAt, core: plan.core, plan, issuedBy: account.name };
+  const values = {
+    jobId: job.id,
+    mark: defect.mark,
+    system: work.title,
+    totalMin: total?.value ?? 0,
+    startAt: job.startAt,
+    core: plan.core,
+    plan,
+    issuedBy: account.name,
+  };
   return createRecord(db, scope, 'plan', body, values, { entity: 'defect', id: defectId });
 }
 
 /** Whether what was issued is not gone on from, by the repair as it is now; nothing where it is done, or deleted. */
-export async function overtakenNow(db: Database, { firm }: SignedIn, scope: Scope, { state, defectId }: IssuedSummary): Promise<{ held: boolean; says: string } | undefined> {
+export async function overtakenNow(
+  db: Database,
+  { firm }: SignedIn,
+  scope: Scope,
+  { state, defectId }: IssuedSummary,
+): Promise<{ held: boolean; says: string } | undefined> {
   const input = state === 'done' ? undefined : await inputOf(db, firm, scope, defectId);
   const over = input && overtaken(planRepair(input), input.job);
   return over && { held: over.held, says: tell(over.says, input.job) };
@@ -55,7 +69,13 @@ export async function overtakenNow(db: Database, { firm }: SignedIn, scope: Scop
  * @throws HttpProblem 409 where the version is stale, or the plan is not at the state before; 422 where a stop that
  * was found since holds the repair
  */
-export async function changeState(db: Database, who: SignedIn, scope: Scope, id: string, body: { change: string; version: number; state: 'begun' | 'done' }): Promise<IssuedSummary> {
+export async function changeState(
+  db: Database,
+  who: SignedIn,
+  scope: Scope,
+  id: string,
+  body: { change: string; version: number; state: 'begun' | 'done' },
+): Promise<IssuedSummary> {
   const { account } = who;
   const summary = body.state === 'begun' ? await readIssuedRow(db, scope.firmId, id) : undefined;
   const over = summary?.state === 'issued' ? await overtakenNow(db, who, scope, summary) : undefined;

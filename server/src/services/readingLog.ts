@@ -19,7 +19,12 @@ function median(values: readonly number[]): number {
 }
 
 function slotOf({ slotMs: ms, of, values }: Open): MeasuredSlot {
-  return { ...of, slotAt: new Date(ms).toISOString(), readings: Math.max(...[...values.values()].map((v) => v.length)), values: Object.fromEntries([...values].map(([quantity, v]) => [quantity, Math.round(median(v) * 100) / 100])) };
+  return {
+    ...of,
+    slotAt: new Date(ms).toISOString(),
+    readings: Math.max(...[...values.values()].map((v) => v.length)),
+    values: Object.fromEntries([...values].map(([quantity, v]) => [quantity, Math.round(median(v) * 100) / 100])),
+  };
 }
 
 /** Gathers what the instruments read of the climate into slots of ten minutes, each kept with its middle value: one spike does not move it. */
@@ -28,7 +33,10 @@ export class ReadingLog {
   #changed = new Set<Open>();
 
   take({ instrument, kind, simulated, at, values, fault }: Reading): void {
-    const read = climate.flatMap((quantity) => { const value = values[quantity]; return value === undefined ? [] : [[quantity, value] as const]; });
+    const read = climate.flatMap((quantity) => {
+      const value = values[quantity];
+      return value === undefined ? [] : [[quantity, value] as const];
+    });
     if (read.length === 0 || fault !== undefined) return;
     const ms = Math.floor(Date.parse(at) / slotMs) * slotMs;
     let open = this.#open.get(instrument);

@@ -75,7 +75,12 @@ export class Readings {
       this.#connected = false;
       if (was) this.#tell();
       if (this.#closed) return;
-      this.#again = setTimeout(() => { this.#connect(); }, againMs[Math.min(this.#tries, againMs.length - 1)]);
+      this.#again = setTimeout(
+        () => {
+          this.#connect();
+        },
+        againMs[Math.min(this.#tries, againMs.length - 1)],
+      );
       this.#again.unref();
       this.#tries += 1;
     });

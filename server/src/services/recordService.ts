@@ -5,7 +5,15 @@ import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
 import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
 
-const words: Record<Entity, string> = { job: 'This job', area: 'This area', defect: 'This defect', photo: 'This photo', plan: 'This issued plan', product: 'This product', stock: 'These packs' };
+const words: Record<Entity, string> = {
+  job: 'This job',
+  area: 'This area',
+  defect: 'This defect',
+  photo: 'This photo',
+  plan: 'This issued plan',
+  product: 'This product',
+  stock: 'These packs',
+};
 /** What a record belongs to, and where its row says so. */
 const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId' } as const;
 const telling = { units: 'metric', timeZone: 'UTC' } as const;
@@ -36,9 +44,26 @@ export function areaValues(b: AreaFields) {
 export function defectValues(b: DefectFields) {
   const facts = { ...(b.facts as object) } as LooseFacts;
   refuse(senseDefect(b.kind, facts).refused);
-  const decisions = b.decisions.map((d) => ({ stop: d.stop, who: d.who, capacity: d.capacity, what: d.what, on: d.on, ...(d.document !== undefined && { document: d.document }) }));
+  const decisions = b.decisions.map((d) => ({
+    stop: d.stop,
+    who: d.who,
+    capacity: d.capacity,
+    what: d.what,
+    on: d.on,
+    ...(d.document !== undefined && { document: d.document }),
+  }));
   const choice = b.choice && { system: b.choice.system, ...(b.choice.reason !== undefined && { reason: b.choice.reason }) };
-  return { kind: b.kind, mark: b.mark, facts, confirmed: b.confirmed, choice: choice ?? null, schools: b.schools ?? {}, sand: b.sand ?? null, decisions, note: b.note ?? null };
+  return {
+    kind: b.kind,
+    mark: b.mark,
+    facts,
+    confirmed: b.confirmed,
+    choice: choice ?? null,
+    schools: b.schools ?? {},
+    sand: b.sand ?? null,
+    decisions,
+    note: b.note ?? null,
+  };
 }
 
 async function current(tx: Transaction, scope: Scope, entity: Entity, id: string): Promise<AnyRecord> {
@@ -61,7 +86,14 @@ export async function isNewChange(tx: Transaction, scope: Scope, id: string, ent
  * Makes a record. A repeat of the same change is answered with the record as it stands.
  * @throws HttpProblem 404 where what it belongs to is not there, 409 where the id is taken
  */
-export function createRecord(db: Database | Transaction, scope: Scope, entity: Entity, made: { id: string; change: string }, values: Readonly<Record<string, unknown>>, parent?: { entity: 'job' | 'area' | 'defect'; id: string }): Promise<Answer> {
+export function createRecord(
+  db: Database | Transaction,
+  scope: Scope,
+  entity: Entity,
+  made: { id: string; change: string },
+  values: Readonly<Record<string, unknown>>,
+  parent?: { entity: 'job' | 'area' | 'defect'; id: string },
+): Promise<Answer> {
   return db.transaction(async (tx) => {
     if (parent && !(await isThere(tx, scope, parent.entity, parent.id))) throw notFound(words[parent.entity]);
     if (!(await isNewChange(tx, scope, made.change, entity, made.id, 'create'))) return { record: await current(tx, scope, entity, made.id), repeated: true };
@@ -80,14 +112,25 @@ export function createRecord(db: Database | Transaction, scope: Scope, entity: E
  * @param guard throws where the record as it stands does not allow it
  * @throws HttpProblem 404 where it is not there, 409 with the current record where the version is stale
  */
-export function changeRecord(db: Database | Transaction, scope: Scope, entity: Entity, id: string, made: { change: string; version: number }, action: 'change' | 'delete' | 'restore', values: Readonly<Record<string, unknown>>, guard: (before: AnyRecord) => void = () => undefined): Promise<Answer> {
+export function changeRecord(
+  db: Database | Transaction,
+  scope: Scope,
+  entity: Entity,
+  id: string,
+  made: { change: string; version: number },
+  action: 'change' | 'delete' | 'restore',
+  values: Readonly<Record<string, unknown>>,
+  guard: (before: AnyRecord) => void = () => undefined,
+): Promise<Answer> {
   return db.transaction(async (tx) => {
     const before = await current(tx, scope, entity, id);
     if (!(await isNewChange(tx, scope, made.change, entity, id, action))) return { record: before, repeated: true };
     if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
     guard(before);
     if (!(await updateRow(tx, scope, entity, id, made.version, values))) {
-      throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(before.version)}.`, { current: before });
+      throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(before.version)}.`, {
+        current: before,
+      });
     }
     return { record: await current(tx, scope, entity, id), repeated: false };
   });

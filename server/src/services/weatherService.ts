@@ -15,7 +15,8 @@ async function asked<T extends object>(base: string, address: string, contract: 
     throw new HttpProblem(503, 'The weather service does not answer. Enter what you measure, or try again later.');
   }
   const checked = check(contract, body);
-  if (!checked.ok) throw new HttpProblem(502, `What the weather service answers cannot be read: ${checked.problems[0]?.path ?? ''} ${checked.problems[0]?.message ?? ''}`);
+  if (!checked.ok)
+    throw new HttpProblem(502, `What the weather service answers cannot be read: ${checked.problems[0]?.path ?? ''} ${checked.problems[0]?.message ?? ''}`);
   return checked.value;
 }
 
@@ -23,7 +24,10 @@ async function asked<T extends object>(base: string, address: string, contract: 
  * Places and hours of the weather service.
  * @throws HttpProblem 503 where it does not answer, 502 where its answer cannot be read
  */
-export async function weatherOf(base: string | undefined, wanted: { readonly place?: string | undefined; readonly hours: number; readonly from: string }): Promise<{ readonly places: WeatherPlaces['places']; readonly place: string; readonly reply: WeatherReply }> {
+export async function weatherOf(
+  base: string | undefined,
+  wanted: { readonly place?: string | undefined; readonly hours: number; readonly from: string },
+): Promise<{ readonly places: WeatherPlaces['places']; readonly place: string; readonly reply: WeatherReply }> {
   if (base === undefined) throw new HttpProblem(503, 'No weather service is set up. Start Oddment with --weather and its address.');
   const { places } = await asked(base, '/v1/places', WeatherPlaces);
   const place = wanted.place ?? places[0]?.id ?? '';

@@ -25,7 +25,10 @@ export async function accountCount(db: Db): Promise<number> {
 
 /** The account of a sign-in name, unless it is disabled. */
 export async function accountByLogin(db: Db, login: string): Promise<{ id: string; passwordHash: string | null } | undefined> {
-  const [row] = await db.select({ id: accounts.id, passwordHash: accounts.passwordHash }).from(accounts).where(and(eq(accounts.login, login), isNull(accounts.disabledAt)));
+  const [row] = await db
+    .select({ id: accounts.id, passwordHash: accounts.passwordHash })
+    .from(accounts)
+    .where(and(eq(accounts.login, login), isNull(accounts.disabledAt)));
   return row;
 }
 
@@ -61,7 +64,11 @@ export async function signedInBy(db: Db, tokenHash: string, now: string): Promis
 
 /** Sets the firm's house rules at a version; false where that version is not the current one. */
 export async function updateRules(tx: Transaction, firmId: string, version: number, rules: HouseRules): Promise<boolean> {
-  const rows = await tx.update(firms).set({ rules, version: sql`${firms.version} + 1` }).where(and(eq(firms.id, firmId), eq(firms.version, version))).returning({ id: firms.id });
+  const rows = await tx
+    .update(firms)
+    .set({ rules, version: sql`${firms.version} + 1` })
+    .where(and(eq(firms.id, firmId), eq(firms.version, version)))
+    .returning({ id: firms.id });
   return rows.length > 0;
 }
 
@@ -70,9 +77,29 @@ export async function readFirm(db: Db, firmId: string): Promise<SignedIn['firm']
   return row;
 }
 
-const personShape = { id: accounts.id, version: accounts.version, name: accounts.name, login: accounts.login, role: accounts.role, disabledAt: accounts.disabledAt, passwordHash: accounts.passwordHash };
+const personShape = {
+  id: accounts.id,
+  version: accounts.version,
+  name: accounts.name,
+  login: accounts.login,
+  role: accounts.role,
+  disabledAt: accounts.disabledAt,
+  passwordHash: accounts.passwordHash,
+};
 
-function personRecord({ disabledAt, passwordHash, ...row }: { id: string; version: number; name: string; login: string; role: Role; disabledAt: string | null; passwordHash: string | null }): PersonRecord {
+function personRecord({
+  disabledAt,
+  passwordHash,
+  ...row
+}: {
+  id: string;
+  version: number;
+  name: string;
+  login: string;
+  role: Role;
+  disabledAt: string | null;
+  passwordHash: string | null;
+}): PersonRecord {
   return { ...row, disabled: disabledAt !== null, begun: passwordHash !== null };
 }
 
@@ -82,7 +109,10 @@ export async function listPeople(db: Db, firmId: string): Promise<PersonRecord[]
 }
 
 export async function readPerson(db: Db, firmId: string, id: string): Promise<PersonRecord | undefined> {
-  const [row] = await db.select(personShape).from(accounts).where(and(eq(accounts.firmId, firmId), eq(accounts.id, id)));
+  const [row] = await db
+    .select(personShape)
+    .from(accounts)
+    .where(and(eq(accounts.firmId, firmId), eq(accounts.id, id)));
   return row && personRecord(row);
 }
 
@@ -92,14 +122,27 @@ export async function insertPerson(tx: Transaction, person: typeof accounts.$inf
 }
 
 /** Changes an account at a version; false where that version is not the current one. */
-export async function updatePerson(tx: Transaction, firmId: string, id: string, version: number, values: { name: string; role: Role; disabledAt: string | null }): Promise<boolean> {
-  const rows = await tx.update(accounts).set({ ...values, version: sql`${accounts.version} + 1` }).where(and(eq(accounts.firmId, firmId), eq(accounts.id, id), eq(accounts.version, version))).returning({ id: accounts.id });
+export async function updatePerson(
+  tx: Transaction,
+  firmId: string,
+  id: string,
+  version: number,
+  values: { name: string; role: Role; disabledAt: string | null },
+): Promise<boolean> {
+  const rows = await tx
+    .update(accounts)
+    .set({ ...values, version: sql`${accounts.version} + 1` })
+    .where(and(eq(accounts.firmId, firmId), eq(accounts.id, id), eq(accounts.version, version)))
+    .returning({ id: accounts.id });
   return rows.length > 0;
 }
 
 /** How many owners of a firm can sign in. */
 export async function ownerCount(tx: Transaction, firmId: string): Promise<number> {
-  const [row] = await tx.select({ n: count() }).from(accounts).where(and(eq(accounts.firmId, firmId), eq(accounts.role, 'owner'), isNull(accounts.disabledAt)));
+  const [row] = await tx
+    .select({ n: count() })
+    .from(accounts)
+    .where(and(eq(accounts.firmId, firmId), eq(accounts.role, 'owner'), isNull(accounts.disabledAt)));
   return row?.n ?? 0;
 }
 
@@ -114,13 +157,30 @@ export async function setPasswordHash(tx: Transaction, accountId: string, passwo
 
 /** A person's own sessions, the newest first. */
 export async function listSessions(db: Db, accountId: string, now: string, here: string): Promise<OwnSession[]> {
-  const rows = await db.select().from(sessions).where(and(eq(sessions.accountId, accountId), gt(sessions.expiresAt, now))).orderBy(desc(sessions.createdAt));
-  return rows.map((r) => ({ id: r.id, since: new Date(r.createdAt).toISOString(), until: new Date(r.expiresAt).toISOString(), agent: r.agent, here: r.id === here }));
+  const rows = await db
+    .select()
+    .from(sessions)
+    .where(and(eq(sessions.accountId, accountId), gt(sessions.expiresAt, now)))
+    .orderBy(desc(sessions.createdAt));
+  return rows.map((r) => ({
+    id: r.id,
+    since: new Date(r.createdAt).toISOString(),
+    until: new Date(r.expiresAt).toISOString(),
+    agent: r.agent,
+    here: r.id === here,
+  }));
 }
 
 /** Ends one session of a person; false where it is not theirs. */
 export async function endSession(db: Db, accountId: string, id: string): Promise<boolean> {
-  return (await db.delete(sessions).where(and(eq(sessions.accountId, accountId), eq(sessions.id, id))).returning({ id: sessions.id })).length > 0;
+  return (
+    (
+      await db
+        .delete(sessions)
+        .where(and(eq(sessions.accountId, accountId), eq(sessions.id, id)))
+        .returning({ id: sessions.id })
+    ).length > 0
+  );
 }
 
 /** Ends every session of an account, but one if named. */
@@ -136,15 +196,24 @@ export async function replaceLink(tx: Transaction, link: typeof oneTimeLinks.$in
 
 /** Takes a link away and says whose it was, unless it has run out or the account is disabled. */
 export async function takeLink(tx: Transaction, tokenHash: string, now: string): Promise<string | undefined> {
-  const [row] = await tx.delete(oneTimeLinks).where(and(eq(oneTimeLinks.tokenHash, tokenHash), gt(oneTimeLinks.expiresAt, now))).returning({ accountId: oneTimeLinks.accountId });
+  const [row] = await tx
+    .delete(oneTimeLinks)
+    .where(and(eq(oneTimeLinks.tokenHash, tokenHash), gt(oneTimeLinks.expiresAt, now)))
+    .returning({ accountId: oneTimeLinks.accountId });
   if (!row) return undefined;
-  const [account] = await tx.select({ id: accounts.id }).from(accounts).where(and(eq(accounts.id, row.accountId), isNull(accounts.disabledAt)));
+  const [account] = await tx
+    .select({ id: accounts.id })
+    .from(accounts)
+    .where(and(eq(accounts.id, row.accountId), isNull(accounts.disabledAt)));
   return account?.id;
 }
 
 /** Failed tries for a key since a moment. */
 export async function failuresSince(db: Db, key: string, since: string): Promise<number> {
-  const [row] = await db.select({ n: count() }).from(signInFailures).where(and(eq(signInFailures.key, key), gt(signInFailures.at, since)));
+  const [row] = await db
+    .select({ n: count() })
+    .from(signInFailures)
+    .where(and(eq(signInFailures.key, key), gt(signInFailures.at, since)));
   return row?.n ?? 0;
 }
 

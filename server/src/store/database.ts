@@ -17,7 +17,9 @@ export async function openDatabase(url: string, migrationsFolder: string): Promi
   // a connection that dies while idle is replaced by the pool; without a listener it would end the process
   pool.on('error', () => undefined);
   // one that dies while it is in use, between two statements of a transaction: the next statement fails in words of its own
-  pool.on('connect', (client) => { client.on('error', () => undefined); });
+  pool.on('connect', (client) => {
+    client.on('error', () => undefined);
+  });
   const db = drizzle(pool);
   await migrate(db, { migrationsFolder });
   return { db, ping: async () => void (await pool.query('select 1')), close: () => pool.end() };

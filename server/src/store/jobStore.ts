@@ -53,21 +53,37 @@ export async function readJob(db: Database, { firmId }: Scope, id: string): Prom
   const there = and(eq(areas.firmId, firmId), eq(areas.jobId, id), isNull(areas.deletedAt));
   // side by side: none of them needs what another finds
   const [[job], areaRows, defectRows] = await Promise.all([
-    db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id), isNull(jobs.deletedAt))),
+    db
+      .select()
+      .from(jobs)
+      .where(and(eq(jobs.firmId, firmId), eq(jobs.id, id), isNull(jobs.deletedAt))),
     db.select().from(areas).where(there).orderBy(asc(areas.position), asc(areas.createdAt), asc(areas.id)),
-    db.select(getTableColumns(defects)).from(defects).innerJoin(areas, and(eq(areas.id, defects.areaId), there)).where(and(eq(defects.firmId, firmId), isNull(defects.deletedAt))).orderBy(asc(defects.position), asc(defects.createdAt), asc(defects.id)),
+    db
+      .select(getTableColumns(defects))
+      .from(defects)
+      .innerJoin(areas, and(eq(areas.id, defects.areaId), there))
+      .where(and(eq(defects.firmId, firmId), isNull(defects.deletedAt)))
+      .orderBy(asc(defects.position), asc(defects.createdAt), asc(defects.id)),
   ]);
   if (!job) return undefined;
   const byArea = new Map<string, Row<'defect'>[]>();
   for (const row of defectRows) byArea.set(row.areaId, [...(byArea.get(row.areaId) ?? []), row]);
-  return jobRecord(job, areaRows.map((a) => areaRecord(a, byArea.get(a.id) ?? [])));
+  return jobRecord(
+    job,
+    areaRows.map((a) => areaRecord(a, byArea.get(a.id) ?? [])),
+  );
 }
 
 /** The jobs of a firm with their counts. */
 export async function listJobs(db: Db, { firmId }: Scope): Promise<JobSummary[]> {
   const rows = await db
     .select({
-      id: jobs.id, version: jobs.version, site: jobs.site, client: jobs.client, timeZone: jobs.timeZone, startAt: jobs.startAt,
+      id: jobs.id,
+      version: jobs.version,
+      site: jobs.site,
+      client: jobs.client,
+      timeZone: jobs.timeZone,
+      startAt: jobs.startAt,
       areas: sql<number>`count(distinct ${areas.id})::int`,
       defects: sql<number>`count(distinct ${defects.id})::int`,
       chosen: sql<number>`count(distinct ${defects.id}) filter (where ${defects.choice} is not null)::int`,
@@ -93,15 +109,24 @@ export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: str
     case 'stock':
       return readStockRow(db, firmId, id);
     case 'job': {
-      const [row] = await db.select().from(jobs).where(and(eq(jobs.firmId, firmId), eq(jobs.id, id)));
+      const [row] = await db
+        .select()
+        .from(jobs)
+        .where(and(eq(jobs.firmId, firmId), eq(jobs.id, id)));
       return row && jobRecord(row, []);
     }
     case 'area': {
-      const [row] = await db.select().from(areas).where(and(eq(areas.firmId, firmId), eq(areas.id, id)));
+      const [row] = await db
+        .select()
+        .from(areas)
+        .where(and(eq(areas.firmId, firmId), eq(areas.id, id)));
       return row && areaRecord(row, []);
     }
     case 'defect': {
-      const [row] = await db.select().from(defects).where(and(eq(defects.firmId, firmId), eq(defects.id, id)));
+      const [row] = await db
+        .select()
+        .from(defects)
+        .where(and(eq(defects.firmId, firmId), eq(defects.id, id)));
       return row && defectRecord(row);
     }
   }
@@ -110,27 +135,55 @@ export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: str
 /** Whether a record is there for the firm and not deleted. */
 export async function isThere(db: Db, { firmId }: Scope, entity: Entity, id: string): Promise<boolean> {
   const table = tables[entity];
-  const [row] = await db.select({ n: count() }).from(table).where(and(eq(table.firmId, firmId), eq(table.id, id), isNull(table.deletedAt)));
+  const [row] = await db
+    .select({ n: count() })
+    .from(table)
+    .where(and(eq(table.firmId, firmId), eq(table.id, id), isNull(table.deletedAt)));
   return (row?.n ?? 0) > 0;
 }
 
 /** Notes a change: new, the same one again, or an id that was used for something else. */
-export async function noteChange(tx: Transaction, scope: Scope, id: string, entity: Entity | 'person' | 'firm', entityId: string, action: string): Promise<'new' | 'repeated' | 'other'> {
-  const rows = await tx.insert(changes).values({ firmId: scope.firmId, id, accountId: scope.accountId, at: scope.at, entity, entityId, action }).onConflictDoNothing().returning({ id: changes.id });
+export async function noteChange(
+  tx: Transaction,
+  scope: Scope,
+  id: string,
+  entity: Entity | 'person' | 'firm',
+  entityId: string,
+  action: string,
+): Promise<'new' | 'repeated' | 'other'> {
+  const rows = await tx
+    .insert(changes)
+    .values({ firmId: scope.firmId, id, accountId: scope.accountId, at: scope.at, entity, entityId, action })
+    .onConflictDoNothing()
+    .returning({ id: changes.id });
   if (rows.length > 0) return 'new';
-  const [known] = await tx.select().from(changes).where(and(eq(changes.firmId, scope.firmId), eq(changes.id, id)));
+  const [known] = await tx
+    .select()
+    .from(changes)
+    .where(and(eq(changes.firmId, scope.firmId), eq(changes.id, id)));
   return known?.entity === entity && known.entityId === entityId && known.action === action ? 'repeated' : 'other';
 }
 
 /** Inserts a row; false where the id is taken. */
 export async function insertRow<E extends Entity>(tx: Transaction, entity: E, values: (typeof tables)[E]['$inferInsert']): Promise<boolean> {
   const table: (typeof tables)[Entity] = tables[entity];
-  const rows = await tx.insert(table).values(values as never).onConflictDoNothing().returning({ id: table.id });
+  const rows = await tx
+    .insert(table)
+    .values(values as never)
+    .onConflictDoNothing()
+    .returning({ id: table.id });
   return rows.length > 0;
 }
 
 /** Changes a row of a version; false where that version is not the current one. */
-export async function updateRow(tx: Transaction, { firmId }: Scope, entity: Entity, id: string, version: number, values: Readonly<Record<string, unknown>>): Promise<boolean> {
+export async function updateRow(
+  tx: Transaction,
+  { firmId }: Scope,
+  entity: Entity,
+  id: string,
+  version: number,
+  values: Readonly<Record<string, unknown>>,
+): Promise<boolean> {
   const table = tables[entity];
   const rows = await tx
     .update(table)
@@ -144,8 +197,14 @@ export async function updateRow(tx: Transaction, { firmId }: Scope, entity: Enti
 export async function nextPosition(tx: Transaction, { firmId }: Scope, entity: 'area' | 'defect', parentId: string): Promise<number> {
   const [row] =
     entity === 'area'
-      ? await tx.select({ n: sql<number>`coalesce(max(${areas.position}), 0) + 1` }).from(areas).where(and(eq(areas.firmId, firmId), eq(areas.jobId, parentId)))
-      : await tx.select({ n: sql<number>`coalesce(max(${defects.position}), 0) + 1` }).from(defects).where(and(eq(defects.firmId, firmId), eq(defects.areaId, parentId)));
+      ? await tx
+          .select({ n: sql<number>`coalesce(max(${areas.position}), 0) + 1` })
+          .from(areas)
+          .where(and(eq(areas.firmId, firmId), eq(areas.jobId, parentId)))
+      : await tx
+          .select({ n: sql<number>`coalesce(max(${defects.position}), 0) + 1` })
+          .from(defects)
+          .where(and(eq(defects.firmId, firmId), eq(defects.areaId, parentId)));
   return Number(row?.n ?? 1);
 }
 

@@ -16,11 +16,14 @@ export interface MeasuredSlot {
 /** Keeps slots; of two servers that listen to one line, and of two parts of a slot, the one with more readings stays. */
 export async function keepMeasured(db: Database, slots: readonly MeasuredSlot[]): Promise<void> {
   if (slots.length === 0) return;
-  await db.insert(measured).values([...slots]).onConflictDoUpdate({
-    target: [measured.instrument, measured.slotAt],
-    set: { values: sql`excluded."values"`, readings: sql`excluded.readings`, kind: sql`excluded.kind`, simulated: sql`excluded.simulated` },
-    setWhere: sql`excluded.readings >= ${measured.readings}`,
-  });
+  await db
+    .insert(measured)
+    .values([...slots])
+    .onConflictDoUpdate({
+      target: [measured.instrument, measured.slotAt],
+      set: { values: sql`excluded."values"`, readings: sql`excluded.readings`, kind: sql`excluded.kind`, simulated: sql`excluded.simulated` },
+      setWhere: sql`excluded.readings >= ${measured.readings}`,
+    });
 }
 
 function middle(values: readonly number[]): number {
@@ -33,7 +36,11 @@ export async function measuredSince(db: Database, since: string): Promise<Measur
   const bySlot = new Map<string, (typeof rows)[number][]>();
   for (const row of rows) bySlot.set(row.slotAt, [...(bySlot.get(row.slotAt) ?? []), row]);
   const points = [...bySlot].flatMap(([slotAt, of]): MeasuredPoint[] => {
-    const read = (quantity: ReadQuantity) => of.flatMap((r) => { const value = r.values[quantity]; return value === undefined ? [] : [value]; });
+    const read = (quantity: ReadQuantity) =>
+      of.flatMap((r) => {
+        const value = r.values[quantity];
+        return value === undefined ? [] : [value];
+      });
     const [air, humidity, surface] = [read('airC'), read('humidityPct'), read('surfaceC')];
     if (air.length === 0 || humidity.length === 0) return [];
     return [{ at: new Date(slotAt).toISOString(), airC: middle(air), humidityPct: middle(humidity), ...(surface.length > 0 && { surfaceC: middle(surface) }) }];

@@ -7,8 +7,17 @@ type Db = Database | Transaction;
 
 // without the picture itself: a list of photos stays small
 const shape = {
-  id: photos.id, version: photos.version, defectId: photos.defectId, bytes: photos.bytes, widthPx: photos.widthPx, heightPx: photos.heightPx,
-  caption: photos.caption, takenAt: photos.takenAt, position: photos.position, by: photos.by, at: photos.createdAt,
+  id: photos.id,
+  version: photos.version,
+  defectId: photos.defectId,
+  bytes: photos.bytes,
+  widthPx: photos.widthPx,
+  heightPx: photos.heightPx,
+  caption: photos.caption,
+  takenAt: photos.takenAt,
+  position: photos.position,
+  by: photos.by,
+  at: photos.createdAt,
 };
 
 type Row = Omit<PhotoRecord, 'takenAt' | 'position'> & { readonly takenAt: string | null; readonly position: PhotoRecord['position'] | null };
@@ -19,23 +28,36 @@ function photoRecord({ takenAt, position, at, ...rest }: Row): PhotoRecord {
 
 /** A photo without its picture, deleted or not. */
 export async function readPhotoRow(db: Db, firmId: string, id: string): Promise<PhotoRecord | undefined> {
-  const [row] = await db.select(shape).from(photos).where(and(eq(photos.firmId, firmId), eq(photos.id, id)));
+  const [row] = await db
+    .select(shape)
+    .from(photos)
+    .where(and(eq(photos.firmId, firmId), eq(photos.id, id)));
   return row && photoRecord(row);
 }
 
 /** The photos of a defect, in the order in which they were added. */
 export async function listPhotos(db: Db, firmId: string, defectId: string): Promise<PhotoRecord[]> {
-  const rows = await db.select(shape).from(photos).where(and(eq(photos.firmId, firmId), eq(photos.defectId, defectId), isNull(photos.deletedAt))).orderBy(asc(photos.createdAt), asc(photos.id));
+  const rows = await db
+    .select(shape)
+    .from(photos)
+    .where(and(eq(photos.firmId, firmId), eq(photos.defectId, defectId), isNull(photos.deletedAt)))
+    .orderBy(asc(photos.createdAt), asc(photos.id));
   return rows.map(photoRecord);
 }
 
 export async function photoCount(db: Db, firmId: string, defectId: string): Promise<number> {
-  const [row] = await db.select({ n: count() }).from(photos).where(and(eq(photos.firmId, firmId), eq(photos.defectId, defectId), isNull(photos.deletedAt)));
+  const [row] = await db
+    .select({ n: count() })
+    .from(photos)
+    .where(and(eq(photos.firmId, firmId), eq(photos.defectId, defectId), isNull(photos.deletedAt)));
   return row?.n ?? 0;
 }
 
 /** The picture of a photo. */
 export async function readPicture(db: Db, firmId: string, id: string): Promise<Buffer | undefined> {
-  const [row] = await db.select({ jpeg: photos.jpeg }).from(photos).where(and(eq(photos.firmId, firmId), eq(photos.id, id)));
+  const [row] = await db
+    .select({ jpeg: photos.jpeg })
+    .from(photos)
+    .where(and(eq(photos.firmId, firmId), eq(photos.id, id)));
   return row?.jpeg;
 }

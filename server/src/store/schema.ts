@@ -1,7 +1,23 @@
 import type { PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
 import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Preferences, Product, StockPack } from '@oddment/core';
 import { sql } from 'drizzle-orm';
-import { boolean, customType, doublePrecision, foreignKey, index, integer, json, jsonb, pgTable, primaryKey, smallint, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  customType,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  json,
+  jsonb,
+  pgTable,
+  primaryKey,
+  smallint,
+  text,
+  timestamp,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
 
@@ -18,7 +34,9 @@ export const accounts = pgTable(
   'accounts',
   {
     id: uuid('id').primaryKey(),
-    firmId: uuid('firm_id').notNull().references(() => firms.id),
+    firmId: uuid('firm_id')
+      .notNull()
+      .references(() => firms.id),
     login: text('login').notNull(),
     name: text('name').notNull(),
     role: text('role').$type<Role>().notNull(),
@@ -35,7 +53,9 @@ export const sessions = pgTable('sessions', {
   /** SHA-256 of the token in the cookie: the table alone signs nobody in */
   tokenHash: text('token_hash').primaryKey(),
   id: uuid('id').notNull().defaultRandom(),
-  accountId: uuid('account_id').notNull().references(() => accounts.id),
+  accountId: uuid('account_id')
+    .notNull()
+    .references(() => accounts.id),
   createdAt: moment('created_at').notNull(),
   expiresAt: moment('expires_at').notNull(),
   agent: text('agent').notNull().default(''),
@@ -44,18 +64,24 @@ export const sessions = pgTable('sessions', {
 /** Links that set a password once; only their SHA-256 is kept. */
 export const oneTimeLinks = pgTable('one_time_links', {
   tokenHash: text('token_hash').primaryKey(),
-  accountId: uuid('account_id').notNull().references(() => accounts.id),
+  accountId: uuid('account_id')
+    .notNull()
+    .references(() => accounts.id),
   expiresAt: moment('expires_at').notNull(),
 });
 
 /** Failed sign-ins, by what was tried: shared by every server on this database. */
-export const signInFailures = pgTable('sign_in_failures', { key: text('key').notNull(), at: moment('at').notNull() }, (t) => [index('sign_in_failures_key').on(t.key, t.at)]);
+export const signInFailures = pgTable('sign_in_failures', { key: text('key').notNull(), at: moment('at').notNull() }, (t) => [
+  index('sign_in_failures_key').on(t.key, t.at),
+]);
 
 /** Every change, only ever appended: who, when, what; a repeat is known by its id. */
 export const changes = pgTable(
   'changes',
   {
-    firmId: uuid('firm_id').notNull().references(() => firms.id),
+    firmId: uuid('firm_id')
+      .notNull()
+      .references(() => firms.id),
     id: uuid('id').notNull(),
     accountId: uuid('account_id').notNull(),
     at: moment('at').notNull(),
@@ -93,11 +119,17 @@ export const areas = pgTable(
   {
     ...record,
     jobId: uuid('job_id').notNull(),
-    position: integer('position').notNull().default(sql`0`),
+    position: integer('position')
+      .notNull()
+      .default(sql`0`),
     name: text('name').notNull(),
     facts: jsonb('facts').$type<AreaFacts>().notNull(),
   },
-  (t) => [unique('areas_firm_id').on(t.firmId, t.id), index('areas_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] })],
+  (t) => [
+    unique('areas_firm_id').on(t.firmId, t.id),
+    index('areas_of_job').on(t.firmId, t.jobId),
+    foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] }),
+  ],
 );
 
 export const defects = pgTable(
@@ -105,7 +137,9 @@ export const defects = pgTable(
   {
     ...record,
     areaId: uuid('area_id').notNull(),
-    position: integer('position').notNull().default(sql`0`),
+    position: integer('position')
+      .notNull()
+      .default(sql`0`),
     kind: text('kind').notNull(),
     mark: text('mark').notNull(),
     facts: jsonb('facts').$type<LooseFacts>().notNull(),
@@ -116,7 +150,11 @@ export const defects = pgTable(
     decisions: jsonb('decisions').$type<readonly Decision[]>().notNull(),
     note: text('note'),
   },
-  (t) => [unique('defects_firm_id').on(t.firmId, t.id), index('defects_of_area').on(t.firmId, t.areaId), foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] })],
+  (t) => [
+    unique('defects_firm_id').on(t.firmId, t.id),
+    index('defects_of_area').on(t.firmId, t.areaId),
+    foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] }),
+  ],
 );
 
 const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
@@ -147,16 +185,22 @@ export const products = pgTable(
 
 export const productVersions = pgTable(
   'product_versions',
-  { firmId: uuid('firm_id').notNull(), productId: uuid('product_id').notNull(), version: integer('version').notNull(), at: moment('at').notNull(), by: text('by').notNull(), product: jsonb('product').$type<Omit<Product, 'id'>>().notNull() },
+  {
+    firmId: uuid('firm_id').notNull(),
+    productId: uuid('product_id').notNull(),
+    version: integer('version').notNull(),
+    at: moment('at').notNull(),
+    by: text('by').notNull(),
+    product: jsonb('product').$type<Omit<Product, 'id'>>().notNull(),
+  },
   (t) => [primaryKey({ columns: [t.productId, t.version] })],
 );
 
 /** Packs as they stand on the firm's shelf. */
-export const stock = pgTable(
-  'stock',
-  { ...record, pack: jsonb('pack').$type<Omit<StockPack, 'id'>>().notNull() },
-  (t) => [index('stock_of_firm').on(t.firmId), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
-);
+export const stock = pgTable('stock', { ...record, pack: jsonb('pack').$type<Omit<StockPack, 'id'>>().notNull() }, (t) => [
+  index('stock_of_firm').on(t.firmId),
+  foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] }),
+]);
 
 /** What the instruments measured, the middle value of every ten minutes. */
 export const measured = pgTable(

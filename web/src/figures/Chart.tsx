@@ -32,20 +32,46 @@ function optionsOf({ kind, xTitle, yTitle, xText, yText, xs, ys, here, limits = 
   const [ink, ink2, rule, chalk, now] = ['ink', 'ink2', 'rule', 'chalk', 'now'].map(role) as [string, string, string, string, string];
   const positive = ys.filter((y): y is number => y !== undefined && y > 0);
   const wide = positive.length > 2 && positive.length === ys.filter((y) => y !== undefined).length && Math.max(...positive) / Math.min(...positive) > 60;
-  const numbers = ys.filter((y): y is number => y !== undefined).concat(limits.map((l) => l.y), here ? [here.y] : []);
+  const numbers = ys
+    .filter((y): y is number => y !== undefined)
+    .concat(
+      limits.map((l) => l.y),
+      here ? [here.y] : [],
+    );
   const [low, high] = [Math.min(...numbers), Math.max(...numbers)];
   // a scale that begins at nothing, but for temperatures and what lies below it
   const yTicks = niceTicks(yKind === 'temperature' ? low : Math.min(0, low), high, yKind, units, 4);
   const places = kind === 'line' ? xs.map(Number) : [];
-  const xTicks = xKind === undefined ? undefined : niceTicks(Math.min(...places), Math.max(...places), xKind, units, Math.max(2, Math.floor((widthPx - 110) / 105)));
-  const label = (text: string, color: string) => ({ text, borderColor: color, style: { background: role('sheet'), color, fontSize: '14px', fontFamily: 'Archivo Variable' } });
+  const xTicks =
+    xKind === undefined ? undefined : niceTicks(Math.min(...places), Math.max(...places), xKind, units, Math.max(2, Math.floor((widthPx - 110) / 105)));
+  const label = (text: string, color: string) => ({
+    text,
+    borderColor: color,
+    style: { background: role('sheet'), color, fontSize: '14px', fontFamily: 'Archivo Variable' },
+  });
   return {
-    chart: { type: kind, height: 290, animations: { enabled: false }, toolbar: { show: false }, zoom: { enabled: false }, fontFamily: 'Atkinson Hyperlegible Next Variable', foreColor: ink2, background: 'transparent' },
-    series: [{ name: yTitle, data: kind === 'bar' ? xs.map((x, i) => ({ x: String(x), y: ys[i] ?? null })) : xs.map((x, i) => ({ x: Number(x), y: ys[i] ?? null })) }],
+    chart: {
+      type: kind,
+      height: 290,
+      animations: { enabled: false },
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      fontFamily: 'Atkinson Hyperlegible Next Variable',
+      foreColor: ink2,
+      background: 'transparent',
+    },
+    series: [
+      { name: yTitle, data: kind === 'bar' ? xs.map((x, i) => ({ x: String(x), y: ys[i] ?? null })) : xs.map((x, i) => ({ x: Number(x), y: ys[i] ?? null })) },
+    ],
     colors: [chalk],
     stroke: { width: kind === 'line' ? 3 : 0, curve: 'straight' },
     plotOptions: { bar: { columnWidth: '55%', borderRadius: 0 } },
-    dataLabels: { enabled: kind === 'bar', formatter: (v: number) => yText(v), style: { colors: [ink], fontSize: '14px', fontFamily: 'Archivo Variable' }, offsetY: -22 },
+    dataLabels: {
+      enabled: kind === 'bar',
+      formatter: (v: number) => yText(v),
+      style: { colors: [ink], fontSize: '14px', fontFamily: 'Archivo Variable' },
+      offsetY: -22,
+    },
     ...(kind === 'bar' && { plotOptions: { bar: { columnWidth: '55%', borderRadius: 0, dataLabels: { position: 'top' } } } }),
     grid: { borderColor: rule },
     legend: { show: false },
@@ -57,12 +83,37 @@ function optionsOf({ kind, xTitle, yTitle, xText, yText, xs, ys, here, limits = 
       axisBorder: { color: ink2 },
       tooltip: { enabled: false },
     },
-    yaxis: { title: { text: yTitle, style: { fontSize: '14px', fontWeight: 600, color: ink2 } }, labels: { style: { fontSize: '14px' }, formatter: (v: number) => yText(v) }, logarithmic: wide, ...(wide ? {} : { min: yTicks.min, max: yTicks.max, tickAmount: yTicks.steps }) },
-    tooltip: { theme: document.documentElement.hasAttribute('data-dark') ? 'dark' : 'light', x: { formatter: (v: number) => (kind === 'line' ? xText(v) : String(xs[v - 1] ?? '')) }, y: { formatter: (v: number | null) => (v === null ? '' : yText(v)) } },
+    yaxis: {
+      title: { text: yTitle, style: { fontSize: '14px', fontWeight: 600, color: ink2 } },
+      labels: { style: { fontSize: '14px' }, formatter: (v: number) => yText(v) },
+      logarithmic: wide,
+      ...(wide ? {} : { min: yTicks.min, max: yTicks.max, tickAmount: yTicks.steps }),
+    },
+    tooltip: {
+      theme: document.documentElement.hasAttribute('data-dark') ? 'dark' : 'light',
+      x: { formatter: (v: number) => (kind === 'line' ? xText(v) : String(xs[v - 1] ?? '')) },
+      y: { formatter: (v: number | null) => (v === null ? '' : yText(v)) },
+    },
     annotations: {
-      points: here ? [{ x: here.x, y: here.y, marker: { size: 7, fillColor: now, strokeColor: role('sheet'), strokeWidth: 2 }, label: { ...label(here.text, now), offsetY: -6 } }] : [],
-      yaxis: limits.map((l) => ({ y: l.y, borderColor: now, strokeDashArray: 5, label: { ...label(l.text, now), position: 'right', textAnchor: 'end', offsetX: -4 } })),
-      xaxis: upright ? [{ x: upright.x, borderColor: ink2, strokeDashArray: 0, label: { ...label(upright.text, ink2), orientation: 'horizontal', offsetY: -6 } }] : [],
+      points: here
+        ? [
+            {
+              x: here.x,
+              y: here.y,
+              marker: { size: 7, fillColor: now, strokeColor: role('sheet'), strokeWidth: 2 },
+              label: { ...label(here.text, now), offsetY: -6 },
+            },
+          ]
+        : [],
+      yaxis: limits.map((l) => ({
+        y: l.y,
+        borderColor: now,
+        strokeDashArray: 5,
+        label: { ...label(l.text, now), position: 'right', textAnchor: 'end', offsetX: -4 },
+      })),
+      xaxis: upright
+        ? [{ x: upright.x, borderColor: ink2, strokeDashArray: 0, label: { ...label(upright.text, ink2), orientation: 'horizontal', offsetY: -6 } }]
+        : [],
     },
   };
 }
@@ -73,12 +124,20 @@ export function Chart(props: ChartProps) {
   const dark = useStore((s) => s.view.dark);
   const key = JSON.stringify([props.kind, props.xs, props.ys, props.here, props.limits, props.upright, props.xTitle, props.yTitle, props.units, dark]);
   const latest = useRef(props);
-  useEffect(() => { latest.current = props; });
+  useEffect(() => {
+    latest.current = props;
+  });
   useEffect(() => {
     if (!host.current) return;
     const chart = new ApexCharts(host.current, optionsOf(latest.current, host.current.clientWidth));
     void chart.render();
-    return () => { chart.destroy(); };
+    return () => {
+      chart.destroy();
+    };
   }, [key]);
-  return <div className="chart" role="img" aria-label={props.label}><div ref={host} aria-hidden="true" /></div>;
+  return (
+    <div className="chart" role="img" aria-label={props.label}>
+      <div ref={host} aria-hidden="true" />
+    </div>
+  );
 }

@@ -16,7 +16,26 @@ export function GritLadder({ units }: { units: UnitSystem }) {
   return (
     <>
       <ToolFields asked={asked} tool={sandingTool} answer={answer} />
-      <ToolSaid answer={answer} how={{ units, timeZone: 'UTC' }} between={rungs.length > 1 ? <Chart kind="bar" label={`Grain of each grit: ${rungs.map((r) => `${r.name} ${grain(r.grainMm)}`).join(', ')}`} xTitle="Grit" yTitle="Grain" yKind="grain" units={units} xText={String} yText={grain} xs={rungs.map((r) => r.name)} ys={rungs.map((r) => r.grainMm)} /> : null} />
+      <ToolSaid
+        answer={answer}
+        how={{ units, timeZone: 'UTC' }}
+        between={
+          rungs.length > 1 ? (
+            <Chart
+              kind="bar"
+              label={`Grain of each grit: ${rungs.map((r) => `${r.name} ${grain(r.grainMm)}`).join(', ')}`}
+              xTitle="Grit"
+              yTitle="Grain"
+              yKind="grain"
+              units={units}
+              xText={String}
+              yText={grain}
+              xs={rungs.map((r) => r.name)}
+              ys={rungs.map((r) => r.grainMm)}
+            />
+          ) : null
+        }
+      />
     </>
   );
 }

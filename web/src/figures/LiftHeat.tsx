@@ -28,7 +28,12 @@ export function LiftHeat({ units: own }: { units: UnitSystem }) {
     worker.current = undefined;
     setProgress(undefined);
   };
-  useEffect(() => () => { worker.current?.terminate(); }, []);
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+    },
+    [],
+  );
   const run = () => {
     if (!given) return;
     const { lift: liftMm = 1, air: ambientC = 1, limit: limitC = 1 } = given.measures;
@@ -54,17 +59,63 @@ export function LiftHeat({ units: own }: { units: UnitSystem }) {
   return (
     <>
       <ToolFields asked={asked} tool={liftTool} />
-      {progress === undefined ? <Button variant="contained" disabled={!given} onClick={run}>Compute</Button> : (
-        <div style={{ display: 'flex', gap: 10, alignItems: 'center', maxWidth: 420 }}><LinearProgress variant="determinate" value={progress * 100} aria-label="The lift is being computed" style={{ flex: 1 }} /><Button variant="outlined" onClick={stop}>Stop</Button></div>
+      {progress === undefined ? (
+        <Button variant="contained" disabled={!given} onClick={run}>
+          Compute
+        </Button>
+      ) : (
+        <div style={{ display: 'flex', gap: 10, alignItems: 'center', maxWidth: 420 }}>
+          <LinearProgress variant="determinate" value={progress * 100} aria-label="The lift is being computed" style={{ flex: 1 }} />
+          <Button variant="outlined" onClick={stop}>
+            Stop
+          </Button>
+        </div>
       )}
       <div aria-live="polite">
-        {peak === undefined ? null : <output className="said"><b>{peak}</b></output>}
+        {peak === undefined ? null : (
+          <output className="said">
+            <b>{peak}</b>
+          </output>
+        )}
         {thickest === undefined ? null : <p>{thickest}</p>}
       </div>
       {overTime.length > 2 && heat ? (
         <div className="two-charts">
-          <Chart kind="line" label={`Temperature through the lift at its peak: ${atPeak.filter((_p, i) => i % Math.ceil(atPeak.length / 6) === 0).map((p) => `${shown('temperature')(p.temperatureC)} at ${shown('depth')(p.depthMm)}`).join(', ')}`} xTitle="Below the face" yTitle="At the peak" xKind="depth" yKind="temperature" units={units} xText={shown('depth')} yText={shown('temperature')} xs={atPeak.map((p) => p.depthMm)} ys={atPeak.map((p) => p.temperatureC)} limits={limit} upright={{ x: heat.task.liftMm, text: 'foot of the lift' }} />
-          <Chart kind="line" label={`Hottest place over time: ${overTime.filter((_p, i) => i % Math.ceil(overTime.length / 6) === 0).map((p) => `${shown('temperature')(p.hottestC)} after ${shown('duration')(p.atMin)}`).join(', ')}`} xTitle="After placing" yTitle="Hottest place" xKind="duration" yKind="temperature" units={units} xText={shown('duration')} yText={shown('temperature')} xs={overTime.map((p) => p.atMin)} ys={overTime.map((p) => p.hottestC)} limits={limit} />
+          <Chart
+            kind="line"
+            label={`Temperature through the lift at its peak: ${atPeak
+              .filter((_p, i) => i % Math.ceil(atPeak.length / 6) === 0)
+              .map((p) => `${shown('temperature')(p.temperatureC)} at ${shown('depth')(p.depthMm)}`)
+              .join(', ')}`}
+            xTitle="Below the face"
+            yTitle="At the peak"
+            xKind="depth"
+            yKind="temperature"
+            units={units}
+            xText={shown('depth')}
+            yText={shown('temperature')}
+            xs={atPeak.map((p) => p.depthMm)}
+            ys={atPeak.map((p) => p.temperatureC)}
+            limits={limit}
+            upright={{ x: heat.task.liftMm, text: 'foot of the lift' }}
+          />
+          <Chart
+            kind="line"
+            label={`Hottest place over time: ${overTime
+              .filter((_p, i) => i % Math.ceil(overTime.length / 6) === 0)
+              .map((p) => `${shown('temperature')(p.hottestC)} after ${shown('duration')(p.atMin)}`)
+              .join(', ')}`}
+            xTitle="After placing"
+            yTitle="Hottest place"
+            xKind="duration"
+            yKind="temperature"
+            units={units}
+            xText={shown('duration')}
+            yText={shown('temperature')}
+            xs={overTime.map((p) => p.atMin)}
+            ys={overTime.map((p) => p.hottestC)}
+            limits={limit}
+          />
         </div>
       ) : null}
       {warning === undefined ? null : <p className="quiet">{warning}</p>}

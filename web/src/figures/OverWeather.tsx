@@ -26,7 +26,31 @@ export function WaitOverWeather({ units: own }: { units: UnitSystem }) {
       {chooser}
       <ToolFields asked={asked} tool={waitTool} />
       {instead}
-      <ToolSaid answer={given && record ? waitTool.answer({ ...given, record }) : undefined} how={how} between={record && points.length > 2 ? <Chart kind="line" label={`Share of the wait that is behind: ${points.filter((_p, i) => i % Math.ceil(points.length / 6) === 0).map((p) => `${percent(p.share * 100)} by ${clockOf(record, how)(p.atMin)}`).join(', ')}`} xTitle="After the first line" yTitle="Behind it" xKind="duration" yKind="percent" units={units} xText={(min) => showValue(min, 'duration', units).text} yText={percent} xs={points.map((p) => p.atMin)} ys={points.map((p) => p.share * 100)} limits={[{ y: 100, text: 'done' }]} /> : null} />
+      <ToolSaid
+        answer={given && record ? waitTool.answer({ ...given, record }) : undefined}
+        how={how}
+        between={
+          record && points.length > 2 ? (
+            <Chart
+              kind="line"
+              label={`Share of the wait that is behind: ${points
+                .filter((_p, i) => i % Math.ceil(points.length / 6) === 0)
+                .map((p) => `${percent(p.share * 100)} by ${clockOf(record, how)(p.atMin)}`)
+                .join(', ')}`}
+              xTitle="After the first line"
+              yTitle="Behind it"
+              xKind="duration"
+              yKind="percent"
+              units={units}
+              xText={(min) => showValue(min, 'duration', units).text}
+              yText={percent}
+              xs={points.map((p) => p.atMin)}
+              ys={points.map((p) => p.share * 100)}
+              limits={[{ y: 100, text: 'done' }]}
+            />
+          ) : null
+        }
+      />
       {from}
     </>
   );
@@ -46,7 +70,18 @@ export function MoistCare({ units: own }: { units: UnitSystem }) {
       {chooser}
       <ToolFields asked={asked} tool={moistTool} />
       {instead}
-      <ToolSaid answer={given && record ? moistTool.answer({ ...given, record }) : undefined} how={how} between={record && times.length > 0 ? <details open={times.length <= 24}><summary>When to mist</summary><p className="quiet">{times.map(clockOf(record, how)).join(' · ')}</p></details> : null} />
+      <ToolSaid
+        answer={given && record ? moistTool.answer({ ...given, record }) : undefined}
+        how={how}
+        between={
+          record && times.length > 0 ? (
+            <details open={times.length <= 24}>
+              <summary>When to mist</summary>
+              <p className="quiet">{times.map(clockOf(record, how)).join(' · ')}</p>
+            </details>
+          ) : null
+        }
+      />
       {from}
     </>
   );

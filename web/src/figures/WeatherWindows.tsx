@@ -30,19 +30,76 @@ function WindowsDrawn({ record, workId, units, timeZone }: { record: WeatherReco
   const days = series.filter((w, i) => i > 0 && dayOf(w.fromMin) !== dayOf(series[i - 1]?.fromMin ?? 0)).map((w) => w.fromMin);
   return (
     <>
-      <svg viewBox={`0 0 ${String(width)} ${String(height)}`} className="weather" role="img" aria-label={`Times to begin: ${windows.map((w) => `${clock(w.fromMin)} to ${clock(w.untilMin)}`).join('; ') || 'none'}`}>
-        {days.map((m) => <g key={m}><path d={`M${x(m).toFixed(1)} 4V172`} stroke="var(--rule)" /><text x={x(m) + 4} y={186} fontSize="14" fill="var(--ink2)">{dayOf(m)}</text></g>)}
-        {ticks.map((c) => <g key={c}><path d={`M0 ${y(c).toFixed(1)}H${String(width)}`} stroke="var(--rule)" strokeDasharray="2 4" /><text x={2} y={y(c) - 3} fontSize="14" fill="var(--ink2)">{degrees(c)}</text></g>)}
+      <svg
+        viewBox={`0 0 ${String(width)} ${String(height)}`}
+        className="weather"
+        role="img"
+        aria-label={`Times to begin: ${windows.map((w) => `${clock(w.fromMin)} to ${clock(w.untilMin)}`).join('; ') || 'none'}`}
+      >
+        {days.map((m) => (
+          <g key={m}>
+            <path d={`M${x(m).toFixed(1)} 4V172`} stroke="var(--rule)" />
+            <text x={x(m) + 4} y={186} fontSize="14" fill="var(--ink2)">
+              {dayOf(m)}
+            </text>
+          </g>
+        ))}
+        {ticks.map((c) => (
+          <g key={c}>
+            <path d={`M0 ${y(c).toFixed(1)}H${String(width)}`} stroke="var(--rule)" strokeDasharray="2 4" />
+            <text x={2} y={y(c) - 3} fontSize="14" fill="var(--ink2)">
+              {degrees(c)}
+            </text>
+          </g>
+        ))}
         <path d={line(dew)} fill="none" stroke="var(--ink2)" strokeWidth="1.5" strokeDasharray="5 4" />
         <path d={line(series.map((w) => w.surfaceC))} fill="none" stroke="var(--chalk)" strokeWidth="2.5" />
-        {series.filter((w) => w.rain).map((w) => <path key={w.fromMin} d={`M${(x(w.fromMin) + 2).toFixed(1)} 126l4 10`} stroke="var(--chalk)" strokeWidth="2" />)}
+        {series
+          .filter((w) => w.rain)
+          .map((w) => (
+            <path key={w.fromMin} d={`M${(x(w.fromMin) + 2).toFixed(1)} 126l4 10`} stroke="var(--chalk)" strokeWidth="2" />
+          ))}
         <path d={`M0 140H${String(width)}`} stroke="var(--rule)" />
-        {windows.map((w) => <path key={w.fromMin} d={`M${x(w.fromMin).toFixed(1)} 166V148H${Math.max(x(w.untilMin), x(w.fromMin) + 3).toFixed(1)}V166`} fill="none" stroke="var(--now)" strokeWidth="4" />)}
+        {windows.map((w) => (
+          <path
+            key={w.fromMin}
+            d={`M${x(w.fromMin).toFixed(1)} 166V148H${Math.max(x(w.untilMin), x(w.fromMin) + 3).toFixed(1)}V166`}
+            fill="none"
+            stroke="var(--now)"
+            strokeWidth="4"
+          />
+        ))}
       </svg>
-      <p className="quiet"><span style={{ color: 'var(--chalk)' }}>━</span> surface, {degrees(Math.min(...series.map((w) => w.surfaceC)))} to {degrees(Math.max(...series.map((w) => w.surfaceC)))} · <span>╌</span> dew point · <span style={{ color: 'var(--chalk)' }}>╲</span> rain · <span style={{ color: 'var(--now)', fontWeight: 800 }}>⊓</span> may begin</p>
-      <details><summary>Hour by hour</summary><table className="mixtable"><thead><tr><th>From</th><th>Air</th><th>Surface</th><th>Dew point</th><th>Stands in the way</th></tr></thead><tbody>
-        {series.map((w, i) => <tr key={w.fromMin}><td>{clock(w.fromMin)}</td><td>{degrees(w.airC)}</td><td>{degrees(w.surfaceC)}</td><td>{degrees(dew[i] ?? 0)}</td><td>{hours[i]?.missed.join(', ')}</td></tr>)}
-      </tbody></table></details>
+      <p className="quiet">
+        <span style={{ color: 'var(--chalk)' }}>━</span> surface, {degrees(Math.min(...series.map((w) => w.surfaceC)))} to{' '}
+        {degrees(Math.max(...series.map((w) => w.surfaceC)))} · <span>╌</span> dew point · <span style={{ color: 'var(--chalk)' }}>╲</span> rain ·{' '}
+        <span style={{ color: 'var(--now)', fontWeight: 800 }}>⊓</span> may begin
+      </p>
+      <details>
+        <summary>Hour by hour</summary>
+        <table className="mixtable">
+          <thead>
+            <tr>
+              <th>From</th>
+              <th>Air</th>
+              <th>Surface</th>
+              <th>Dew point</th>
+              <th>Stands in the way</th>
+            </tr>
+          </thead>
+          <tbody>
+            {series.map((w, i) => (
+              <tr key={w.fromMin}>
+                <td>{clock(w.fromMin)}</td>
+                <td>{degrees(w.airC)}</td>
+                <td>{degrees(w.surfaceC)}</td>
+                <td>{degrees(dew[i] ?? 0)}</td>
+                <td>{hours[i]?.missed.join(', ')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
     </>
   );
 }
@@ -58,7 +115,11 @@ export function WeatherWindows({ units }: { units: UnitSystem }) {
       {chooser}
       <ToolFields asked={asked} tool={weatherTool} />
       {instead}
-      <ToolSaid answer={answer} how={{ units, timeZone, ...(record && { day: record.startAt }) }} between={record ? <WindowsDrawn record={record} workId={given?.choices['work']} units={units} timeZone={timeZone} /> : null} />
+      <ToolSaid
+        answer={answer}
+        how={{ units, timeZone, ...(record && { day: record.startAt }) }}
+        between={record ? <WindowsDrawn record={record} workId={given?.choices['work']} units={units} timeZone={timeZone} /> : null}
+      />
       {from}
     </>
   );

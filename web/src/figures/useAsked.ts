@@ -16,15 +16,17 @@ export type AskedKinds = Readonly<Record<string, QuantityKind>>;
 
 /** What is typed in one unit system, written in another: a measure with its own unit stays as it is. */
 export function inUnits(typed: Readonly<Record<string, string>>, kinds: AskedKinds, from: UnitSystem, to: UnitSystem): Record<string, string> {
-  return Object.fromEntries(Object.entries(typed).map(([name, text]) => {
-    const kind = kinds[name];
-    if (!kind) return [name, text];
-    const parts = text.split(';').map((part) => {
-      const [was, would] = [parseMeasure(part, kind, from), parseMeasure(part, kind, to)];
-      return !was.ok || (would.ok && would.value === was.value) ? part.trim() : typedText(was.value, { kind }, to);
-    });
-    return [name, parts.join('; ')];
-  }));
+  return Object.fromEntries(
+    Object.entries(typed).map(([name, text]) => {
+      const kind = kinds[name];
+      if (!kind) return [name, text];
+      const parts = text.split(';').map((part) => {
+        const [was, would] = [parseMeasure(part, kind, from), parseMeasure(part, kind, to)];
+        return !was.ok || (would.ok && would.value === was.value) ? part.trim() : typedText(was.value, { kind }, to);
+      });
+      return [name, parts.join('; ')];
+    }),
+  );
 }
 
 /**
@@ -42,11 +44,14 @@ export function useAsked(own: UnitSystem, kinds: AskedKinds): Asked {
       for (const [name, text] of Object.entries({ ...inUnits(Object.fromEntries(next), kinds, units, own), units: own })) next.set(name, text);
     });
   }, [units, own, kinds, change]);
-  const set = useCallback((name: string, text: string) => {
-    change((next) => {
-      put(next, name, text);
-      next.set('units', own);
-    });
-  }, [own, change]);
+  const set = useCallback(
+    (name: string, text: string) => {
+      change((next) => {
+        put(next, name, text);
+        next.set('units', own);
+      });
+    },
+    [own, change],
+  );
   return { typed, units, set };
 }

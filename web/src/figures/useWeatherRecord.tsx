@@ -9,7 +9,11 @@ import type { Asked } from './useAsked.ts';
 const hours = 96;
 const measuredHours = 168;
 const keptUnder = 'oddment-weather-list';
-const sources = [['forecast', 'forecast'], ['measured', 'measured here'], ['list', 'my own list']] as const;
+const sources = [
+  ['forecast', 'forecast'],
+  ['measured', 'measured here'],
+  ['list', 'my own list'],
+] as const;
 
 /** Weather to look at, whichever way it comes, and the controls to choose it. */
 export interface ChosenWeather {
@@ -36,11 +40,47 @@ function OwnList({ text, onText, problems }: { text: string; onText: (text: stri
   const picker = useRef<HTMLInputElement>(null);
   return (
     <div style={{ margin: '10px 0', maxWidth: 620 }}>
-      <label htmlFor="q-list" className="q">A line for each hour or reading</label>
-      <TextField id="q-list" multiline fullWidth minRows={4} maxRows={12} placeholder={`${weatherHeading}\n2026-06-02 07:00, 16, 70, 15, 8, 0`} value={text} error={problems.length > 0 && text.trim() !== ''} onChange={(event) => { onText(event.target.value); }} slotProps={{ htmlInput: { spellCheck: false, style: { fontVariantNumeric: 'tabular-nums' } } }} />
-      <p className="quiet">The heading may name C or F, km/h, mph or m/s, mm or in. It stays on this device. <button type="button" className="link" onClick={() => picker.current?.click()}>Take a file</button></p>
-      <input ref={picker} type="file" accept=".csv,.txt,text/csv,text/plain" hidden aria-label="Weather file" onChange={(event) => { void event.target.files?.[0]?.text().then(onText); event.target.value = ''; }} />
-      {text.trim() === '' ? null : problems.slice(0, 6).map((p) => <p key={p} className="grade out" role="alert">{p}</p>)}
+      <label htmlFor="q-list" className="q">
+        A line for each hour or reading
+      </label>
+      <TextField
+        id="q-list"
+        multiline
+        fullWidth
+        minRows={4}
+        maxRows={12}
+        placeholder={`${weatherHeading}\n2026-06-02 07:00, 16, 70, 15, 8, 0`}
+        value={text}
+        error={problems.length > 0 && text.trim() !== ''}
+        onChange={(event) => {
+          onText(event.target.value);
+        }}
+        slotProps={{ htmlInput: { spellCheck: false, style: { fontVariantNumeric: 'tabular-nums' } } }}
+      />
+      <p className="quiet">
+        The heading may name C or F, km/h, mph or m/s, mm or in. It stays on this device.{' '}
+        <button type="button" className="link" onClick={() => picker.current?.click()}>
+          Take a file
+        </button>
+      </p>
+      <input
+        ref={picker}
+        type="file"
+        accept=".csv,.txt,text/csv,text/plain"
+        hidden
+        aria-label="Weather file"
+        onChange={(event) => {
+          void event.target.files?.[0]?.text().then(onText);
+          event.target.value = '';
+        }}
+      />
+      {text.trim() === ''
+        ? null
+        : problems.slice(0, 6).map((p) => (
+            <p key={p} className="grade out" role="alert">
+              {p}
+            </p>
+          ))}
       {problems.length > 6 ? <p className="quiet">and {problems.length - 6} lines more</p> : null}
     </div>
   );
@@ -66,10 +106,16 @@ export function useWeatherRecord(asked: Asked): ChosenWeather {
     const issued = forecast.data && clockTime(forecast.data.reply.issuedAt, { timeZone, ...(record && { day: record.startAt }) });
     return `From ${forecast.data?.reply.source ?? ''}, issued ${issued ?? ''} UTC.`;
   };
-  const instead = failed !== undefined
-    ? <p className="grade out" role="alert">{refusal(failed)}</p>
-    : source === 'measured' && measured.data && !record ? <p className="quiet">No instrument told the climate in the last days. Connect one with --instruments, or write what you measured as your own list.</p>
-      : source === 'forecast' && !record ? <p className="quiet">Asking the weather service …</p> : undefined;
+  const instead =
+    failed !== undefined ? (
+      <p className="grade out" role="alert">
+        {refusal(failed)}
+      </p>
+    ) : source === 'measured' && measured.data && !record ? (
+      <p className="quiet">No instrument told the climate in the last days. Connect one with --instruments, or write what you measured as your own list.</p>
+    ) : source === 'forecast' && !record ? (
+      <p className="quiet">Asking the weather service …</p>
+    ) : undefined;
   return {
     ...(record && { record }),
     timeZone,
@@ -78,13 +124,44 @@ export function useWeatherRecord(asked: Asked): ChosenWeather {
         <AskedChoice asked={asked} name="weather" label="Weather" chosen={source} options={sources} />
         {source === 'forecast' && forecast.data ? (
           <div style={{ maxWidth: 420, margin: '10px 0' }}>
-            <TextField select size="small" label="Place" value={forecast.data.place} onChange={(event) => { asked.set('place', event.target.value); }} slotProps={{ select: { native: true } }}>{forecast.data.places.map((p) => <option key={p.id} value={p.id}>{p.name}</option>)}</TextField>
+            <TextField
+              select
+              size="small"
+              label="Place"
+              value={forecast.data.place}
+              onChange={(event) => {
+                asked.set('place', event.target.value);
+              }}
+              slotProps={{ select: { native: true } }}
+            >
+              {forecast.data.places.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.name}
+                </option>
+              ))}
+            </TextField>
           </div>
         ) : null}
-        {source === 'list' ? <OwnList text={text} problems={problems} onText={(next) => { setText(next); globalThis.localStorage.setItem(keptUnder, next); }} /> : null}
+        {source === 'list' ? (
+          <OwnList
+            text={text}
+            problems={problems}
+            onText={(next) => {
+              setText(next);
+              globalThis.localStorage.setItem(keptUnder, next);
+            }}
+          />
+        ) : null}
       </>
     ),
-    from: record ? <p className="quiet">{words()} <a download="weather.csv" href={`data:text/csv;charset=utf-8,${encodeURIComponent(writeWeather(record))}`}>Take it along as CSV</a></p> : null,
+    from: record ? (
+      <p className="quiet">
+        {words()}{' '}
+        <a download="weather.csv" href={`data:text/csv;charset=utf-8,${encodeURIComponent(writeWeather(record))}`}>
+          Take it along as CSV
+        </a>
+      </p>
+    ) : null,
     instead,
   };
 }

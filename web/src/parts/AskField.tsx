@@ -31,18 +31,50 @@ export function AskField(props: AskFieldProps) {
     case 'measure':
       return (
         <div className={`ask${open}`}>
-          <span className="q" aria-hidden="true">{ask.question}{hint}</span>
-          <MeasureField fieldKey={fieldKey} label={ask.question} hiddenLabel kind={ask.kind} units={units} value={fact?.value as number | undefined} text={fact?.text} problem={problem} onValue={onAnswer} onEmpty={onEmpty} />
-          {fact?.instrument === undefined ? null : <p className="live quiet">{fact.how === 'measured' ? 'from the' : 'assumed from'} {fact.instrument}, {new Date(fact.at).toLocaleTimeString('en-US', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}</p>}
+          <span className="q" aria-hidden="true">
+            {ask.question}
+            {hint}
+          </span>
+          <MeasureField
+            fieldKey={fieldKey}
+            label={ask.question}
+            hiddenLabel
+            kind={ask.kind}
+            units={units}
+            value={fact?.value as number | undefined}
+            text={fact?.text}
+            problem={problem}
+            onValue={onAnswer}
+            onEmpty={onEmpty}
+          />
+          {fact?.instrument === undefined ? null : (
+            <p className="live quiet">
+              {fact.how === 'measured' ? 'from the' : 'assumed from'} {fact.instrument},{' '}
+              {new Date(fact.at).toLocaleTimeString('en-US', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}
+            </p>
+          )}
         </div>
       );
     case 'choice':
       return (
         <fieldset className={`ask${open}`}>
-          <legend className="q">{ask.question}{hint}</legend>
-          <ToggleButtonGroup exclusive size="small" value={fact?.value ?? null} aria-label={ask.question} onChange={(_event, value: string | null) => { if (value !== null) onAnswer(value); }}>
+          <legend className="q">
+            {ask.question}
+            {hint}
+          </legend>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={fact?.value ?? null}
+            aria-label={ask.question}
+            onChange={(_event, value: string | null) => {
+              if (value !== null) onAnswer(value);
+            }}
+          >
             {ask.options.map((o) => (
-              <ToggleButton key={o.value} value={o.value}>{o.label}</ToggleButton>
+              <ToggleButton key={o.value} value={o.value}>
+                {o.label}
+              </ToggleButton>
             ))}
           </ToggleButtonGroup>
           {problem === undefined ? null : <p className="wrong">{problem}</p>}
@@ -51,9 +83,23 @@ export function AskField(props: AskFieldProps) {
     case 'stations':
       return (
         <fieldset className={`ask${open}`}>
-          <legend className="q">{ask.question}{hint}</legend>
-          <StationsField fieldKey={fieldKey} units={units} stations={(fact?.value ?? []) as readonly Station[]} runMm={props.runMm} onStations={onAnswer} onEmpty={onEmpty} />
-          {problem === undefined ? null : <p className="wrong" role="alert">{problem}</p>}
+          <legend className="q">
+            {ask.question}
+            {hint}
+          </legend>
+          <StationsField
+            fieldKey={fieldKey}
+            units={units}
+            stations={(fact?.value ?? []) as readonly Station[]}
+            runMm={props.runMm}
+            onStations={onAnswer}
+            onEmpty={onEmpty}
+          />
+          {problem === undefined ? null : (
+            <p className="wrong" role="alert">
+              {problem}
+            </p>
+          )}
         </fieldset>
       );
     case 'outline':
@@ -61,17 +107,46 @@ export function AskField(props: AskFieldProps) {
     case 'tapping':
       return (
         <fieldset className={`ask${open}`}>
-          <legend className="q">{ask.question}{hint}</legend>
-          {ask.ask === 'outline' ? <OutlineField key={`${fieldKey} ${isObject(fact?.value) && 'points' in fact.value ? 'corners' : 'shape'}`} fieldKey={fieldKey} units={units} outline={fact?.value as Outline | undefined} onOutline={onAnswer} /> : null}
-          {ask.ask === 'depth-grid' ? <DepthGridField key={fieldKey} fieldKey={fieldKey} units={units} grid={fact?.value as DepthGrid | undefined} onGrid={onAnswer} /> : null}
-          {ask.ask === 'tapping' ? <TappingField key={fieldKey} fieldKey={fieldKey} units={units} map={fact?.value as TappingMap | undefined} onMap={onAnswer} /> : null}
-          {problem === undefined ? null : <p className="wrong" role="alert">{problem}</p>}
+          <legend className="q">
+            {ask.question}
+            {hint}
+          </legend>
+          {ask.ask === 'outline' ? (
+            <OutlineField
+              key={`${fieldKey} ${isObject(fact?.value) && 'points' in fact.value ? 'corners' : 'shape'}`}
+              fieldKey={fieldKey}
+              units={units}
+              outline={fact?.value as Outline | undefined}
+              onOutline={onAnswer}
+            />
+          ) : null}
+          {ask.ask === 'depth-grid' ? (
+            <DepthGridField key={fieldKey} fieldKey={fieldKey} units={units} grid={fact?.value as DepthGrid | undefined} onGrid={onAnswer} />
+          ) : null}
+          {ask.ask === 'tapping' ? (
+            <TappingField key={fieldKey} fieldKey={fieldKey} units={units} map={fact?.value as TappingMap | undefined} onMap={onAnswer} />
+          ) : null}
+          {problem === undefined ? null : (
+            <p className="wrong" role="alert">
+              {problem}
+            </p>
+          )}
         </fieldset>
       );
     case 'text':
       return (
         <div className={`ask${open}`}>
-          <TextField label={ask.question} value={(fact?.value) ?? ''} helperText={problem ?? ask.hint} error={problem !== undefined} slotProps={{ htmlInput: { maxLength: ask.most } }} onChange={(event) => { if (event.target.value === '') onEmpty(); else onAnswer(event.target.value); }} />
+          <TextField
+            label={ask.question}
+            value={fact?.value ?? ''}
+            helperText={problem ?? ask.hint}
+            error={problem !== undefined}
+            slotProps={{ htmlInput: { maxLength: ask.most } }}
+            onChange={(event) => {
+              if (event.target.value === '') onEmpty();
+              else onAnswer(event.target.value);
+            }}
+          />
         </div>
       );
   }

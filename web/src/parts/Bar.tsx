@@ -23,8 +23,21 @@ function SaveState() {
   const texts = useStore((s) => s.drafts.texts);
   const all = Object.values(drafts);
   const down = all.some((d) => d.state === 'offline');
-  const words = all.length === 0 ? (Object.keys(texts).length > 0 ? 'a field is not finished' : 'all saved') : down ? `${String(all.length)} kept here, the server does not answer` : all.some((d) => d.state === 'refused' || d.state === 'conflict') ? `${String(all.length)} not saved` : 'saving';
-  return <span className="quiet" role="status" style={down ? { color: '#f6c7a2' } : undefined}>{words}</span>;
+  const words =
+    all.length === 0
+      ? Object.keys(texts).length > 0
+        ? 'a field is not finished'
+        : 'all saved'
+      : down
+        ? `${String(all.length)} kept here, the server does not answer`
+        : all.some((d) => d.state === 'refused' || d.state === 'conflict')
+          ? `${String(all.length)} not saved`
+          : 'saving';
+  return (
+    <span className="quiet" role="status" style={down ? { color: '#f6c7a2' } : undefined}>
+      {words}
+    </span>
+  );
 }
 
 /** The bar over every screen. */
@@ -35,23 +48,76 @@ export function Bar({ site, units, onSite }: { site?: string; units: UnitSystem;
   const [signOut] = api.useSignOutMutation();
   const [help, setHelp] = useState(false);
   const flip = () => send(unitsSet(units === 'metric' ? 'us' : 'metric'));
-  useKeys({ '?': () => { setHelp(true); }, u: flip, d: () => send(darkSet(!dark)) });
+  useKeys({
+    '?': () => {
+      setHelp(true);
+    },
+    u: flip,
+    d: () => send(darkSet(!dark)),
+  });
   const unit = (system: UnitSystem, words: string) => (
-    <button type="button" aria-pressed={units === system} onClick={() => send(unitsSet(system))}>{words}</button>
+    <button type="button" aria-pressed={units === system} onClick={() => send(unitsSet(system))}>
+      {words}
+    </button>
   );
   return (
     <header className="bar">
-      <Link to="/" className="wordmark" aria-label="Oddment, all jobs"><Mark />Oddment</Link>
-      {site === undefined ? null : <span className="site">{onSite ? <button type="button" className="bare" title="Start, crew, units of this job" onClick={onSite}>{site}</button> : site}</span>}
+      <Link to="/" className="wordmark" aria-label="Oddment, all jobs">
+        <Mark />
+        Oddment
+      </Link>
+      {site === undefined ? null : (
+        <span className="site">
+          {onSite ? (
+            <button type="button" className="bare" title="Start, crew, units of this job" onClick={onSite}>
+              {site}
+            </button>
+          ) : (
+            site
+          )}
+        </span>
+      )}
       {session?.firm?.demo ? <span className="demo">Demo data</span> : null}
       <span className="push" />
       <SaveState />
-      <span className="pair" role="group" aria-label="Units">{unit('metric', 'mm')}{unit('us', 'in')}</span>
-      <button type="button" aria-label={dark ? 'Light' : 'Dark'} onClick={() => send(darkSet(!dark))}>{dark ? <Sun size={15} aria-hidden="true" /> : <Moon size={15} aria-hidden="true" />}</button>
-      <button type="button" aria-label="Keys" onClick={() => { setHelp(true); }}><Keyboard size={15} aria-hidden="true" /></button>
-      {session?.account ? <Link to="/people" className="quiet" aria-label={`${session.account.name}, people and own account`}>{session.account.name}</Link> : null}
-      {session?.account && !session.firm?.demo ? <button type="button" aria-label="Sign out" onClick={() => { void signOut(undefined); }}><LogOut size={15} aria-hidden="true" /></button> : null}
-      <Help open={help} onClose={() => { setHelp(false); }} />
+      <span className="pair" role="group" aria-label="Units">
+        {unit('metric', 'mm')}
+        {unit('us', 'in')}
+      </span>
+      <button type="button" aria-label={dark ? 'Light' : 'Dark'} onClick={() => send(darkSet(!dark))}>
+        {dark ? <Sun size={15} aria-hidden="true" /> : <Moon size={15} aria-hidden="true" />}
+      </button>
+      <button
+        type="button"
+        aria-label="Keys"
+        onClick={() => {
+          setHelp(true);
+        }}
+      >
+        <Keyboard size={15} aria-hidden="true" />
+      </button>
+      {session?.account ? (
+        <Link to="/people" className="quiet" aria-label={`${session.account.name}, people and own account`}>
+          {session.account.name}
+        </Link>
+      ) : null}
+      {session?.account && !session.firm?.demo ? (
+        <button
+          type="button"
+          aria-label="Sign out"
+          onClick={() => {
+            void signOut(undefined);
+          }}
+        >
+          <LogOut size={15} aria-hidden="true" />
+        </button>
+      ) : null}
+      <Help
+        open={help}
+        onClose={() => {
+          setHelp(false);
+        }}
+      />
     </header>
   );
 }

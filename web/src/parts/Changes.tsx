@@ -7,9 +7,17 @@ export function Changes({ title, why, changes }: { title: string; why: string; c
   return (
     <section className="changes">
       <h3>{title}</h3>
-      <p className="quiet" style={{ margin: '0 0 4px' }}>{why}</p>
+      <p className="quiet" style={{ margin: '0 0 4px' }}>
+        {why}
+      </p>
       <table>
-        <thead><tr><th scope="col">What</th><th scope="col">As issued</th><th scope="col">Now</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">What</th>
+            <th scope="col">As issued</th>
+            <th scope="col">Now</th>
+          </tr>
+        </thead>
         <tbody>
           {changes.map((c) => (
             <tr key={c.about}>

@@ -21,24 +21,55 @@ export function Conditions({ area, onFacts }: { area: AreaRecord; onFacts: (fact
   const [hour, ...later] = weather?.reply.hours ?? [];
   const now = hour && weatherRecord([hour, ...later]).weather[0];
   const shown = (ask: MeasureAsk, value: number) => `${ask.question.toLowerCase()} ${showValue(value, ask.kind, units).text}`;
-  const take = (found: readonly (readonly [string, Fact<number>])[]) => { onFacts({ ...area.facts, ...Object.fromEntries(found) }); };
-  const fromWeather = now ? climate.flatMap((ask) => {
-    const value = ask.field === 'slabC' ? Math.round(now.surfaceC * 10) / 10 : ask.field === 'airC' ? now.airC : now.humidityPct;
-    return [{ ask, value }];
-  }) : [];
+  const take = (found: readonly (readonly [string, Fact<number>])[]) => {
+    onFacts({ ...area.facts, ...Object.fromEntries(found) });
+  };
+  const fromWeather = now
+    ? climate.flatMap((ask) => {
+        const value = ask.field === 'slabC' ? Math.round(now.surfaceC * 10) / 10 : ask.field === 'airC' ? now.airC : now.humidityPct;
+        return [{ ask, value }];
+      })
+    : [];
   if (read.length === 0 && !weather) return null;
   return (
     <section className="conditions" aria-label="Conditions read for you">
       {good.length > 0 ? (
         <p>
-          <button type="button" className="link" onClick={() => { take(good.map(({ ask, live }) => [ask.field, { value: live.value, how: 'measured', at: live.reading.at, instrument: instrumentWords(live.reading) }])); }}>Take the instruments’ readings</button>{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              take(
+                good.map(({ ask, live }) => [
+                  ask.field,
+                  { value: live.value, how: 'measured', at: live.reading.at, instrument: instrumentWords(live.reading) },
+                ]),
+              );
+            }}
+          >
+            Take the instruments’ readings
+          </button>{' '}
           {good.map(({ ask, live }) => `${shown(ask, live.value)} (${instrumentWords(live.reading)}, ${instrumentClock(live.reading)})`).join(', ')}
         </p>
       ) : null}
-      {read.filter(({ live }) => live.silent).map(({ ask, live }) => <p key={ask.field} className="quiet" role="status">{instrumentWords(live.reading)}: no reading since {instrumentClock(live.reading)}</p>)}
+      {read
+        .filter(({ live }) => live.silent)
+        .map(({ ask, live }) => (
+          <p key={ask.field} className="quiet" role="status">
+            {instrumentWords(live.reading)}: no reading since {instrumentClock(live.reading)}
+          </p>
+        ))}
       {weather && area.facts.place?.value !== 'inside' && fromWeather.length > 0 ? (
         <p>
-          <button type="button" className="link" onClick={() => { take(fromWeather.map(({ ask, value }) => [ask.field, { value, how: 'assumed', at: pageNow(), instrument: weather.reply.source }])); }}>Assume the weather of {weather.reply.place}</button>{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              take(fromWeather.map(({ ask, value }) => [ask.field, { value, how: 'assumed', at: pageNow(), instrument: weather.reply.source }]));
+            }}
+          >
+            Assume the weather of {weather.reply.place}
+          </button>{' '}
           {fromWeather.map(({ ask, value }) => shown(ask, value)).join(', ')}, the surface estimated ({weather.reply.source})
         </p>
       ) : null}

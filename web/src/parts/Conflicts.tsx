@@ -14,10 +14,18 @@ export function Conflicts({ jobId }: { jobId: string }) {
     const name = 'mark' in d.body ? d.body.mark : 'name' in d.body ? d.body.name : d.body.site;
     return (
       <div className="notice" role="alert" key={key}>
-        <span><b>{name} is not saved.</b> {d.message} What you typed is kept here.</span>
+        <span>
+          <b>{name} is not saved.</b> {d.message} What you typed is kept here.
+        </span>
         <span className="push" />
-        {d.state === 'conflict' ? <Button size="small" variant="outlined" onClick={() => send(mineAgain({ key, change: uuid() }))}>Save mine over it</Button> : null}
-        <Button size="small" variant="outlined" onClick={() => send(dropped(key))}>Drop mine</Button>
+        {d.state === 'conflict' ? (
+          <Button size="small" variant="outlined" onClick={() => send(mineAgain({ key, change: uuid() }))}>
+            Save mine over it
+          </Button>
+        ) : null}
+        <Button size="small" variant="outlined" onClick={() => send(dropped(key))}>
+          Drop mine
+        </Button>
       </div>
     );
   });

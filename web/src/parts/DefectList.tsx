@@ -24,13 +24,33 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
   const mark = job.areas.flatMap((a) => a.defects).find((d) => d.id === current)?.mark ?? 'none yet';
   return (
     <nav className={`list${unfolded ? '' : ' folded'}`} aria-label="Areas and defects">
-      <button type="button" className="only-phone plain" aria-expanded={unfolded} onClick={() => { setUnfolded(!unfolded); }}>{unfolded ? 'Close the list' : `Repairs: ${mark}`}</button>
+      <button
+        type="button"
+        className="only-phone plain"
+        aria-expanded={unfolded}
+        onClick={() => {
+          setUnfolded(!unfolded);
+        }}
+      >
+        {unfolded ? 'Close the list' : `Repairs: ${mark}`}
+      </button>
       {job.areas.map((area) => (
         <section key={area.id} aria-label={area.name}>
           <h3>
-            <Link to={`/jobs/${job.id}/walk/area/${area.id}`} aria-current={currentArea === area.id ? 'page' : undefined}>{area.name}</Link>
+            <Link to={`/jobs/${job.id}/walk/area/${area.id}`} aria-current={currentArea === area.id ? 'page' : undefined}>
+              {area.name}
+            </Link>
             {onAdd ? (
-              <button type="button" className="plain" aria-label={`Add a defect in ${area.name}`} onClick={() => { onAdd(area.id); }}><Plus size={15} aria-hidden="true" /></button>
+              <button
+                type="button"
+                className="plain"
+                aria-label={`Add a defect in ${area.name}`}
+                onClick={() => {
+                  onAdd(area.id);
+                }}
+              >
+                <Plus size={15} aria-hidden="true" />
+              </button>
             ) : (
               <span>{area.defects.length}</span>
             )}
@@ -41,8 +61,22 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
             const item = listItem(plan, how);
             const [section] = plan.state === 'incomplete' ? [] : sectionsOf(plan);
             return (
-              <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stage}/${defect.id}`} onClick={() => { setUnfolded(false); }} aria-current={defect.id === current ? 'page' : undefined}>
-                {section ? <SectionIcon section={section} /> : <svg width={40} height={30} aria-hidden="true"><rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" /></svg>}
+              <Link
+                key={defect.id}
+                className="item"
+                to={`/jobs/${job.id}/${stage}/${defect.id}`}
+                onClick={() => {
+                  setUnfolded(false);
+                }}
+                aria-current={defect.id === current ? 'page' : undefined}
+              >
+                {section ? (
+                  <SectionIcon section={section} />
+                ) : (
+                  <svg width={40} height={30} aria-hidden="true">
+                    <rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" />
+                  </svg>
+                )}
                 <span>
                   <b>{defect.mark}</b> {item.size}
                   <small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small>
@@ -54,7 +88,9 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
       ))}
       {onAddArea ? (
         <div style={{ padding: '8px 12px' }}>
-          <button type="button" className="link" onClick={onAddArea}>Add an area</button>
+          <button type="button" className="link" onClick={onAddArea}>
+            Add an area
+          </button>
         </div>
       ) : null}
     </nav>

@@ -51,31 +51,91 @@ export function DepthGridField({ fieldKey, units, grid, onGrid }: DepthGridField
   return (
     <div className="grid-field">
       <div className="grid-head">
-        <Counter label="across" value={edit.columns} min={2} max={12} onValue={(n) => { take(resized(edit, n, edit.rows)); }} />
-        <span>every</span><MeasureField fieldKey={`${fieldKey}/across`} label="every, across" hiddenLabel kind="depth" units={units} value={edit.acrossMm} text={undefined} onValue={(acrossMm) => { if (acrossMm > 0) take({ ...edit, acrossMm }); }} />
-        <Counter label="down" value={edit.rows} min={2} max={12} onValue={(n) => { take(resized(edit, edit.columns, n)); }} />
-        <span>every</span><MeasureField fieldKey={`${fieldKey}/down`} label="every, down" hiddenLabel kind="depth" units={units} value={edit.downMm} text={undefined} onValue={(downMm) => { if (downMm > 0) take({ ...edit, downMm }); }} />
+        <Counter
+          label="across"
+          value={edit.columns}
+          min={2}
+          max={12}
+          onValue={(n) => {
+            take(resized(edit, n, edit.rows));
+          }}
+        />
+        <span>every</span>
+        <MeasureField
+          fieldKey={`${fieldKey}/across`}
+          label="every, across"
+          hiddenLabel
+          kind="depth"
+          units={units}
+          value={edit.acrossMm}
+          text={undefined}
+          onValue={(acrossMm) => {
+            if (acrossMm > 0) take({ ...edit, acrossMm });
+          }}
+        />
+        <Counter
+          label="down"
+          value={edit.rows}
+          min={2}
+          max={12}
+          onValue={(n) => {
+            take(resized(edit, edit.columns, n));
+          }}
+        />
+        <span>every</span>
+        <MeasureField
+          fieldKey={`${fieldKey}/down`}
+          label="every, down"
+          hiddenLabel
+          kind="depth"
+          units={units}
+          value={edit.downMm}
+          text={undefined}
+          onValue={(downMm) => {
+            if (downMm > 0) take({ ...edit, downMm });
+          }}
+        />
       </div>
       <div className="cells" style={{ gridTemplateColumns: `repeat(${String(edit.columns)}, minmax(44px, 1fr))` }}>
         {edit.depths.map((depth, i) => (
           <input
             key={i}
-            ref={(element) => { cells.current[i] = element; }}
+            ref={(element) => {
+              cells.current[i] = element;
+            }}
             aria-label={`Depth, row ${String(Math.floor(i / edit.columns) + 1)}, column ${String((i % edit.columns) + 1)}`}
             aria-invalid={typing?.at === i && typing.wrong === true}
             inputMode="decimal"
             autoComplete="off"
             value={typing?.at === i ? typing.text : depth === null ? '' : fieldText(depth, undefined, 'depth', units)}
             style={{ '--deep': `${String(Math.round(((depth ?? 0) / deepest) * 60))}%` } as React.CSSProperties}
-            onChange={(event) => { type(i, event.target.value); }}
-            onKeyDown={(event) => { go(event, i); }}
-            onBlur={() => { setTyping(undefined); }}
+            onChange={(event) => {
+              type(i, event.target.value);
+            }}
+            onKeyDown={(event) => {
+              go(event, i);
+            }}
+            onBlur={() => {
+              setTyping(undefined);
+            }}
           />
         ))}
       </div>
       <p className="quiet" style={{ margin: '4px 0 0' }}>
-        {left === 0 ? `Every crossing is read, in ${bareUnit('depth', units)}.` : `${String(left)} still to read, in ${bareUnit('depth', units)}; arrow keys and Enter go on.`}{' '}
-        {left > 0 ? <button type="button" className="link" onClick={() => { take(rimFlush(edit)); }}>The rim is flush</button> : null}
+        {left === 0
+          ? `Every crossing is read, in ${bareUnit('depth', units)}.`
+          : `${String(left)} still to read, in ${bareUnit('depth', units)}; arrow keys and Enter go on.`}{' '}
+        {left > 0 ? (
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              take(rimFlush(edit));
+            }}
+          >
+            The rim is flush
+          </button>
+        ) : null}
       </p>
     </div>
   );

@@ -5,7 +5,8 @@ import { useStore } from '../state/store.ts';
 import { useTelling } from './telling.tsx';
 import { useOpenWorking } from './Working.tsx';
 
-const camel = (name: string) => (name.startsWith('data-') || name.startsWith('aria-') ? name : name.replaceAll(/-([a-z])/g, (_all, letter: string) => letter.toUpperCase()));
+const camel = (name: string) =>
+  name.startsWith('data-') || name.startsWith('aria-') ? name : name.replaceAll(/-([a-z])/g, (_all, letter: string) => letter.toUpperCase());
 
 function element(node: SvgNode | string, key: number, extra: (node: SvgNode) => Record<string, unknown>): ReactNode {
   if (typeof node === 'string') return node;
@@ -14,12 +15,27 @@ function element(node: SvgNode | string, key: number, extra: (node: SvgNode) => 
 }
 
 /** The section at full size; its dimensions open their working. */
-export function SectionPicture({ section, width, height, forPrint = false, bare = false }: { section: Section; width: number; height: number; forPrint?: boolean; bare?: boolean }) {
+export function SectionPicture({
+  section,
+  width,
+  height,
+  forPrint = false,
+  bare = false,
+}: {
+  section: Section;
+  width: number;
+  height: number;
+  forPrint?: boolean;
+  bare?: boolean;
+}) {
   const telling = useTelling();
   const open = useOpenWorking();
   const dark = useStore((s) => s.view.dark);
   const prefix = useId().replaceAll(/[^a-zA-Z0-9]/g, '');
-  const tree = useMemo(() => sectionDrawing(section, { ...telling, width, height, prefix, bare, palette: forPrint ? print : dark ? night : paper }), [section, telling, width, height, prefix, bare, forPrint, dark]);
+  const tree = useMemo(
+    () => sectionDrawing(section, { ...telling, width, height, prefix, bare, palette: forPrint ? print : dark ? night : paper }),
+    [section, telling, width, height, prefix, bare, forPrint, dark],
+  );
   const figures = useMemo(() => new Map<string, Figure>(section.dimensions.map((d) => [d.figure.id, d.figure])), [section]);
   const extra = (node: SvgNode): Record<string, unknown> => {
     if (node.tag === 'svg') return { role: 'group', 'aria-label': 'Section drawing', preserveAspectRatio: 'xMidYMid meet' };
@@ -30,8 +46,12 @@ export function SectionPicture({ section, width, height, forPrint = false, bare 
       tabIndex: 0,
       'aria-label': `${figure.label}: open the working`,
       style: { cursor: 'pointer' },
-      onClick: () => { open(figure); },
-      onKeyDown: (event: { key: string }) => { if (event.key === 'Enter') open(figure); },
+      onClick: () => {
+        open(figure);
+      },
+      onKeyDown: (event: { key: string }) => {
+        if (event.key === 'Enter') open(figure);
+      },
     };
   };
   return element(tree, 0, extra);
@@ -41,5 +61,9 @@ export function SectionPicture({ section, width, height, forPrint = false, bare 
 export function SectionIcon({ section, width = 40, height = 30 }: { section: Section; width?: number; height?: number }) {
   const dark = useStore((s) => s.view.dark);
   const prefix = useId().replaceAll(/[^a-zA-Z0-9]/g, '');
-  return element(useMemo(() => sectionIcon(section, { width, height, prefix, palette: dark ? night : paper }), [section, width, height, prefix, dark]), 0, () => ({}));
+  return element(
+    useMemo(() => sectionIcon(section, { width, height, prefix, palette: dark ? night : paper }), [section, width, height, prefix, dark]),
+    0,
+    () => ({}),
+  );
 }

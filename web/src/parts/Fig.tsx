@@ -7,7 +7,16 @@ export function Fig({ figure }: { figure: Figure }) {
   const { units } = useTelling();
   const open = useOpenWorking();
   return (
-    <button type="button" className="fig" title={`${figure.label}: open the working`} data-figure={figure.id} onClick={(event) => { event.stopPropagation(); open(figure); }}>
+    <button
+      type="button"
+      className="fig"
+      title={`${figure.label}: open the working`}
+      data-figure={figure.id}
+      onClick={(event) => {
+        event.stopPropagation();
+        open(figure);
+      }}
+    >
       {show(figure, units).text}
     </button>
   );

@@ -27,17 +27,25 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys-title" fullWidth maxWidth="xs">
       <div style={{ padding: '16px 20px' }}>
-        <h2 id="keys-title" style={{ fontSize: 18, marginBottom: 8 }}>Keys</h2>
+        <h2 id="keys-title" style={{ fontSize: 18, marginBottom: 8 }}>
+          Keys
+        </h2>
         <dl className="facts">
           {keys.map(([key, words]) => (
             <div key={key} style={{ display: 'contents' }}>
               <dt>{words}</dt>
-              <dd><kbd>{key}</kbd></dd>
+              <dd>
+                <kbd>{key}</kbd>
+              </dd>
             </div>
           ))}
         </dl>
         <FormControlLabel control={<Switch checked={on} onChange={(_e, next) => send(singleKeysSet(next))} />} label="Single keys act (all but ?)" />
-        <div style={{ textAlign: 'right' }}><Button variant="contained" onClick={onClose}>Close</Button></div>
+        <div style={{ textAlign: 'right' }}>
+          <Button variant="contained" onClick={onClose}>
+            Close
+          </Button>
+        </div>
       </div>
     </Dialog>
   );

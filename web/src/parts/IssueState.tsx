@@ -23,15 +23,33 @@ export function IssueState({ job, area, defect, plan }: Of) {
   const latest = all?.find((p) => p.defectId === defect.id);
   const { data: issued } = api.useIssuedPlanQuery(latest?.id ?? '', { skip: latest === undefined });
   const rules = useHouseRules();
-  const changes = useMemo(() => (issued ? issuedChanges(issued.plan, { job, area, defect, rules, plan }) : undefined), [issued, job, area, defect, rules, plan]);
+  const changes = useMemo(
+    () => (issued ? issuedChanges(issued.plan, { job, area, defect, rules, plan }) : undefined),
+    [issued, job, area, defect, rules, plan],
+  );
   if (!latest) return null;
   const differ = changes && changeCount(changes);
   const { date, time } = siteDateTime(latest.issuedAt, job.timeZone);
   return (
     <p className="issue-state">
-      <Link to={`/jobs/${job.id}/plans/${latest.id}`}>Issued {date} {time}</Link>, {latest.state === 'issued' ? 'not begun' : latest.state}
-      {differ === undefined ? '' : differ === 0 ? '; the same as now' : <>; <b>{differ === 1 ? 'one thing differs' : `${String(differ)} things differ`} now</b></>}
-      {changes?.over ? <>; <span className="over">{changes.over.brief}</span></> : null}
+      <Link to={`/jobs/${job.id}/plans/${latest.id}`}>
+        Issued {date} {time}
+      </Link>
+      , {latest.state === 'issued' ? 'not begun' : latest.state}
+      {differ === undefined ? (
+        ''
+      ) : differ === 0 ? (
+        '; the same as now'
+      ) : (
+        <>
+          ; <b>{differ === 1 ? 'one thing differs' : `${String(differ)} things differ`} now</b>
+        </>
+      )}
+      {changes?.over ? (
+        <>
+          ; <span className="over">{changes.over.brief}</span>
+        </>
+      ) : null}
     </p>
   );
 }
@@ -48,8 +66,21 @@ export function IssueButton({ job, area, defect }: Omit<Of, 'plan'>) {
   };
   return (
     <>
-      <Button variant="outlined" disabled={unsaved || isLoading} title={unsaved ? 'Waits until everything is saved' : 'Keep this plan as it is, to work from'} onClick={() => { void act(); }}>Issue</Button>
-      {error === undefined ? null : <p role="alert" style={{ flexBasis: '100%', color: 'var(--stop)', margin: 0 }}>{refusal(error)}</p>}
+      <Button
+        variant="outlined"
+        disabled={unsaved || isLoading}
+        title={unsaved ? 'Waits until everything is saved' : 'Keep this plan as it is, to work from'}
+        onClick={() => {
+          void act();
+        }}
+      >
+        Issue
+      </Button>
+      {error === undefined ? null : (
+        <p role="alert" style={{ flexBasis: '100%', color: 'var(--stop)', margin: 0 }}>
+          {refusal(error)}
+        </p>
+      )}
     </>
   );
 }

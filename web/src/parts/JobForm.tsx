@@ -32,35 +32,89 @@ export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCan
     if (await onSubmit({ site, client, timeZone, units, startAt, people })) done();
   });
   return (
-    <form onSubmit={(event) => { void keep(event); }} style={{ display: 'grid', gap: 16 }} noValidate>
+    <form
+      onSubmit={(event) => {
+        void keep(event);
+      }}
+      style={{ display: 'grid', gap: 16 }}
+      noValidate
+    >
       {heading}
       <TextField label="Site" error={errors.site !== undefined} helperText={errors.site?.message} {...form.register('site')} />
       <TextField label="Client" error={errors.client !== undefined} helperText={errors.client?.message} {...form.register('client')} />
-      <Controller name="timeZone" control={form.control} render={({ field }) => (
-        <TextField select label="Time zone of the site" {...field} slotProps={{ select: { native: true } }}>
-          {[...new Set([field.value, ...zones])].map((z) => <option key={z} value={z}>{z}</option>)}
-        </TextField>
-      )} />
-      <Controller name="startAt" control={form.control} render={({ field }) => {
-        const { date, time } = siteDateTime(field.value, zone);
-        return <TextField type="datetime-local" label="Work starts, site time" value={`${date}T${time}`} onChange={(event) => { const [d, t] = event.target.value.split('T'); if (d && t) field.onChange(siteInstant(d, t, zone)); }} slotProps={{ inputLabel: { shrink: true } }} />;
-      }} />
-      <Controller name="people" control={form.control} render={({ field }) => (
-        <TextField select label="Crew" {...field} onChange={(event) => { field.onChange(Number(event.target.value)); }}>
-          <MenuItem value={1}>one person</MenuItem>
-          <MenuItem value={2}>a pair</MenuItem>
-        </TextField>
-      )} />
-      <Controller name="units" control={form.control} render={({ field }) => (
-        <TextField select label="Units" {...field}>
-          <MenuItem value="metric">metric</MenuItem>
-          <MenuItem value="us">US customary</MenuItem>
-        </TextField>
-      )} />
-      {failed === '' ? null : <p role="alert" style={{ color: 'var(--stop)', margin: 0 }}>{failed}</p>}
+      <Controller
+        name="timeZone"
+        control={form.control}
+        render={({ field }) => (
+          <TextField select label="Time zone of the site" {...field} slotProps={{ select: { native: true } }}>
+            {[...new Set([field.value, ...zones])].map((z) => (
+              <option key={z} value={z}>
+                {z}
+              </option>
+            ))}
+          </TextField>
+        )}
+      />
+      <Controller
+        name="startAt"
+        control={form.control}
+        render={({ field }) => {
+          const { date, time } = siteDateTime(field.value, zone);
+          return (
+            <TextField
+              type="datetime-local"
+              label="Work starts, site time"
+              value={`${date}T${time}`}
+              onChange={(event) => {
+                const [d, t] = event.target.value.split('T');
+                if (d && t) field.onChange(siteInstant(d, t, zone));
+              }}
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+          );
+        }}
+      />
+      <Controller
+        name="people"
+        control={form.control}
+        render={({ field }) => (
+          <TextField
+            select
+            label="Crew"
+            {...field}
+            onChange={(event) => {
+              field.onChange(Number(event.target.value));
+            }}
+          >
+            <MenuItem value={1}>one person</MenuItem>
+            <MenuItem value={2}>a pair</MenuItem>
+          </TextField>
+        )}
+      />
+      <Controller
+        name="units"
+        control={form.control}
+        render={({ field }) => (
+          <TextField select label="Units" {...field}>
+            <MenuItem value="metric">metric</MenuItem>
+            <MenuItem value="us">US customary</MenuItem>
+          </TextField>
+        )}
+      />
+      {failed === '' ? null : (
+        <p role="alert" style={{ color: 'var(--stop)', margin: 0 }}>
+          {failed}
+        </p>
+      )}
       <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
-        {onCancel ? <Button variant="outlined" onClick={onCancel}>Cancel</Button> : null}
-        <Button type="submit" variant="contained" fullWidth={!onCancel}>{submit}</Button>
+        {onCancel ? (
+          <Button variant="outlined" onClick={onCancel}>
+            Cancel
+          </Button>
+        ) : null}
+        <Button type="submit" variant="contained" fullWidth={!onCancel}>
+          {submit}
+        </Button>
       </div>
     </form>
   );

@@ -25,7 +25,9 @@ function download(name: string, base64: string): void {
   link.href = url;
   link.download = name;
   link.click();
-  setTimeout(() => { URL.revokeObjectURL(url); }, 60_000);
+  setTimeout(() => {
+    URL.revokeObjectURL(url);
+  }, 60_000);
 }
 
 async function linesOf(response: Response, onLine: (line: Line) => void): Promise<void> {
@@ -70,14 +72,34 @@ export function MakePdf({ address, children }: { address: string; children: Reac
     return (
       <span style={{ display: 'inline-grid', gridTemplateColumns: '90px auto', gap: 8, alignItems: 'center' }}>
         <LinearProgress variant="determinate" value={share * 100} aria-label="The PDF is being made" />
-        <Button variant="outlined" style={{ color: '#000' }} onClick={() => { stop.current?.abort(); }}>Stop</Button>
+        <Button
+          variant="outlined"
+          style={{ color: '#000' }}
+          onClick={() => {
+            stop.current?.abort();
+          }}
+        >
+          Stop
+        </Button>
       </span>
     );
   }
   return (
     <>
-      <Button variant="outlined" style={{ color: '#000' }} onClick={() => { void make(); }}>{children}</Button>
-      {problem === undefined ? null : <span role="alert" style={{ color: 'var(--stop)' }}>{problem}</span>}
+      <Button
+        variant="outlined"
+        style={{ color: '#000' }}
+        onClick={() => {
+          void make();
+        }}
+      >
+        {children}
+      </Button>
+      {problem === undefined ? null : (
+        <span role="alert" style={{ color: 'var(--stop)' }}>
+          {problem}
+        </span>
+      )}
     </>
   );
 }

@@ -24,7 +24,19 @@ export interface MeasureFieldProps {
 }
 
 /** One field for every measure: takes `3/16`, `1' 3-1/2"`, `4.2 m`, keeps the text and shows it back unchanged. */
-export function MeasureField({ fieldKey, label, hiddenLabel = false, kind, units, value, text, problem, onValue, onEmpty, whenLeft = false }: MeasureFieldProps) {
+export function MeasureField({
+  fieldKey,
+  label,
+  hiddenLabel = false,
+  kind,
+  units,
+  value,
+  text,
+  problem,
+  onValue,
+  onEmpty,
+  whenLeft = false,
+}: MeasureFieldProps) {
   const send = useSend();
   const pending = useStore((s) => s.drafts.texts[fieldKey]);
   // what is being typed stays as it is while the field has the focus
@@ -55,15 +67,21 @@ export function MeasureField({ fieldKey, label, hiddenLabel = false, kind, units
   const id = `field-${fieldKey.replaceAll(/[^a-zA-Z0-9]/g, '-')}`;
   return (
     <div>
-      <label htmlFor={id} className={hiddenLabel ? 'clip' : 'q'}>{label}</label>
+      <label htmlFor={id} className={hiddenLabel ? 'clip' : 'q'}>
+        {label}
+      </label>
       <TextField
         id={id}
         value={shown}
         error={wrong !== undefined}
         helperText={wrong}
-        onChange={(event) => { change(event.target.value); }}
+        onChange={(event) => {
+          change(event.target.value);
+        }}
         onBlur={leave}
-        onKeyDown={(event) => { if (event.key === 'Enter') leave(); }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') leave();
+        }}
         slotProps={{
           htmlInput: { autoComplete: 'off', inputMode: 'text', style: { padding: '5px 8px' } },
           input: { endAdornment: <InputAdornment position="end">{bareUnit(kind, units)}</InputAdornment> },

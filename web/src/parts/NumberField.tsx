@@ -3,7 +3,17 @@ import { parseNumber } from '@oddment/core';
 import { useState } from 'react';
 
 /** A bare number, such as money or a count: a decimal comma is one, and what may be read two ways is asked back. Nothing that cannot be read is kept. */
-export function NumberField({ label, value, problem, onNumber }: { label: string; value: number | undefined; problem?: string | undefined; onNumber: (value: number | undefined) => void }) {
+export function NumberField({
+  label,
+  value,
+  problem,
+  onNumber,
+}: {
+  label: string;
+  value: number | undefined;
+  problem?: string | undefined;
+  onNumber: (value: number | undefined) => void;
+}) {
   const [text, setText] = useState(value === undefined || Number.isNaN(value) ? '' : String(value));
   const read = text.trim() === '' ? undefined : parseNumber(text);
   const wrong = read?.ok === false ? read.why : problem;
@@ -12,5 +22,17 @@ export function NumberField({ label, value, problem, onNumber }: { label: string
     const now = parseNumber(next);
     onNumber(next.trim() === '' ? undefined : now.ok ? now.value : Number.NaN);
   };
-  return <TextField size="small" label={label} value={text} error={wrong !== undefined} helperText={wrong} onChange={(event) => { change(event.target.value); }} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />;
+  return (
+    <TextField
+      size="small"
+      label={label}
+      value={text}
+      error={wrong !== undefined}
+      helperText={wrong}
+      onChange={(event) => {
+        change(event.target.value);
+      }}
+      slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+    />
+  );
 }

@@ -22,13 +22,25 @@ function SizeScale({ bytes }: { bytes: number }) {
   const share = Math.min(1, bytes / photoLimits.keptBytes);
   return (
     <span className="size-scale">
-      <span className="bar-of" aria-hidden="true"><i style={{ width: `${String(Math.max(3, share * 100))}%` }} /></span>
+      <span className="bar-of" aria-hidden="true">
+        <i style={{ width: `${String(Math.max(3, share * 100))}%` }} />
+      </span>
       {fileSize(bytes)} <span className="quiet">of {fileSize(photoLimits.keptBytes)}</span>
     </span>
   );
 }
 
-function Kept({ photo, mayDelete, mayName, onMeasure }: { photo: PhotoRecord; mayDelete: boolean; mayName: boolean; onMeasure: ((src: string) => void) | undefined }) {
+function Kept({
+  photo,
+  mayDelete,
+  mayName,
+  onMeasure,
+}: {
+  photo: PhotoRecord;
+  mayDelete: boolean;
+  mayName: boolean;
+  onMeasure: ((src: string) => void) | undefined;
+}) {
   const remove = useRemove();
   const [rename] = api.useChangePhotoMutation();
   const [open, setOpen] = useState(false);
@@ -38,26 +50,96 @@ function Kept({ photo, mayDelete, mayName, onMeasure }: { photo: PhotoRecord; ma
   const src = `/api/photos/${photo.id}`;
   return (
     <li className="photo">
-      <button type="button" className="picture" aria-label={`${name}: show large`} onClick={() => { setOpen(true); }}><img src={src} alt="" loading="lazy" width={photo.widthPx} height={photo.heightPx} /></button>
-      <input aria-label="Caption" placeholder="Caption" defaultValue={photo.caption} maxLength={200} readOnly={!mayName} onBlur={(event) => { if (event.target.value !== photo.caption) void rename({ id: photo.id, change: uuid(), version: photo.version, caption: event.target.value }); }} />
+      <button
+        type="button"
+        className="picture"
+        aria-label={`${name}: show large`}
+        onClick={() => {
+          setOpen(true);
+        }}
+      >
+        <img src={src} alt="" loading="lazy" width={photo.widthPx} height={photo.heightPx} />
+      </button>
+      <input
+        aria-label="Caption"
+        placeholder="Caption"
+        defaultValue={photo.caption}
+        maxLength={200}
+        readOnly={!mayName}
+        onBlur={(event) => {
+          if (event.target.value !== photo.caption) void rename({ id: photo.id, change: uuid(), version: photo.version, caption: event.target.value });
+        }}
+      />
       <div className="under">
         <SizeScale bytes={photo.bytes} />
-        {mayDelete ? <button type="button" className="plain" aria-label={`Delete ${name}`} onClick={() => { void remove('photo', photo, name); }}><Trash2 size={15} aria-hidden="true" /></button> : null}
+        {mayDelete ? (
+          <button
+            type="button"
+            className="plain"
+            aria-label={`Delete ${name}`}
+            onClick={() => {
+              void remove('photo', photo, name);
+            }}
+          >
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        ) : null}
       </div>
-      <Dialog open={open} onClose={() => { setOpen(false); }} maxWidth="lg" aria-label={name}>
+      <Dialog
+        open={open}
+        onClose={() => {
+          setOpen(false);
+        }}
+        maxWidth="lg"
+        aria-label={name}
+      >
         <img src={src} alt={name} style={{ maxWidth: '100%', maxHeight: '76vh', display: 'block' }} />
         <div style={{ padding: '10px 14px', display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
-          <span><b>{name}</b><br />{photo.takenAt === undefined ? 'added' : 'taken'} {shown.date} {shown.time}, by {photo.by}; {photo.widthPx} × {photo.heightPx} pixels{photo.position ? <>; taken at {photo.position.latitudeDeg.toFixed(5)}, {photo.position.longitudeDeg.toFixed(5)}</> : '; no position kept'}</span>
+          <span>
+            <b>{name}</b>
+            <br />
+            {photo.takenAt === undefined ? 'added' : 'taken'} {shown.date} {shown.time}, by {photo.by}; {photo.widthPx} × {photo.heightPx} pixels
+            {photo.position ? (
+              <>
+                ; taken at {photo.position.latitudeDeg.toFixed(5)}, {photo.position.longitudeDeg.toFixed(5)}
+              </>
+            ) : (
+              '; no position kept'
+            )}
+          </span>
           <span className="push" />
-          {onMeasure ? <Button variant="outlined" onClick={() => { setOpen(false); onMeasure(src); }}>Measure on it</Button> : null}
-          <Button variant="contained" onClick={() => { setOpen(false); }}>Close</Button>
+          {onMeasure ? (
+            <Button
+              variant="outlined"
+              onClick={() => {
+                setOpen(false);
+                onMeasure(src);
+              }}
+            >
+              Measure on it
+            </Button>
+          ) : null}
+          <Button
+            variant="contained"
+            onClick={() => {
+              setOpen(false);
+            }}
+          >
+            Close
+          </Button>
         </div>
       </Dialog>
     </li>
   );
 }
 
-const stateWords: Record<WaitingPhoto['state'], string> = { shrinking: 'being made smaller', waiting: 'waits to be sent', sending: 'being sent', offline: 'kept here', refused: 'not taken' };
+const stateWords: Record<WaitingPhoto['state'], string> = {
+  shrinking: 'being made smaller',
+  waiting: 'waits to be sent',
+  sending: 'being sent',
+  offline: 'kept here',
+  refused: 'not taken',
+};
 
 function OnTheWay({ photo }: { photo: WaitingPhoto }) {
   const [url, setUrl] = useState<string>();
@@ -70,15 +152,35 @@ function OnTheWay({ photo }: { photo: WaitingPhoto }) {
       made = URL.createObjectURL(picture);
       setUrl(made);
     });
-    return () => { if (made !== undefined) URL.revokeObjectURL(made); };
+    return () => {
+      if (made !== undefined) URL.revokeObjectURL(made);
+    };
   }, [photo.id, ready]);
   return (
     <li className={`photo${photo.state === 'refused' ? ' refused' : ''}`}>
       <span className="picture">{url === undefined ? null : <img src={url} alt="" />}</span>
-      <p role={photo.state === 'refused' ? 'alert' : 'status'} style={{ margin: '4px 0' }}><b>{photo.name}</b>, {stateWords[photo.state]}. {photo.message}</p>
+      <p role={photo.state === 'refused' ? 'alert' : 'status'} style={{ margin: '4px 0' }}>
+        <b>{photo.name}</b>, {stateWords[photo.state]}. {photo.message}
+      </p>
       <div className="under">
-        {photo.bytes === undefined ? <span>{fileSize(photo.givenBytes)} as given</span> : <span>{fileSize(photo.givenBytes)} made {fileSize(photo.bytes)}</span>}
-        {photo.state === 'refused' ? <button type="button" className="link" onClick={() => { void letGo(store, photo.id); }}>Let it go</button> : null}
+        {photo.bytes === undefined ? (
+          <span>{fileSize(photo.givenBytes)} as given</span>
+        ) : (
+          <span>
+            {fileSize(photo.givenBytes)} made {fileSize(photo.bytes)}
+          </span>
+        )}
+        {photo.state === 'refused' ? (
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              void letGo(store, photo.id);
+            }}
+          >
+            Let it go
+          </button>
+        ) : null}
       </div>
     </li>
   );
@@ -97,37 +199,102 @@ export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; s
   const [tracing, setTracing] = useState<string>();
   const traces = mayPlan && asks.some((a) => a.ask === 'stations' || a.ask === 'outline');
   const chooser = useRef<HTMLInputElement>(null);
-  const take = (files: FileList | null) => { if (files) void takeIn(store, defectId, [...files], keepPosition); };
+  const take = (files: FileList | null) => {
+    if (files) void takeIn(store, defectId, [...files], keepPosition);
+  };
   const full = photos.length >= photoLimits.perDefect;
   return (
     <section
       className={`photos${over ? ' over' : ''}`}
       aria-label="Photos"
-      onDragOver={(event) => { if (mayRecord) { event.preventDefault(); setOver(true); } }}
-      onDragLeave={() => { setOver(false); }}
-      onDrop={(event) => { event.preventDefault(); setOver(false); if (mayRecord) take(event.dataTransfer.files); }}
+      onDragOver={(event) => {
+        if (mayRecord) {
+          event.preventDefault();
+          setOver(true);
+        }
+      }}
+      onDragLeave={() => {
+        setOver(false);
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        setOver(false);
+        if (mayRecord) take(event.dataTransfer.files);
+      }}
     >
       <div className="title" style={{ margin: '10px 0 4px' }}>
         <h2>Photos</h2>
-        <span className="quiet">{photos.length} of {photoLimits.perDefect}{photos.length > 0 ? `, ${fileSize(photos.reduce((sum, p) => sum + p.bytes, 0))}` : ''}</span>
+        <span className="quiet">
+          {photos.length} of {photoLimits.perDefect}
+          {photos.length > 0 ? `, ${fileSize(photos.reduce((sum, p) => sum + p.bytes, 0))}` : ''}
+        </span>
         <span className="push" />
         {mayRecord ? (
           <>
-            <label style={{ display: 'flex', gap: 6, alignItems: 'center' }}><input type="checkbox" checked={keepPosition} onChange={(event) => { setKeepPosition(event.target.checked); }} />Keep where it was taken</label>
-            <input ref={chooser} type="file" accept="image/*" multiple hidden aria-label="Photo files" onChange={(event) => { take(event.target.files); event.target.value = ''; }} />
-            <Button variant="outlined" size="small" disabled={full} onClick={() => { chooser.current?.click(); }}><Camera size={16} aria-hidden="true" style={{ marginRight: 6 }} />Take or choose</Button>
+            <label style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
+              <input
+                type="checkbox"
+                checked={keepPosition}
+                onChange={(event) => {
+                  setKeepPosition(event.target.checked);
+                }}
+              />
+              Keep where it was taken
+            </label>
+            <input
+              ref={chooser}
+              type="file"
+              accept="image/*"
+              multiple
+              hidden
+              aria-label="Photo files"
+              onChange={(event) => {
+                take(event.target.files);
+                event.target.value = '';
+              }}
+            />
+            <Button
+              variant="outlined"
+              size="small"
+              disabled={full}
+              onClick={() => {
+                chooser.current?.click();
+              }}
+            >
+              <Camera size={16} aria-hidden="true" style={{ marginRight: 6 }} />
+              Take or choose
+            </Button>
           </>
         ) : null}
       </div>
       {photos.length + waiting.length === 0 ? (
-        <p className="quiet" style={{ margin: 0 }}>{mayRecord ? `Drop photos here. Each is made smaller, to ${String(photoLimits.keptSidePx)} pixels and ${fileSize(photoLimits.keptBytes)} at the most; its position is not kept.` : 'None yet.'}</p>
+        <p className="quiet" style={{ margin: 0 }}>
+          {mayRecord
+            ? `Drop photos here. Each is made smaller, to ${String(photoLimits.keptSidePx)} pixels and ${fileSize(photoLimits.keptBytes)} at the most; its position is not kept.`
+            : 'None yet.'}
+        </p>
       ) : (
         <ul>
-          {photos.map((p) => <Kept key={p.id} photo={p} mayDelete={mayPlan} mayName={mayRecord} onMeasure={traces ? setTracing : undefined} />)}
-          {waiting.map((p) => <OnTheWay key={p.id} photo={p} />)}
+          {photos.map((p) => (
+            <Kept key={p.id} photo={p} mayDelete={mayPlan} mayName={mayRecord} onMeasure={traces ? setTracing : undefined} />
+          ))}
+          {waiting.map((p) => (
+            <OnTheWay key={p.id} photo={p} />
+          ))}
         </ul>
       )}
-      {tracing === undefined ? null : <Suspense fallback={null}><TracePhoto src={tracing} asks={asks} onFacts={onFacts} onClose={() => { setTracing(undefined); }} /></Suspense>}
+      {tracing === undefined ? null : (
+        <Suspense fallback={null}>
+          <TracePhoto
+            src={tracing}
+            asks={asks}
+            onFacts={onFacts}
+            onClose={() => {
+              setTracing(undefined);
+            }}
+          />
+        </Suspense>
+      )}
     </section>
   );
 }

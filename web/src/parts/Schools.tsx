@@ -15,12 +15,18 @@ function Question({ school, defect }: { school: PlannedSchool; defect: DefectRec
   const { question, side, by, because, barred, effects } = school;
   const ours = firm?.rules.schools[question.id];
   const own = (id: string | undefined) => {
-    const schools = Object.fromEntries(Object.entries({ ...defect.schools, [question.id]: id }).filter(([, one]) => one !== undefined)) as Record<string, string>;
+    const schools = Object.fromEntries(Object.entries({ ...defect.schools, [question.id]: id }).filter(([, one]) => one !== undefined)) as Record<
+      string,
+      string
+    >;
     edit.defect(defect, { schools: Object.keys(schools).length > 0 ? schools : undefined } as never);
   };
   const rule = (id: string | undefined) => {
     if (!firm) return;
-    const schools = Object.fromEntries(Object.entries({ ...firm.rules.schools, [question.id]: id }).filter(([, one]) => one !== undefined)) as Record<string, string>;
+    const schools = Object.fromEntries(Object.entries({ ...firm.rules.schools, [question.id]: id }).filter(([, one]) => one !== undefined)) as Record<
+      string,
+      string
+    >;
     void setRules({ change: uuid(), version: firm.version, ...firm.rules, schools });
   };
   return (
@@ -33,18 +39,70 @@ function Question({ school, defect }: { school: PlannedSchool; defect: DefectRec
         const no = barred.find((b) => b.side === one.id);
         return (
           <div key={one.id} className="side">
-            <button type="button" disabled={!mayPlan || no !== undefined} className={`plain${one.id === side.id ? ' on' : ''}`} aria-pressed={one.id === side.id} onClick={() => { own(one.id); }}>{one.title}</button>
+            <button
+              type="button"
+              disabled={!mayPlan || no !== undefined}
+              className={`plain${one.id === side.id ? ' on' : ''}`}
+              aria-pressed={one.id === side.id}
+              onClick={() => {
+                own(one.id);
+              }}
+            >
+              {one.title}
+            </button>
             <span className="push" />
-            {no ? <span className="quiet">not here: {no.why}</span> : made ? <span><Fig figure={made.method.size.depth} /> deep, <Fig figure={made.batch.resinPlaced} />, <Fig figure={made.schedule.total} /></span> : work ? <span><Fig figure={work.schedule.total} />, <Fig figure={work.schedule.handsOn} /> by hand</span> : null}
+            {no ? (
+              <span className="quiet">not here: {no.why}</span>
+            ) : made ? (
+              <span>
+                <Fig figure={made.method.size.depth} /> deep, <Fig figure={made.batch.resinPlaced} />, <Fig figure={made.schedule.total} />
+              </span>
+            ) : work ? (
+              <span>
+                <Fig figure={work.schedule.total} />, <Fig figure={work.schedule.handsOn} /> by hand
+              </span>
+            ) : null}
           </div>
         );
       })}
-      <p>{side.reason} <span className="quiet">({by === 'context' ? (because ?? 'as is usual') : byWords[by]})</span></p>
+      <p>
+        {side.reason} <span className="quiet">({by === 'context' ? (because ?? 'as is usual') : byWords[by]})</span>
+      </p>
       {firm && mayPlan ? (
         <p className="quiet">
           House rule: {question.sides.find((s) => s.id === ours)?.title ?? 'by the situation'}.{' '}
-          {by === 'repair' ? <button type="button" className="link" onClick={() => { own(undefined); }}>Follow it here</button> : null}{' '}
-          {ours === side.id ? <button type="button" className="link" onClick={() => { rule(undefined); }}>Back to ‘by the situation’</button> : <button type="button" className="link" onClick={() => { rule(side.id); }}>Make ‘{side.title}’ our house rule</button>}
+          {by === 'repair' ? (
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                own(undefined);
+              }}
+            >
+              Follow it here
+            </button>
+          ) : null}{' '}
+          {ours === side.id ? (
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                rule(undefined);
+              }}
+            >
+              Back to ‘by the situation’
+            </button>
+          ) : (
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                rule(side.id);
+              }}
+            >
+              Make ‘{side.title}’ our house rule
+            </button>
+          )}
         </p>
       ) : null}
     </section>
@@ -61,7 +119,18 @@ export function Schools({ schools, defect }: { schools: readonly PlannedSchool[]
   return (
     <div className="schools">
       {first ? <Question school={first} defect={defect} /> : null}
-      {rest.length > 0 ? <details><summary>{first ? `${String(rest.length)} more questions` : `${String(rest.length)} questions`} on which the trade differs</summary>{acting.slice(1).map((s) => <Question key={s.question.id} school={s} defect={defect} />)}{kept.length > 0 ? <p className="quiet">Kept with the repair; no method follows {acting.length > 1 ? 'these' : 'them'} yet:</p> : null}{kept.map((s) => <Question key={s.question.id} school={s} defect={defect} />)}</details> : null}
+      {rest.length > 0 ? (
+        <details>
+          <summary>{first ? `${String(rest.length)} more questions` : `${String(rest.length)} questions`} on which the trade differs</summary>
+          {acting.slice(1).map((s) => (
+            <Question key={s.question.id} school={s} defect={defect} />
+          ))}
+          {kept.length > 0 ? <p className="quiet">Kept with the repair; no method follows {acting.length > 1 ? 'these' : 'them'} yet:</p> : null}
+          {kept.map((s) => (
+            <Question key={s.question.id} school={s} defect={defect} />
+          ))}
+        </details>
+      ) : null}
     </div>
   );
 }

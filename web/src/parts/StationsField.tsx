@@ -17,8 +17,12 @@ interface StationsFieldProps {
 /** Widths measured along a line: place and width, typed through with the keyboard. */
 export function StationsField({ fieldKey, units, stations, runMm, onStations, onEmpty }: StationsFieldProps) {
   const send = useSend();
-  const set = (i: number, part: Partial<Station>) => { onStations(stations.map((s, n) => (n === i ? { ...s, ...part } : s))); };
-  const forget = () => { for (let i = 0; i <= stations.length; i++) for (const side of ['at', 'width']) send(typed({ key: `${fieldKey}/${String(i)}/${side}`, text: undefined })); };
+  const set = (i: number, part: Partial<Station>) => {
+    onStations(stations.map((s, n) => (n === i ? { ...s, ...part } : s)));
+  };
+  const forget = () => {
+    for (let i = 0; i <= stations.length; i++) for (const side of ['at', 'width']) send(typed({ key: `${fieldKey}/${String(i)}/${side}`, text: undefined }));
+  };
   const remove = (i: number) => {
     forget();
     const left = stations.filter((_s, n) => n !== i);
@@ -30,14 +34,59 @@ export function StationsField({ fieldKey, units, stations, runMm, onStations, on
     <div className="stations">
       {stations.map((s, i) => (
         <div className="station" key={i}>
-          <MeasureField fieldKey={`${fieldKey}/${String(i)}/at`} label={`Place of width ${String(i + 1)}`} hiddenLabel kind="length" units={units} value={s.atMm} text={undefined} onValue={(atMm) => { set(i, { atMm }); }} />
-          <MeasureField fieldKey={`${fieldKey}/${String(i)}/width`} label={`Width ${String(i + 1)}`} hiddenLabel kind="crackWidth" units={units} value={s.widthMm} text={s.text} onValue={(widthMm, text) => { set(i, { widthMm, text }); }} />
-          <button type="button" className="plain" aria-label={`Remove width ${String(i + 1)}`} onClick={() => { remove(i); }}><X size={15} aria-hidden="true" /></button>
+          <MeasureField
+            fieldKey={`${fieldKey}/${String(i)}/at`}
+            label={`Place of width ${String(i + 1)}`}
+            hiddenLabel
+            kind="length"
+            units={units}
+            value={s.atMm}
+            text={undefined}
+            onValue={(atMm) => {
+              set(i, { atMm });
+            }}
+          />
+          <MeasureField
+            fieldKey={`${fieldKey}/${String(i)}/width`}
+            label={`Width ${String(i + 1)}`}
+            hiddenLabel
+            kind="crackWidth"
+            units={units}
+            value={s.widthMm}
+            text={s.text}
+            onValue={(widthMm, text) => {
+              set(i, { widthMm, text });
+            }}
+          />
+          <button
+            type="button"
+            className="plain"
+            aria-label={`Remove width ${String(i + 1)}`}
+            onClick={() => {
+              remove(i);
+            }}
+          >
+            <X size={15} aria-hidden="true" />
+          </button>
         </div>
       ))}
       <div className="station">
-        <MeasureField whenLeft fieldKey={`${fieldKey}/new`} label="Add a width" hiddenLabel kind="crackWidth" units={units} value={undefined} text={undefined} onValue={(widthMm, text) => { onStations([...stations, { atMm: next, widthMm, text }]); }} />
-        <span className="quiet" style={{ alignSelf: 'center' }}>add a width here</span>
+        <MeasureField
+          whenLeft
+          fieldKey={`${fieldKey}/new`}
+          label="Add a width"
+          hiddenLabel
+          kind="crackWidth"
+          units={units}
+          value={undefined}
+          text={undefined}
+          onValue={(widthMm, text) => {
+            onStations([...stations, { atMm: next, widthMm, text }]);
+          }}
+        />
+        <span className="quiet" style={{ alignSelf: 'center' }}>
+          add a width here
+        </span>
       </div>
     </div>
   );

@@ -10,25 +10,56 @@ function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }
   return (
     <li className={`step ${sign}`}>
       <time dateTime={timed.start}>{time}</time>
-      <div className="sign"><span className="clip">{sign === 'window' ? 'window closes' : sign === 'work' ? 'by hand' : 'wait'}</span></div>
+      <div className="sign">
+        <span className="clip">{sign === 'window' ? 'window closes' : sign === 'work' ? 'by hand' : 'wait'}</span>
+      </div>
       <div className="say">
-        <b className="what"><Say saying={step.title} /></b>
+        <b className="what">
+          <Say saying={step.title} />
+        </b>
         <p>
           <Say saying={step.detail} />
-          {latest === undefined ? null : <>; <span className="late">begin before {latest}</span></>}
+          {latest === undefined ? null : (
+            <>
+              ; <span className="late">begin before {latest}</span>
+            </>
+          )}
         </p>
-        {more.length === 0 ? null : <p><b>Then the same in {more.map((m) => `section ${String(m.section)} at ${m.time}`).join(', ')}</b></p>}
+        {more.length === 0 ? null : (
+          <p>
+            <b>Then the same in {more.map((m) => `section ${String(m.section)} at ${m.time}`).join(', ')}</b>
+          </p>
+        )}
         {open ? (
           <p className="look">
             <Say saying={step.look} />
             {step.tools.length === 0 ? '' : ` Tools: ${step.tools.join(', ')}.`}
-            {timed.latest ? <> If missed: <Say saying={timed.latest.ifMissed} /></> : null}
-            {step.kind === 'work' ? <> By hand <Fig figure={step.minutes} />.</> : null}
+            {timed.latest ? (
+              <>
+                {' '}
+                If missed: <Say saying={timed.latest.ifMissed} />
+              </>
+            ) : null}
+            {step.kind === 'work' ? (
+              <>
+                {' '}
+                By hand <Fig figure={step.minutes} />.
+              </>
+            ) : null}
           </p>
         ) : null}
       </div>
       <div className="more">
-        <button type="button" aria-expanded={open} aria-label="What to look for, and tools" onClick={() => { setOpen(!open); }}>{open ? <ChevronUp size={18} aria-hidden="true" /> : <ChevronDown size={18} aria-hidden="true" />}</button>
+        <button
+          type="button"
+          aria-expanded={open}
+          aria-label="What to look for, and tools"
+          onClick={() => {
+            setOpen(!open);
+          }}
+        >
+          {open ? <ChevronUp size={18} aria-hidden="true" /> : <ChevronDown size={18} aria-hidden="true" />}
+        </button>
       </div>
     </li>
   );
@@ -37,5 +68,14 @@ function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }
 /** The steps in order: solid bar by hand, dots for a wait, an orange bracket for a window that closes. */
 export function Steps({ schedule }: { schedule: Schedule }) {
   const how = useTelling();
-  return <ol aria-label="Steps">{stepRows(schedule, how).map((row) => <Fragment key={row.key}>{row.day === undefined ? null : <li className="day">{row.day}</li>}<StepLine row={row} /></Fragment>)}</ol>;
+  return (
+    <ol aria-label="Steps">
+      {stepRows(schedule, how).map((row) => (
+        <Fragment key={row.key}>
+          {row.day === undefined ? null : <li className="day">{row.day}</li>}
+          <StepLine row={row} />
+        </Fragment>
+      ))}
+    </ol>
+  );
 }

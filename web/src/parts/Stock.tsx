@@ -21,22 +21,70 @@ function Pack({ pack, openDays, today }: { pack: StockRecord; openDays: number |
   const set = (part: Partial<StockRecord>) => void change({ ...pack, ...part, change: uuid() });
   return (
     <li style={{ borderBottom: '1px solid var(--rule)', padding: '6px 0' }}>
-      <b>{pack.count}</b> {pack.count === 1 ? 'pack' : 'packs'}{pack.lot === '' ? '' : `, lot ${pack.lot}`}{pack.place === undefined ? '' : `, ${pack.place}`}{pack.openedOn === undefined ? '' : `, open since ${pack.openedOn}`}
-      <div className={state === 'expired' ? 'grade out' : state === 'soon' ? 'grade care' : 'quiet'}>{stateWords[state]} {until ?? ''}</div>
+      <b>{pack.count}</b> {pack.count === 1 ? 'pack' : 'packs'}
+      {pack.lot === '' ? '' : `, lot ${pack.lot}`}
+      {pack.place === undefined ? '' : `, ${pack.place}`}
+      {pack.openedOn === undefined ? '' : `, open since ${pack.openedOn}`}
+      <div className={state === 'expired' ? 'grade out' : state === 'soon' ? 'grade care' : 'quiet'}>
+        {stateWords[state]} {until ?? ''}
+      </div>
       {mayRecord ? (
         <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
-          <button type="button" className="link" disabled={pack.count === 0} onClick={() => { set({ count: pack.count - 1 }); }}>One used</button>
-          {pack.openedOn === undefined ? <button type="button" className="link" onClick={() => { set({ openedOn: today }); }}>Opened today</button> : null}
-          <button type="button" className="link" onClick={() => { void remove('stock', pack, pack.lot === '' ? 'Packs' : `Lot ${pack.lot}`); }}>Take out</button>
+          <button
+            type="button"
+            className="link"
+            disabled={pack.count === 0}
+            onClick={() => {
+              set({ count: pack.count - 1 });
+            }}
+          >
+            One used
+          </button>
+          {pack.openedOn === undefined ? (
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                set({ openedOn: today });
+              }}
+            >
+              Opened today
+            </button>
+          ) : null}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              void remove('stock', pack, pack.lot === '' ? 'Packs' : `Lot ${pack.lot}`);
+            }}
+          >
+            Take out
+          </button>
         </div>
       ) : null}
-      {error === undefined ? null : <p className="grade out" role="alert">{refusal(error)}</p>}
+      {error === undefined ? null : (
+        <p className="grade out" role="alert">
+          {refusal(error)}
+        </p>
+      )}
     </li>
   );
 }
 
 /** Packs of one system on the firm's shelf: how many, until when, and new ones. */
-export function Stock({ of, title, stock, openDays, today }: { of: string; title: string; stock: readonly StockRecord[]; openDays: number | undefined; today: string }) {
+export function Stock({
+  of,
+  title,
+  stock,
+  openDays,
+  today,
+}: {
+  of: string;
+  title: string;
+  stock: readonly StockRecord[];
+  openDays: number | undefined;
+  today: string;
+}) {
   const [add, { error }] = api.useCreateStockMutation();
   const mayRecord = useMayRecord();
   const fresh = () => ({ id: uuid(), change: uuid(), of, lot: '', count: 1, place: '' });
@@ -50,18 +98,55 @@ export function Stock({ of, title, stock, openDays, today }: { of: string; title
   return (
     <section aria-label={`Stock of ${title}`}>
       <h2 style={{ fontSize: 17 }}>In stock</h2>
-      <ul style={{ listStyle: 'none', padding: 0, margin: '4px 0 10px' }}>{stock.map((pack) => <Pack key={pack.id} pack={pack} openDays={openDays} today={today} />)}</ul>
+      <ul style={{ listStyle: 'none', padding: 0, margin: '4px 0 10px' }}>
+        {stock.map((pack) => (
+          <Pack key={pack.id} pack={pack} openDays={openDays} today={today} />
+        ))}
+      </ul>
       {stock.length === 0 ? <p className="quiet">None of it is noted.</p> : null}
       {mayRecord ? (
-        <form onSubmit={(event) => { void keep(event); }} style={{ display: 'grid', gap: 10 }} noValidate aria-label="New packs">
+        <form
+          onSubmit={(event) => {
+            void keep(event);
+          }}
+          style={{ display: 'grid', gap: 10 }}
+          noValidate
+          aria-label="New packs"
+        >
           <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
-            <Controller control={form.control} name="count" render={({ field }) => <NumberField key={form.formState.submitCount} label="How many packs" value={field.value} problem={errors.count?.message} onNumber={field.onChange} />} />
+            <Controller
+              control={form.control}
+              name="count"
+              render={({ field }) => (
+                <NumberField
+                  key={form.formState.submitCount}
+                  label="How many packs"
+                  value={field.value}
+                  problem={errors.count?.message}
+                  onNumber={field.onChange}
+                />
+              )}
+            />
             <TextField size="small" label="Lot" error={errors.lot !== undefined} helperText={errors.lot?.message} {...form.register('lot')} />
           </div>
-          <TextField size="small" type="date" label="Date of expiry" error={errors.expiresOn !== undefined} helperText={errors.expiresOn?.message} {...form.register('expiresOn', emptyAsNone)} slotProps={{ inputLabel: { shrink: true } }} />
+          <TextField
+            size="small"
+            type="date"
+            label="Date of expiry"
+            error={errors.expiresOn !== undefined}
+            helperText={errors.expiresOn?.message}
+            {...form.register('expiresOn', emptyAsNone)}
+            slotProps={{ inputLabel: { shrink: true } }}
+          />
           <TextField size="small" label="Where they stand" {...form.register('place')} />
-          {error === undefined ? null : <p className="grade out" role="alert">{refusal(error)}</p>}
-          <Button type="submit" variant="outlined">Add to the stock</Button>
+          {error === undefined ? null : (
+            <p className="grade out" role="alert">
+              {refusal(error)}
+            </p>
+          )}
+          <Button type="submit" variant="outlined">
+            Add to the stock
+          </Button>
         </form>
       ) : null}
     </section>

@@ -35,25 +35,62 @@ export function TappingField({ fieldKey, units, map = emptyMap, onMap }: Tapping
   return (
     <div className="grid-field">
       <div className="grid-head">
-        <Counter label="across" value={columns} min={1} max={tappingLimits.side} onValue={(n) => { onMap(resizedMap(map, n, map.rows.length)); }} />
-        <Counter label="down" value={map.rows.length} min={1} max={tappingLimits.side} onValue={(n) => { onMap(resizedMap(map, columns, n)); }} />
-        <span>cells of</span><MeasureField fieldKey={`${fieldKey}/cell`} label="Side of a cell" hiddenLabel kind="depth" units={units} value={map.cellMm} text={undefined} onValue={(cellMm) => { onMap({ ...map, cellMm }); }} />
+        <Counter
+          label="across"
+          value={columns}
+          min={1}
+          max={tappingLimits.side}
+          onValue={(n) => {
+            onMap(resizedMap(map, n, map.rows.length));
+          }}
+        />
+        <Counter
+          label="down"
+          value={map.rows.length}
+          min={1}
+          max={tappingLimits.side}
+          onValue={(n) => {
+            onMap(resizedMap(map, columns, n));
+          }}
+        />
+        <span>cells of</span>
+        <MeasureField
+          fieldKey={`${fieldKey}/cell`}
+          label="Side of a cell"
+          hiddenLabel
+          kind="depth"
+          units={units}
+          value={map.cellMm}
+          text={undefined}
+          onValue={(cellMm) => {
+            onMap({ ...map, cellMm });
+          }}
+        />
       </div>
       <div className="taps" role="group" aria-label="Cells" style={{ gridTemplateColumns: `repeat(${String(columns)}, minmax(24px, 44px))` }}>
         {cells.map((cell, i) => (
           <button
             key={i}
-            ref={(element) => { buttons.current[i] = element; }}
+            ref={(element) => {
+              buttons.current[i] = element;
+            }}
             type="button"
             className={`tap ${words[cell]?.split(' ')[0] ?? ''}`}
             tabIndex={i === focus ? 0 : -1}
             aria-label={`Row ${String(Math.floor(i / columns) + 1)}, column ${String((i % columns) + 1)}: ${words[cell] ?? ''}`}
-            onClick={() => { setFocus(i); onMap(withCell(map, i, afterClick(cell))); }}
-            onKeyDown={(event) => { press(event, i); }}
+            onClick={() => {
+              setFocus(i);
+              onMap(withCell(map, i, afterClick(cell)));
+            }}
+            onKeyDown={(event) => {
+              press(event, i);
+            }}
           />
         ))}
       </div>
-      <p className="quiet" style={{ margin: '4px 0 0' }}>Click for hollow, again for sound; or arrow keys with H and S.</p>
+      <p className="quiet" style={{ margin: '4px 0 0' }}>
+        Click for hollow, again for sound; or arrow keys with H and S.
+      </p>
     </div>
   );
 }

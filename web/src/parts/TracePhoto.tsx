@@ -1,7 +1,19 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import LinearProgress from '@mui/material/LinearProgress';
-import { isConvex, measuringCard, notInPhoto, show, tracedArea, tracedOutline, type Ask, type Four, type KnownSize, type LooseFacts, type Place } from '@oddment/core';
+import {
+  isConvex,
+  measuringCard,
+  notInPhoto,
+  show,
+  tracedArea,
+  tracedOutline,
+  type Ask,
+  type Four,
+  type KnownSize,
+  type LooseFacts,
+  type Place,
+} from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import { pageNow } from '../state/clock.ts';
 import { lineFacts, outlineFact, tracedText } from '../views/tracedFacts.ts';
@@ -37,7 +49,12 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
   const tracesOutline = asks.some((a) => a.ask === 'outline');
   const w = size?.width ?? 1;
   const h = size?.height ?? 1;
-  const corners: Four = placed ?? [[w * 0.35, h * 0.35], [w * 0.65, h * 0.35], [w * 0.65, h * 0.65], [w * 0.35, h * 0.65]];
+  const corners: Four = placed ?? [
+    [w * 0.35, h * 0.35],
+    [w * 0.65, h * 0.35],
+    [w * 0.65, h * 0.65],
+    [w * 0.35, h * 0.65],
+  ];
   const whole = isConvex(corners);
   const size4: KnownSize = { corners, ...known };
   const at = (event: { clientX: number; clientY: number }): Place => {
@@ -46,7 +63,11 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
     const inside = (v: number, most: number) => Math.min(most, Math.max(0, v));
     return [inside(((event.clientX - box.left) / box.width) * w, w), inside(((event.clientY - box.top) / box.height) * h, h)];
   };
-  const forget = () => { setClicks([]); setLegs([]); setLine(undefined); };
+  const forget = () => {
+    setClicks([]);
+    setLegs([]);
+    setLine(undefined);
+  };
   const press = async (event: React.MouseEvent) => {
     if (mode === 'corners') return;
     const here = at(event);
@@ -63,8 +84,12 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
     if (!followed) return;
     let late = false;
     const [at4, size] = JSON.parse(knownText) as [Four, { widthMm: number; heightMm: number }];
-    void measured(legs.flat(), { corners: at4, ...size }, places).then((found) => { if (!late) setLine(found); });
-    return () => { late = true; };
+    void measured(legs.flat(), { corners: at4, ...size }, places).then((found) => {
+      if (!late) setLine(found);
+    });
+    return () => {
+      late = true;
+    };
   }, [followed, legs, knownText, measured]);
   const back = () => {
     setClicks(clicks.slice(0, -1));
@@ -83,69 +108,220 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
     <Dialog open onClose={onClose} fullScreen aria-labelledby="trace-title">
       <div className="trace">
         <div className="trace-picture">
-          {size === undefined ? <p className="quiet">Opening the picture</p> : (
-            <svg ref={host} viewBox={`0 0 ${String(w)} ${String(h)}`} style={{ width: `${String(zoom * 100)}%` }} role="img" aria-label="The photo to measure on" className={mode === 'corners' ? '' : 'aim'} onClick={(event) => { void press(event); }}>
+          {size === undefined ? (
+            <p className="quiet">Opening the picture</p>
+          ) : (
+            <svg
+              ref={host}
+              viewBox={`0 0 ${String(w)} ${String(h)}`}
+              style={{ width: `${String(zoom * 100)}%` }}
+              role="img"
+              aria-label="The photo to measure on"
+              className={mode === 'corners' ? '' : 'aim'}
+              onClick={(event) => {
+                void press(event);
+              }}
+            >
               <image href={src} width={w} height={h} />
               <polygon points={text(corners)} className={`known${whole ? '' : ' bad'}`} strokeWidth={mark / 3} />
-              {mode === 'corners' ? corners.map((p, i) => (
-                <g key={i}>
-                  <circle
-                    cx={p[0]} cy={p[1]} r={mark * 3} className="grip" strokeWidth={mark / 4} role="button" tabIndex={0}
-                    aria-label={`Corner ${String(i + 1)} of what is known`}
-                    onPointerDown={(event) => { event.currentTarget.setPointerCapture(event.pointerId); setHeld(i); }}
-                    onPointerMove={(event) => { if (held === i) setPlaced(corners.map((c, n) => (n === i ? at(event) : c)) as unknown as Four); }}
-                    onPointerUp={() => { setHeld(undefined); }}
-                    onKeyDown={(event) => {
-                      const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-                      if (!by) return;
-                      event.preventDefault();
-                      setPlaced(corners.map((c, n) => (n === i ? [c[0] + (by[0] ?? 0), c[1] + (by[1] ?? 0)] : c)) as unknown as Four);
-                    }}
-                  />
-                  <path d={`M${String(p[0] - mark * 3)} ${String(p[1])}h${String(mark * 6)}M${String(p[0])} ${String(p[1] - mark * 3)}v${String(mark * 6)}`} className="hair" strokeWidth={mark / 6} />
-                </g>
-              )) : null}
+              {mode === 'corners'
+                ? corners.map((p, i) => (
+                    <g key={i}>
+                      <circle
+                        cx={p[0]}
+                        cy={p[1]}
+                        r={mark * 3}
+                        className="grip"
+                        strokeWidth={mark / 4}
+                        role="button"
+                        tabIndex={0}
+                        aria-label={`Corner ${String(i + 1)} of what is known`}
+                        onPointerDown={(event) => {
+                          event.currentTarget.setPointerCapture(event.pointerId);
+                          setHeld(i);
+                        }}
+                        onPointerMove={(event) => {
+                          if (held === i) setPlaced(corners.map((c, n) => (n === i ? at(event) : c)) as unknown as Four);
+                        }}
+                        onPointerUp={() => {
+                          setHeld(undefined);
+                        }}
+                        onKeyDown={(event) => {
+                          const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+                          if (!by) return;
+                          event.preventDefault();
+                          setPlaced(corners.map((c, n) => (n === i ? [c[0] + (by[0] ?? 0), c[1] + (by[1] ?? 0)] : c)) as unknown as Four);
+                        }}
+                      />
+                      <path
+                        d={`M${String(p[0] - mark * 3)} ${String(p[1])}h${String(mark * 6)}M${String(p[0])} ${String(p[1] - mark * 3)}v${String(mark * 6)}`}
+                        className="hair"
+                        strokeWidth={mark / 6}
+                      />
+                    </g>
+                  ))
+                : null}
               {line ? <polyline points={text(line.line)} className="traced" strokeWidth={mark / 2} /> : null}
               {mode === 'outline' && clicks.length > 1 ? <polygon points={text(clicks)} className="traced area" strokeWidth={mark / 2} /> : null}
-              {clicks.map((p, i) => <circle key={i} cx={p[0]} cy={p[1]} r={mark * 0.9} className="click" strokeWidth={mark / 3} />)}
+              {clicks.map((p, i) => (
+                <circle key={i} cx={p[0]} cy={p[1]} r={mark * 0.9} className="click" strokeWidth={mark / 3} />
+              ))}
             </svg>
           )}
         </div>
         <aside className="pane" aria-label="What is measured">
-          <h2 id="trace-title" style={{ fontSize: 18 }}>Measure on the photo</h2>
-          <div role="group" aria-label="Larger or smaller" style={{ display: 'flex', gap: 6, margin: '6px 0' }}>{[1, 2, 4].map((z) => <button type="button" key={z} className={`plain${zoom === z ? ' on' : ''}`} aria-pressed={zoom === z} onClick={() => { setZoom(z); }}>{z === 1 ? 'whole' : `${String(z)} times`}</button>)}</div>
+          <h2 id="trace-title" style={{ fontSize: 18 }}>
+            Measure on the photo
+          </h2>
+          <div role="group" aria-label="Larger or smaller" style={{ display: 'flex', gap: 6, margin: '6px 0' }}>
+            {[1, 2, 4].map((z) => (
+              <button
+                type="button"
+                key={z}
+                className={`plain${zoom === z ? ' on' : ''}`}
+                aria-pressed={zoom === z}
+                onClick={() => {
+                  setZoom(z);
+                }}
+              >
+                {z === 1 ? 'whole' : `${String(z)} times`}
+              </button>
+            ))}
+          </div>
           {mode === 'corners' ? (
             <>
-              <p>Put the four corners on something flat of known size that lies on the same face: the printed card, a tile, a sheet of paper. Begin at its upper left and go around; the arrow keys move a corner by a pixel.</p>
+              <p>
+                Put the four corners on something flat of known size that lies on the same face: the printed card, a tile, a sheet of paper. Begin at its upper
+                left and go around; the arrow keys move a corner by a pixel.
+              </p>
               <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8 }}>
-                <MeasureField fieldKey="trace/width" label="Its width" kind="depth" units={units} value={known.widthMm} text={undefined} onValue={(widthMm) => { if (widthMm > 0) setKnown({ ...known, widthMm }); }} />
-                <MeasureField fieldKey="trace/height" label="Its height" kind="depth" units={units} value={known.heightMm} text={undefined} onValue={(heightMm) => { if (heightMm > 0) setKnown({ ...known, heightMm }); }} />
+                <MeasureField
+                  fieldKey="trace/width"
+                  label="Its width"
+                  kind="depth"
+                  units={units}
+                  value={known.widthMm}
+                  text={undefined}
+                  onValue={(widthMm) => {
+                    if (widthMm > 0) setKnown({ ...known, widthMm });
+                  }}
+                />
+                <MeasureField
+                  fieldKey="trace/height"
+                  label="Its height"
+                  kind="depth"
+                  units={units}
+                  value={known.heightMm}
+                  text={undefined}
+                  onValue={(heightMm) => {
+                    if (heightMm > 0) setKnown({ ...known, heightMm });
+                  }}
+                />
               </div>
-              {whole ? null : <p role="alert" style={{ color: 'var(--stop)' }}>The four corners cross or lie on one line. Put them around it, one after the other.</p>}
+              {whole ? null : (
+                <p role="alert" style={{ color: 'var(--stop)' }}>
+                  The four corners cross or lie on one line. Put them around it, one after the other.
+                </p>
+              )}
               <div style={{ display: 'grid', gap: 8, marginTop: 10 }}>
-                {tracesLine ? <Button variant="contained" disabled={!whole || !size} onClick={() => { forget(); setMode('line'); }}>Trace the line</Button> : null}
-                {tracesOutline ? <Button variant="contained" disabled={!whole || !size} onClick={() => { forget(); setMode('outline'); }}>Trace the outline</Button> : null}
+                {tracesLine ? (
+                  <Button
+                    variant="contained"
+                    disabled={!whole || !size}
+                    onClick={() => {
+                      forget();
+                      setMode('line');
+                    }}
+                  >
+                    Trace the line
+                  </Button>
+                ) : null}
+                {tracesOutline ? (
+                  <Button
+                    variant="contained"
+                    disabled={!whole || !size}
+                    onClick={() => {
+                      forget();
+                      setMode('outline');
+                    }}
+                  >
+                    Trace the outline
+                  </Button>
+                ) : null}
               </div>
             </>
           ) : (
             <>
-              <p>{mode === 'line' ? 'Click where the line begins, then along it to its end: between two clicks the dark is followed.' : 'Click around it, corner by corner.'}</p>
-              {progress === undefined ? null : <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}><LinearProgress variant="determinate" value={progress * 100} aria-label="The line is being followed" style={{ flex: 1 }} /><button type="button" className="link" onClick={() => { stop(); setClicks(clicks.slice(0, -1)); }}>Stop</button></div>}
+              <p>
+                {mode === 'line'
+                  ? 'Click where the line begins, then along it to its end: between two clicks the dark is followed.'
+                  : 'Click around it, corner by corner.'}
+              </p>
+              {progress === undefined ? null : (
+                <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+                  <LinearProgress variant="determinate" value={progress * 100} aria-label="The line is being followed" style={{ flex: 1 }} />
+                  <button
+                    type="button"
+                    className="link"
+                    onClick={() => {
+                      stop();
+                      setClicks(clicks.slice(0, -1));
+                    }}
+                  >
+                    Stop
+                  </button>
+                </div>
+              )}
               <dl className="facts" aria-live="polite">
-                {line ? <><dt>Length</dt><dd>{tracedText(line.length, 'length', units)}</dd></> : null}
-                {line?.widths.map((one, i) => <div key={i} style={{ display: 'contents' }}><dt>Width at {show({ value: one.atMm, kind: 'length' }, units).text}</dt><dd>{one.clear ? `${show({ value: one.widthMm, kind: 'crackWidth' }, units).text} ± ${show({ value: one.toleranceMm, kind: 'crackWidth' }, units).text}` : 'too fine for this photo'}</dd></div>)}
-                {area ? <><dt>Area</dt><dd>{tracedText(area, 'area', units)}</dd></> : null}
+                {line ? (
+                  <>
+                    <dt>Length</dt>
+                    <dd>{tracedText(line.length, 'length', units)}</dd>
+                  </>
+                ) : null}
+                {line?.widths.map((one, i) => (
+                  <div key={i} style={{ display: 'contents' }}>
+                    <dt>Width at {show({ value: one.atMm, kind: 'length' }, units).text}</dt>
+                    <dd>
+                      {one.clear
+                        ? `${show({ value: one.widthMm, kind: 'crackWidth' }, units).text} ± ${show({ value: one.toleranceMm, kind: 'crackWidth' }, units).text}`
+                        : 'too fine for this photo'}
+                    </dd>
+                  </div>
+                ))}
+                {area ? (
+                  <>
+                    <dt>Area</dt>
+                    <dd>{tracedText(area, 'area', units)}</dd>
+                  </>
+                ) : null}
               </dl>
               {unclear > 0 ? <p className="quiet">{notInPhoto.fine}</p> : null}
               <p className="quiet">{notInPhoto.depth}</p>
               <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-                <Button variant="outlined" onClick={() => { forget(); setMode('corners'); }}>Corners again</Button>
-                <Button variant="outlined" disabled={clicks.length === 0} onClick={back}>Last click back</Button>
-                <Button variant="contained" disabled={!line && !area} onClick={take}>Take it over</Button>
+                <Button
+                  variant="outlined"
+                  onClick={() => {
+                    forget();
+                    setMode('corners');
+                  }}
+                >
+                  Corners again
+                </Button>
+                <Button variant="outlined" disabled={clicks.length === 0} onClick={back}>
+                  Last click back
+                </Button>
+                <Button variant="contained" disabled={!line && !area} onClick={take}>
+                  Take it over
+                </Button>
               </div>
             </>
           )}
-          <p style={{ marginTop: 14 }}><button type="button" className="link" onClick={onClose}>Close without taking over</button></p>
+          <p style={{ marginTop: 14 }}>
+            <button type="button" className="link" onClick={onClose}>
+              Close without taking over
+            </button>
+          </p>
         </aside>
       </div>
     </Dialog>

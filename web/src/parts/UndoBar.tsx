@@ -20,9 +20,15 @@ export function UndoBar() {
     <Snackbar
       open={gone !== undefined}
       message={`${gone?.name ?? ''} deleted`}
-      onClose={(_event, reason) => { if (reason === 'timeout') send(deleted(undefined)); }}
+      onClose={(_event, reason) => {
+        if (reason === 'timeout') send(deleted(undefined));
+      }}
       autoHideDuration={20_000}
-      action={<Button color="inherit" onClick={undo}>Undo <kbd>Z</kbd></Button>}
+      action={
+        <Button color="inherit" onClick={undo}>
+          Undo <kbd>Z</kbd>
+        </Button>
+      }
     />
   );
 }

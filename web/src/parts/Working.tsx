@@ -12,18 +12,30 @@ export const LedgerContext = createContext<Figures | undefined>(undefined);
 export function useOpenWorking(): (figure: Figure) => void {
   const open = useContext(OpenContext);
   const ledger = useContext(LedgerContext);
-  return useCallback((figure: Figure) => { if (ledger) open(ledger, figure); }, [open, ledger]);
+  return useCallback(
+    (figure: Figure) => {
+      if (ledger) open(ledger, figure);
+    },
+    [open, ledger],
+  );
 }
 
 /** Holds the sheet that shows how a figure came about. */
 export function WorkingHost({ children }: { children: ReactNode }) {
   const [opened, setOpened] = useState<Opened>();
   const [wanted, setWanted] = useState(false);
-  const open = useCallback((ledger: Figures, figure: Figure) => { setWanted(true); setOpened({ ledger, trail: [figure] }); }, []);
+  const open = useCallback((ledger: Figures, figure: Figure) => {
+    setWanted(true);
+    setOpened({ ledger, trail: [figure] });
+  }, []);
   return (
     <OpenContext.Provider value={open}>
       {children}
-      {wanted ? <Suspense fallback={null}><WorkingDialog opened={opened} onOpened={setOpened} /></Suspense> : null}
+      {wanted ? (
+        <Suspense fallback={null}>
+          <WorkingDialog opened={opened} onOpened={setOpened} />
+        </Suspense>
+      ) : null}
     </OpenContext.Provider>
   );
 }

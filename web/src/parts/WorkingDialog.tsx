@@ -20,7 +20,9 @@ function Inputs({ opened, onOpen }: { opened: Opened; onOpen: (figure: Figure) =
       <div>
         <b>{working.how}</b>
         {working.typed === undefined ? null : <span> as ‘{working.typed}’</span>}
-        {working.at === undefined || working.at === '' ? null : <span className="quiet"> {new Date(working.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}</span>}
+        {working.at === undefined || working.at === '' ? null : (
+          <span className="quiet"> {new Date(working.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}</span>
+        )}
       </div>
       {working.words === undefined ? null : <div>{working.words}</div>}
       {working.inputs.length === 0 ? null : (
@@ -32,7 +34,15 @@ function Inputs({ opened, onOpen }: { opened: Opened; onOpen: (figure: Figure) =
                 {input.figures.map((f, i) => (
                   <span key={f.id}>
                     {i === 0 ? '' : ', '}
-                    <button type="button" className="fig" onClick={() => { onOpen(f); }}>{show(f, units).text}</button>
+                    <button
+                      type="button"
+                      className="fig"
+                      onClick={() => {
+                        onOpen(f);
+                      }}
+                    >
+                      {show(f, units).text}
+                    </button>
                   </span>
                 ))}
               </dd>
@@ -48,19 +58,39 @@ function Inputs({ opened, onOpen }: { opened: Opened; onOpen: (figure: Figure) =
 /** The sheet that shows how a figure came about; its inputs open the same way. */
 export function WorkingDialog({ opened, onOpened }: { opened: Opened | undefined; onOpened: (next: Opened | undefined) => void }) {
   const last = opened?.trail[opened.trail.length - 1];
-  const close = () => { onOpened(undefined); };
+  const close = () => {
+    onOpened(undefined);
+  };
   return (
     <Dialog open={opened !== undefined} onClose={close} aria-labelledby="working-title" fullWidth maxWidth="xs">
       {opened && last ? (
         <div style={{ padding: '16px 20px' }}>
           <div className="title">
-            <h2 id="working-title" style={{ fontSize: 18 }}>{last.label}</h2>
+            <h2 id="working-title" style={{ fontSize: 18 }}>
+              {last.label}
+            </h2>
           </div>
-          <Inputs opened={opened} onOpen={(f) => { onOpened({ ...opened, trail: [...opened.trail, f] }); }} />
+          <Inputs
+            opened={opened}
+            onOpen={(f) => {
+              onOpened({ ...opened, trail: [...opened.trail, f] });
+            }}
+          />
           <div style={{ display: 'flex', gap: 8, marginTop: 14 }}>
-            {opened.trail.length > 1 ? <Button variant="outlined" onClick={() => { onOpened({ ...opened, trail: opened.trail.slice(0, -1) }); }}>Back</Button> : null}
+            {opened.trail.length > 1 ? (
+              <Button
+                variant="outlined"
+                onClick={() => {
+                  onOpened({ ...opened, trail: opened.trail.slice(0, -1) });
+                }}
+              >
+                Back
+              </Button>
+            ) : null}
             <span className="push" />
-            <Button variant="contained" onClick={close}>Close</Button>
+            <Button variant="contained" onClick={close}>
+              Close
+            </Button>
           </div>
         </div>
       ) : null}

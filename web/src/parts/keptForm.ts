@@ -18,7 +18,14 @@ export function useKeptForm<T extends FieldValues>(key: string | undefined, form
   // before the first paint: what is typed at once is kept too
   useLayoutEffect(() => {
     if (key === undefined) return;
-    return form.subscribe({ formState: { values: true }, callback: ({ values }) => { send(formKept({ key, values: { ...values } })); } });
+    return form.subscribe({
+      formState: { values: true },
+      callback: ({ values }) => {
+        send(formKept({ key, values: { ...values } }));
+      },
+    });
   }, [key, form, send]);
-  return useCallback(() => { if (key !== undefined) send(formDone(key)); }, [key, send]);
+  return useCallback(() => {
+    if (key !== undefined) send(formDone(key));
+  }, [key, send]);
 }

@@ -6,10 +6,15 @@ import { store, useSend } from '../state/store.ts';
 export function useKeptPartial<T extends object>(key: string, usual: T): [T, (next: T) => void, () => void] {
   const send = useSend();
   const [partial, setPartial] = useState<T>(() => ({ ...usual, ...store.getState().drafts.forms[key] }));
-  const keep = useCallback((next: T) => {
-    setPartial(next);
-    send(formKept({ key, values: next as Readonly<Record<string, unknown>> }));
+  const keep = useCallback(
+    (next: T) => {
+      setPartial(next);
+      send(formKept({ key, values: next as Readonly<Record<string, unknown>> }));
+    },
+    [key, send],
+  );
+  const done = useCallback(() => {
+    send(formDone(key));
   }, [key, send]);
-  const done = useCallback(() => { send(formDone(key)); }, [key, send]);
   return [partial, keep, done];
 }

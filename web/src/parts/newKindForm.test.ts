@@ -12,7 +12,17 @@ const sail: Kind = {
   title: 'tear in a sail',
   asks: [
     { field: 'tearMm', group: 'Size', ask: 'measure', kind: 'length', min: 10, max: 9000, required: true, question: 'Length of the tear' },
-    { field: 'seam', group: 'Size', ask: 'choice', required: true, question: 'Does it cross a seam?', options: [{ value: 'no', label: 'clear of it' }, { value: 'yes', label: 'across it' }] },
+    {
+      field: 'seam',
+      group: 'Size',
+      ask: 'choice',
+      required: true,
+      question: 'Does it cross a seam?',
+      options: [
+        { value: 'no', label: 'clear of it' },
+        { value: 'yes', label: 'across it' },
+      ],
+    },
     { field: 'fray', group: 'Size', ask: 'stations', min: 0.1, max: 50, required: false, question: 'Fraying along it' },
     { field: 'patch', group: 'Size', ask: 'outline', min: 5, max: 3000, required: false, question: 'The patch', when: [{ field: 'seam', is: ['yes'] }] },
     { field: 'sag', group: 'Size', ask: 'depth-grid', max: 200, required: false, question: 'Sag on a grid' },
@@ -31,7 +41,18 @@ describe('the form of a kind that exists only here', () => {
     form = (answers) => {
       const facts = Object.fromEntries(Object.entries(answers).map(([field, value]) => [field, { value, how: 'measured' as const, at }]));
       const fields = relevantAsks(kindOf('sail-tear'), facts).map((ask) =>
-        createElement(AskField, { key: ask.field, ask, fact: facts[ask.field], fieldKey: `d/${ask.field}`, units: 'metric', runMm: undefined, problem: undefined, onAnswer: () => undefined, onEmpty: () => undefined }));
+        createElement(AskField, {
+          key: ask.field,
+          ask,
+          fact: facts[ask.field],
+          fieldKey: `d/${ask.field}`,
+          units: 'metric',
+          runMm: undefined,
+          problem: undefined,
+          onAnswer: () => undefined,
+          onEmpty: () => undefined,
+        }),
+      );
       return renderToStaticMarkup(createElement(Provider, { store, children: createElement('div', null, fields) }));
     };
   });
@@ -40,7 +61,8 @@ describe('the form of a kind that exists only here', () => {
     const gone = addKind(sail);
     const page = form({ seam: 'yes' });
     for (const { question } of sail.asks) expect(page).toContain(question);
-    for (const editor of ['across it', 'Add a width', 'How it is given', 'Depth, row 1, column 1', 'Row 1, column 1: not tapped']) expect(page).toContain(editor);
+    for (const editor of ['across it', 'Add a width', 'How it is given', 'Depth, row 1, column 1', 'Row 1, column 1: not tapped'])
+      expect(page).toContain(editor);
     expect(form({ seam: 'no' })).not.toContain('The patch');
     gone();
   });

@@ -53,19 +53,29 @@ export function useTracer(src: string) {
       worker.current?.terminate();
     };
   }, [src, begin]);
-  const ask = useCallback((task: (id: number) => TraceTask): Promise<TraceAnswer> => new Promise((done) => {
-    const id = (next.current += 1);
-    waiting.current.set(id, done);
-    worker.current?.postMessage(task(id));
-  }), []);
-  const path = useCallback(async (from: Place, to: Place): Promise<readonly Place[]> => {
-    const answer = await ask((id) => ({ ask: 'path', id, from, to }));
-    return answer.of === 'path' ? answer.path : [];
-  }, [ask]);
-  const measured = useCallback(async (whole: readonly Place[], known: KnownSize, places: number): Promise<TracedLine | undefined> => {
-    const answer = await ask((id) => ({ ask: 'line', id, path: whole, known, places }));
-    return answer.of === 'line' ? answer : undefined;
-  }, [ask]);
+  const ask = useCallback(
+    (task: (id: number) => TraceTask): Promise<TraceAnswer> =>
+      new Promise((done) => {
+        const id = (next.current += 1);
+        waiting.current.set(id, done);
+        worker.current?.postMessage(task(id));
+      }),
+    [],
+  );
+  const path = useCallback(
+    async (from: Place, to: Place): Promise<readonly Place[]> => {
+      const answer = await ask((id) => ({ ask: 'path', id, from, to }));
+      return answer.of === 'path' ? answer.path : [];
+    },
+    [ask],
+  );
+  const measured = useCallback(
+    async (whole: readonly Place[], known: KnownSize, places: number): Promise<TracedLine | undefined> => {
+      const answer = await ask((id) => ({ ask: 'line', id, path: whole, known, places }));
+      return answer.of === 'line' ? answer : undefined;
+    },
+    [ask],
+  );
   /** Ends what is being followed and begins again with the same picture. */
   const stop = useCallback(() => {
     worker.current?.terminate();

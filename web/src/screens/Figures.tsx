@@ -16,7 +16,13 @@ import { sought } from '../views/quickFigure.ts';
 
 /** Tools with a picture or a talk of their own; the others are told by their fields and sentences. */
 const panels: Readonly<Record<string, ComponentType<{ units: UnitSystem }>>> = {
-  'weather-windows': WeatherWindows, 'wait-over-weather': WaitOverWeather, 'moist-care': MoistCare, 'lift-heat': LiftHeat, 'port-layout': Ports, 'grit-ladder': GritLadder, tinting: Tinting,
+  'weather-windows': WeatherWindows,
+  'wait-over-weather': WaitOverWeather,
+  'moist-care': MoistCare,
+  'lift-heat': LiftHeat,
+  'port-layout': Ports,
+  'grit-ladder': GritLadder,
+  tinting: Tinting,
 };
 
 function Tool({ tool, units }: { tool: QuickTool; units: UnitSystem }) {
@@ -32,7 +38,19 @@ function Tool({ tool, units }: { tool: QuickTool; units: UnitSystem }) {
 
 function Share() {
   const [done, setDone] = useState(false);
-  return <button type="button" className="link" onClick={() => { void navigator.clipboard.writeText(globalThis.location.href).then(() => { setDone(true); }); }}>{done ? 'Link copied' : 'Copy the link to this'}</button>;
+  return (
+    <button
+      type="button"
+      className="link"
+      onClick={() => {
+        void navigator.clipboard.writeText(globalThis.location.href).then(() => {
+          setDone(true);
+        });
+      }}
+    >
+      {done ? 'Link copied' : 'Copy the link to this'}
+    </button>
+  );
 }
 
 /** Quick figures: every formula that Oddment computes with, and small tools of several, to be tried with one's own numbers. */
@@ -40,10 +58,19 @@ export function Figures() {
   const units = useStore((s) => s.view.units ?? 'metric');
   const { what } = useParams();
   const [words, setWords] = useState('');
-  const groups = formulaGroups.map((group) => ({
-    title: group.title,
-    items: [...sought(quickTools.filter((t) => t.group === group.title), words, (t) => t.id).map((t) => ({ id: t.id, title: t.title })), ...sought(group.formulas, words, (f) => f.name).map((f) => ({ id: f.name, title: f.title }))],
-  })).filter((g) => g.items.length > 0);
+  const groups = formulaGroups
+    .map((group) => ({
+      title: group.title,
+      items: [
+        ...sought(
+          quickTools.filter((t) => t.group === group.title),
+          words,
+          (t) => t.id,
+        ).map((t) => ({ id: t.id, title: t.title })),
+        ...sought(group.formulas, words, (f) => f.name).map((f) => ({ id: f.name, title: f.title })),
+      ],
+    }))
+    .filter((g) => g.items.length > 0);
   const tool = quickTools.find((t) => t.id === what);
   const f = what === undefined ? undefined : formulaNamed(what);
   const chosen = tool !== undefined || f !== undefined;
@@ -53,18 +80,56 @@ export function Figures() {
       <Bar units={units} />
       <div className={`work figures${chosen ? ' one' : ''}`}>
         <nav className="list" aria-label="Figures">
-          <div style={{ padding: '10px 12px 4px' }}><TextField size="small" fullWidth label="Find a figure" value={words} onChange={(event) => { setWords(event.target.value); }} /></div>
+          <div style={{ padding: '10px 12px 4px' }}>
+            <TextField
+              size="small"
+              fullWidth
+              label="Find a figure"
+              value={words}
+              onChange={(event) => {
+                setWords(event.target.value);
+              }}
+            />
+          </div>
           {groups.map((g) => (
             <div key={g.title}>
               <h2>{g.title}</h2>
-              {g.items.map((item) => <Link key={item.id} className="item" to={`/figures/${item.id}`} aria-current={item.id === shown ? 'true' : undefined}>{item.title}</Link>)}
+              {g.items.map((item) => (
+                <Link key={item.id} className="item" to={`/figures/${item.id}`} aria-current={item.id === shown ? 'true' : undefined}>
+                  {item.title}
+                </Link>
+              ))}
             </div>
           ))}
-          {groups.length === 0 ? <p className="quiet" style={{ padding: '0 12px' }}>None by these words.</p> : null}
+          {groups.length === 0 ? (
+            <p className="quiet" style={{ padding: '0 12px' }}>
+              None by these words.
+            </p>
+          ) : null}
         </nav>
         <main className="pane sheet">
-          <div className="title"><Link to="/figures" className="only-phone">All figures</Link><span className="quiet count">{formulas.length} formulas, the same that every plan is made with</span><span className="push" />{chosen ? <Share /> : null}<Link to="/">Jobs</Link></div>
-          {tool ? <Tool key={tool.id} tool={tool} units={units} /> : f ? <Calculator key={f.name} f={f} units={units} /> : <div className="quick"><h1>Quick figures</h1><p>One number without a job. Choose a figure at the side, or look for one by its words.{what === undefined ? '' : ` There is none by the name of ‘${what}’.`}</p></div>}
+          <div className="title">
+            <Link to="/figures" className="only-phone">
+              All figures
+            </Link>
+            <span className="quiet count">{formulas.length} formulas, the same that every plan is made with</span>
+            <span className="push" />
+            {chosen ? <Share /> : null}
+            <Link to="/">Jobs</Link>
+          </div>
+          {tool ? (
+            <Tool key={tool.id} tool={tool} units={units} />
+          ) : f ? (
+            <Calculator key={f.name} f={f} units={units} />
+          ) : (
+            <div className="quick">
+              <h1>Quick figures</h1>
+              <p>
+                One number without a job. Choose a figure at the side, or look for one by its words.
+                {what === undefined ? '' : ` There is none by the name of ‘${what}’.`}
+              </p>
+            </div>
+          )}
         </main>
       </div>
     </div>

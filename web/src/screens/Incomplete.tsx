@@ -13,8 +13,28 @@ export function Incomplete({ stage }: { stage: string }) {
       <div className={`work ${stage}`}>
         <DefectList job={job} plans={plans} stage={stage} current={defect?.id} />
         <main className="pane sheet">
-          <h1>{plan.defect.mark}, {kindOf(plan.defect.kind).title}</h1>
-          {plan.match ? <><p><Say saying={matchWords(plan.match)} plain /></p><p><Say saying={noWorkWords(plan.match)} plain /></p></> : <><p>The conditions of its area decide which system fits:</p><ul>{plan.sense.area.missing.map((a) => <li key={a.field}>{a.question}</li>)}</ul></>}
+          <h1>
+            {plan.defect.mark}, {kindOf(plan.defect.kind).title}
+          </h1>
+          {plan.match ? (
+            <>
+              <p>
+                <Say saying={matchWords(plan.match)} plain />
+              </p>
+              <p>
+                <Say saying={noWorkWords(plan.match)} plain />
+              </p>
+            </>
+          ) : (
+            <>
+              <p>The conditions of its area decide which system fits:</p>
+              <ul>
+                {plan.sense.area.missing.map((a) => (
+                  <li key={a.field}>{a.question}</li>
+                ))}
+              </ul>
+            </>
+          )}
           <Link to={`/jobs/${job.id}/walk/${plan.defect.id}`}>Go to Walk</Link>
         </main>
       </div>
@@ -27,7 +47,11 @@ export function Incomplete({ stage }: { stage: string }) {
       <main className="pane sheet">
         <h1>{defect ? `${defect.mark}: answer first` : 'Nothing to show yet'}</h1>
         <p>{defect ? 'These questions decide which system fits:' : 'Begin in Walk with an area and what you find in it.'}</p>
-        <ul>{open.map((a) => <li key={a.field}>{a.question}</li>)}</ul>
+        <ul>
+          {open.map((a) => (
+            <li key={a.field}>{a.question}</li>
+          ))}
+        </ul>
         <Link to={`/jobs/${job.id}/walk${defect ? `/${defect.id}` : ''}`}>Go to Walk</Link>
       </main>
     </div>

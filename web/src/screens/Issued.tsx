@@ -29,22 +29,46 @@ export function IssuedList() {
   const { job, plans: now } = usePlace();
   const { units, timeZone } = useTelling();
   const { data: plans, error } = api.useIssuedPlansQuery(job.id);
-  const when = (at: string) => { const { date, time } = siteDateTime(at, timeZone); return `${date} ${time}`; };
+  const when = (at: string) => {
+    const { date, time } = siteDateTime(at, timeZone);
+    return `${date} ${time}`;
+  };
   return (
     <main className="pane sheet" style={{ gridRow: 3 }}>
-      <div className="title"><h1>Issued plans</h1><span className="quiet">kept as they were, with what they were made from</span></div>
+      <div className="title">
+        <h1>Issued plans</h1>
+        <span className="quiet">kept as they were, with what they were made from</span>
+      </div>
       {error === undefined ? null : <p role="alert">{refusal(error)}</p>}
-      {plans?.length === 0 ? <p>None yet. Method issues the plan of a repair: from then on it stays as it is, whatever is measured later.</p> : (
+      {plans?.length === 0 ? (
+        <p>None yet. Method issues the plan of a repair: from then on it stays as it is, whatever is measured later.</p>
+      ) : (
         <table className="mixtable issued">
-          <thead><tr><th scope="col">Repair</th><th scope="col">System</th><th scope="col">Takes</th><th scope="col">Issued</th><th scope="col">State</th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">Repair</th>
+              <th scope="col">System</th>
+              <th scope="col">Takes</th>
+              <th scope="col">Issued</th>
+              <th scope="col">State</th>
+            </tr>
+          </thead>
           <tbody>
             {plans?.map((p) => (
               <tr key={p.id}>
-                <th scope="row"><Link to={`/jobs/${job.id}/plans/${p.id}`}>{p.mark}</Link></th>
+                <th scope="row">
+                  <Link to={`/jobs/${job.id}/plans/${p.id}`}>{p.mark}</Link>
+                </th>
                 <td>{p.system}</td>
                 <td>{show({ value: p.totalMin, kind: 'duration' }, units).text}</td>
-                <td>{when(p.issuedAt)}, {p.issuedBy}</td>
-                <td>{stateWords[p.state]}{p.begunAt === undefined ? '' : ` ${when(p.begunAt)}, ${p.begunBy ?? ''}`}<OvertakenNow job={job} plan={now.get(p.defectId)} state={p.state} /></td>
+                <td>
+                  {when(p.issuedAt)}, {p.issuedBy}
+                </td>
+                <td>
+                  {stateWords[p.state]}
+                  {p.begunAt === undefined ? '' : ` ${when(p.begunAt)}, ${p.begunBy ?? ''}`}
+                  <OvertakenNow job={job} plan={now.get(p.defectId)} state={p.state} />
+                </td>
               </tr>
             ))}
           </tbody>
@@ -60,18 +84,25 @@ function Since({ issued }: { issued: IssuedRecord }) {
   const area = job.areas.find((a) => a.defects.some((d) => d.id === issued.defectId));
   const defect = area?.defects.find((d) => d.id === issued.defectId);
   const plan = plans.get(issued.defectId);
-  const changes = useMemo(() => issuedChanges(issued.plan, area && defect && plan ? { job, area, defect, rules, plan } : undefined), [issued.plan, job, area, defect, rules, plan]);
+  const changes = useMemo(
+    () => issuedChanges(issued.plan, area && defect && plan ? { job, area, defect, rules, plan } : undefined),
+    [issued.plan, job, area, defect, rules, plan],
+  );
   const { over } = changes;
   return (
     <>
-    {over && issued.state !== 'done' ? <p className="halted" role="alert"><Say saying={over.says} plain /></p> : null}
-    <section className="no-print since" aria-label="Since it was issued">
-      <h2>{defect && changeCount(changes) === 0 && !over ? 'Nothing has changed since' : 'Since it was issued'}</h2>
-      {defect ? null : <p>The repair was deleted since.</p>}
-      <Changes title="Facts and choices" why="Measured, answered or decided otherwise since." changes={changes.facts} />
-      <Changes title="The plan as it would be now" why="What these facts make of it." changes={changes.plan} />
-      <Changes title="This version of Oddment" why={`It was issued by version ${issued.core}. Of the same facts this one makes:`} changes={changes.core} />
-    </section>
+      {over && issued.state !== 'done' ? (
+        <p className="halted" role="alert">
+          <Say saying={over.says} plain />
+        </p>
+      ) : null}
+      <section className="no-print since" aria-label="Since it was issued">
+        <h2>{defect && changeCount(changes) === 0 && !over ? 'Nothing has changed since' : 'Since it was issued'}</h2>
+        {defect ? null : <p>The repair was deleted since.</p>}
+        <Changes title="Facts and choices" why="Measured, answered or decided otherwise since." changes={changes.facts} />
+        <Changes title="The plan as it would be now" why="What these facts make of it." changes={changes.plan} />
+        <Changes title="This version of Oddment" why={`It was issued by version ${issued.core}. Of the same facts this one makes:`} changes={changes.core} />
+      </section>
     </>
   );
 }
@@ -85,22 +116,82 @@ function Kept({ issued }: { issued: IssuedRecord }) {
   const remove = useRemove();
   const [change, { error }] = api.useChangeIssuedMutation();
   const { sheet, figures } = useMemo(() => readSheet(issued.plan.kept), [issued.plan.kept]);
-  const set = (state: 'begun' | 'done') => { void change({ id: issued.id, change: uuid(), version: issued.version, state }); };
+  const set = (state: 'begun' | 'done') => {
+    void change({ id: issued.id, change: uuid(), version: issued.version, state });
+  };
   const at = siteDateTime(issued.issuedAt, job.timeZone);
   const begun = issued.begunAt === undefined ? undefined : siteDateTime(issued.begunAt, job.timeZone);
   return (
     <main className="page">
       <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-        <Button variant="outlined" style={{ color: '#000' }} onClick={() => { void navigate(`/jobs/${job.id}/plans`); }}>All issued plans</Button>
-        <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
+        <Button
+          variant="outlined"
+          style={{ color: '#000' }}
+          onClick={() => {
+            void navigate(`/jobs/${job.id}/plans`);
+          }}
+        >
+          All issued plans
+        </Button>
+        <Button
+          variant="contained"
+          onClick={() => {
+            globalThis.print();
+          }}
+        >
+          Print
+        </Button>
         <MakePdf address={`/api/plans/${issued.id}/sheet.pdf?units=${units}`}>PDF</MakePdf>
         <span style={{ flex: 1 }} />
-        {mayRecord && issued.state === 'issued' ? <Button variant="contained" disabled={held} title={held ? 'Waits until the stop is lifted' : undefined} onClick={() => { set('begun'); }}>Begin the work</Button> : null}
-        {mayRecord && issued.state === 'begun' ? <Button variant="contained" onClick={() => { set('done'); }}>It is done</Button> : null}
-        {mayPlan && issued.state === 'issued' ? <button type="button" className="link" onClick={() => { void remove('plan', issued, `The plan of ${issued.mark}`).then((done) => { if (done.data) void navigate(`/jobs/${job.id}/plans`); }); }}>Withdraw</button> : null}
+        {mayRecord && issued.state === 'issued' ? (
+          <Button
+            variant="contained"
+            disabled={held}
+            title={held ? 'Waits until the stop is lifted' : undefined}
+            onClick={() => {
+              set('begun');
+            }}
+          >
+            Begin the work
+          </Button>
+        ) : null}
+        {mayRecord && issued.state === 'begun' ? (
+          <Button
+            variant="contained"
+            onClick={() => {
+              set('done');
+            }}
+          >
+            It is done
+          </Button>
+        ) : null}
+        {mayPlan && issued.state === 'issued' ? (
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              void remove('plan', issued, `The plan of ${issued.mark}`).then((done) => {
+                if (done.data) void navigate(`/jobs/${job.id}/plans`);
+              });
+            }}
+          >
+            Withdraw
+          </button>
+        ) : null}
       </div>
-      {error === undefined ? null : <p role="alert" className="no-print">{refusal(error)}</p>}
-      <p style={{ margin: '0 0 6px' }}><b>Issued {at.date} {at.time} by {issued.issuedBy}</b>, Oddment {issued.core}{begun ? `; begun ${begun.date} ${begun.time} by ${issued.begunBy ?? ''}` : ''}{issued.state === 'done' ? '; done' : ''}.</p>
+      {error === undefined ? null : (
+        <p role="alert" className="no-print">
+          {refusal(error)}
+        </p>
+      )}
+      <p style={{ margin: '0 0 6px' }}>
+        <b>
+          Issued {at.date} {at.time} by {issued.issuedBy}
+        </b>
+        , Oddment {issued.core}
+        {begun ? `; begun ${begun.date} ${begun.time} by ${issued.begunBy ?? ''}` : ''}
+        {issued.state === 'done' ? '; done' : ''}.
+      </p>
       <Since issued={issued} />
       <SheetPage sheet={sheet} figures={figures} />
     </main>
@@ -113,5 +204,17 @@ export function IssuedPlanPage() {
   const { job } = usePlace();
   const { data, error } = api.useIssuedPlanQuery(planId);
   if (data) return <Kept issued={data} key={data.id} />;
-  return <main className="page"><p>{error === undefined ? 'Opening the plan' : <>It is not here, or was withdrawn. <Link to={`/jobs/${job.id}/plans`}>All issued plans</Link></>}</p></main>;
+  return (
+    <main className="page">
+      <p>
+        {error === undefined ? (
+          'Opening the plan'
+        ) : (
+          <>
+            It is not here, or was withdrawn. <Link to={`/jobs/${job.id}/plans`}>All issued plans</Link>
+          </>
+        )}
+      </p>
+    </main>
+  );
 }

@@ -30,7 +30,12 @@ export interface Place {
 
 export const usePlace = () => useOutletContext<Place>();
 
-const stages = [['walk', 'Walk'], ['match', 'Match'], ['method', 'Method'], ['mix', 'Mix']] as const;
+const stages = [
+  ['walk', 'Walk'],
+  ['match', 'Match'],
+  ['method', 'Method'],
+  ['mix', 'Mix'],
+] as const;
 
 function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap<string, RepairPlan>; defectId: string | undefined }) {
   const counts = corridorCounts([...plans.values()]);
@@ -38,7 +43,9 @@ function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap
     <nav className="corridor" aria-label="Stages of the work">
       {stages.map(([stage, name]) => (
         <NavLink key={stage} to={defectId === undefined ? `/jobs/${job.id}/${stage}` : `/jobs/${job.id}/${stage}/${defectId}`}>
-          {name}<i aria-hidden="true" /><small>{counts[stage]}</small>
+          {name}
+          <i aria-hidden="true" />
+          <small>{counts[stage]}</small>
         </NavLink>
       ))}
     </nav>
@@ -59,19 +66,26 @@ export function JobFrame() {
   const [choosing, setChoosing] = useState<string>();
   const { pathname } = useLocation();
   const stage = pathname.split('/')[3] ?? 'walk';
-  const plans = useMemo(() => new Map((by && job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, by)] as const))) ?? []), [job, by]);
+  const plans = useMemo(
+    () => new Map((by && job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, by)] as const))) ?? []),
+    [job, by],
+  );
   const order = job?.areas.flatMap((a) => a.defects.map((d) => d.id)) ?? [];
   const current = defectId ?? (areaId === undefined ? order[0] : undefined);
   const area = job?.areas.find((a) => a.id === areaId || a.defects.some((d) => d.id === current)) ?? job?.areas[0];
   const defect = area?.defects.find((d) => d.id === current);
   const units = chosenUnits ?? job?.units ?? 'metric';
   const telling = useMemo(() => ({ units, timeZone: job?.timeZone ?? 'UTC', ...(job && { day: job.startAt }) }), [units, job]);
-  const goTo = (to: string, id = current) => { void navigate(id === undefined ? `/jobs/${jobId}/${to}` : `/jobs/${jobId}/${to}/${id}`); };
+  const goTo = (to: string, id = current) => {
+    void navigate(id === undefined ? `/jobs/${jobId}/${to}` : `/jobs/${jobId}/${to}/${id}`);
+  };
   const step = (by: number) => {
     const next = order[(order.indexOf(current ?? '') + by + order.length) % order.length];
     if (next !== undefined) goTo(stage, next);
   };
-  const addDefect = (inArea: string) => { setChoosing(inArea); };
+  const addDefect = (inArea: string) => {
+    setChoosing(inArea);
+  };
   const addOfKind = (kind: DefectKind) => {
     const inArea = choosing ?? '';
     const host = job?.areas.find((a) => a.id === inArea);
@@ -85,38 +99,112 @@ export function JobFrame() {
     void navigate(`/jobs/${jobId}/walk/area/${id}`);
   };
   useKeys({
-    1: () => { goTo('walk'); }, 2: () => { goTo('match'); }, 3: () => { goTo('method'); }, 4: () => { goTo('mix'); },
-    n: () => { step(1); }, p: () => { step(-1); }, o: () => { goTo('sheet'); }, v: () => { goTo('options'); },
-    a: () => { if (area && mayPlan) addDefect(area.id); },
+    1: () => {
+      goTo('walk');
+    },
+    2: () => {
+      goTo('match');
+    },
+    3: () => {
+      goTo('method');
+    },
+    4: () => {
+      goTo('mix');
+    },
+    n: () => {
+      step(1);
+    },
+    p: () => {
+      step(-1);
+    },
+    o: () => {
+      goTo('sheet');
+    },
+    v: () => {
+      goTo('options');
+    },
+    a: () => {
+      if (area && mayPlan) addDefect(area.id);
+    },
   });
   if (!job) {
     return (
       <div className="frame">
         <Bar units={units} />
-        <main className="pane" style={{ gridRow: '2 / 4' }}><h1>{error === undefined ? 'Opening the job' : 'This job cannot be opened'}</h1>{error === undefined ? null : <p>It is not here, not yours, or the server does not answer. <a href="/">All jobs</a></p>}</main>
+        <main className="pane" style={{ gridRow: '2 / 4' }}>
+          <h1>{error === undefined ? 'Opening the job' : 'This job cannot be opened'}</h1>
+          {error === undefined ? null : (
+            <p>
+              It is not here, not yours, or the server does not answer. <a href="/">All jobs</a>
+            </p>
+          )}
+        </main>
       </div>
     );
   }
   const place: Place = { mayPlan, job, plans, units, edit, addDefect, addArea, area, defect };
   // paper has nothing around it
   if (stage === 'sheet' || stage === 'options' || planId !== undefined) {
-    return <TellingProvider value={telling}><Outlet context={place} /><UndoBar /></TellingProvider>;
+    return (
+      <TellingProvider value={telling}>
+        <Outlet context={place} />
+        <UndoBar />
+      </TellingProvider>
+    );
   }
   return (
     <TellingProvider value={telling}>
       <div className="frame">
         <div>
-          <Bar site={job.site} units={units} {...(mayPlan && { onSite: () => { setEditing(true); } })} />
+          <Bar
+            site={job.site}
+            units={units}
+            {...(mayPlan && {
+              onSite: () => {
+                setEditing(true);
+              },
+            })}
+          />
           <Conflicts jobId={job.id} />
         </div>
         <Corridor job={job} plans={plans} defectId={defect?.id} />
         <Outlet context={place} />
       </div>
       <UndoBar />
-      <KindChooser open={choosing !== undefined} onChoose={addOfKind} onClose={() => { setChoosing(undefined); }} />
-      <Dialog open={editing} onClose={() => { setEditing(false); }} aria-labelledby="job-title" fullWidth maxWidth="xs">
+      <KindChooser
+        open={choosing !== undefined}
+        onChoose={addOfKind}
+        onClose={() => {
+          setChoosing(undefined);
+        }}
+      />
+      <Dialog
+        open={editing}
+        onClose={() => {
+          setEditing(false);
+        }}
+        aria-labelledby="job-title"
+        fullWidth
+        maxWidth="xs"
+      >
         <div style={{ padding: '18px 20px' }}>
-          <JobForm heading={<h2 id="job-title" style={{ fontSize: 18 }}>This job</h2>} submit="Keep" initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people }} onSubmit={(fields) => { edit.job(job, fields); setEditing(false); return true; }} onCancel={() => { setEditing(false); }} />
+          <JobForm
+            heading={
+              <h2 id="job-title" style={{ fontSize: 18 }}>
+                This job
+              </h2>
+            }
+            submit="Keep"
+            initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people }}
+            onSubmit={(fields) => {
+              edit.job(job, fields);
+              setEditing(false);
+              return true;
+            }}
+            onCancel={() => {
+              setEditing(false);
+            }}
+          />
         </div>
       </Dialog>
     </TellingProvider>

@@ -1,6 +1,18 @@
 import Button from '@mui/material/Button';
 import type { IssuedSummary, JobFields, Problem, ProblemDocument } from '@oddment/contracts';
-import { clockTime, judgeable, overtaken, readSheet, running, sectionsOf, siteDateTime, siteInstant, tell, type RepairPlan, type UnitSystem } from '@oddment/core';
+import {
+  clockTime,
+  judgeable,
+  overtaken,
+  readSheet,
+  running,
+  sectionsOf,
+  siteDateTime,
+  siteInstant,
+  tell,
+  type RepairPlan,
+  type UnitSystem,
+} from '@oddment/core';
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -28,7 +40,16 @@ function NewJob() {
     else setFailed('The server did not take it. What you typed is still here: try again.');
     return made.data !== undefined;
   };
-  return <JobForm keptAs="new job" heading={<h2 style={{ fontSize: 18 }}>New job</h2>} submit="Begin the walk" failed={failed} onSubmit={begin} initial={{ site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) }} />;
+  return (
+    <JobForm
+      keptAs="new job"
+      heading={<h2 style={{ fontSize: 18 }}>New job</h2>}
+      submit="Begin the walk"
+      failed={failed}
+      onSubmit={begin}
+      initial={{ site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) }}
+    />
+  );
 }
 
 function ImportJob() {
@@ -55,9 +76,35 @@ function ImportJob() {
   return (
     <section style={{ marginTop: 18, borderTop: '1px solid var(--rule)', paddingTop: 10 }} aria-label="Job file">
       <h2 style={{ fontSize: 18 }}>From a job file</h2>
-      <input ref={picker} type="file" accept="application/json,.json" hidden aria-label="Job file" onChange={(event) => { const file = event.target.files?.[0]; if (file) void read(file); event.target.value = ''; }} />
-      <Button variant="outlined" onClick={() => { picker.current?.click(); }}>Choose a file</Button>
-      {problems.length === 0 ? null : <ul role="alert">{problems.slice(0, 12).map((p) => <li key={`${p.path}${p.message}`}><b>{p.path === '' ? 'the file' : p.path}</b>: {p.message}</li>)}</ul>}
+      <input
+        ref={picker}
+        type="file"
+        accept="application/json,.json"
+        hidden
+        aria-label="Job file"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void read(file);
+          event.target.value = '';
+        }}
+      />
+      <Button
+        variant="outlined"
+        onClick={() => {
+          picker.current?.click();
+        }}
+      >
+        Choose a file
+      </Button>
+      {problems.length === 0 ? null : (
+        <ul role="alert">
+          {problems.slice(0, 12).map((p) => (
+            <li key={`${p.path}${p.message}`}>
+              <b>{p.path === '' ? 'the file' : p.path}</b>: {p.message}
+            </li>
+          ))}
+        </ul>
+      )}
     </section>
   );
 }
@@ -79,17 +126,22 @@ function Waiting({ jobId }: { jobId: string }) {
   const how = { units, timeZone: job.timeZone, day: job.startAt };
   return (
     <div className="strip">
-      {job.areas.flatMap((area) => area.defects.map((defect) => {
-        const plan = planOf(job, area, defect, by);
-        const item = listItem(plan, how);
-        const [section] = plan.state === 'incomplete' ? [] : sectionsOf(plan);
-        return (
-          <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stageOf(plan)}/${defect.id}`}>
-            {section ? <SectionIcon section={section} width={84} height={60} /> : <span />}
-            <span><b>{defect.mark}</b> {item.size}<small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small></span>
-          </Link>
-        );
-      }))}
+      {job.areas.flatMap((area) =>
+        area.defects.map((defect) => {
+          const plan = planOf(job, area, defect, by);
+          const item = listItem(plan, how);
+          const [section] = plan.state === 'incomplete' ? [] : sectionsOf(plan);
+          return (
+            <Link key={defect.id} className="item" to={`/jobs/${job.id}/${stageOf(plan)}/${defect.id}`}>
+              {section ? <SectionIcon section={section} width={84} height={60} /> : <span />}
+              <span>
+                <b>{defect.mark}</b> {item.size}
+                <small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small>
+              </span>
+            </Link>
+          );
+        }),
+      )}
     </div>
   );
 }
@@ -112,10 +164,26 @@ function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; tim
   const time = (at: string) => clockTime(at, how);
   return (
     <li>
-      <Link to={`/jobs/${summary.jobId}/plans/${summary.id}`}><b>{summary.mark}</b></Link>{' '}
-      {run.next ? <>{run.next.now ? <b>now:</b> : <>from {time(run.next.at)}:</>} {tell(run.next.title, how)}</> : <>by hand all done; in use from {time(run.readyAt)}</>}
-      {over ? <div className="over" role="alert">{tell(over.says, how)}</div> : null}
-      {run.closing.map((c) => <div key={`${c.before} ${tell(c.title, how)}`} className="late">{tell(c.title, how)}: begin before {time(c.before)}. <span className="quiet">Missed: {tell(c.ifMissed, how)}</span></div>)}
+      <Link to={`/jobs/${summary.jobId}/plans/${summary.id}`}>
+        <b>{summary.mark}</b>
+      </Link>{' '}
+      {run.next ? (
+        <>
+          {run.next.now ? <b>now:</b> : <>from {time(run.next.at)}:</>} {tell(run.next.title, how)}
+        </>
+      ) : (
+        <>by hand all done; in use from {time(run.readyAt)}</>
+      )}
+      {over ? (
+        <div className="over" role="alert">
+          {tell(over.says, how)}
+        </div>
+      ) : null}
+      {run.closing.map((c) => (
+        <div key={`${c.before} ${tell(c.title, how)}`} className="late">
+          {tell(c.title, how)}: begin before {time(c.before)}. <span className="quiet">Missed: {tell(c.ifMissed, how)}</span>
+        </div>
+      ))}
     </li>
   );
 }
@@ -125,7 +193,16 @@ function BeingWorked({ jobId, site, timeZone, units }: { jobId: string; site: st
   const { data } = api.useIssuedPlansQuery(jobId);
   const begun = data?.filter((p) => p.state === 'begun') ?? [];
   if (begun.length === 0) return null;
-  return <section className="running" aria-label={`Being worked: ${site}`}><h2>Being worked</h2><ul>{begun.map((p) => <RunningPlan key={p.id} summary={p} timeZone={timeZone} units={units} />)}</ul></section>;
+  return (
+    <section className="running" aria-label={`Being worked: ${site}`}>
+      <h2>Being worked</h2>
+      <ul>
+        {begun.map((p) => (
+          <RunningPlan key={p.id} summary={p} timeZone={timeZone} units={units} />
+        ))}
+      </ul>
+    </section>
+  );
 }
 
 const shownWhole = 6;
@@ -141,25 +218,60 @@ export function Jobs() {
       <Bar units={units} />
       <div className="work jobs">
         <main className="pane sheet" style={{ padding: '18px 22px' }}>
-          <div className="title"><h1 style={{ fontSize: 24 }}>Jobs</h1><span className="push" /><Link to="/shelf">Shelf</Link><Link to="/rules">House rules</Link><Link to="/figures">Quick figures</Link></div>
+          <div className="title">
+            <h1 style={{ fontSize: 24 }}>Jobs</h1>
+            <span className="push" />
+            <Link to="/shelf">Shelf</Link>
+            <Link to="/rules">House rules</Link>
+            <Link to="/figures">Quick figures</Link>
+          </div>
           {error === undefined ? null : <p role="alert">The server does not answer. Is it still running?</p>}
           {jobs?.length === 0 ? <p>No job yet. Begin one on the right: site and client, then walk the building with it.</p> : null}
           {jobs?.map((job, i) => (
             <section key={job.id} aria-label={job.site}>
-            <div className="jobrow">
-              <div>
-                <Link className="job" to={`/jobs/${job.id}/walk`}>{job.site}</Link>
-                <div className="quiet">{job.client === '' ? 'no client named' : job.client}</div>
+              <div className="jobrow">
+                <div>
+                  <Link className="job" to={`/jobs/${job.id}/walk`}>
+                    {job.site}
+                  </Link>
+                  <div className="quiet">{job.client === '' ? 'no client named' : job.client}</div>
+                </div>
+                <div>
+                  {siteDateTime(job.startAt, job.timeZone).date}
+                  <div className="quiet">starts {clockTime(job.startAt, { timeZone: job.timeZone })}, site time</div>
+                </div>
+                <div>
+                  {job.defects === 1 ? 'one defect' : `${String(job.defects)} defects`} in {job.areas === 1 ? 'one area' : `${String(job.areas)} areas`}
+                  <div className="quiet">
+                    {job.chosen} chosen, {job.defects - job.chosen} still to choose
+                  </div>
+                </div>
+                <div style={{ display: 'grid', justifyItems: 'end' }}>
+                  <span>
+                    <a href={`/api/jobs/${job.id}/file`} download>
+                      Job file
+                    </a>
+                    ,{' '}
+                    <a href={`/api/jobs/${job.id}/defects.csv`} download>
+                      CSV
+                    </a>
+                  </span>
+                  <button
+                    type="button"
+                    className="link"
+                    aria-label={`Delete ${job.site}`}
+                    onClick={() => {
+                      void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => {
+                        if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site }));
+                      });
+                    }}
+                  >
+                    Delete
+                  </button>
+                </div>
               </div>
-              <div>{siteDateTime(job.startAt, job.timeZone).date}<div className="quiet">starts {clockTime(job.startAt, { timeZone: job.timeZone })}, site time</div></div>
-              <div>{job.defects === 1 ? 'one defect' : `${String(job.defects)} defects`} in {job.areas === 1 ? 'one area' : `${String(job.areas)} areas`}<div className="quiet">{job.chosen} chosen, {job.defects - job.chosen} still to choose</div></div>
-              <div style={{ display: 'grid', justifyItems: 'end' }}>
-                <span><a href={`/api/jobs/${job.id}/file`} download>Job file</a>, <a href={`/api/jobs/${job.id}/defects.csv`} download>CSV</a></span>
-                <button type="button" className="link" aria-label={`Delete ${job.site}`} onClick={() => { void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => { if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site })); }); }}>Delete</button>
-              </div>
-            </div>
-            <BeingWorked jobId={job.id} site={job.site} timeZone={job.timeZone} units={units} />
-            {i < shownWhole ? <Waiting jobId={job.id} /> : null}
+              <BeingWorked jobId={job.id} site={job.site} timeZone={job.timeZone} units={units} />
+              {i < shownWhole ? <Waiting jobId={job.id} /> : null}
             </section>
           ))}
         </main>

@@ -2,7 +2,29 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DefectRecord } from '@oddment/contracts';
-import { cautionsWhy, choiceLabel, cite, hasWork, judgeable, judgedSection, kindOf, matchRules, onTheShelf, partWords, recipeOf, relevantAsks, siteDateTime, workOfPlan, type Candidate, type Caution, type JudgeablePlan, type JudgedPlan, type Matched, type Verdict, type WorkPart } from '@oddment/core';
+import {
+  cautionsWhy,
+  choiceLabel,
+  cite,
+  hasWork,
+  judgeable,
+  judgedSection,
+  kindOf,
+  matchRules,
+  onTheShelf,
+  partWords,
+  recipeOf,
+  relevantAsks,
+  siteDateTime,
+  workOfPlan,
+  type Candidate,
+  type Caution,
+  type JudgeablePlan,
+  type JudgedPlan,
+  type Matched,
+  type Verdict,
+  type WorkPart,
+} from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -36,8 +58,18 @@ const methodFor = (plan: Judgeable, c: Candidate) => (plan.state === 'judged' &&
 function Cautions({ cautions }: { cautions: readonly Caution[] }) {
   if (cautions.length === 0) return null;
   return (
-    <details className="cautions"><summary>{cautions.length === 1 ? 'One caution' : `${String(cautions.length)} cautions`}: {[...new Set(cautions.map((c) => c.title.toLowerCase()))].join(', ')}</summary>
-      <ul>{cautions.map((c) => <li key={c.id}><b>{c.title}</b>, {c.steps.map((p) => partWords[p as WorkPart]).join(', ')}: <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span></li>)}</ul>
+    <details className="cautions">
+      <summary>
+        {cautions.length === 1 ? 'One caution' : `${String(cautions.length)} cautions`}: {[...new Set(cautions.map((c) => c.title.toLowerCase()))].join(', ')}
+      </summary>
+      <ul>
+        {cautions.map((c) => (
+          <li key={c.id}>
+            <b>{c.title}</b>, {c.steps.map((p) => partWords[p as WorkPart]).join(', ')}: <Say saying={c.text} />{' '}
+            <span className="quiet">({cite(c.source)})</span>
+          </li>
+        ))}
+      </ul>
       <p className="quiet">{cautionsWhy}</p>
     </details>
   );
@@ -50,12 +82,49 @@ function Cost({ c, plan }: { c: Candidate; plan: Judgeable }) {
   const planned = plan.state === 'judged' && plan.planned?.candidate.system.id === c.system.id ? plan.repair : undefined;
   const work = workOfPlan(plan);
   const { visits, size } = c;
-  if (work?.candidate.system.id === c.system.id) return <div className="cost"><Fig figure={work.schedule.total} /><small>to finish, <Fig figure={work.schedule.handsOn} /> by hand</small>{visits ? <small>{visits.value === 1 ? 'one visit' : `${String(visits.value)} visits`}</small> : null}</div>;
+  if (work?.candidate.system.id === c.system.id)
+    return (
+      <div className="cost">
+        <Fig figure={work.schedule.total} />
+        <small>
+          to finish, <Fig figure={work.schedule.handsOn} /> by hand
+        </small>
+        {visits ? <small>{visits.value === 1 ? 'one visit' : `${String(visits.value)} visits`}</small> : null}
+      </div>
+    );
   return (
     <div className="cost">
       {planned ? <Fig figure={planned.schedule.total} /> : c.ready ? <Fig figure={c.ready} /> : null}
-      <small>{planned ? <>to finish, <Fig figure={planned.batch.resinPlaced} /> resin</> : <>{c.ready ? 'until in use' : ''}{c.ready && size?.void ? ', ' : ''}{size?.void ? <><Fig figure={size.void} /> to fill</> : null}</>}</small>
-      {visits ? <small>{visits.value === 1 ? 'one visit' : c.chain ? `${String(visits.value)} visits` : <><Fig figure={visits} /> visits</>}</small> : null}
+      <small>
+        {planned ? (
+          <>
+            to finish, <Fig figure={planned.batch.resinPlaced} /> resin
+          </>
+        ) : (
+          <>
+            {c.ready ? 'until in use' : ''}
+            {c.ready && size?.void ? ', ' : ''}
+            {size?.void ? (
+              <>
+                <Fig figure={size.void} /> to fill
+              </>
+            ) : null}
+          </>
+        )}
+      </small>
+      {visits ? (
+        <small>
+          {visits.value === 1 ? (
+            'one visit'
+          ) : c.chain ? (
+            `${String(visits.value)} visits`
+          ) : (
+            <>
+              <Fig figure={visits} /> visits
+            </>
+          )}
+        </small>
+      ) : null}
     </div>
   );
 }
@@ -72,7 +141,12 @@ function Icon({ c, plan }: { c: Candidate; plan: Judgeable }) {
 }
 
 function Said({ verdict }: { verdict: Verdict }) {
-  return <>{verdict.of === undefined ? null : <b>{verdict.of}: </b>}<Say saying={verdict.reason()} /></>;
+  return (
+    <>
+      {verdict.of === undefined ? null : <b>{verdict.of}: </b>}
+      <Say saying={verdict.reason()} />
+    </>
+  );
 }
 
 function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Judgeable; on: boolean; chosen: boolean; onLook: () => void }) {
@@ -83,8 +157,17 @@ function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Jud
     <div className={`cand${on ? ' on' : ''}`}>
       <Icon c={c} plan={plan} />
       <div>
-        <h2><button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>{c.system.title}</button></h2>
-        <span className={`grade ${c.grade}`}>{gradeSigns[c.grade]} {gradeWords[c.grade]}{c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}{chosen ? ', chosen' : ''}{methodFor(plan, c) ? '' : ', judged only'}</span>
+        <h2>
+          <button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>
+            {c.system.title}
+          </button>
+        </h2>
+        <span className={`grade ${c.grade}`}>
+          {gradeSigns[c.grade]} {gradeWords[c.grade]}
+          {c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}
+          {chosen ? ', chosen' : ''}
+          {methodFor(plan, c) ? '' : ', judged only'}
+        </span>
         <p>{shown ? <Said verdict={shown} /> : null}</p>
       </div>
       <Cost c={c} plan={plan} />
@@ -99,13 +182,28 @@ function Limit({ verdict }: { verdict: Verdict }) {
   const w = 300;
   const x = (at: number) => 8 + at * (w - 16);
   return (
-    <svg viewBox={`0 0 ${String(w)} 66`} width="100%" role="img" aria-label={`${line.valueText} measured${line.minText === undefined ? '' : `, at least ${line.minText}`}${line.maxText === undefined ? '' : `, at most ${line.maxText}`}`}>
+    <svg
+      viewBox={`0 0 ${String(w)} 66`}
+      width="100%"
+      role="img"
+      aria-label={`${line.valueText} measured${line.minText === undefined ? '' : `, at least ${line.minText}`}${line.maxText === undefined ? '' : `, at most ${line.maxText}`}`}
+    >
       <path d={`M0 36H${String(w)}`} stroke="var(--rule)" strokeWidth="8" />
       <path d={`M${String(x(line.from))} 36H${String(x(line.to))}`} stroke="var(--ink2)" strokeWidth="8" />
       <path d={`M${String(x(line.value))} 20v32`} stroke="var(--ink)" strokeWidth="3" />
-      <text x={Math.min(Math.max(x(line.value), 40), w - 40)} y="14" textAnchor="middle" fontSize="15" fontWeight="700" fill="var(--ink)">{line.valueText} here</text>
-      {line.minText === undefined ? null : <text x={Math.max(x(line.from), 22)} y="64" textAnchor="middle" fontSize="14" fill="var(--ink2)">{line.minText}</text>}
-      {line.maxText === undefined ? null : <text x={Math.min(x(line.to), w - 22)} y="64" textAnchor="middle" fontSize="14" fill="var(--ink2)">{line.maxText}</text>}
+      <text x={Math.min(Math.max(x(line.value), 40), w - 40)} y="14" textAnchor="middle" fontSize="15" fontWeight="700" fill="var(--ink)">
+        {line.valueText} here
+      </text>
+      {line.minText === undefined ? null : (
+        <text x={Math.max(x(line.from), 22)} y="64" textAnchor="middle" fontSize="14" fill="var(--ink2)">
+          {line.minText}
+        </text>
+      )}
+      {line.maxText === undefined ? null : (
+        <text x={Math.min(x(line.to), w - 22)} y="64" textAnchor="middle" fontSize="14" fill="var(--ink2)">
+          {line.maxText}
+        </text>
+      )}
     </svg>
   );
 }
@@ -118,15 +216,45 @@ function WholeTable({ candidates, onCell }: { candidates: readonly Candidate[]; 
   return (
     <div className="table-wrap">
       <table className="table">
-        <thead><tr><th scope="col">System</th>{rules.map((r) => <th scope="col" key={r.id}>{r.title}</th>)}</tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">System</th>
+            {rules.map((r) => (
+              <th scope="col" key={r.id}>
+                {r.title}
+              </th>
+            ))}
+          </tr>
+        </thead>
         <tbody>
           {rows.map((c) => (
             <tr key={c.system.id}>
               <th scope="row">{c.system.title}</th>
               {rules.map((r) => {
                 // of a combination the member that minds most
-                const v = c.verdicts.filter((one) => one.rule === r.id).reduce<Verdict | undefined>((most, one) => (!most || rank[one.grade] > rank[most.grade] ? one : most), undefined);
-                return <td key={r.id}>{v ? <button type="button" className={`cell ${v.grade}`} aria-label={`${c.system.title}, ${r.title}: ${gradeWords[v.grade]}`} onClick={() => { onCell(c.system.id, r.id); }}>{gradeSigns[v.grade]}</button> : <span className="quiet" aria-label="not asked">·</span>}</td>;
+                const v = c.verdicts
+                  .filter((one) => one.rule === r.id)
+                  .reduce<Verdict | undefined>((most, one) => (!most || rank[one.grade] > rank[most.grade] ? one : most), undefined);
+                return (
+                  <td key={r.id}>
+                    {v ? (
+                      <button
+                        type="button"
+                        className={`cell ${v.grade}`}
+                        aria-label={`${c.system.title}, ${r.title}: ${gradeWords[v.grade]}`}
+                        onClick={() => {
+                          onCell(c.system.id, r.id);
+                        }}
+                      >
+                        {gradeSigns[v.grade]}
+                      </button>
+                    ) : (
+                      <span className="quiet" aria-label="not asked">
+                        ·
+                      </span>
+                    )}
+                  </td>
+                );
               })}
             </tr>
           ))}
@@ -137,18 +265,57 @@ function WholeTable({ candidates, onCell }: { candidates: readonly Candidate[]; 
   );
 }
 
-const lookedAt = ['member', 'movement', 'moisture', 'located', 'traffic', 'finish', 'position', 'oil', 'binder', 'base', 'body', 'rated', 'softened', 'wetArea', 'loaded', 'water', 'shell', 'part', 'paint', 'light'];
+const lookedAt = [
+  'member',
+  'movement',
+  'moisture',
+  'located',
+  'traffic',
+  'finish',
+  'position',
+  'oil',
+  'binder',
+  'base',
+  'body',
+  'rated',
+  'softened',
+  'wetArea',
+  'loaded',
+  'water',
+  'shell',
+  'part',
+  'paint',
+  'light',
+];
 
 function Facts({ plan }: { plan: Judgeable }) {
   const table = kindOf(plan.defect.kind);
   const { subject } = matchOf(plan);
-  const figures = [...(plan.state === 'judged' ? [['Widest, as found', plan.subject.widest] as const] : plan.surveyed.measured.slice(0, 2).map((m) => [m.label, m.figure] as const)), [plan.state === 'judged' ? 'Slab' : 'Surface', subject.slabC], ['Above the dew point', subject.dewMargin]] as const;
+  const figures = [
+    ...(plan.state === 'judged'
+      ? [['Widest, as found', plan.subject.widest] as const]
+      : plan.surveyed.measured.slice(0, 2).map((m) => [m.label, m.figure] as const)),
+    [plan.state === 'judged' ? 'Slab' : 'Surface', subject.slabC],
+    ['Above the dew point', subject.dewMargin],
+  ] as const;
   return (
     <dl className="facts facts-two">
-      {figures.map(([label, figure]) => <div key={label}><dt>{label}</dt><dd><Fig figure={figure} /></dd></div>)}
-      {relevantAsks(table, plan.defect.facts).filter((a) => a.ask === 'choice' && plan.defect.facts[a.field] !== undefined && lookedAt.includes(a.field)).map((a) => (
-        <div key={a.field}><dt>{a.question}</dt><dd>{choiceLabel(table, a.field, plan.defect.facts[a.field]?.value)}</dd></div>
+      {figures.map(([label, figure]) => (
+        <div key={label}>
+          <dt>{label}</dt>
+          <dd>
+            <Fig figure={figure} />
+          </dd>
+        </div>
       ))}
+      {relevantAsks(table, plan.defect.facts)
+        .filter((a) => a.ask === 'choice' && plan.defect.facts[a.field] !== undefined && lookedAt.includes(a.field))
+        .map((a) => (
+          <div key={a.field}>
+            <dt>{a.question}</dt>
+            <dd>{choiceLabel(table, a.field, plan.defect.facts[a.field]?.value)}</dd>
+          </div>
+        ))}
     </dl>
   );
 }
@@ -177,7 +344,9 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
   const { data: own } = api.useShelfQuery(undefined);
   const stocked = inView && own ? onTheShelf(inView.system, own.stock, own.products, pageNow().slice(0, 10)) : undefined;
   const isChosen = inView !== undefined && defect.choice?.system === inView.system.id;
-  const onward = (has: boolean) => { if (has) void navigate(`/jobs/${job.id}/method/${defect.id}`); };
+  const onward = (has: boolean) => {
+    if (has) void navigate(`/jobs/${job.id}/method/${defect.id}`);
+  };
   const choose = () => {
     if (!inView || !canChoose) return;
     if (inView.grade === 'fits') {
@@ -187,11 +356,22 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
       setReasoning(inView);
     }
   };
-  useKeys({ t: () => { setTable(!table); }, c: choose });
+  useKeys({
+    t: () => {
+      setTable(!table);
+    },
+    c: choose,
+  });
   const trial = useStore((s) => s.view.whatIf[defect.id]);
   const tryIt = (verdict: Verdict) => {
     const facts = verdict.facts?.();
-    if (facts) send(tried({ id: defect.id, what: { ...trial, facts: { defect: { ...trial?.facts?.defect, ...facts.defect }, area: { ...trial?.facts?.area, ...facts.area } } } }));
+    if (facts)
+      send(
+        tried({
+          id: defect.id,
+          what: { ...trial, facts: { defect: { ...trial?.facts?.defect, ...facts.defect }, area: { ...trial?.facts?.area, ...facts.area } } },
+        }),
+      );
   };
   const today = siteDateTime(pageNow(), job.timeZone).date;
   return (
@@ -199,27 +379,118 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
       <div className="work match">
         <DefectList job={job} plans={plans} stage="match" current={defect.id} />
         <main className="pane sheet">
-          <div className="title"><h1>{defect.mark}: which system</h1><span className="quiet">{plan.state === 'judged' ? <><Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest</> : <>{kindOf(plan.defect.kind).title}, <Say saying={plan.surveyed.size} /></>}</span><span className="push" /><button type="button" className="link" aria-pressed={table} onClick={() => { setTable(!table); }}>{table ? 'The answer' : 'Whole table'}<kbd>T</kbd></button></div>
-          {trial ? <div className="doubt"><b>Trying out.</b> Not kept: what you see holds only if this were so. <button type="button" className="link" onClick={() => { send(tried({ id: defect.id, what: undefined })); }}>Back to as measured</button></div> : null}
-          <Stops of={defect.id} stops={stops} today={today} onDecision={(d) => { edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] }); }} onAnswer={() => { void navigate(`/jobs/${job.id}/walk/${defect.id}`); }} />
+          <div className="title">
+            <h1>{defect.mark}: which system</h1>
+            <span className="quiet">
+              {plan.state === 'judged' ? (
+                <>
+                  <Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest
+                </>
+              ) : (
+                <>
+                  {kindOf(plan.defect.kind).title}, <Say saying={plan.surveyed.size} />
+                </>
+              )}
+            </span>
+            <span className="push" />
+            <button
+              type="button"
+              className="link"
+              aria-pressed={table}
+              onClick={() => {
+                setTable(!table);
+              }}
+            >
+              {table ? 'The answer' : 'Whole table'}
+              <kbd>T</kbd>
+            </button>
+          </div>
+          {trial ? (
+            <div className="doubt">
+              <b>Trying out.</b> Not kept: what you see holds only if this were so.{' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  send(tried({ id: defect.id, what: undefined }));
+                }}
+              >
+                Back to as measured
+              </button>
+            </div>
+          ) : null}
+          <Stops
+            of={defect.id}
+            stops={stops}
+            today={today}
+            onDecision={(d) => {
+              edit.defect(defect, { decisions: [...defect.decisions.filter((one) => one.stop !== d.stop), d] });
+            }}
+            onAnswer={() => {
+              void navigate(`/jobs/${job.id}/walk/${defect.id}`);
+            }}
+          />
           {table ? (
-            <WholeTable candidates={candidates} onCell={(system, rule) => { setLooking({ system, rule }); }} />
+            <WholeTable
+              candidates={candidates}
+              onCell={(system, rule) => {
+                setLooking({ system, rule });
+              }}
+            />
           ) : (
             <>
-              {fit.length === 0 ? <p><b>No system fits as it is.</b> What would have to change stands beside each one below.</p> : null}
-              {fit.map((c) => <CandidateRow key={c.system.id} c={c} plan={plan} on={c === inView} chosen={defect.choice?.system === c.system.id} onLook={() => { setLooking({ system: c.system.id }); }} />)}
+              {fit.length === 0 ? (
+                <p>
+                  <b>No system fits as it is.</b> What would have to change stands beside each one below.
+                </p>
+              ) : null}
+              {fit.map((c) => (
+                <CandidateRow
+                  key={c.system.id}
+                  c={c}
+                  plan={plan}
+                  on={c === inView}
+                  chosen={defect.choice?.system === c.system.id}
+                  onLook={() => {
+                    setLooking({ system: c.system.id });
+                  }}
+                />
+              ))}
               {out.length === 0 ? null : <h2 style={{ fontSize: 14, color: 'var(--ink2)', margin: '8px 0 2px' }}>Ruled out, nearest first</h2>}
               {out.map((c) => {
                 const [first] = c.against;
                 return (
                   <div className={`out-row${c === inView ? ' on' : ''}`} key={c.system.id}>
-                    <button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none' }} onClick={() => { setLooking({ system: c.system.id }); }}>{c.system.title}</button>
-                    <span>{first ? <Said verdict={first} /> : null}{defect.choice?.system === c.system.id ? ' (chosen against this)' : ''}</span>
+                    <button
+                      type="button"
+                      className="link cover"
+                      style={{ color: 'inherit', textDecoration: 'none' }}
+                      onClick={() => {
+                        setLooking({ system: c.system.id });
+                      }}
+                    >
+                      {c.system.title}
+                    </button>
+                    <span>
+                      {first ? <Said verdict={first} /> : null}
+                      {defect.choice?.system === c.system.id ? ' (chosen against this)' : ''}
+                    </span>
                     <span className="change">{first?.change ? <Say saying={first.change()} plain /> : null}</span>
                   </div>
                 );
               })}
-              {other.length === 0 ? null : <details className="other"><summary>{other.length} systems for other work</summary>{other.map((c) => <div className="out-row" key={c.system.id}><b>{c.system.title}</b><span>{c.against[0] ? <Say saying={c.against[0].reason()} plain /> : null}</span><span /></div>)}</details>}
+              {other.length === 0 ? null : (
+                <details className="other">
+                  <summary>{other.length} systems for other work</summary>
+                  {other.map((c) => (
+                    <div className="out-row" key={c.system.id}>
+                      <b>{c.system.title}</b>
+                      <span>{c.against[0] ? <Say saying={c.against[0].reason()} plain /> : null}</span>
+                      <span />
+                    </div>
+                  ))}
+                </details>
+              )}
             </>
           )}
           <h2 style={{ fontSize: 14, color: 'var(--ink2)', margin: '16px 0 2px' }}>What it is judged on</h2>
@@ -228,28 +499,109 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
         <aside className="pane left-rule" aria-label="Why">
           {inView && verdict ? (
             <>
-              <h2 style={{ fontSize: 17 }}>{inView.system.title}: {verdict.title.toLowerCase()}</h2>
-              <p style={{ margin: '4px 0' }}><span className={`grade ${verdict.grade}`}>{gradeSigns[verdict.grade]} {gradeWords[verdict.grade]}.</span> <Said verdict={verdict} /></p>
+              <h2 style={{ fontSize: 17 }}>
+                {inView.system.title}: {verdict.title.toLowerCase()}
+              </h2>
+              <p style={{ margin: '4px 0' }}>
+                <span className={`grade ${verdict.grade}`}>
+                  {gradeSigns[verdict.grade]} {gradeWords[verdict.grade]}.
+                </span>{' '}
+                <Said verdict={verdict} />
+              </p>
               <Limit verdict={verdict} />
-              {verdict.change ? <p style={{ margin: '4px 0' }}>What would change it: <b><Say saying={verdict.change()} /></b>. {verdict.facts ? <button type="button" className="link" onClick={() => { tryIt(verdict); }}>Try it out</button> : null}</p> : null}
-              {inView.against.length > 1 ? (
-                <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{inView.against.filter((v) => v !== verdict).map((v) => <li key={`${v.of ?? ''} ${v.rule}`}><button type="button" className="link" style={{ font: 'inherit' }} onClick={() => { setLooking({ system: inView.system.id, rule: v.rule }); }}>{v.title}</button>: <Say saying={v.reason()} plain /></li>)}</ul>
+              {verdict.change ? (
+                <p style={{ margin: '4px 0' }}>
+                  What would change it:{' '}
+                  <b>
+                    <Say saying={verdict.change()} />
+                  </b>
+                  .{' '}
+                  {verdict.facts ? (
+                    <button
+                      type="button"
+                      className="link"
+                      onClick={() => {
+                        tryIt(verdict);
+                      }}
+                    >
+                      Try it out
+                    </button>
+                  ) : null}
+                </p>
               ) : null}
-              {stocked ? <p style={{ margin: '4px 0' }}><Say saying={stocked} plain /></p> : null}
-              <div className="src">{inView.system.chemistry}. {inView.size ? <>Judged <Say saying={inView.size.assumed} />. </> : null}Source: {cite(verdict.source)}.</div>
+              {inView.against.length > 1 ? (
+                <ul style={{ margin: '4px 0', paddingLeft: 18 }}>
+                  {inView.against
+                    .filter((v) => v !== verdict)
+                    .map((v) => (
+                      <li key={`${v.of ?? ''} ${v.rule}`}>
+                        <button
+                          type="button"
+                          className="link"
+                          style={{ font: 'inherit' }}
+                          onClick={() => {
+                            setLooking({ system: inView.system.id, rule: v.rule });
+                          }}
+                        >
+                          {v.title}
+                        </button>
+                        : <Say saying={v.reason()} plain />
+                      </li>
+                    ))}
+                </ul>
+              ) : null}
+              {stocked ? (
+                <p style={{ margin: '4px 0' }}>
+                  <Say saying={stocked} plain />
+                </p>
+              ) : null}
+              <div className="src">
+                {inView.system.chemistry}.{' '}
+                {inView.size ? (
+                  <>
+                    Judged <Say saying={inView.size.assumed} />.{' '}
+                  </>
+                ) : null}
+                Source: {cite(verdict.source)}.
+              </div>
               <Cautions cautions={matchOf(plan).cautionsOf(inView)} />
               <div style={{ margin: '10px 0' }}>
-                {canChoose ? <Button variant="contained" fullWidth onClick={choose}>{isChosen ? (hasMethod ? 'Chosen: go to Method' : 'Chosen') : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}<kbd>C</kbd></Button> : <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>}
+                {canChoose ? (
+                  <Button variant="contained" fullWidth onClick={choose}>
+                    {isChosen ? (hasMethod ? 'Chosen: go to Method' : 'Chosen') : inView.grade === 'fits' ? 'Choose' : 'Choose all the same'}
+                    <kbd>C</kbd>
+                  </Button>
+                ) : (
+                  <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>
+                )}
                 {hasMethod ? null : <p className="quiet">Judged only: Oddment has no method for it yet. A choice is kept, with its reason.</p>}
                 {planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {planned.reason}</p>}
-                {defect.choice && mayPlan ? <button type="button" className="link" onClick={() => { edit.defect(defect, { choice: undefined } as never); }}>Take the choice back</button> : null}
+                {defect.choice && mayPlan ? (
+                  <button
+                    type="button"
+                    className="link"
+                    onClick={() => {
+                      edit.defect(defect, { choice: undefined } as never);
+                    }}
+                  >
+                    Take the choice back
+                  </button>
+                ) : null}
               </div>
             </>
           ) : null}
           <Schools schools={plan.state === 'judged' ? plan.schools : plan.match.schools} defect={defect} />
         </aside>
       </div>
-      <Dialog open={reasoning !== undefined} onClose={() => { setReasoning(undefined); }} aria-labelledby="reason-title" fullWidth maxWidth="sm">
+      <Dialog
+        open={reasoning !== undefined}
+        onClose={() => {
+          setReasoning(undefined);
+        }}
+        aria-labelledby="reason-title"
+        fullWidth
+        maxWidth="sm"
+      >
         <form
           style={{ padding: '18px 20px', display: 'grid', gap: 12 }}
           onSubmit={(event) => {
@@ -261,12 +613,38 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
             onward(methodFor(plan, reasoning));
           }}
         >
-          <h2 id="reason-title" style={{ fontSize: 18 }}>Choose {reasoning?.system.title} all the same</h2>
-          <p style={{ margin: 0 }}>{reasoning?.against.map((v) => <span key={`${v.of ?? ''} ${v.rule}`}><b>{v.title}:</b> <Say saying={v.reason()} plain />. </span>)} The reason is kept with the repair and printed on its sheet. Stops still hold.</p>
-          <TextField label="Reason" value={reason} onChange={(event) => { setReason(event.target.value.slice(0, 500)); }} helperText="A few words: why it is right here." multiline />
+          <h2 id="reason-title" style={{ fontSize: 18 }}>
+            Choose {reasoning?.system.title} all the same
+          </h2>
+          <p style={{ margin: 0 }}>
+            {reasoning?.against.map((v) => (
+              <span key={`${v.of ?? ''} ${v.rule}`}>
+                <b>{v.title}:</b> <Say saying={v.reason()} plain />.{' '}
+              </span>
+            ))}{' '}
+            The reason is kept with the repair and printed on its sheet. Stops still hold.
+          </p>
+          <TextField
+            label="Reason"
+            value={reason}
+            onChange={(event) => {
+              setReason(event.target.value.slice(0, 500));
+            }}
+            helperText="A few words: why it is right here."
+            multiline
+          />
           <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end' }}>
-            <Button variant="outlined" onClick={() => { setReasoning(undefined); }}>Cancel</Button>
-            <Button variant="contained" type="submit" disabled={reason.trim().length < 3}>Choose</Button>
+            <Button
+              variant="outlined"
+              onClick={() => {
+                setReasoning(undefined);
+              }}
+            >
+              Cancel
+            </Button>
+            <Button variant="contained" type="submit" disabled={reason.trim().length < 3}>
+              Choose
+            </Button>
           </div>
         </form>
       </Dialog>

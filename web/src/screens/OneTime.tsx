@@ -22,12 +22,31 @@ export function OneTime() {
   return (
     <Themed>
       <main>
-        <form className="door" onSubmit={(event) => { void keep(event); }} noValidate>
+        <form
+          className="door"
+          onSubmit={(event) => {
+            void keep(event);
+          }}
+          noValidate
+        >
           <h1>Set your password</h1>
           <p style={{ margin: 0 }}>This link works once. It signs you in.</p>
-          <TextField label="Password, at least ten characters" type="password" autoComplete="new-password" error={errors.password !== undefined || errors.token !== undefined} helperText={errors.password?.message ?? errors.token?.message} {...form.register('password')} />
-          {error === undefined ? null : <p role="alert" style={{ color: 'var(--stop)', margin: 0 }}>{refusal(error)}</p>}
-          <Button type="submit" variant="contained">Set and sign in</Button>
+          <TextField
+            label="Password, at least ten characters"
+            type="password"
+            autoComplete="new-password"
+            error={errors.password !== undefined || errors.token !== undefined}
+            helperText={errors.password?.message ?? errors.token?.message}
+            {...form.register('password')}
+          />
+          {error === undefined ? null : (
+            <p role="alert" style={{ color: 'var(--stop)', margin: 0 }}>
+              {refusal(error)}
+            </p>
+          )}
+          <Button type="submit" variant="contained">
+            Set and sign in
+          </Button>
         </form>
       </main>
     </Themed>

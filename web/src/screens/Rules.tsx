@@ -18,11 +18,23 @@ import { useStore } from '../state/store.ts';
 
 /** Surfaces that a question is about, in the order of the walk. */
 function surfacesOf({ kinds }: SchoolQuestion): readonly Surface[] {
-  const own = new Set(defectKinds().filter((k) => kinds.includes(k.id)).map((k) => kindOf(k.id).surface));
+  const own = new Set(
+    defectKinds()
+      .filter((k) => kinds.includes(k.id))
+      .map((k) => kindOf(k.id).surface),
+  );
   return surfaces.filter((s) => own.has(s));
 }
 
-function RuleOf({ question, chosen, onChoose }: { question: SchoolQuestion; chosen: string | undefined; onChoose: ((side: string | undefined) => void) | undefined }) {
+function RuleOf({
+  question,
+  chosen,
+  onChoose,
+}: {
+  question: SchoolQuestion;
+  chosen: string | undefined;
+  onChoose: ((side: string | undefined) => void) | undefined;
+}) {
   const usual = question.sides.find((s) => s.id === question.usual);
   const changes = (question.unless ?? []).map((u) => `${question.sides.find((s) => s.id === u.side)?.title ?? ''} where ${u.because}`);
   const barred = question.barred ?? [];
@@ -31,10 +43,29 @@ function RuleOf({ question, chosen, onChoose }: { question: SchoolQuestion; chos
       <h3>{question.question}</h3>
       <div>
         <div className="choices" role="group" aria-label={question.question}>
-          {[undefined, ...question.sides].map((side) => <button type="button" key={side?.id ?? 'by-situation'} disabled={!onChoose} className={`plain${chosen === side?.id ? ' on' : ''}`} aria-pressed={chosen === side?.id} onClick={() => onChoose?.(side?.id)}>{side?.title ?? 'by the situation'}</button>)}
+          {[undefined, ...question.sides].map((side) => (
+            <button
+              type="button"
+              key={side?.id ?? 'by-situation'}
+              disabled={!onChoose}
+              className={`plain${chosen === side?.id ? ' on' : ''}`}
+              aria-pressed={chosen === side?.id}
+              onClick={() => onChoose?.(side?.id)}
+            >
+              {side?.title ?? 'by the situation'}
+            </button>
+          ))}
         </div>
-        <p className="quiet">By the situation: {usual?.title}{changes.length > 0 ? `; ${changes.join('; ')}` : ''}.</p>
-        {question.sides.map((s) => <p key={s.id}><b>{s.title}:</b> {s.reason}{barred.filter((b) => b.side === s.id).map((b) => ` Never where ${b.why}.`)}</p>)}
+        <p className="quiet">
+          By the situation: {usual?.title}
+          {changes.length > 0 ? `; ${changes.join('; ')}` : ''}.
+        </p>
+        {question.sides.map((s) => (
+          <p key={s.id}>
+            <b>{s.title}:</b> {s.reason}
+            {barred.filter((b) => b.side === s.id).map((b) => ` Never where ${b.why}.`)}
+          </p>
+        ))}
       </div>
     </section>
   );
@@ -42,17 +73,49 @@ function RuleOf({ question, chosen, onChoose }: { question: SchoolQuestion; chos
 
 function Labor({ rules, firm, save }: { rules: HouseRules; firm: FirmRecord; save: (change: (now: HouseRules) => HouseRules) => Promise<unknown> }) {
   const today = pageNow().slice(0, 10);
-  const form = useForm<HouseRulesBody>({ resolver: contractResolver((all) => all.HouseRulesBody), defaultValues: { change: uuid(), version: firm.version, schools: {}, labor: rules.labor ?? { currency: 'USD', since: today } } });
+  const form = useForm<HouseRulesBody>({
+    resolver: contractResolver((all) => all.HouseRulesBody),
+    defaultValues: { change: uuid(), version: firm.version, schools: {}, labor: rules.labor ?? { currency: 'USD', since: today } },
+  });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ labor }) => {
     if (labor) await save((now) => ({ ...now, labor: { ...labor } }));
   });
   return (
-    <form onSubmit={(event) => { void keep(event); }} className="rates" noValidate aria-label="Labor rate">
-      <Controller control={form.control} name="labor.perHour" render={({ field }) => <NumberField label="An hour of one person" value={field.value} problem={errors.labor?.perHour?.message} onNumber={field.onChange} />} />
-      <TextField size="small" label="Currency" error={errors.labor?.currency !== undefined} helperText={errors.labor?.currency?.message} {...form.register('labor.currency')} />
-      <TextField size="small" type="date" label="Since" error={errors.labor?.since !== undefined} helperText={errors.labor?.since?.message} {...form.register('labor.since')} slotProps={{ inputLabel: { shrink: true } }} />
-      <Button type="submit" variant="contained">Set the labor rate</Button>
+    <form
+      onSubmit={(event) => {
+        void keep(event);
+      }}
+      className="rates"
+      noValidate
+      aria-label="Labor rate"
+    >
+      <Controller
+        control={form.control}
+        name="labor.perHour"
+        render={({ field }) => (
+          <NumberField label="An hour of one person" value={field.value} problem={errors.labor?.perHour?.message} onNumber={field.onChange} />
+        )}
+      />
+      <TextField
+        size="small"
+        label="Currency"
+        error={errors.labor?.currency !== undefined}
+        helperText={errors.labor?.currency?.message}
+        {...form.register('labor.currency')}
+      />
+      <TextField
+        size="small"
+        type="date"
+        label="Since"
+        error={errors.labor?.since !== undefined}
+        helperText={errors.labor?.since?.message}
+        {...form.register('labor.since')}
+        slotProps={{ inputLabel: { shrink: true } }}
+      />
+      <Button type="submit" variant="contained">
+        Set the labor rate
+      </Button>
     </form>
   );
 }
@@ -70,37 +133,102 @@ export function Rules() {
   const { rules } = firm;
   // one after the other, each on what the last one left
   const save = (change: (now: HouseRules) => HouseRules) => {
-    saving.current = saving.current.then(async () => {
-      const now = (await read(undefined).unwrap()).firm ?? firm;
-      await set({ change: uuid(), version: now.version, ...change(now.rules) });
-    }, () => undefined);
+    saving.current = saving.current.then(
+      async () => {
+        const now = (await read(undefined).unwrap()).firm ?? firm;
+        await set({ change: uuid(), version: now.version, ...change(now.rules) });
+      },
+      () => undefined,
+    );
     return saving.current;
   };
-  const own = <T,>(record: Readonly<Record<string, T>>, id: string, value: T | undefined): Record<string, T> => Object.fromEntries(Object.entries({ ...record, [id]: value }).filter((entry): entry is [string, T] => entry[1] !== undefined));
+  const own = <T,>(record: Readonly<Record<string, T>>, id: string, value: T | undefined): Record<string, T> =>
+    Object.fromEntries(Object.entries({ ...record, [id]: value }).filter((entry): entry is [string, T] => entry[1] !== undefined));
   const taken = Object.keys(rules.schools).length;
   return (
     <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
       <Bar units={units} />
       <div className="work rules">
         <main className="pane sheet rules-page">
-          <div className="title"><h1 style={{ fontSize: 24 }}>House rules</h1><span className="push" /><Link to="/shelf">Shelf</Link><Link to="/">Jobs</Link></div>
-          <p>Where the trade differs and both sides can be right, {firm.name} says here which it takes. A single repair may differ; unsafe sides are not offered where they are unsafe. {taken === 0 ? 'Nothing is set yet: every question goes by the situation.' : `${String(taken)} of ${String(schoolQuestions.length)} questions are set.`}{mayPlan ? '' : ' Setting them is for owners and estimators.'}</p>
-          {error === undefined ? null : <p className="grade out" role="alert">{refusal(error)}</p>}
+          <div className="title">
+            <h1 style={{ fontSize: 24 }}>House rules</h1>
+            <span className="push" />
+            <Link to="/shelf">Shelf</Link>
+            <Link to="/">Jobs</Link>
+          </div>
+          <p>
+            Where the trade differs and both sides can be right, {firm.name} says here which it takes. A single repair may differ; unsafe sides are not offered
+            where they are unsafe.{' '}
+            {taken === 0
+              ? 'Nothing is set yet: every question goes by the situation.'
+              : `${String(taken)} of ${String(schoolQuestions.length)} questions are set.`}
+            {mayPlan ? '' : ' Setting them is for owners and estimators.'}
+          </p>
+          {error === undefined ? null : (
+            <p className="grade out" role="alert">
+              {refusal(error)}
+            </p>
+          )}
           {surfaces.map((surface) => (
             <section key={surface} aria-label={surface}>
               <h2 style={{ fontSize: 18, textTransform: 'capitalize', marginTop: 18 }}>{surface}</h2>
-              {schoolQuestions.filter((q) => surfacesOf(q)[0] === surface).map((q) => <RuleOf key={q.id} question={q} chosen={rules.schools[q.id]} onChoose={mayPlan ? (side) => { void save((now) => ({ ...now, schools: own(now.schools, q.id, side) })); } : undefined} />)}
+              {schoolQuestions
+                .filter((q) => surfacesOf(q)[0] === surface)
+                .map((q) => (
+                  <RuleOf
+                    key={q.id}
+                    question={q}
+                    chosen={rules.schools[q.id]}
+                    onChoose={
+                      mayPlan
+                        ? (side) => {
+                            void save((now) => ({ ...now, schools: own(now.schools, q.id, side) }));
+                          }
+                        : undefined
+                    }
+                  />
+                ))}
             </section>
           ))}
         </main>
         <aside className="pane left-rule rules-page" aria-label="Time and money">
           <h2 style={{ fontSize: 18 }}>An hour of work</h2>
-          {rules.labor ? <p>{rules.labor.currency} {rules.labor.perHour.toFixed(2)} since {rules.labor.since}: every plan then says what its hands-on time comes to.</p> : <p className="quiet">No rate is set: plans tell hours, and no money.</p>}
+          {rules.labor ? (
+            <p>
+              {rules.labor.currency} {rules.labor.perHour.toFixed(2)} since {rules.labor.since}: every plan then says what its hands-on time comes to.
+            </p>
+          ) : (
+            <p className="quiet">No rate is set: plans tell hours, and no money.</p>
+          )}
           {mayPlan ? <Labor key={firm.version} rules={rules} firm={firm} save={save} /> : null}
           <h2 style={{ fontSize: 18, marginTop: 18 }}>How long work takes</h2>
-          <p className="quiet">{settableRates.filter((r) => rules.rates?.[r.id] !== undefined).map((r) => `${r.label}: your own, assumed ${showValue(r.usual, r.kind, units).text}`).join(' · ') || 'All of them are assumed.'} Empty a field to go back to what is assumed.</p>
+          <p className="quiet">
+            {settableRates
+              .filter((r) => rules.rates?.[r.id] !== undefined)
+              .map((r) => `${r.label}: your own, assumed ${showValue(r.usual, r.kind, units).text}`)
+              .join(' · ') || 'All of them are assumed.'}{' '}
+            Empty a field to go back to what is assumed.
+          </p>
           <div className="rates">
-            {settableRates.map((r) => <MeasureField key={r.id} fieldKey={`rate ${r.id}`} label={r.label} kind={r.kind} units={units} value={rules.rates?.[r.id] ?? r.usual} text={undefined} problem={undefined} whenLeft onValue={(value) => { if (mayPlan && value !== (rules.rates?.[r.id] ?? r.usual)) void save((now) => ({ ...now, rates: own(now.rates ?? {}, r.id, value) })); }} onEmpty={() => { if (mayPlan) void save((now) => ({ ...now, rates: own(now.rates ?? {}, r.id, undefined) })); }} />)}
+            {settableRates.map((r) => (
+              <MeasureField
+                key={r.id}
+                fieldKey={`rate ${r.id}`}
+                label={r.label}
+                kind={r.kind}
+                units={units}
+                value={rules.rates?.[r.id] ?? r.usual}
+                text={undefined}
+                problem={undefined}
+                whenLeft
+                onValue={(value) => {
+                  if (mayPlan && value !== (rules.rates?.[r.id] ?? r.usual)) void save((now) => ({ ...now, rates: own(now.rates ?? {}, r.id, value) }));
+                }}
+                onEmpty={() => {
+                  if (mayPlan) void save((now) => ({ ...now, rates: own(now.rates ?? {}, r.id, undefined) }));
+                }}
+              />
+            ))}
           </div>
         </aside>
       </div>

@@ -13,13 +13,31 @@ export function Sheet() {
   const navigate = useNavigate();
   const plan = judgeable(defect && plans.get(defect.id));
   const known = defect && plans.get(defect.id);
-  const sheet = useMemo(() => { const judged = judgeable(known); return judged && sheetOf(judged, job); }, [known, job]);
+  const sheet = useMemo(() => {
+    const judged = judgeable(known);
+    return judged && sheetOf(judged, job);
+  }, [known, job]);
   if (!defect || !plan || !sheet) return <Incomplete stage="method" />;
   return (
     <main className="page">
       <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-        <Button variant="outlined" onClick={() => { void navigate(`/jobs/${job.id}/method/${defect.id}`); }} style={{ color: '#000' }}>Back</Button>
-        <Button variant="contained" onClick={() => { globalThis.print(); }}>Print</Button>
+        <Button
+          variant="outlined"
+          onClick={() => {
+            void navigate(`/jobs/${job.id}/method/${defect.id}`);
+          }}
+          style={{ color: '#000' }}
+        >
+          Back
+        </Button>
+        <Button
+          variant="contained"
+          onClick={() => {
+            globalThis.print();
+          }}
+        >
+          Print
+        </Button>
         <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=${units}`}>PDF</MakePdf>
         {area ? <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?area=${area.id}&units=${units}`}>PDF of {area.name}</MakePdf> : null}
         <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?units=${units}`}>PDF of the whole job</MakePdf>

@@ -1,7 +1,20 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { AreaRecord, DefectRecord } from '@oddment/contracts';
-import { areaTable, kindOf, matchWords, relevantAsks, show, tell, type Ask, type AskTable, type LooseFacts, type RepairPlan, type Sense, senseArea } from '@oddment/core';
+import {
+  areaTable,
+  kindOf,
+  matchWords,
+  relevantAsks,
+  show,
+  tell,
+  type Ask,
+  type AskTable,
+  type LooseFacts,
+  type RepairPlan,
+  type Sense,
+  senseArea,
+} from '@oddment/core';
 import { Link, useParams } from 'react-router';
 import { AskField } from '../parts/AskField.tsx';
 import { Conditions } from '../parts/Conditions.tsx';
@@ -33,17 +46,34 @@ function Questions({ id, table, facts, sense, onFacts }: QuestionsProps) {
     const before = facts[ask.field];
     onFacts({ ...facts, [ask.field]: { value, how: knownBy(ask, before?.how), at: pageNow(), ...(text !== undefined && { text: text.slice(0, 60) }) } });
   };
-  const knownBy = (ask: Ask, before: string | undefined) => (ask.ask === 'choice' || ask.ask === 'text' ? 'entered' as const : before === 'entered' ? 'entered' as const : 'measured' as const);
-  const empty = (ask: Ask) => () => { onFacts(Object.fromEntries(Object.entries(facts).filter(([field]) => field !== ask.field))); };
+  const knownBy = (ask: Ask, before: string | undefined) =>
+    ask.ask === 'choice' || ask.ask === 'text' ? ('entered' as const) : before === 'entered' ? ('entered' as const) : ('measured' as const);
+  const empty = (ask: Ask) => () => {
+    onFacts(Object.fromEntries(Object.entries(facts).filter(([field]) => field !== ask.field)));
+  };
   return (
     <div className="groups">
       {groups.map((group) => (
         <section className="group" key={group} aria-label={group}>
           <h2>{group}</h2>
-          {asks.filter((a) => a.group === group).map((ask) => {
-            const refused = sense.refused.find((r) => r.field === ask.field);
-            return <AskField key={ask.field} ask={ask} fact={facts[ask.field]} fieldKey={`${id}/${ask.field}`} units={how.units} runMm={typeof lengthFact === 'number' ? lengthFact : undefined} problem={refused && tell(refused.sentence, how)} onAnswer={answer(ask)} onEmpty={empty(ask)} />;
-          })}
+          {asks
+            .filter((a) => a.group === group)
+            .map((ask) => {
+              const refused = sense.refused.find((r) => r.field === ask.field);
+              return (
+                <AskField
+                  key={ask.field}
+                  ask={ask}
+                  fact={facts[ask.field]}
+                  fieldKey={`${id}/${ask.field}`}
+                  units={how.units}
+                  runMm={typeof lengthFact === 'number' ? lengthFact : undefined}
+                  problem={refused && tell(refused.sentence, how)}
+                  onAnswer={answer(ask)}
+                  onEmpty={empty(ask)}
+                />
+              );
+            })}
         </section>
       ))}
     </div>
@@ -51,12 +81,24 @@ function Questions({ id, table, facts, sense, onFacts }: QuestionsProps) {
 }
 
 function Doubts({ sense, confirmed, onConfirm }: { sense: Sense; confirmed: readonly string[]; onConfirm?: (id: string) => void }) {
-  return sense.doubts.filter((d) => !confirmed.includes(d.id)).map((d) => (
-    <div className="doubt" key={d.id}>
-      <Say saying={d.sentence} plain />{' '}
-      {onConfirm ? <button type="button" className="link" onClick={() => { onConfirm(d.id); }}>It is right</button> : null}
-    </div>
-  ));
+  return sense.doubts
+    .filter((d) => !confirmed.includes(d.id))
+    .map((d) => (
+      <div className="doubt" key={d.id}>
+        <Say saying={d.sentence} plain />{' '}
+        {onConfirm ? (
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              onConfirm(d.id);
+            }}
+          >
+            It is right
+          </button>
+        ) : null}
+      </div>
+    ));
 }
 
 /** What the answers come to so far. */
@@ -70,8 +112,14 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
       <>
         <h2 style={{ fontSize: 17 }}>{refused.length > 0 ? 'Something cannot be' : 'Still to answer'}</h2>
         <ul style={{ margin: '6px 0', paddingLeft: 18 }}>
-          {refused.map((r) => <li key={r.field} style={{ color: 'var(--stop)' }}><Say saying={r.sentence} plain /></li>)}
-          {open.map((a) => <li key={a.field}>{a.question}</li>)}
+          {refused.map((r) => (
+            <li key={r.field} style={{ color: 'var(--stop)' }}>
+              <Say saying={r.sentence} plain />
+            </li>
+          ))}
+          {open.map((a) => (
+            <li key={a.field}>{a.question}</li>
+          ))}
         </ul>
         <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
       </>
@@ -80,13 +128,44 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
   if (plan.state === 'surveyed') {
     return (
       <LedgerContext.Provider value={plan.ledger}>
-        {plan.match?.stops.filter((s) => s.open).map((s) => <div className="halted" key={s.id}><h2>Stop: {s.title}</h2><p><Say saying={s.why} /></p></div>)}
-        {plan.section ? <div className="drawn"><SectionPicture section={plan.section} width={298} height={264} bare /><p className="quiet" style={{ margin: 0 }}><Say saying={plan.section.footnote} plain /></p></div> : null}
+        {plan.match?.stops
+          .filter((s) => s.open)
+          .map((s) => (
+            <div className="halted" key={s.id}>
+              <h2>Stop: {s.title}</h2>
+              <p>
+                <Say saying={s.why} />
+              </p>
+            </div>
+          ))}
+        {plan.section ? (
+          <div className="drawn">
+            <SectionPicture section={plan.section} width={298} height={264} bare />
+            <p className="quiet" style={{ margin: 0 }}>
+              <Say saying={plan.section.footnote} plain />
+            </p>
+          </div>
+        ) : null}
         <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
         <dl className="facts">
-          {plan.surveyed.measured.map((m) => <div key={m.id} style={{ display: 'contents' }}><dt>{m.label}</dt><dd><Fig figure={m.figure} /></dd></div>)}
+          {plan.surveyed.measured.map((m) => (
+            <div key={m.id} style={{ display: 'contents' }}>
+              <dt>{m.label}</dt>
+              <dd>
+                <Fig figure={m.figure} />
+              </dd>
+            </div>
+          ))}
         </dl>
-        {plan.match ? <p style={{ margin: '8px 0 0' }}><Say saying={matchWords(plan.match)} plain /></p> : <p className="quiet" style={{ margin: '8px 0 0' }}>The conditions of its area decide which system fits: {plan.sense.area.missing.map((a) => a.question.toLowerCase()).join(', ')}.</p>}
+        {plan.match ? (
+          <p style={{ margin: '8px 0 0' }}>
+            <Say saying={matchWords(plan.match)} plain />
+          </p>
+        ) : (
+          <p className="quiet" style={{ margin: '8px 0 0' }}>
+            The conditions of its area decide which system fits: {plan.sense.area.missing.map((a) => a.question.toLowerCase()).join(', ')}.
+          </p>
+        )}
       </LedgerContext.Provider>
     );
   }
@@ -94,20 +173,61 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
   const best = candidates[0];
   return (
     <LedgerContext.Provider value={plan.ledger}>
-      <div className="drawn"><SectionPicture section={plan.section} width={298} height={264} bare /></div>
-      {stops.filter((s) => s.open).map((s) => <div className="halted" key={s.id}><h2>Stop: {s.title}</h2><p><Say saying={s.why} /></p></div>)}
+      <div className="drawn">
+        <SectionPicture section={plan.section} width={298} height={264} bare />
+      </div>
+      {stops
+        .filter((s) => s.open)
+        .map((s) => (
+          <div className="halted" key={s.id}>
+            <h2>Stop: {s.title}</h2>
+            <p>
+              <Say saying={s.why} />
+            </p>
+          </div>
+        ))}
       <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
       <Doubts sense={plan.sense.area} confirmed={[]} />
       <dl className="facts">
-        <dt>Widest</dt><dd><Fig figure={subject.widest} /></dd>
-        <dt>Mean width</dt><dd><Fig figure={subject.mean} /></dd>
-        <dt>Volume as found</dt><dd><Fig figure={subject.volume} /></dd>
-        <dt>Depth of the crack</dt><dd><Fig figure={subject.depth} /></dd>
-        <dt>Dew point</dt><dd><Fig figure={subject.dewPoint} /></dd>
-        <dt>Slab above the dew point</dt><dd><Fig figure={subject.dewMargin} /></dd>
-        {plan.repair ? <><dt>Resin to place</dt><dd><Fig figure={plan.repair.batch.resinPlaced} /></dd></> : null}
+        <dt>Widest</dt>
+        <dd>
+          <Fig figure={subject.widest} />
+        </dd>
+        <dt>Mean width</dt>
+        <dd>
+          <Fig figure={subject.mean} />
+        </dd>
+        <dt>Volume as found</dt>
+        <dd>
+          <Fig figure={subject.volume} />
+        </dd>
+        <dt>Depth of the crack</dt>
+        <dd>
+          <Fig figure={subject.depth} />
+        </dd>
+        <dt>Dew point</dt>
+        <dd>
+          <Fig figure={subject.dewPoint} />
+        </dd>
+        <dt>Slab above the dew point</dt>
+        <dd>
+          <Fig figure={subject.dewMargin} />
+        </dd>
+        {plan.repair ? (
+          <>
+            <dt>Resin to place</dt>
+            <dd>
+              <Fig figure={plan.repair.batch.resinPlaced} />
+            </dd>
+          </>
+        ) : null}
       </dl>
-      {best ? <p style={{ margin: '8px 0 0' }}>Nearest: <b>{best.system.title}</b>, <span className={`grade ${best.grade}`}>{best.grade === 'out' ? 'ruled out as it is' : best.grade === 'care' ? 'fits with care' : 'fits'}</span></p> : null}
+      {best ? (
+        <p style={{ margin: '8px 0 0' }}>
+          Nearest: <b>{best.system.title}</b>,{' '}
+          <span className={`grade ${best.grade}`}>{best.grade === 'out' ? 'ruled out as it is' : best.grade === 'care' ? 'fits with care' : 'fits'}</span>
+        </p>
+      ) : null}
     </LedgerContext.Provider>
   );
 }
@@ -119,19 +239,54 @@ function AreaPage({ area }: { area: AreaRecord }) {
   return (
     <main className="pane sheet">
       <fieldset className="may" disabled={!mayPlan}>
-      <div className="title">
-        <h1>{area.name}</h1>
-        <span className="quiet">holds for every repair in this area</span>
-        <span className="push" />
-        <button type="button" className="link" onClick={() => { void remove('area', area, area.name); }}>Delete the area</button>
-      </div>
-      <div style={{ maxWidth: 320, marginBottom: 10 }}>
-        <TextField label="Name of the area" value={area.name} onChange={(event) => { if (event.target.value !== '') edit.area(area, { name: event.target.value.slice(0, 80) }); }} />
-      </div>
-      <Conditions area={area} onFacts={(facts) => { edit.area(area, { facts }); }} />
-      <Questions key={area.id} id={area.id} table={areaTable} facts={area.facts} sense={sense} onFacts={(facts) => { edit.area(area, { facts }); }} />
-      <Doubts sense={sense} confirmed={[]} />
-      <Button variant="contained" onClick={() => { addDefect(area.id); }}>Add what you find here<kbd>A</kbd></Button>
+        <div className="title">
+          <h1>{area.name}</h1>
+          <span className="quiet">holds for every repair in this area</span>
+          <span className="push" />
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              void remove('area', area, area.name);
+            }}
+          >
+            Delete the area
+          </button>
+        </div>
+        <div style={{ maxWidth: 320, marginBottom: 10 }}>
+          <TextField
+            label="Name of the area"
+            value={area.name}
+            onChange={(event) => {
+              if (event.target.value !== '') edit.area(area, { name: event.target.value.slice(0, 80) });
+            }}
+          />
+        </div>
+        <Conditions
+          area={area}
+          onFacts={(facts) => {
+            edit.area(area, { facts });
+          }}
+        />
+        <Questions
+          key={area.id}
+          id={area.id}
+          table={areaTable}
+          facts={area.facts}
+          sense={sense}
+          onFacts={(facts) => {
+            edit.area(area, { facts });
+          }}
+        />
+        <Doubts sense={sense} confirmed={[]} />
+        <Button
+          variant="contained"
+          onClick={() => {
+            addDefect(area.id);
+          }}
+        >
+          Add what you find here<kbd>A</kbd>
+        </Button>
       </fieldset>
     </main>
   );
@@ -152,19 +307,60 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
     <>
       <main className="pane sheet">
         <fieldset className="may" disabled={!mayPlan}>
-        <div className="title">
-          <h1>{defect.mark}, {table.title}</h1>
-          <Link className="quiet" to={`/jobs/${job.id}/walk/area/${area.id}`}>{area.name}: {climate.length === 0 ? 'air and surface still to measure' : climate.join(', ')}</Link>
-          <span className="push" />
-          <button type="button" className="link" onClick={() => { void remove('defect', defect, defect.mark); }}>Delete</button>
-        </div>
-        <Questions key={defect.id} id={defect.id} table={table} facts={defect.facts} sense={plan.sense.defect} onFacts={(facts) => { edit.defect(defect, { facts }); }} />
-        <div style={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 10 }}>
-          <TextField label="Mark" value={defect.mark} onChange={(event) => { if (event.target.value !== '') edit.defect(defect, { mark: event.target.value.slice(0, 20) }); }} />
-          <TextField label="Note" value={defect.note ?? ''} onChange={(event) => { const note = event.target.value.slice(0, 2000); edit.defect(defect, { note: note === '' ? undefined : note } as never); }} />
-        </div>
+          <div className="title">
+            <h1>
+              {defect.mark}, {table.title}
+            </h1>
+            <Link className="quiet" to={`/jobs/${job.id}/walk/area/${area.id}`}>
+              {area.name}: {climate.length === 0 ? 'air and surface still to measure' : climate.join(', ')}
+            </Link>
+            <span className="push" />
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                void remove('defect', defect, defect.mark);
+              }}
+            >
+              Delete
+            </button>
+          </div>
+          <Questions
+            key={defect.id}
+            id={defect.id}
+            table={table}
+            facts={defect.facts}
+            sense={plan.sense.defect}
+            onFacts={(facts) => {
+              edit.defect(defect, { facts });
+            }}
+          />
+          <div style={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 10 }}>
+            <TextField
+              label="Mark"
+              value={defect.mark}
+              onChange={(event) => {
+                if (event.target.value !== '') edit.defect(defect, { mark: event.target.value.slice(0, 20) });
+              }}
+            />
+            <TextField
+              label="Note"
+              value={defect.note ?? ''}
+              onChange={(event) => {
+                const note = event.target.value.slice(0, 2000);
+                edit.defect(defect, { note: note === '' ? undefined : note } as never);
+              }}
+            />
+          </div>
         </fieldset>
-        <Photos defectId={defect.id} saved={defect.version > 0} asks={relevantAsks(table, defect.facts)} onFacts={(facts) => { edit.defect(defect, { facts: { ...defect.facts, ...facts } }); }} />
+        <Photos
+          defectId={defect.id}
+          saved={defect.version > 0}
+          asks={relevantAsks(table, defect.facts)}
+          onFacts={(facts) => {
+            edit.defect(defect, { facts: { ...defect.facts, ...facts } });
+          }}
+        />
       </main>
       <aside className="pane left-rule" aria-label="What it comes to">
         <Live plan={plan} defect={defect} />
@@ -184,12 +380,21 @@ export function Walk() {
       {area && (areaId !== undefined || !defect) ? (
         <>
           <AreaPage area={area} />
-          <aside className="pane left-rule"><h2 style={{ fontSize: 17 }}>Measure once per area</h2><p>{areaTable.why}</p></aside>
+          <aside className="pane left-rule">
+            <h2 style={{ fontSize: 17 }}>Measure once per area</h2>
+            <p>{areaTable.why}</p>
+          </aside>
         </>
       ) : area && defect && plan ? (
         <DefectPage area={area} defect={defect} plan={plan} />
       ) : (
-        <main className="pane sheet"><h1>Nothing here yet</h1><p>Begin with an area: a room, a yard, a stair. Then add what you find in it.</p><Button variant="contained" onClick={addArea}>Add the first area</Button></main>
+        <main className="pane sheet">
+          <h1>Nothing here yet</h1>
+          <p>Begin with an area: a room, a yard, a stair. Then add what you find in it.</p>
+          <Button variant="contained" onClick={addArea}>
+            Add the first area
+          </Button>
+        </main>
       )}
     </div>
   );

@@ -20,13 +20,19 @@ export function useAddress(): Address {
   useEffect(() => {
     if (coming.current?.toString() === params.toString()) coming.current = undefined;
   }, [params]);
-  const change = useCallback((make: (next: URLSearchParams) => void) => {
-    setParams((before) => {
-      const next = new URLSearchParams(coming.current ?? before);
-      make(next);
-      coming.current = next;
-      return next;
-    }, { replace: true, preventScrollReset: true });
-  }, [setParams]);
+  const change = useCallback(
+    (make: (next: URLSearchParams) => void) => {
+      setParams(
+        (before) => {
+          const next = new URLSearchParams(coming.current ?? before);
+          make(next);
+          coming.current = next;
+          return next;
+        },
+        { replace: true, preventScrollReset: true },
+      );
+    },
+    [setParams],
+  );
   return [params, change];
 }

@@ -1,4 +1,28 @@
-import type { MeasuredClimate, ProductFields, ProductFileReport, ProductRecord, ProductVersion, ShelfRecord, StockFields, StockRecord, WeatherPlace, WeatherReply, AreaRecord, IssuedRecord, IssuedSummary, OneTimeLink, PhotoRecord, OwnSession, PersonRecord, Role, DefectRecord, FirmRecord, JobRecord, JobSummary, SessionRecord } from '@oddment/contracts';
+import type {
+  MeasuredClimate,
+  ProductFields,
+  ProductFileReport,
+  ProductRecord,
+  ProductVersion,
+  ShelfRecord,
+  StockFields,
+  StockRecord,
+  WeatherPlace,
+  WeatherReply,
+  AreaRecord,
+  IssuedRecord,
+  IssuedSummary,
+  OneTimeLink,
+  PhotoRecord,
+  OwnSession,
+  PersonRecord,
+  Role,
+  DefectRecord,
+  FirmRecord,
+  JobRecord,
+  JobSummary,
+  SessionRecord,
+} from '@oddment/contracts';
 import type { HouseRules } from '@oddment/core';
 import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
@@ -6,10 +30,25 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 export type Entity = 'job' | 'area' | 'defect';
 /** What can be deleted and brought back. */
 export type Removable = Entity | 'photo' | 'plan' | 'product' | 'stock';
-export const paths: Record<Removable, string> = { job: 'jobs', area: 'areas', defect: 'defects', photo: 'photos', plan: 'plans', product: 'products', stock: 'stock' };
+export const paths: Record<Removable, string> = {
+  job: 'jobs',
+  area: 'areas',
+  defect: 'defects',
+  photo: 'photos',
+  plan: 'plans',
+  product: 'products',
+  stock: 'stock',
+};
 type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | ProductRecord | StockRecord;
 
-const touched = (entity: Removable) => (entity === 'photo' ? (['photos'] as const) : entity === 'plan' ? (['plans'] as const) : entity === 'product' || entity === 'stock' ? (['shelf'] as const) : (['jobs', 'job'] as const));
+const touched = (entity: Removable) =>
+  entity === 'photo'
+    ? (['photos'] as const)
+    : entity === 'plan'
+      ? (['plans'] as const)
+      : entity === 'product' || entity === 'stock'
+        ? (['shelf'] as const)
+        : (['jobs', 'job'] as const);
 
 export const api = createApi({
   reducerPath: 'api',
@@ -17,22 +56,52 @@ export const api = createApi({
   tagTypes: ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'shelf'],
   endpoints: (build) => ({
     session: build.query<SessionRecord, undefined>({ query: () => 'session', transformResponse: followClock, providesTags: ['session'] }),
-    demoSignIn: build.mutation<SessionRecord, undefined>({ query: () => ({ url: 'demo-session', method: 'POST', body: {} }), invalidatesTags: ['session', 'jobs', 'job'] }),
-    signIn: build.mutation<SessionRecord, { login: string; password: string }>({ query: (body) => ({ url: 'session', method: 'POST', body }), invalidatesTags: ['session', 'jobs', 'job'] }),
-    firstAccount: build.mutation<SessionRecord, { firm: string; name: string; login: string; password: string }>({ query: (body) => ({ url: 'first-account', method: 'POST', body }), invalidatesTags: ['session', 'jobs'] }),
+    demoSignIn: build.mutation<SessionRecord, undefined>({
+      query: () => ({ url: 'demo-session', method: 'POST', body: {} }),
+      invalidatesTags: ['session', 'jobs', 'job'],
+    }),
+    signIn: build.mutation<SessionRecord, { login: string; password: string }>({
+      query: (body) => ({ url: 'session', method: 'POST', body }),
+      invalidatesTags: ['session', 'jobs', 'job'],
+    }),
+    firstAccount: build.mutation<SessionRecord, { firm: string; name: string; login: string; password: string }>({
+      query: (body) => ({ url: 'first-account', method: 'POST', body }),
+      invalidatesTags: ['session', 'jobs'],
+    }),
     signOut: build.mutation<undefined, undefined>({ query: () => ({ url: 'session', method: 'DELETE' }), invalidatesTags: ['session', 'jobs', 'job'] }),
-    setRules: build.mutation<FirmRecord, { change: string; version: number } & HouseRules>({ query: (body) => ({ url: 'firm', method: 'PUT', body }), invalidatesTags: ['session'] }),
-    oneTime: build.mutation<SessionRecord, { token: string; password: string }>({ query: (body) => ({ url: 'one-time', method: 'POST', body }), invalidatesTags: ['session', 'jobs', 'job'] }),
+    setRules: build.mutation<FirmRecord, { change: string; version: number } & HouseRules>({
+      query: (body) => ({ url: 'firm', method: 'PUT', body }),
+      invalidatesTags: ['session'],
+    }),
+    oneTime: build.mutation<SessionRecord, { token: string; password: string }>({
+      query: (body) => ({ url: 'one-time', method: 'POST', body }),
+      invalidatesTags: ['session', 'jobs', 'job'],
+    }),
     people: build.query<PersonRecord[], undefined>({ query: () => 'people', providesTags: ['people'] }),
-    addPerson: build.mutation<{ person: PersonRecord; link?: OneTimeLink }, { id: string; change: string; name: string; login: string; role: Role }>({ query: (body) => ({ url: 'people', method: 'POST', body }), invalidatesTags: ['people'] }),
-    changePerson: build.mutation<PersonRecord, { id: string; change: string; version: number; name: string; role: Role; disabled: boolean }>({ query: ({ id, ...body }) => ({ url: `people/${id}`, method: 'PUT', body }), invalidatesTags: ['people'] }),
-    resetPerson: build.mutation<OneTimeLink, { id: string; change: string }>({ query: ({ id, ...body }) => ({ url: `people/${id}/reset`, method: 'POST', body }), invalidatesTags: ['people'] }),
-    changePassword: build.mutation<SessionRecord, { present: string; password: string }>({ query: (body) => ({ url: 'me/password', method: 'PUT', body }), invalidatesTags: ['session', 'sessions'] }),
+    addPerson: build.mutation<{ person: PersonRecord; link?: OneTimeLink }, { id: string; change: string; name: string; login: string; role: Role }>({
+      query: (body) => ({ url: 'people', method: 'POST', body }),
+      invalidatesTags: ['people'],
+    }),
+    changePerson: build.mutation<PersonRecord, { id: string; change: string; version: number; name: string; role: Role; disabled: boolean }>({
+      query: ({ id, ...body }) => ({ url: `people/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['people'],
+    }),
+    resetPerson: build.mutation<OneTimeLink, { id: string; change: string }>({
+      query: ({ id, ...body }) => ({ url: `people/${id}/reset`, method: 'POST', body }),
+      invalidatesTags: ['people'],
+    }),
+    changePassword: build.mutation<SessionRecord, { present: string; password: string }>({
+      query: (body) => ({ url: 'me/password', method: 'PUT', body }),
+      invalidatesTags: ['session', 'sessions'],
+    }),
     sessions: build.query<OwnSession[], undefined>({ query: () => 'me/sessions', providesTags: ['sessions'] }),
     endSession: build.mutation<undefined, string>({ query: (id) => ({ url: `me/sessions/${id}`, method: 'DELETE' }), invalidatesTags: ['sessions'] }),
     jobs: build.query<JobSummary[], undefined>({ query: () => 'jobs', providesTags: ['jobs'] }),
     job: build.query<JobRecord, string>({ query: (id) => `jobs/${id}`, providesTags: ['job'] }),
-    createJob: build.mutation<JobRecord, Omit<JobRecord, 'areas' | 'version'> & { change: string }>({ query: (body) => ({ url: 'jobs', method: 'POST', body }), invalidatesTags: ['jobs'] }),
+    createJob: build.mutation<JobRecord, Omit<JobRecord, 'areas' | 'version'> & { change: string }>({
+      query: (body) => ({ url: 'jobs', method: 'POST', body }),
+      invalidatesTags: ['jobs'],
+    }),
     importJob: build.mutation<JobRecord, unknown>({ query: (body) => ({ url: 'job-files', method: 'POST', body }), invalidatesTags: ['jobs'] }),
     remove: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string }>({
       query: ({ entity, id, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body }),
@@ -43,15 +112,35 @@ export const api = createApi({
       invalidatesTags: (_done, _error, { entity }) => touched(entity),
     }),
     photos: build.query<PhotoRecord[], string>({ query: (defectId) => `defects/${defectId}/photos`, providesTags: ['photos'] }),
-    changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({ query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body }), invalidatesTags: ['photos'] }),
-    weather: build.query<{ places: WeatherPlace[]; place: string; reply: WeatherReply }, { place?: string; hours: number }>({ query: ({ place, hours }) => `weather?hours=${String(hours)}${place === undefined ? '' : `&place=${encodeURIComponent(place)}`}` }),
+    changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({
+      query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['photos'],
+    }),
+    weather: build.query<{ places: WeatherPlace[]; place: string; reply: WeatherReply }, { place?: string; hours: number }>({
+      query: ({ place, hours }) => `weather?hours=${String(hours)}${place === undefined ? '' : `&place=${encodeURIComponent(place)}`}`,
+    }),
     shelf: build.query<ShelfRecord, undefined>({ query: () => 'shelf', providesTags: ['shelf'] }),
     productVersions: build.query<ProductVersion[], string>({ query: (id) => `products/${id}/versions`, providesTags: ['shelf'] }),
-    createProduct: build.mutation<ProductRecord, ProductFields & { id: string; change: string }>({ query: (body) => ({ url: 'products', method: 'POST', body }), invalidatesTags: ['shelf'] }),
-    changeProduct: build.mutation<ProductRecord, ProductFields & { id: string; change: string; version: number }>({ query: ({ id, ...body }) => ({ url: `products/${id}`, method: 'PUT', body }), invalidatesTags: ['shelf'] }),
-    importProducts: build.mutation<ProductFileReport, { change: string; text: string }>({ query: (body) => ({ url: 'product-files', method: 'POST', body }), invalidatesTags: ['shelf'] }),
-    createStock: build.mutation<StockRecord, StockFields & { id: string; change: string }>({ query: (body) => ({ url: 'stock', method: 'POST', body }), invalidatesTags: ['shelf'] }),
-    changeStock: build.mutation<StockRecord, StockFields & { id: string; change: string; version: number }>({ query: ({ id, ...body }) => ({ url: `stock/${id}`, method: 'PUT', body }), invalidatesTags: ['shelf'] }),
+    createProduct: build.mutation<ProductRecord, ProductFields & { id: string; change: string }>({
+      query: (body) => ({ url: 'products', method: 'POST', body }),
+      invalidatesTags: ['shelf'],
+    }),
+    changeProduct: build.mutation<ProductRecord, ProductFields & { id: string; change: string; version: number }>({
+      query: ({ id, ...body }) => ({ url: `products/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['shelf'],
+    }),
+    importProducts: build.mutation<ProductFileReport, { change: string; text: string }>({
+      query: (body) => ({ url: 'product-files', method: 'POST', body }),
+      invalidatesTags: ['shelf'],
+    }),
+    createStock: build.mutation<StockRecord, StockFields & { id: string; change: string }>({
+      query: (body) => ({ url: 'stock', method: 'POST', body }),
+      invalidatesTags: ['shelf'],
+    }),
+    changeStock: build.mutation<StockRecord, StockFields & { id: string; change: string; version: number }>({
+      query: ({ id, ...body }) => ({ url: `stock/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['shelf'],
+    }),
     measured: build.query<MeasuredClimate, { hours: number }>({ query: ({ hours }) => `measured?hours=${String(hours)}` }),
     issuedPlans: build.query<IssuedSummary[], string>({ query: (jobId) => `jobs/${jobId}/plans`, providesTags: ['plans'] }),
     issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),
@@ -59,6 +148,9 @@ export const api = createApi({
       query: ({ defectId, ...body }) => ({ url: `defects/${defectId}/plans`, method: 'POST', body }),
       invalidatesTags: ['plans'],
     }),
-    changeIssued: build.mutation<IssuedSummary, { id: string; change: string; version: number; state: 'begun' | 'done' }>({ query: ({ id, ...body }) => ({ url: `plans/${id}`, method: 'PUT', body }), invalidatesTags: ['plans'] }),
+    changeIssued: build.mutation<IssuedSummary, { id: string; change: string; version: number; state: 'begun' | 'done' }>({
+      query: ({ id, ...body }) => ({ url: `plans/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['plans'],
+    }),
   }),
 });

@@ -40,7 +40,13 @@ export const draftsSlice = createSlice({
   initialState,
   reducers: {
     // what was on its way when the page ended is sent again: the server knows a repeat by its change
-    loaded: (_state, { payload }: PayloadAction<Partial<DraftsState>>) => ({ ...initialState, ...payload, drafts: Object.fromEntries(Object.entries(payload.drafts ?? {}).map(([key, draft]) => [key, draft.state === 'sending' ? { ...draft, state: 'waiting' as const } : draft])) }),
+    loaded: (_state, { payload }: PayloadAction<Partial<DraftsState>>) => ({
+      ...initialState,
+      ...payload,
+      drafts: Object.fromEntries(
+        Object.entries(payload.drafts ?? {}).map(([key, draft]) => [key, draft.state === 'sending' ? { ...draft, state: 'waiting' as const } : draft]),
+      ),
+    }),
     edited: (state, { payload }: PayloadAction<Omit<Draft, 'state'>>) => {
       const key = draftKey(payload.entity, payload.id);
       const before = state.drafts[key];
@@ -73,7 +79,10 @@ export const draftsSlice = createSlice({
         draft.state = 'waiting';
       }
     },
-    failed: (state, { payload }: PayloadAction<{ key: string; change: string; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }>) => {
+    failed: (
+      state,
+      { payload }: PayloadAction<{ key: string; change: string; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }>,
+    ) => {
       const draft = state.drafts[payload.key];
       if (!draft || draft.change !== payload.change) {
         if (draft?.state === 'sending') draft.state = 'waiting';

@@ -54,7 +54,17 @@ export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord
 }
 
 function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: DefectRecord): DefectFields {
-  return { kind, mark, facts, confirmed, decisions, ...(choice && { choice }), ...(schools && { schools }), ...(sand && { sand }), ...(note !== undefined && { note }) } as DefectFields;
+  return {
+    kind,
+    mark,
+    facts,
+    confirmed,
+    decisions,
+    ...(choice && { choice }),
+    ...(schools && { schools }),
+    ...(sand && { sand }),
+    ...(note !== undefined && { note }),
+  } as DefectFields;
 }
 
 /** Whether the person may plan: change jobs, areas and defects. */
@@ -83,7 +93,16 @@ export function useEdit(jobId: string) {
         of('defect', defect.id, defect.version, Object.fromEntries(Object.entries(body).filter(([, v]) => v !== undefined)) as unknown as DefectFields);
       },
       area: (area: AreaRecord, patch: Partial<AreaFields>) => of('area', area.id, area.version, { name: area.name, facts: area.facts, ...patch }),
-      job: (job: JobRecord, patch: Partial<JobFields>) => of('job', job.id, job.version, { site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people, ...patch }),
+      job: (job: JobRecord, patch: Partial<JobFields>) =>
+        of('job', job.id, job.version, {
+          site: job.site,
+          client: job.client,
+          timeZone: job.timeZone,
+          units: job.units,
+          startAt: job.startAt,
+          people: job.people,
+          ...patch,
+        }),
       newArea: (body: AreaFields) => {
         const id = uuid();
         of('area', id, 0, body, jobId);

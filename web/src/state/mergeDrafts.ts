@@ -14,14 +14,23 @@ export function mergeDrafts(job: JobRecord, drafts: Readonly<Record<string, Draf
   const made = (entity: Draft['entity'], parentId: string) => own.filter((d) => d.entity === entity && d.parentId === parentId && !known.has(d.id));
   const withDefects = (area: Omit<AreaRecord, 'defects'>, defects: readonly DefectRecord[]): AreaRecord => ({
     ...area,
-    defects: [...defects.map((d) => { const draft = of('defect', d.id); return draft ? defectOf(draft, d.version) : d; }), ...made('defect', area.id).map((d) => defectOf(d, 0))],
+    defects: [
+      ...defects.map((d) => {
+        const draft = of('defect', d.id);
+        return draft ? defectOf(draft, d.version) : d;
+      }),
+      ...made('defect', area.id).map((d) => defectOf(d, 0)),
+    ],
   });
   const jobDraft = of('job', job.id);
   return {
     ...job,
     ...(jobDraft && (jobDraft.body as JobFields)),
     areas: [
-      ...job.areas.map((a) => { const draft = of('area', a.id); return withDefects(draft ? { ...a, ...(draft.body as AreaFields) } : a, a.defects); }),
+      ...job.areas.map((a) => {
+        const draft = of('area', a.id);
+        return withDefects(draft ? { ...a, ...(draft.body as AreaFields) } : a, a.defects);
+      }),
       ...made('area', job.id).map((d) => withDefects({ ...(d.body as AreaFields), id: d.id, version: 0 }, [])),
     ],
   };

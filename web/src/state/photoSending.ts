@@ -28,8 +28,12 @@ function shrunk(task: ShrinkTask): Promise<ShrinkAnswer> {
       worker.terminate();
       done(answer);
     };
-    worker.addEventListener('message', (event: MessageEvent<ShrinkAnswer>) => { end(event.data); });
-    worker.addEventListener('error', () => { end({ ok: false, why: 'The picture could not be made smaller here.' }); });
+    worker.addEventListener('message', (event: MessageEvent<ShrinkAnswer>) => {
+      end(event.data);
+    });
+    worker.addEventListener('error', () => {
+      end({ ok: false, why: 'The picture could not be made smaller here.' });
+    });
     worker.postMessage(task);
   });
 }
@@ -37,8 +41,12 @@ function shrunk(task: ShrinkTask): Promise<ShrinkAnswer> {
 async function base64(blob: Blob): Promise<string> {
   const url = await new Promise<string>((done, failed) => {
     const reader = new FileReader();
-    reader.addEventListener('load', () => { done(reader.result as string); });
-    reader.addEventListener('error', () => { failed(new Error('the picture cannot be read')); });
+    reader.addEventListener('load', () => {
+      done(reader.result as string);
+    });
+    reader.addEventListener('error', () => {
+      failed(new Error('the picture cannot be read'));
+    });
     reader.readAsDataURL(blob);
   });
   return url.slice(url.indexOf(',') + 1);
@@ -49,7 +57,9 @@ async function send(photo: WaitingPhoto, jpeg: Blob): Promise<Pick<WaitingPhoto,
   let response: Response;
   try {
     response = await fetch(`/api/defects/${photo.defectId}/photos`, {
-      method: 'POST', credentials: 'same-origin', headers: { 'content-type': 'application/json' },
+      method: 'POST',
+      credentials: 'same-origin',
+      headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ id, change, jpeg: await base64(jpeg), ...(takenAt !== undefined && { takenAt }), ...(position && { position }) }),
     });
   } catch {
@@ -57,7 +67,8 @@ async function send(photo: WaitingPhoto, jpeg: Blob): Promise<Pick<WaitingPhoto,
   }
   if (response.ok) return undefined;
   // a defect that is not saved itself yet is not there yet: the photo waits for it
-  if (response.status >= 500 || response.status === 401 || response.status === 404) return { state: 'offline', message: 'Kept here, the server cannot take it now.' };
+  if (response.status >= 500 || response.status === 401 || response.status === 404)
+    return { state: 'offline', message: 'Kept here, the server cannot take it now.' };
   const problem = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
   return { state: 'refused', message: problem?.problems?.[0]?.message ?? problem?.detail ?? 'The server refused it.' };
 }
@@ -90,7 +101,10 @@ async function sendAll(store: Store): Promise<void> {
   }
   running = false;
   await keepList(store);
-  if (again) setTimeout(() => { void sendAll(store); }, retryMs);
+  if (again)
+    setTimeout(() => {
+      void sendAll(store);
+    }, retryMs);
   else if (Object.values(store.getState().photos).some((p) => p.state === 'waiting')) void sendAll(store);
 }
 
@@ -123,7 +137,9 @@ export async function letGo(store: Store, id: string): Promise<void> {
 export async function resumePhotos(store: Store): Promise<void> {
   const kept = await get<PhotosState>(listKey).catch(() => undefined);
   // one that was still being made smaller is gone with its page
-  const rest = Object.values(kept ?? {}).filter((p) => p.bytes !== undefined).map((p): WaitingPhoto => (p.state === 'refused' ? p : { ...p, state: 'waiting' }));
+  const rest = Object.values(kept ?? {})
+    .filter((p) => p.bytes !== undefined)
+    .map((p): WaitingPhoto => (p.state === 'refused' ? p : { ...p, state: 'waiting' }));
   if (rest.length === 0) return;
   store.dispatch(resumed(Object.fromEntries(rest.map((p) => [p.id, p]))));
   void sendAll(store);

@@ -23,8 +23,12 @@ function watch(listener: () => void): () => void {
   listeners.add(listener);
   if (!source) {
     const own = new EventSource('/api/readings');
-    own.addEventListener('state', (event: MessageEvent<string>) => { put({ state: JSON.parse(event.data) as ReadingsState, listening: true }); });
-    own.addEventListener('error', () => { put({ ...heard, listening: false }); });
+    own.addEventListener('state', (event: MessageEvent<string>) => {
+      put({ state: JSON.parse(event.data) as ReadingsState, listening: true });
+    });
+    own.addEventListener('error', () => {
+      put({ ...heard, listening: false });
+    });
     source = own;
   }
   return () => {
@@ -37,7 +41,11 @@ function watch(listener: () => void): () => void {
 
 /** The readings as they come in. */
 export function useReadings(): Heard {
-  return useSyncExternalStore(watch, () => heard, () => heard);
+  return useSyncExternalStore(
+    watch,
+    () => heard,
+    () => heard,
+  );
 }
 
 /** A live value for a field: the latest reading of it, and since when there is none where the line is down. */
@@ -70,7 +78,16 @@ export function instrumentClock({ at }: Reading): string {
 }
 
 /** Which reading an input of a formula or a question may take, by its name. */
-const readBy: Readonly<Record<string, ReadQuantity>> = { airC: 'airC', roomC: 'airC', humidityPct: 'humidityPct', slabC: 'surfaceC', surfaceC: 'surfaceC', firstL: 'labL', firstA: 'labA', firstB: 'labB' };
+const readBy: Readonly<Record<string, ReadQuantity>> = {
+  airC: 'airC',
+  roomC: 'airC',
+  humidityPct: 'humidityPct',
+  slabC: 'surfaceC',
+  surfaceC: 'surfaceC',
+  firstL: 'labL',
+  firstA: 'labA',
+  firstB: 'labB',
+};
 
 export function readFor(name: string): ReadQuantity | undefined {
   return readBy[name];

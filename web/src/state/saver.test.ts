@@ -43,7 +43,8 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const change = (n: number, note: string, more: Partial<Draft> = {}) => edited({ entity: 'defect', id: 'd', jobId: 'j', version: 3, change: `c${String(n)}`, body: { note } as never, ...more });
+const change = (n: number, note: string, more: Partial<Draft> = {}) =>
+  edited({ entity: 'defect', id: 'd', jobId: 'j', version: 3, change: `c${String(n)}`, body: { note } as never, ...more });
 const settle = () => vi.advanceTimersByTimeAsync(600);
 const retry = () => vi.advanceTimersByTimeAsync(4100);
 
@@ -77,7 +78,11 @@ describe('what is typed', () => {
     await settle();
     await retry();
     expect(sent).toHaveLength(1);
-    expect(store.getState().drafts.drafts[draftKey('defect', 'd')]).toMatchObject({ state: 'refused', message: 'Depth: 900 mm cannot be.', body: { note: 'deep' } });
+    expect(store.getState().drafts.drafts[draftKey('defect', 'd')]).toMatchObject({
+      state: 'refused',
+      message: 'Depth: 900 mm cannot be.',
+      body: { note: 'deep' },
+    });
   });
 
   it('against a version that moved on waits for a decision; taken as mine it goes against what stands now', async () => {
@@ -103,16 +108,28 @@ describe('what is typed', () => {
     // the page ends while it is sent; the server had it all the same
     const kept = first.getState().drafts;
     const second = page(json(409, { detail: 'Changed meanwhile.', current: { version: 4 } }), json(200, { version: 4 }), json(200, { version: 5 }));
-    second.dispatch(draftsSlice.actions.loaded({ ...kept, drafts: Object.fromEntries(Object.entries(kept.drafts).map(([key, d]) => [key, { ...d, state: 'sending' as const }])) }));
+    second.dispatch(
+      draftsSlice.actions.loaded({
+        ...kept,
+        drafts: Object.fromEntries(Object.entries(kept.drafts).map(([key, d]) => [key, { ...d, state: 'sending' as const }])),
+      }),
+    );
     second.dispatch(change(2, 'taken back', { version: 9 }));
     sent = [];
     await settle();
-    expect(sent.map((s) => [s.body['change'], s.body['version']])).toEqual([['c2', 3], ['c1', 3], ['c2', 4]]);
+    expect(sent.map((s) => [s.body['change'], s.body['version']])).toEqual([
+      ['c2', 3],
+      ['c1', 3],
+      ['c2', 4],
+    ]);
     expect(second.getState().drafts.drafts).toEqual({});
   });
 
   it('is a conflict where somebody else was there first, whatever answers were lost', async () => {
-    for (const met of [[json(409, { detail: 'Changed meanwhile.', current: { version: 5 } })], [json(409, { detail: 'Changed meanwhile.', current: { version: 4 } }), json(409, { detail: 'Changed meanwhile.', current: { version: 4 } })]]) {
+    for (const met of [
+      [json(409, { detail: 'Changed meanwhile.', current: { version: 5 } })],
+      [json(409, { detail: 'Changed meanwhile.', current: { version: 4 } }), json(409, { detail: 'Changed meanwhile.', current: { version: 4 } })],
+    ]) {
       const store = page(away, ...met);
       store.dispatch(change(1, 'mine'));
       await settle();
@@ -124,7 +141,13 @@ describe('what is typed', () => {
 
   it('is sent again after the page ended on the way, under the change that the server may know', async () => {
     const store = page(json(200, { version: 4 }));
-    store.dispatch(draftsSlice.actions.loaded({ drafts: { 'defect:d': { entity: 'defect', id: 'd', jobId: 'j', version: 3, change: 'c1', body: { note: 'damp' } as never, state: 'sending', sent: true } } }));
+    store.dispatch(
+      draftsSlice.actions.loaded({
+        drafts: {
+          'defect:d': { entity: 'defect', id: 'd', jobId: 'j', version: 3, change: 'c1', body: { note: 'damp' } as never, state: 'sending', sent: true },
+        },
+      }),
+    );
     await settle();
     expect(sent.map((s) => s.body['change'])).toEqual(['c1']);
     expect(store.getState().drafts.drafts).toEqual({});
@@ -132,12 +155,18 @@ describe('what is typed', () => {
 
   it('of a new record whose answer was lost goes on as a change of it', async () => {
     const store = page(away, json(409, { detail: 'This id is taken. Make a new one.' }), json(201, { version: 1 }), json(200, { version: 2 }));
-    const made = (n: number, note: string) => edited({ entity: 'defect', id: 'd', jobId: 'j', parentId: 'a', change: `c${String(n)}`, body: { note } as never });
+    const made = (n: number, note: string) =>
+      edited({ entity: 'defect', id: 'd', jobId: 'j', parentId: 'a', change: `c${String(n)}`, body: { note } as never });
     store.dispatch(made(1, 'first'));
     await settle();
     store.dispatch(made(2, 'second'));
     await settle();
-    expect(sent.map((s) => [s.method, s.body['change']])).toEqual([['POST', 'c1'], ['POST', 'c2'], ['POST', 'c1'], ['PUT', 'c2']]);
+    expect(sent.map((s) => [s.method, s.body['change']])).toEqual([
+      ['POST', 'c1'],
+      ['POST', 'c2'],
+      ['POST', 'c1'],
+      ['PUT', 'c2'],
+    ]);
     expect(sent[3]).toMatchObject({ address: '/api/defects/d', body: { note: 'second', version: 1 } });
     expect(store.getState().drafts.drafts).toEqual({});
   });
@@ -149,7 +178,10 @@ describe('what is typed', () => {
     await settle();
     await settle();
     await settle();
-    expect(sent.map((s) => [s.method, s.address])).toEqual([['POST', '/api/jobs/j/areas'], ['POST', '/api/areas/a/defects']]);
+    expect(sent.map((s) => [s.method, s.address])).toEqual([
+      ['POST', '/api/jobs/j/areas'],
+      ['POST', '/api/areas/a/defects'],
+    ]);
     expect(store.getState().drafts.drafts).toEqual({});
   });
 });
@@ -160,7 +192,18 @@ describe('drafts that the page of version 0.4.0 left unsent', () => {
     const store = page(json(200, { version: 9 }));
     store.dispatch(draftsSlice.actions.loaded(left));
     for (let i = 0; i < 4; i++) await settle();
-    expect(sent.map(({ address, method, body }) => [method, address.split('/')[2], check<object>(address.includes('defects') ? ChangeDefectBody : ChangeJobBody, body).ok])).toEqual(expect.arrayContaining([['PUT', 'defects', true], ['PUT', 'jobs', true]]));
+    expect(
+      sent.map(({ address, method, body }) => [
+        method,
+        address.split('/')[2],
+        check<object>(address.includes('defects') ? ChangeDefectBody : ChangeJobBody, body).ok,
+      ]),
+    ).toEqual(
+      expect.arrayContaining([
+        ['PUT', 'defects', true],
+        ['PUT', 'jobs', true],
+      ]),
+    );
     expect(store.getState().drafts).toEqual({ ...left, drafts: {} });
   });
 });

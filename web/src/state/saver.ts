@@ -35,7 +35,12 @@ saver.startListening({
 /** Puts a draft to the server as one change against a version, or makes its record where there is none yet. */
 function put({ entity, id, parentId, body }: Draft, change: string, version: number | undefined): Promise<Response> {
   const address = version !== undefined ? `${paths[entity]}/${id}` : entity === 'area' ? `jobs/${parentId ?? ''}/areas` : `areas/${parentId ?? ''}/defects`;
-  return fetch(`/api/${address}`, { method: version === undefined ? 'POST' : 'PUT', credentials: 'same-origin', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ ...body, change, ...(version === undefined ? { id } : { version }) }) });
+  return fetch(`/api/${address}`, {
+    method: version === undefined ? 'POST' : 'PUT',
+    credentials: 'same-origin',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ ...body, change, ...(version === undefined ? { id } : { version }) }),
+  });
 }
 
 /**
@@ -55,12 +60,17 @@ async function ownVersion(draft: Draft, standing: number | undefined): Promise<n
   return undefined;
 }
 
-async function send(draft: Draft): Promise<{ ok: true; version: number } | { ok: false; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }> {
+async function send(
+  draft: Draft,
+): Promise<{ ok: true; version: number } | { ok: false; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }> {
   let response: Response;
   try {
     response = await put(draft, draft.change, draft.version);
     if (response.status === 409 && draft.unanswered) {
-      const met = (await response.clone().json().catch(() => undefined)) as ProblemDocument | undefined;
+      const met = (await response
+        .clone()
+        .json()
+        .catch(() => undefined)) as ProblemDocument | undefined;
       const own = await ownVersion(draft, (met?.current as { version?: number } | undefined)?.version);
       if (own !== undefined) response = await put(draft, draft.change, own);
     }
@@ -68,15 +78,19 @@ async function send(draft: Draft): Promise<{ ok: true; version: number } | { ok:
     return { ok: false, state: 'offline', message: 'The server does not answer.' };
   }
   if (response.ok) return { ok: true, version: ((await response.json()) as { version: number }).version };
-  if (response.status >= 500 || response.status === 401) return { ok: false, state: 'offline', message: response.status === 401 ? 'Sign in again.' : 'The server cannot take it now.' };
+  if (response.status >= 500 || response.status === 401)
+    return { ok: false, state: 'offline', message: response.status === 401 ? 'Sign in again.' : 'The server cannot take it now.' };
   const problem = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
   const current = problem?.current as { version?: number } | undefined;
-  if (response.status === 409 && current?.version !== undefined) return { ok: false, state: 'conflict', message: problem?.detail ?? 'Changed meanwhile.', standing: current.version };
+  if (response.status === 409 && current?.version !== undefined)
+    return { ok: false, state: 'conflict', message: problem?.detail ?? 'Changed meanwhile.', standing: current.version };
   return { ok: false, state: 'refused', message: problem?.problems?.map((p) => p.message).join(' ') ?? problem?.detail ?? 'The server refused it.' };
 }
 
 saver.startListening({
-  matcher: (action): action is ReturnType<typeof edited> | ReturnType<typeof mineAgain> | ReturnType<typeof loaded> | ReturnType<typeof kept> | ReturnType<typeof failed> =>
+  matcher: (
+    action,
+  ): action is ReturnType<typeof edited> | ReturnType<typeof mineAgain> | ReturnType<typeof loaded> | ReturnType<typeof kept> | ReturnType<typeof failed> =>
     edited.match(action) || mineAgain.match(action) || loaded.match(action) || kept.match(action) || failed.match(action),
   effect: async (action, listener) => {
     const { dispatch } = listener;
@@ -85,7 +99,9 @@ saver.startListening({
     for (;;) {
       const { drafts } = listener.getState().drafts;
       // a record that is still to be made goes before what belongs to it
-      const next = Object.values(drafts).filter((d) => d.state === 'waiting' || d.state === 'offline').sort((a, b) => Number(a.entity === 'defect') - Number(b.entity === 'defect'))[0];
+      const next = Object.values(drafts)
+        .filter((d) => d.state === 'waiting' || d.state === 'offline')
+        .sort((a, b) => Number(a.entity === 'defect') - Number(b.entity === 'defect'))[0];
       if (!next) return;
       const key = draftKey(next.entity, next.id);
       dispatch(sending(key));

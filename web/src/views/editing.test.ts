@@ -9,7 +9,15 @@ describe('a grid of readings while it is entered', () => {
     expect(gridOf(emptyGrid)).toBeUndefined();
     const full = { ...emptyGrid, depths: emptyGrid.depths.map((_d, i) => i) };
     const grid = gridOf(full);
-    expect(grid).toEqual({ xMm: [0, 100, 200, 300], yMm: [0, 100, 200], depthMm: [[0, 1, 2, 3], [4, 5, 6, 7], [8, 9, 10, 11]] });
+    expect(grid).toEqual({
+      xMm: [0, 100, 200, 300],
+      yMm: [0, 100, 200],
+      depthMm: [
+        [0, 1, 2, 3],
+        [4, 5, 6, 7],
+        [8, 9, 10, 11],
+      ],
+    });
     expect(grid && editOf(grid)).toEqual(full);
   });
 
@@ -25,8 +33,16 @@ describe('a grid of readings while it is entered', () => {
   });
 
   it('is walked with the arrows and Enter, never out of it', () => {
-    expect([nextCell(5, 'ArrowUp', 4, 12), nextCell(5, 'ArrowDown', 4, 12), nextCell(5, 'Enter', 4, 12), nextCell(5, 'ArrowLeft', 4, 12)]).toEqual([1, 9, 6, 4]);
-    expect([nextCell(0, 'ArrowUp', 4, 12), nextCell(4, 'ArrowLeft', 4, 12), nextCell(3, 'ArrowRight', 4, 12), nextCell(11, 'Enter', 4, 12), nextCell(5, 'x', 4, 12)]).toEqual([undefined, undefined, undefined, undefined, undefined]);
+    expect([nextCell(5, 'ArrowUp', 4, 12), nextCell(5, 'ArrowDown', 4, 12), nextCell(5, 'Enter', 4, 12), nextCell(5, 'ArrowLeft', 4, 12)]).toEqual([
+      1, 9, 6, 4,
+    ]);
+    expect([
+      nextCell(0, 'ArrowUp', 4, 12),
+      nextCell(4, 'ArrowLeft', 4, 12),
+      nextCell(3, 'ArrowRight', 4, 12),
+      nextCell(11, 'Enter', 4, 12),
+      nextCell(5, 'x', 4, 12),
+    ]).toEqual([undefined, undefined, undefined, undefined, undefined]);
   });
 });
 
@@ -49,14 +65,22 @@ describe('a dragged corner', () => {
   });
 
   it('never moves farther than half a step, or to its neighbor', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 2000 }), fc.integer({ min: 0, max: 2000 }), fc.constantFrom(1, 5, 10, 50), (xMm, yMm, step) => {
-      const to = snapped({ xMm, yMm }, [{ xMm: 700, yMm: 700 }], step, 6);
-      expect(Math.abs(to.xMm - xMm)).toBeLessThanOrEqual(Math.max(step / 2, 6));
-      expect(Math.abs(to.yMm - yMm)).toBeLessThanOrEqual(Math.max(step / 2, 6));
-    }));
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2000 }), fc.integer({ min: 0, max: 2000 }), fc.constantFrom(1, 5, 10, 50), (xMm, yMm, step) => {
+        const to = snapped({ xMm, yMm }, [{ xMm: 700, yMm: 700 }], step, 6);
+        expect(Math.abs(to.xMm - xMm)).toBeLessThanOrEqual(Math.max(step / 2, 6));
+        expect(Math.abs(to.yMm - yMm)).toBeLessThanOrEqual(Math.max(step / 2, 6));
+      }),
+    );
   });
 
-  it.each([[80, 'metric', 1], [420, 'metric', 5], [4000, 'metric', 50], [90_000, 'metric', 100], [420, 'us', 6.35]] as const)('takes a step that suits %d mm in %s: %d', (size, units, step) => {
+  it.each([
+    [80, 'metric', 1],
+    [420, 'metric', 5],
+    [4000, 'metric', 50],
+    [90_000, 'metric', 100],
+    [420, 'us', 6.35],
+  ] as const)('takes a step that suits %d mm in %s: %d', (size, units, step) => {
     expect(stepFor(size, units)).toBe(step);
   });
 });

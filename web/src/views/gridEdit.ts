@@ -47,6 +47,15 @@ export function gridOf(edit: GridEdit): DepthGrid | undefined {
 /** The cell that an arrow key or Enter leads to; nothing where it would leave the grid. */
 export function nextCell(at: number, key: string, columns: number, count: number): number | undefined {
   const column = at % columns;
-  const to = key === 'ArrowUp' ? at - columns : key === 'ArrowDown' ? at + columns : key === 'ArrowLeft' && column > 0 ? at - 1 : (key === 'ArrowRight' && column < columns - 1) || key === 'Enter' ? at + 1 : -1;
+  const to =
+    key === 'ArrowUp'
+      ? at - columns
+      : key === 'ArrowDown'
+        ? at + columns
+        : key === 'ArrowLeft' && column > 0
+          ? at - 1
+          : (key === 'ArrowRight' && column < columns - 1) || key === 'Enter'
+            ? at + 1
+            : -1;
   return to >= 0 && to < count ? to : undefined;
 }

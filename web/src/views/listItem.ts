@@ -22,7 +22,9 @@ export function listItem(plan: RepairPlan, how: Telling): ListItem {
     if (stop) return { size, line: `stop: ${stop.title.toLowerCase()}`, tone: 'halt' };
     if (match.chosen) return { size, line: `${table.title}: ${match.chosen.candidate.system.title.toLowerCase()}, chosen`, tone: 'plain' };
     const [best] = match.candidates;
-    return best && best.grade !== 'out' ? { size, line: `${table.title}: ${best.system.title.toLowerCase()}`, tone: 'plain' } : { size, line: `${table.title}: nothing fits yet`, tone: 'todo' };
+    return best && best.grade !== 'out'
+      ? { size, line: `${table.title}: ${best.system.title.toLowerCase()}`, tone: 'plain' }
+      : { size, line: `${table.title}: nothing fits yet`, tone: 'todo' };
   }
   const { subject } = plan;
   const size = tell(say`${subject.length}, ${subject.widest}`, how);
@@ -30,5 +32,9 @@ export function listItem(plan: RepairPlan, how: Telling): ListItem {
   if (open) return { size, line: `Stop: ${open.title.toLowerCase()}`, tone: 'halt' };
   if (!plan.planned) return { size, line: 'nothing fits yet', tone: 'todo' };
   if (plan.planned.by === 'proposal') return { size, line: 'still to choose', tone: 'todo' };
-  return { size, line: `${choiceLabel(table, 'movement', subject.choices.movement)}, ${choiceLabel(table, 'traffic', subject.choices.traffic)}, chosen`, tone: 'plain' };
+  return {
+    size,
+    line: `${choiceLabel(table, 'movement', subject.choices.movement)}, ${choiceLabel(table, 'traffic', subject.choices.traffic)}, chosen`,
+    tone: 'plain',
+  };
 }

@@ -8,6 +8,11 @@ export function nextMark(area: AreaRecord): string {
   });
   const last = numbered.sort((a, b) => a.n - b.n)[numbered.length - 1];
   if (last) return `${last.letters}${String(last.n + 1).padStart(2, '0')}`;
-  const letters = area.name.split(/\s+/).map((w) => w[0] ?? '').join('').toUpperCase().slice(0, 3);
+  const letters = area.name
+    .split(/\s+/)
+    .map((w) => w[0] ?? '')
+    .join('')
+    .toUpperCase()
+    .slice(0, 3);
   return `${letters === '' ? 'A' : letters}-01`;
 }

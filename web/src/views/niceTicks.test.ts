@@ -15,12 +15,21 @@ describe('ticks', () => {
   });
 
   it('hold the whole range, in no more steps than about asked', () => {
-    fc.assert(fc.property(fc.double({ min: -1e4, max: 1e4, noNaN: true }), fc.double({ min: 1e-3, max: 1e5, noNaN: true }), fc.constantFrom('ratio', 'temperature', 'duration', 'depth', 'volume' as const), fc.constantFrom('metric', 'us' as const), fc.integer({ min: 2, max: 8 }), (from, span, kind, units, count) => {
-      const t = niceTicks(from, from + span, kind, units, count);
-      expect(t.min).toBeLessThanOrEqual(from + span * 1e-6);
-      expect(t.max).toBeGreaterThanOrEqual(from + span * (1 - 1e-6));
-      expect(t.steps).toBeGreaterThanOrEqual(1);
-      expect(t.steps).toBeLessThanOrEqual(count + 2);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: -1e4, max: 1e4, noNaN: true }),
+        fc.double({ min: 1e-3, max: 1e5, noNaN: true }),
+        fc.constantFrom('ratio', 'temperature', 'duration', 'depth', 'volume' as const),
+        fc.constantFrom('metric', 'us' as const),
+        fc.integer({ min: 2, max: 8 }),
+        (from, span, kind, units, count) => {
+          const t = niceTicks(from, from + span, kind, units, count);
+          expect(t.min).toBeLessThanOrEqual(from + span * 1e-6);
+          expect(t.max).toBeGreaterThanOrEqual(from + span * (1 - 1e-6));
+          expect(t.steps).toBeGreaterThanOrEqual(1);
+          expect(t.steps).toBeLessThanOrEqual(count + 2);
+        },
+      ),
+    );
   });
 });

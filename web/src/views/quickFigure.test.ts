@@ -8,7 +8,8 @@ const named = (name: string) => {
   if (!found) throw new Error(name);
   return found;
 };
-const problemOf = (name: string, typed: Record<string, string>, input: string) => quickFigure(named(name), typed, 'metric').inputs.find((i) => i.name === input)?.problem;
+const problemOf = (name: string, typed: Record<string, string>, input: string) =>
+  quickFigure(named(name), typed, 'metric').inputs.find((i) => i.name === input)?.problem;
 
 describe('a quick figure', () => {
   it('follows what is typed, in the units of the page', () => {
@@ -64,7 +65,12 @@ describe('a quick figure', () => {
 
   it('keeps its numbers when the units change; a measure with its own unit stays as typed', () => {
     const kinds = { airC: 'temperature', depthMm: 'depth', widthMm: 'crackWidth' } as const;
-    expect(inUnits({ airC: '20', depthMm: '25.4', widthMm: '3/16 in', place: 'harbor-town' }, kinds, 'metric', 'us')).toEqual({ airC: '68', depthMm: '1', widthMm: '3/16 in', place: 'harbor-town' });
+    expect(inUnits({ airC: '20', depthMm: '25.4', widthMm: '3/16 in', place: 'harbor-town' }, kinds, 'metric', 'us')).toEqual({
+      airC: '68',
+      depthMm: '1',
+      widthMm: '3/16 in',
+      place: 'harbor-town',
+    });
     expect(inUnits({ airC: '68' }, kinds, 'us', 'metric')).toEqual({ airC: '20' });
     expect(inUnits({ airC: 'mild' }, kinds, 'us', 'metric')).toEqual({ airC: 'mild' });
   });

@@ -1,4 +1,16 @@
-import { bareUnit, baseUnits, DoNotGoTogether, evaluate, OutOfRange, parseMeasure, showValue, type Formula, type Inputs, type InputSpec, type UnitSystem } from '@oddment/core';
+import {
+  bareUnit,
+  baseUnits,
+  DoNotGoTogether,
+  evaluate,
+  OutOfRange,
+  parseMeasure,
+  showValue,
+  type Formula,
+  type Inputs,
+  type InputSpec,
+  type UnitSystem,
+} from '@oddment/core';
 
 /** A value that an instrument reads for an input, and which instrument, in words. */
 export interface LiveInput {
@@ -32,7 +44,11 @@ export interface QuickAnswer {
 }
 
 /** The texts of a list, parted by semicolons or spaces that no unit needs. */
-const partsOf = (text: string) => text.split(';').map((t) => t.trim()).filter((t) => t !== '');
+const partsOf = (text: string) =>
+  text
+    .split(';')
+    .map((t) => t.trim())
+    .filter((t) => t !== '');
 
 /** A value as one types it into a field of its kind: the number alone where the field's own unit is meant. */
 export function typedText(value: number, spec: Pick<InputSpec, 'kind'>, units: UnitSystem): string {
@@ -46,11 +62,19 @@ export function typedText(value: number, spec: Pick<InputSpec, 'kind'>, units: U
 }
 
 function exampleOf(spec: InputSpec, units: UnitSystem): string {
-  return [spec.usual ?? []].flat().map((v) => typedText(v, spec, units)).join('; ');
+  return [spec.usual ?? []]
+    .flat()
+    .map((v) => typedText(v, spec, units))
+    .join('; ');
 }
 
 /** What a formula comes to with what is typed: each input in the units of the page, a list parted by semicolons. */
-export function quickFigure(f: Formula, typed: Readonly<Record<string, string>>, units: UnitSystem, live: Readonly<Record<string, LiveInput>> = {}): QuickAnswer {
+export function quickFigure(
+  f: Formula,
+  typed: Readonly<Record<string, string>>,
+  units: UnitSystem,
+  live: Readonly<Record<string, LiveInput>> = {},
+): QuickAnswer {
   const values: Record<string, number | readonly number[]> = {};
   const problems = new Map<string, string>();
   const examples: string[] = [];
@@ -89,18 +113,42 @@ export function quickFigure(f: Formula, typed: Readonly<Record<string, string>>,
   const inputs = Object.entries(f.inputs).map(([name, spec]): QuickInput => {
     const problem = problems.get(name);
     const read = (typed[name] ?? '').trim() === '' ? live[name] : undefined;
-    return { name, label: spec.label, unit: bareUnit(spec.kind, units), text: typed[name] ?? '', example: read ? typedText(read.value, spec, units) : exampleOf(spec, units), ...(read && { from: read.from }), list: spec.list === true, named: (spec.named ?? []).map((n) => ({ label: n.label, text: typedText(n.value, spec, units), on: values[name] === n.value })), ...(problem !== undefined && { problem }) };
+    return {
+      name,
+      label: spec.label,
+      unit: bareUnit(spec.kind, units),
+      text: typed[name] ?? '',
+      example: read ? typedText(read.value, spec, units) : exampleOf(spec, units),
+      ...(read && { from: read.from }),
+      list: spec.list === true,
+      named: (spec.named ?? []).map((n) => ({ label: n.label, text: typedText(n.value, spec, units), on: values[name] === n.value })),
+      ...(problem !== undefined && { problem }),
+    };
   });
   return { inputs, examples, ...(answer && { answer, values }) };
 }
 
 /** Formulas and tools whose name, title or words hold what is sought. */
-export function sought<T extends { readonly title: string; readonly words: string }>(all: readonly T[], words: string, nameOf: (one: T) => string): readonly T[] {
-  const wanted = words.toLowerCase().split(/\s+/).filter((w) => w !== '');
+export function sought<T extends { readonly title: string; readonly words: string }>(
+  all: readonly T[],
+  words: string,
+  nameOf: (one: T) => string,
+): readonly T[] {
+  const wanted = words
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((w) => w !== '');
   return all.filter((one) => wanted.every((w) => `${nameOf(one)} ${one.title} ${one.words}`.toLowerCase().includes(w)));
 }
 
 /** Rows of a working: each input's label and value as it went in. */
 export function quickRows(f: Formula, values: Inputs, units: UnitSystem): readonly { readonly label: string; readonly text: string }[] {
-  return Object.entries(f.inputs).map(([name, spec]) => ({ label: spec.label, text: [values[name] ?? []].flat().map((v) => showValue(v, spec.kind, units).text).join('; ') || baseUnits[spec.kind] }));
+  return Object.entries(f.inputs).map(([name, spec]) => ({
+    label: spec.label,
+    text:
+      [values[name] ?? []]
+        .flat()
+        .map((v) => showValue(v, spec.kind, units).text)
+        .join('; ') || baseUnits[spec.kind],
+  }));
 }

@@ -5,9 +5,23 @@ import type { WhatIf } from '../state/view.ts';
 import { trialInput } from './trial.ts';
 
 const box = { shape: { is: 'rectangle', widthMm: 400, heightMm: 300 } };
-const plan = surveyedPlan('concrete-spall', { outline: box, depthMm: 60, position: 'floor', traffic: 'foot' }, {}, { choice: { system: 'polymer-mortar-2k', reason: 'tried' } });
+const plan = surveyedPlan(
+  'concrete-spall',
+  { outline: box, depthMm: 60, position: 'floor', traffic: 'foot' },
+  {},
+  { choice: { system: 'polymer-mortar-2k', reason: 'tried' } },
+);
 const { area, defect } = plan;
-const job = { id: 'j1', site: 'Test site', client: '', timeZone: 'UTC', units: 'metric' as const, startAt: '2026-06-02T05:00:00.000Z', people: 2 as const, areas: [] };
+const job = {
+  id: 'j1',
+  site: 'Test site',
+  client: '',
+  timeZone: 'UTC',
+  units: 'metric' as const,
+  startAt: '2026-06-02T05:00:00.000Z',
+  people: 2 as const,
+  areas: [],
+};
 
 const tried = (trial: WhatIf): PlanInput => trialInput(job, area, defect, { rules: { schools: {} }, shelf: genericShelf }, trial);
 function sheet(trial: WhatIf) {

@@ -35,7 +35,12 @@ describe('listItem', () => {
 
 describe('corridorCounts', () => {
   it('counts how far the repairs have come', () => {
-    const plans = [plan({ defect: { choice: { system: 'rapid-crack-resin' } } }), plan({}), plan({ answers: { ground: 'rocks' } }), plan({ answers: { traffic: undefined } })];
+    const plans = [
+      plan({ defect: { choice: { system: 'rapid-crack-resin' } } }),
+      plan({}),
+      plan({ answers: { ground: 'rocks' } }),
+      plan({ answers: { traffic: undefined } }),
+    ];
     expect(corridorCounts(plans)).toEqual({ walk: '4 found', match: '1 chosen, 1 stop', method: '2 planned', mix: '2 mixes' });
   });
 
@@ -96,10 +101,11 @@ describe('limitLine', () => {
     expect(cold && cold.value < cold.from).toBe(true);
   });
   it('keeps everything on the line', () => {
-    for (const c of judged().candidates) for (const v of c.verdicts) {
-      const line = limitLine(v, 'metric');
-      for (const at of line ? [line.value, line.from, line.to] : []) expect(at >= 0 && at <= 1).toBe(true);
-    }
+    for (const c of judged().candidates)
+      for (const v of c.verdicts) {
+        const line = limitLine(v, 'metric');
+        for (const at of line ? [line.value, line.from, line.to] : []) expect(at >= 0 && at <= 1).toBe(true);
+      }
   });
   it('is not drawn where a rule has no figures', () => {
     expect(limitLine(verdict({}, 'rapid-crack-resin', 'moisture'), 'metric')).toBeUndefined();
@@ -108,13 +114,22 @@ describe('limitLine', () => {
 
 describe('nextMark', () => {
   const area = (name: string, marks: readonly string[]) => ({ name, defects: marks.map((mark) => ({ mark })) }) as unknown as AreaRecord;
-  it.each([['Pool surround', ['PS-01', 'PS-04'], 'PS-05'], ['Pool surround', [], 'PS-01'], ['Hall', ['x9'], 'x10'], ['Hall', ['odd one'], 'H-01']])('in %s after %j is %s', (name, marks, wanted) => {
+  it.each([
+    ['Pool surround', ['PS-01', 'PS-04'], 'PS-05'],
+    ['Pool surround', [], 'PS-01'],
+    ['Hall', ['x9'], 'x10'],
+    ['Hall', ['odd one'], 'H-01'],
+  ])('in %s after %j is %s', (name, marks, wanted) => {
     expect(nextMark(area(name, marks))).toBe(wanted);
   });
 });
 
 describe('nextStationAt', () => {
-  const at = (places: readonly number[], run?: number) => nextStationAt(places.map((atMm) => ({ atMm, widthMm: 1 })), run);
+  const at = (places: readonly number[], run?: number) =>
+    nextStationAt(
+      places.map((atMm) => ({ atMm, widthMm: 1 })),
+      run,
+    );
   it('goes to the start, the end, then the middle of the widest gap', () => {
     expect(at([], 4200)).toBe(0);
     expect(at([0], 4200)).toBe(4200);
@@ -186,7 +201,9 @@ describe('mergeDrafts', () => {
   const defect = { ...input.defect, version: 1 } as DefectRecord;
   const area = { ...input.area, version: 1, defects: [defect] } as AreaRecord;
   const job = { ...input.job, version: 1, areas: [area] } as JobRecord;
-  const draft = (part: Partial<Draft>): DraftsState['drafts'] => ({ x: { entity: 'defect', id: 'd1', jobId: 'j1', change: 'c', state: 'waiting', body: {} as never, ...part } });
+  const draft = (part: Partial<Draft>): DraftsState['drafts'] => ({
+    x: { entity: 'defect', id: 'd1', jobId: 'j1', change: 'c', state: 'waiting', body: {} as never, ...part },
+  });
 
   it('is the job itself where nothing is typed', () => {
     expect(mergeDrafts(job, {})).toBe(job);
@@ -205,6 +222,9 @@ describe('mergeDrafts', () => {
     expect(mergeDrafts(job, added).areas[0]?.defects.map((d) => d.mark)).toEqual(['T-01', 'T-02']);
     const there = { ...job, areas: [{ ...area, defects: [defect, { ...defect, id: 'd2' }] }] } as JobRecord;
     expect(mergeDrafts(there, added).areas[0]?.defects).toHaveLength(2);
-    expect(mergeDrafts(job, draft({ entity: 'area', id: 'a2', parentId: 'j1', body: { name: 'Attic', facts: {} } })).areas.map((a) => a.name)).toEqual(['Test area', 'Attic']);
+    expect(mergeDrafts(job, draft({ entity: 'area', id: 'a2', parentId: 'j1', body: { name: 'Attic', facts: {} } })).areas.map((a) => a.name)).toEqual([
+      'Test area',
+      'Attic',
+    ]);
   });
 });

@@ -9,11 +9,22 @@ export interface LiftTask {
 }
 
 /** Told in words: a saying's figures do not cross into the page. */
-export type LiftAnswer = { readonly of: 'progress'; readonly done: number } | { readonly of: 'heat'; readonly sentences: readonly string[]; readonly trace: LiftTrace };
+export type LiftAnswer =
+  { readonly of: 'progress'; readonly done: number } | { readonly of: 'heat'; readonly sentences: readonly string[]; readonly trace: LiftTrace };
 
 globalThis.addEventListener('message', ({ data: { units, ...task } }: MessageEvent<LiftTask>) => {
-  const answer = (a: LiftAnswer) => { globalThis.postMessage(a); };
-  const heat = liftHeat(task, { onProgress: (done) => { answer({ of: 'progress', done }); } });
+  const answer = (a: LiftAnswer) => {
+    globalThis.postMessage(a);
+  };
+  const heat = liftHeat(task, {
+    onProgress: (done) => {
+      answer({ of: 'progress', done });
+    },
+  });
   const how = { units, timeZone: 'UTC' } as const;
-  answer({ of: 'heat', sentences: heat ? [heat.peak, heat.thickest, heat.warning].map((s) => tell(s, how)) : [], trace: heat?.trace ?? { overTime: [], atPeak: [] } });
+  answer({
+    of: 'heat',
+    sentences: heat ? [heat.peak, heat.thickest, heat.warning].map((s) => tell(s, how)) : [],
+    trace: heat?.trace ?? { overTime: [], atPeak: [] },
+  });
 });

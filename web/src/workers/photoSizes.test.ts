@@ -13,7 +13,10 @@ describe('fittedSize', () => {
         expect(Math.max(width, height)).toBeLessThanOrEqual(photoLimits.keptSidePx);
         expect(Math.min(width, height)).toBeGreaterThanOrEqual(1);
         if (Math.max(w, h) <= photoLimits.keptSidePx) expect([width, height]).toEqual([w, h]);
-        else expect(Math.abs(width / height - w / h) / (w / h)).toBeLessThan(Math.max(0.51 / Math.min(width, height), 1e-3) * 2 + (Math.min(w, h) * photoLimits.keptSidePx < Math.max(w, h) ? 1e9 : 0));
+        else
+          expect(Math.abs(width / height - w / h) / (w / h)).toBeLessThan(
+            Math.max(0.51 / Math.min(width, height), 1e-3) * 2 + (Math.min(w, h) * photoLimits.keptSidePx < Math.max(w, h) ? 1e9 : 0),
+          );
       }),
     );
   });
@@ -35,6 +38,10 @@ describe('what a file may be', () => {
   });
 });
 
-it.each([[16, '16 bytes'], [312_400, '312 KB'], [1_500_000, '1.5 MB']])('fileSize of %i is %s', (bytes, words) => {
+it.each([
+  [16, '16 bytes'],
+  [312_400, '312 KB'],
+  [1_500_000, '1.5 MB'],
+])('fileSize of %i is %s', (bytes, words) => {
   expect(fileSize(bytes)).toBe(words);
 });

@@ -12,7 +12,13 @@ const limitC = 60;
 const mostMm = 60;
 
 globalThis.addEventListener('message', ({ data: { kinetics, filled } }: MessageEvent<SafeLiftTask>) => {
-  const answer = (a: SafeLiftAnswer) => { globalThis.postMessage(a); };
-  const table = safeLiftTable({ kinetics, lift: filled ? sandFilledResin : neatResin, substrate: concreteBelow, filmWm2K: stillAirWm2K }, limitC, mostMm, { onProgress: (done) => { answer({ of: 'progress', done }); } });
+  const answer = (a: SafeLiftAnswer) => {
+    globalThis.postMessage(a);
+  };
+  const table = safeLiftTable({ kinetics, lift: filled ? sandFilledResin : neatResin, substrate: concreteBelow, filmWm2K: stillAirWm2K }, limitC, mostMm, {
+    onProgress: (done) => {
+      answer({ of: 'progress', done });
+    },
+  });
   if (table) answer({ of: 'table', table });
 });

@@ -21,7 +21,9 @@ async function whenAndWhere(file: Blob, keepPosition: boolean): Promise<Pick<Shr
   const taken = said?.DateTimeOriginal;
   return {
     ...(taken instanceof Date && !Number.isNaN(taken.getTime()) && { takenAt: taken.toISOString() }),
-    ...(place && Number.isFinite(place.latitude) && Number.isFinite(place.longitude) && { position: { latitudeDeg: place.latitude, longitudeDeg: place.longitude } }),
+    ...(place &&
+      Number.isFinite(place.latitude) &&
+      Number.isFinite(place.longitude) && { position: { latitudeDeg: place.latitude, longitudeDeg: place.longitude } }),
   };
 }
 
@@ -55,5 +57,7 @@ async function shrink({ file, keepPosition }: ShrinkTask): Promise<ShrinkAnswer>
 }
 
 globalThis.addEventListener('message', (event: MessageEvent<ShrinkTask>) => {
-  void shrink(event.data).then((answer) => { globalThis.postMessage(answer); });
+  void shrink(event.data).then((answer) => {
+    globalThis.postMessage(answer);
+  });
 });

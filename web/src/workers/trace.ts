@@ -2,7 +2,9 @@ import { darkPath, middleLine, tracedLength, tracedWidths, type GrayImage } from
 import type { TraceAnswer, TraceTask } from './tracing.ts';
 
 let image: GrayImage | undefined;
-const answer = (a: TraceAnswer) => { globalThis.postMessage(a); };
+const answer = (a: TraceAnswer) => {
+  globalThis.postMessage(a);
+};
 
 globalThis.addEventListener('message', ({ data: task }: MessageEvent<TraceTask>) => {
   if (task.ask === 'picture') {
@@ -11,7 +13,11 @@ globalThis.addEventListener('message', ({ data: task }: MessageEvent<TraceTask>)
   }
   if (!image) return;
   if (task.ask === 'path') {
-    const path = darkPath(image, task.from, task.to, { onProgress: (done) => { answer({ of: 'progress', done }); } });
+    const path = darkPath(image, task.from, task.to, {
+      onProgress: (done) => {
+        answer({ of: 'progress', done });
+      },
+    });
     answer({ of: 'path', id: task.id, path: path ?? [task.from, task.to] });
     return;
   }

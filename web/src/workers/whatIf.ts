@@ -1,7 +1,8 @@
 import { judgeable, keepSheet, planRepair, sheetOf, type KeptSheet, type PatchSystem, type PlanInput } from '@oddment/core';
 
 /** The shelf is sent once, what is tried out each time. */
-export type WhatIfTask = { readonly shelf: readonly PatchSystem[] } | { readonly turn: number; readonly input: Omit<PlanInput, 'shelf'>; readonly tried?: readonly PatchSystem[] };
+export type WhatIfTask =
+  { readonly shelf: readonly PatchSystem[] } | { readonly turn: number; readonly input: Omit<PlanInput, 'shelf'>; readonly tried?: readonly PatchSystem[] };
 
 /** The sheet of what is tried out, with its figures; nothing where its questions are open. */
 export interface WhatIfAnswer {

@@ -5,5 +5,6 @@ import type { Rule } from '../verdict.ts';
 export const claimRule: Rule = {
   id: 'claim',
   title: 'Strength asked for',
-  judge: ({ system, subject }) => (subject.answers.claim?.value === 'restore-strength' ? fromRemark(claimRule, system.remarks.claim?.['restore-strength'], 'it bonds the crack') : undefined),
+  judge: ({ system, subject }) =>
+    subject.answers.claim?.value === 'restore-strength' ? fromRemark(claimRule, system.remarks.claim?.['restore-strength'], 'it bonds the crack') : undefined,
 };

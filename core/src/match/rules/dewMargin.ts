@@ -11,13 +11,20 @@ export const dewMarginRule: Rule = {
     const { dewMargin, slabC } = matter.system;
     if (!dewMargin) return undefined;
     const { ledger, subject } = matter;
-    const needed = (marginK: Figure) => ledger.compute(warmestNeeded, { leastC: slabC.min ? ledger.sourced(slabC.min) : subject.slabC, dewPointC: subject.dewPoint, marginK });
-    return fromRange(matter, dewMarginRule, subject.dewMargin, { min: dewMargin }, {
-      below: (value, min) => say`the slab stands ${value} above the dew point, it needs ${min}: moisture settles where nobody sees it`,
-      above: (value) => say`${value} above the dew point`,
-      within: (value) => say`The slab stands ${value} above the dew point.`,
-      changeBelow: (min) => say`slab at ${needed(min)} with this air; check again after heating`,
-      facts: (min) => ({ area: { slabC: needed(min).value } }),
-    });
+    const needed = (marginK: Figure) =>
+      ledger.compute(warmestNeeded, { leastC: slabC.min ? ledger.sourced(slabC.min) : subject.slabC, dewPointC: subject.dewPoint, marginK });
+    return fromRange(
+      matter,
+      dewMarginRule,
+      subject.dewMargin,
+      { min: dewMargin },
+      {
+        below: (value, min) => say`the slab stands ${value} above the dew point, it needs ${min}: moisture settles where nobody sees it`,
+        above: (value) => say`${value} above the dew point`,
+        within: (value) => say`The slab stands ${value} above the dew point.`,
+        changeBelow: (min) => say`slab at ${needed(min)} with this air; check again after heating`,
+        facts: (min) => ({ area: { slabC: needed(min).value } }),
+      },
+    );
   },
 };

@@ -14,13 +14,37 @@ export const liftsRule: Rule = {
     if (!lift || !size.depth || size.width || position === undefined) return undefined;
     const thickest = lift[position] ?? (position === 'edge' ? lift.wall : undefined);
     const base = { rule: liftsRule.id, title: liftsRule.title } as const;
-    if (!thickest) return { ...base, grade: 'out', source: 'practice', excess: 1, reason: () => say`it does not hold ${position === 'overhead' ? 'overhead' : 'in this position'}` };
+    if (!thickest)
+      return {
+        ...base,
+        grade: 'out',
+        source: 'practice',
+        excess: 1,
+        reason: () => say`it does not hold ${position === 'overhead' ? 'overhead' : 'in this position'}`,
+      };
     if (size.depth.value < 0.1) return undefined;
     const thickestMm = liftByHeat(ledger, system.safeLift, thickest, subject.slabC.value);
     const lifts = ledger.compute(liftCount, { depthMm: size.depth, thickestMm, least: ledger.assumed('Least number of lifts', 'count', 1, 'practice') });
     const most = lift.most && ledger.sourced(lift.most);
     const depth = size.depth;
-    if (most && !atMost(lifts.value, most.value)) return { ...base, grade: 'out', value: lifts, max: most, source: thickest.source, excess: lifts.value / most.value - 1, reason: () => say`${depth} deep in lifts of ${thickestMm} takes ${lifts}, more than ${most} hold` };
-    return { ...base, grade: 'fits', value: lifts, ...(most && { max: most }), source: thickest.source, excess: 0, reason: () => (lifts.value === 1 ? say`In one lift.` : say`In ${lifts} lifts of no more than ${thickestMm}.`) };
+    if (most && !atMost(lifts.value, most.value))
+      return {
+        ...base,
+        grade: 'out',
+        value: lifts,
+        max: most,
+        source: thickest.source,
+        excess: lifts.value / most.value - 1,
+        reason: () => say`${depth} deep in lifts of ${thickestMm} takes ${lifts}, more than ${most} hold`,
+      };
+    return {
+      ...base,
+      grade: 'fits',
+      value: lifts,
+      ...(most && { max: most }),
+      source: thickest.source,
+      excess: 0,
+      reason: () => (lifts.value === 1 ? say`In one lift.` : say`In ${lifts} lifts of no more than ${thickestMm}.`),
+    };
   },
 };

@@ -9,12 +9,18 @@ export const overConcreteRule: Rule = {
   judge: (matter) => {
     const { system, subject, size } = matter;
     if (!system.overConcrete || !size.depth || subject.answers.position?.value !== 'overhead' || subject.answers.base?.value !== 'concrete') return undefined;
-    return fromRange(matter, overConcreteRule, size.depth, { max: system.overConcrete }, {
-      below: (value, min) => say`${value} thick, ${min}`,
-      above: (value, max) => say`${value} thick overhead on smooth concrete, where it holds ${max} in all: it comes down`,
-      within: (value) => say`${value} thick overhead on concrete.`,
-      changeAbove: (max) => say`metal lath first, or no more than ${max}`,
-      facts: () => ({ defect: { base: 'metal-lath' } }),
-    });
+    return fromRange(
+      matter,
+      overConcreteRule,
+      size.depth,
+      { max: system.overConcrete },
+      {
+        below: (value, min) => say`${value} thick, ${min}`,
+        above: (value, max) => say`${value} thick overhead on smooth concrete, where it holds ${max} in all: it comes down`,
+        within: (value) => say`${value} thick overhead on concrete.`,
+        changeAbove: (max) => say`metal lath first, or no more than ${max}`,
+        facts: () => ({ defect: { base: 'metal-lath' } }),
+      },
+    );
   },
 };

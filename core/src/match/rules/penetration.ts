@@ -27,7 +27,13 @@ export const penetrationRule: Rule = {
     const base = { rule: penetrationRule.id, title: penetrationRule.title, value: reach, min: least, source: 'washburn' } as const;
     const whole = atLeast(reach.value, depth.value);
     if (whole) return { ...base, grade: 'fits', excess: 0, reason: () => say`It can run down the whole ${depth}, at most ${reach} within its pot life.` };
-    if (atLeast(reach.value, least.value)) return { ...base, grade: 'care', excess: 0.2, reason: () => say`it gets ${reach} down at the most, the crack is ${depth} deep` };
-    return { ...base, grade: 'out', excess: 1 - reach.value / least.value, reason: () => say`it gets only ${reach} down within its pot life, ${least} is the least worth filling` };
+    if (atLeast(reach.value, least.value))
+      return { ...base, grade: 'care', excess: 0.2, reason: () => say`it gets ${reach} down at the most, the crack is ${depth} deep` };
+    return {
+      ...base,
+      grade: 'out',
+      excess: 1 - reach.value / least.value,
+      reason: () => say`it gets only ${reach} down within its pot life, ${least} is the least worth filling`,
+    };
   },
 };

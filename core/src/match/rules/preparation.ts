@@ -10,7 +10,14 @@ export const preparationRule: Rule = {
     const { refusedBecause, limitedBecause } = size;
     const base = { rule: preparationRule.id, title: preparationRule.title, source: 'judgement' } as const;
     if (refusedBecause) {
-      return { ...base, grade: 'care', excess: 1, reason: () => say`it should be cut first, but ${refusedBecause}`, change: () => say`locate what is in the slab first`, facts: () => ({ defect: { located: 'clear' } }) };
+      return {
+        ...base,
+        grade: 'care',
+        excess: 1,
+        reason: () => say`it should be cut first, but ${refusedBecause}`,
+        change: () => say`locate what is in the slab first`,
+        facts: () => ({ defect: { located: 'clear' } }),
+      };
     }
     if (limitedBecause) return { ...base, grade: 'care', excess: 0.5, reason: () => say`chased shallow only: ${limitedBecause}` };
     return { ...base, grade: 'fits', excess: 0, reason: () => say`It can be ${size.assumed}.` };

@@ -14,7 +14,9 @@ export const widthRule: Rule = {
       below: (_value, min) => say`${size.assumed}${uncut}; it needs ${min} of width: ${why.narrow ?? 'too narrow'}`,
       above: (_value, max) => say`${size.assumed}${uncut}; it holds up to ${max}: ${why.wide ?? 'too wide'}`,
       within: () => say`Width suits it: ${size.assumed}${uncut}.`,
-      ...(system.preparation === 'chase' && { changeBelow: (min) => (size.refusedBecause ? say`locate what is in the slab, then chase` : say`chase ${min} wide`) }),
+      ...(system.preparation === 'chase' && {
+        changeBelow: (min) => (size.refusedBecause ? say`locate what is in the slab, then chase` : say`chase ${min} wide`),
+      }),
     });
   },
 };

@@ -14,12 +14,28 @@ export const workingTimeRule: Rule = {
     const { length } = subject;
     if (!system.working || !length || !subject.widths) return undefined;
     const gel = ledger.compute(gelTime, { gelAt23Min: ledger.sourced(system.working.gel), temperatureC: subject.slabC });
-    const longest = ledger.compute(sectionPerPerson, { gelMin: gel, reserve: ledger.sourced(system.working.reserve), paceMinM: ledger.sourced(rates.placePace), hands: ledger.sourced(people === 2 ? rates.pair : rates.alone) });
+    const longest = ledger.compute(sectionPerPerson, {
+      gelMin: gel,
+      reserve: ledger.sourced(system.working.reserve),
+      paceMinM: ledger.sourced(rates.placePace),
+      hands: ledger.sourced(people === 2 ? rates.pair : rates.alone),
+    });
     const sections = ledger.compute(sectionCount, { lengthMm: length, sectionMm: longest });
     const base = { rule: workingTimeRule.id, title: workingTimeRule.title, value: sections, source: 'practice' } as const;
     if (sections.value > mostSections) {
-      return { ...base, grade: 'care', excess: 0.2, reason: () => say`gel in ${gel}: ${sections} sections with a joint between each`, change: () => say`work with a pair, or when the slab is cooler` };
+      return {
+        ...base,
+        grade: 'care',
+        excess: 0.2,
+        reason: () => say`gel in ${gel}: ${sections} sections with a joint between each`,
+        change: () => say`work with a pair, or when the slab is cooler`,
+      };
     }
-    return { ...base, grade: 'fits', excess: 0, reason: () => (sections.value === 1 ? say`Gel in ${gel}: the whole crack in one section.` : say`Gel in ${gel}: ${sections} sections.`) };
+    return {
+      ...base,
+      grade: 'fits',
+      excess: 0,
+      reason: () => (sections.value === 1 ? say`Gel in ${gel}: the whole crack in one section.` : say`Gel in ${gel}: ${sections} sections.`),
+    };
   },
 };

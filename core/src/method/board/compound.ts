@@ -29,7 +29,11 @@ export function levelOf(c: Course): Figure {
 /** How far one of rise is run out in this light. */
 export function runOut(c: Course): Figure {
   const gloss = ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '') || c.matter.choice('light') === 'raking';
-  return c.usual('Run to one of rise in this light', 'ratio', gloss ? 150 : c.matter.choice('paint') === 'flat' && c.matter.choice('look') !== 'close' ? 50 : 100);
+  return c.usual(
+    'Run to one of rise in this light',
+    'ratio',
+    gloss ? 150 : c.matter.choice('paint') === 'flat' && c.matter.choice('look') !== 'close' ? 50 : 100,
+  );
 }
 
 /** Width of the feather on each side of a hump. */
@@ -46,7 +50,8 @@ export interface Go {
 }
 
 /** How long what is in the pan is worked, min: a setting compound by its name, a drying one until it skins. */
-export const workedFor = (c: Course): Figure => (isSetting(c) ? c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') }) : c.usual('In the pan', 'duration', 60));
+export const workedFor = (c: Course): Figure =>
+  isSetting(c) ? c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') }) : c.usual('In the pan', 'duration', 60);
 
 /**
  * The compound of a course, go by go. A setting one is mixed for each go: what was mixed for the first has set
@@ -57,13 +62,24 @@ export const workedFor = (c: Course): Figure => (isSetting(c) ? c.ledger.compute
 export function makeReady(c: Course, goes: readonly Go[], called = c.system.title): (go: number) => void {
   const total = c.ledger.compute(volumeSum, { volumeMl: goes.map((g) => g.volume) }, 'Compound in all');
   if (!isSetting(c)) {
-    c.mixes.push({ id: 'compound', title: called, total, batches: c.usual('From the pail', 'count', 1), parts: [{ what: called, amount: total }], says: [say`From the pail as it is; what is left in the pan does not go back.`] });
+    c.mixes.push({
+      id: 'compound',
+      title: called,
+      total,
+      batches: c.usual('From the pail', 'count', 1),
+      parts: [{ what: called, amount: total }],
+      says: [say`From the pail as it is; what is left in the pan does not go back.`],
+    });
     return () => undefined;
   }
   const working = workedFor(c);
   const reserve = c.usual('Share of the working time kept in reserve', 'ratio', 0.25, 'judgement');
   const mixes = goes.map(({ what, volume }) => {
-    const batches = c.ledger.compute(batchesByTime, { volumeMl: volume, potLifeMin: working, reserve, minPerL: c.rate('compoundPerL'), hands: c.hands, least: c.usual('At least one batch', 'count', 1) }, `Batches, ${what}`);
+    const batches = c.ledger.compute(
+      batchesByTime,
+      { volumeMl: volume, potLifeMin: working, reserve, minPerL: c.rate('compoundPerL'), hands: c.hands, least: c.usual('At least one batch', 'count', 1) },
+      `Batches, ${what}`,
+    );
     const batch = c.ledger.compute(volumeShare, { volumeMl: volume, parts: batches }, `One batch, ${what}`);
     const powder = c.ledger.compute(powderFor, { volumeMl: batch, yieldMlG: c.of('yieldMlG') }, `Powder, ${what}`);
     return { what, batches, powder, water: c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') }, `Water, ${what}`) };
@@ -71,10 +87,20 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
   const powder = c.ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
   const water = c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') });
   c.mixes.push({
-    id: 'compound', title: called, total, within: working,
+    id: 'compound',
+    title: called,
+    total,
+    within: working,
     batches: c.ledger.compute(batchesInAll, { each: mixes.map((m) => m.batches) }),
-    parts: [{ what: 'Powder', amount: powder }, { what: 'Cool water', amount: water }],
-    says: [...mixes.map((m) => say`${m.what}: ${m.batches.value > 1 ? say`${m.batches} times ` : ''}${m.powder} of powder into ${m.water} of water.`), say`No batch larger than is used up in its working time, and none before it is wanted.`, say`Clean pail, clean knife: old crumbs and warm water shorten it.`],
+    parts: [
+      { what: 'Powder', amount: powder },
+      { what: 'Cool water', amount: water },
+    ],
+    says: [
+      ...mixes.map((m) => say`${m.what}: ${m.batches.value > 1 ? say`${m.batches} times ` : ''}${m.powder} of powder into ${m.water} of water.`),
+      say`No batch larger than is used up in its working time, and none before it is wanted.`,
+      say`Clean pail, clean knife: old crumbs and warm water shorten it.`,
+    ],
   });
   c.amount('powder', 'Powder', powder);
   return (go) => {
@@ -115,7 +141,10 @@ interface Coats {
 }
 
 /** Coats that each reach farther than the one below. @returns the compound of each and its width, and the face that they cover */
-export function wideningCoats(c: Course, { first, last, coats, thin, length, spot }: Coats): { readonly area: Figure; readonly widths: readonly Figure[]; readonly volumes: readonly Figure[] } {
+export function wideningCoats(
+  c: Course,
+  { first, last, coats, thin, length, spot }: Coats,
+): { readonly area: Figure; readonly widths: readonly Figure[]; readonly volumes: readonly Figure[] } {
   const widths: Figure[] = [];
   const volumes: Figure[] = [];
   const many = (f: Figure) => (spot?.count && spot.count.value > 1 ? c.ledger.compute(manyAreas, { areaMm2: f, count: spot.count }, 'All of them') : f);
@@ -124,7 +153,12 @@ export function wideningCoats(c: Course, { first, last, coats, thin, length, spo
     const across = c.ledger.compute(coatWidth, { firstMm: first, lastMm: last, coat: c.usual('Which coat', 'count', n), coats });
     widths.push(across);
     let needed;
-    if (length) needed = mixed(c, c.ledger.compute(jointCompound, { lengthMm: length, coatMm: across, thicknessMm: thin, wastePct: c.usual('Left on the face', 'percent', 0) }, 'A coat'), 'Compound for a coat');
+    if (length)
+      needed = mixed(
+        c,
+        c.ledger.compute(jointCompound, { lengthMm: length, coatMm: across, thicknessMm: thin, wastePct: c.usual('Left on the face', 'percent', 0) }, 'A coat'),
+        'Compound for a coat',
+      );
     else {
       const rimMm = c.ledger.compute(halfOver, { acrossMm: across, sizeMm: spot ? spot.width : across });
       const one = c.ledger.compute(rimmedArea, { widthMm: spot?.width ?? across, heightMm: spot?.height ?? across, rimMm }, 'One coat covers');
@@ -140,7 +174,15 @@ export function wideningCoats(c: Course, { first, last, coats, thin, length, spo
 export type Below = { readonly thickness: Figure; readonly covered: boolean } | 'settled' | 'bare';
 
 /** Works coats from the first to the last, with their waits. @param ready mixes what a coat takes, by its turn */
-export function workCoats(c: Course, at: ReturnType<typeof wideningCoats>, coats: Figure, thin: Figure, below: Below, each: (volume: Figure) => Figure, ready: (coat: number) => void = () => undefined): void {
+export function workCoats(
+  c: Course,
+  at: ReturnType<typeof wideningCoats>,
+  coats: Figure,
+  thin: Figure,
+  below: Below,
+  each: (volume: Figure) => Figure,
+  ready: (coat: number) => void = () => undefined,
+): void {
   at.volumes.forEach((volume, i) => {
     const across = at.widths[i];
     if (!across) return;

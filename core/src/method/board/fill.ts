@@ -64,7 +64,11 @@ export function fillSpots(c: Course): void {
   const sunk = (id: string) => (c.steps.some((s) => s.builder === 'fasten-back') ? c.quantities.find((q) => q.id === id)?.figure : undefined);
   const washer = sunk('washer');
   const size = washer ?? (pops ? c.usual('A dimple', 'depth', 12) : longer(c));
-  const depth = sunk('sunk') ?? (pops ? (c.matter.measure('standMm') ?? c.usual('Depth of a dimple', 'depth', 1)) : (c.matter.subject.depth ?? c.matter.measure('boardMm') ?? c.usual('Depth', 'depth', 2)));
+  const depth =
+    sunk('sunk') ??
+    (pops
+      ? (c.matter.measure('standMm') ?? c.usual('Depth of a dimple', 'depth', 1))
+      : (c.matter.subject.depth ?? c.matter.measure('boardMm') ?? c.usual('Depth', 'depth', 2)));
   const past = feather(c, c.usual('Height that a fill leaves', 'depth', 0.5));
   c.work(dullFace(past, shines(c), c.matter.choice('paper') === 'yes'), c.byCount('vacuumSetUp', 'spotEach', count ?? c.rate('once'), 'Trimming'));
   const one = (washer ? undefined : c.matter.measured('void')) ?? ledger.compute(spotVolume, { acrossMm: size, depthMm: depth }, 'One place');
@@ -78,20 +82,56 @@ export function fillSpots(c: Course): void {
   const coats = c.usual('Coats over it', 'count', level.value >= 5 ? 2 : 1, 'ga-214');
   const thin = c.of('thin');
   const [width, height] = pops || washer ? [size, size] : sides(c);
-  const wide = wideningCoats(c, { first: ledger.compute(acrossRim, { sizeMm: size, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'), last: across, coats, thin, spot: { width, height, count } });
+  const wide = wideningCoats(c, {
+    first: ledger.compute(acrossRim, { sizeMm: size, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
+    last: across,
+    coats,
+    thin,
+    spot: { width, height, count },
+  });
   c.work(layOut(workedFor(c), 'pan and clean knife, lamp, pencil'), c.rate('readySetUp'));
-  const mix = makeReady(c, [...Array.from({ length: layers.value }, (_v, i): Go => ({ what: `Fill, layer ${String(i + 1)}`, volume: each })), ...coatGoes(wide)]);
+  const mix = makeReady(c, [
+    ...Array.from({ length: layers.value }, (_v, i): Go => ({ what: `Fill, layer ${String(i + 1)}`, volume: each })),
+    ...coatGoes(wide),
+  ]);
   for (let n = 1; n <= layers.value; n++) {
     if (n > 1) settle(c, thickness, 'coat');
     mix(n - 1);
     c.work(fillPlace(n, layers, each, thickness, isSetting(c)), c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'Filling'), { lift: n });
   }
-  workCoats(c, wide, coats, thin, { thickness, covered: false }, () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'), (coat) => { mix(layers.value + coat); });
+  workCoats(
+    c,
+    wide,
+    coats,
+    thin,
+    { thickness, covered: false },
+    () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'),
+    (coat) => {
+      mix(layers.value + coat);
+    },
+  );
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', count ?? c.rate('once'), 'Sanding the spots'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('feather', 'Feathered, each side', past);
   c.named = 'filled and feathered';
-  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: size, depth, ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }), shape: 'dish', layers: Array.from({ length: layers.value }, (_v, i) => ({ id: String(i + 1), material: 'compound' as const, lift: i + 1, thickness, title: say`fill, ${thickness}` })), films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })) }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board',
+      width: size,
+      depth,
+      ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }),
+      shape: 'dish',
+      layers: Array.from({ length: layers.value }, (_v, i) => ({
+        id: String(i + 1),
+        material: 'compound' as const,
+        lift: i + 1,
+        thickness,
+        title: say`fill, ${thickness}`,
+      })),
+      films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })),
+    }),
+  );
   if (c.isLast) finishBoard(c, wide.area);
 }
 
@@ -110,7 +150,18 @@ export function fastenerReset(c: Course): void {
   c.work(putAway(), c.rate('tidy'));
   c.amount('screws', 'New screws', pops);
   c.named = 'screwed beside, coated';
-  c.sections.push(layeredSection({ caption: say`Through a reset head`, ground: 'board', behind: { material: 'frame', thicknessMm: 25, title: say`the same member, ${c.of('beside')} on` }, width: size, depth: c.of('dimple'), groundMm: c.matter.measure('boardMm')?.value ?? 12.7, layers: [{ id: '1', material: 'compound', lift: 1, thickness: c.of('dimple'), title: say`head ${c.of('dimple')} below` }], films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })) }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Through a reset head`,
+      ground: 'board',
+      behind: { material: 'frame', thicknessMm: 25, title: say`the same member, ${c.of('beside')} on` },
+      width: size,
+      depth: c.of('dimple'),
+      groundMm: c.matter.measure('boardMm')?.value ?? 12.7,
+      layers: [{ id: '1', material: 'compound', lift: 1, thickness: c.of('dimple'), title: say`head ${c.of('dimple')} below` }],
+      films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })),
+    }),
+  );
   if (c.isLast) finishBoard(c, wide.area);
 }
 
@@ -124,7 +175,11 @@ export function tapedLine(c: Course): void {
   const level = levelOf(c);
   cover(c);
   if (corner) c.work(freeCorner(c.of('back'), length, c.of('screws')), c.byLength('readySetUp', 'rakePace', length, 'Freeing the corner'));
-  else if (retape || c.matter.choice('tape') === 'loose') c.work(cutTape(length, retape ? c.of('cutBack') : c.usual('Past where it holds', 'depth', 25)), c.byLength('readySetUp', 'rakePace', length, 'Cutting tape out'));
+  else if (retape || c.matter.choice('tape') === 'loose')
+    c.work(
+      cutTape(length, retape ? c.of('cutBack') : c.usual('Past where it holds', 'depth', 25)),
+      c.byLength('readySetUp', 'rakePace', length, 'Cutting tape out'),
+    );
   else c.work(openCrack(c.usual('Opened to', 'depth', 6), length), c.byLength('readySetUp', 'rakePace', length, 'Opening the crack'));
   const gap = retape ? c.of('prefill') : corner ? c.usual('Gap to prefill', 'depth', 2) : isSetting(c) ? c.of('strip') : c.usual('Opened to', 'depth', 6);
   const deep = c.matter.measure('depthMm') ?? c.usual('Depth of the gap', 'depth', 3);
@@ -133,11 +188,19 @@ export function tapedLine(c: Course): void {
   const tape = mesh ? tapeGlassMesh : tapePaper;
   const width = c.ofAuxiliary(tape, 'width');
   const bed = c.of('bed');
-  const bedding = mixed(c, ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: length, widthMm: width }, 'Under the tape'), filmMm: bed }), 'Compound under the tape');
+  const bedding = mixed(
+    c,
+    ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: length, widthMm: width }, 'Under the tape'), filmMm: bed }),
+    'Compound under the tape',
+  );
   const coats = coatsFor(c, level);
   const inside = c.matter.choice('joint') === 'inside';
   const tapered = c.matter.choice('joint') === 'tapered';
-  const last = inside ? c.usual('Width on each face', 'depth', 100) : tapered ? c.usual('Width over a tapered joint', 'depth', 300) : (c.school('joint-width', 'width') ?? c.usual('Width over an untapered joint', 'depth', 500));
+  const last = inside
+    ? c.usual('Width on each face', 'depth', 100)
+    : tapered
+      ? c.usual('Width over a tapered joint', 'depth', 300)
+      : (c.school('joint-width', 'width') ?? c.usual('Width over an untapered joint', 'depth', 500));
   const wide = wideningCoats(c, { first: last.value < 150 ? last : c.usual('First coat', 'depth', 150), last, coats, thin: c.of('thin'), length });
   c.work(layOut(workedFor(c), 'tape cut to length, pan, knives from narrow to wide'), c.rate('readySetUp'));
   const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding }, ...coatGoes(wide)];
@@ -148,18 +211,49 @@ export function tapedLine(c: Course): void {
   else {
     // what dries would take days in a gap: it is prefilled with what sets
     const hard = c.usual('Prefill of setting compound hard after', 'duration', 80);
-    c.mix('prefill', 'Setting compound, prefill', prefill, [{ what: 'Setting compound', amount: prefill }], { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' }, [say`Hard before the tape.`]);
+    c.mix(
+      'prefill',
+      'Setting compound, prefill',
+      prefill,
+      [{ what: 'Setting compound', amount: prefill }],
+      { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' },
+      [say`Hard before the tape.`],
+    );
     c.wait(compoundSets(hard), c.fixed(hard));
   }
   mix(0);
   c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'));
-  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'), (coat) => { mix(1 + coat); });
+  workCoats(
+    c,
+    wide,
+    coats,
+    c.of('thin'),
+    { thickness: bed, covered: !mesh },
+    () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'),
+    (coat) => {
+      mix(1 + coat);
+    },
+  );
   smoothe(c, c.usual('Past the coat', 'depth', 50), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);
   c.amount('width', 'Finished width', last);
   c.named = corner ? 'corner freed and taped' : retape ? 'taped anew' : 'opened, filled, taped';
-  c.sections.push(layeredSection({ caption: say`Across the joint`, ground: plaster ? 'plaster' : 'board', width: gap, depth: deep, ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }), shape: 'vee', layers: [{ id: '1', material: 'compound', lift: 1, thickness: deep, title: say`prefilled, hard before tape` }], films: [{ id: 'tape', title: say`${mesh ? 'mesh' : 'paper'} tape, ${width}`, detail: say`in ${bed} of compound`, across: width, material: 'tape' }, ...wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w }))] }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Across the joint`,
+      ground: plaster ? 'plaster' : 'board',
+      width: gap,
+      depth: deep,
+      ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }),
+      shape: 'vee',
+      layers: [{ id: '1', material: 'compound', lift: 1, thickness: deep, title: say`prefilled, hard before tape` }],
+      films: [
+        { id: 'tape', title: say`${mesh ? 'mesh' : 'paper'} tape, ${width}`, detail: say`in ${bed} of compound`, across: width, material: 'tape' },
+        ...wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })),
+      ],
+    }),
+  );
   if (c.isLast) finishBoard(c, wide.area);
 }
 
@@ -167,13 +261,24 @@ export function tapedLine(c: Course): void {
 export function skimWhole(c: Course): void {
   const { ledger } = c;
   const length = c.matter.measure('lengthMm');
-  const area = c.quantities.find((q) => q.id === 'area')?.figure ?? c.matter.measured('area') ?? c.matter.measured('hollow') ?? (length ? strip(c, c.usual('Skimmed, a bay of the face', 'depth', 1200), 'Face to skim') : c.usual('Face to skim', 'area', 10_000_000, 'practice'));
+  const area =
+    c.quantities.find((q) => q.id === 'area')?.figure ??
+    c.matter.measured('area') ??
+    c.matter.measured('hollow') ??
+    (length ? strip(c, c.usual('Skimmed, a bay of the face', 'depth', 1200), 'Face to skim') : c.usual('Face to skim', 'area', 10_000_000, 'practice'));
   levelOf(c);
   cover(c);
   if (c.isFirst) c.work(dullFace(c.usual('Past what shows', 'depth', 300), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));
   const [coats, film] = [c.of('coats'), c.of('coat')];
   const one = mixed(c, ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'A skim coat'), 'Compound for a skim');
-  c.mixes.push({ id: 'skim', title: c.system.title, total: ledger.compute(volumeSum, { volumeMl: Array.from({ length: coats.value }, () => one) }, 'Skim in all'), batches: coats, parts: [{ what: 'Finishing compound', amount: one }], says: [say`Thinned with a little water to the stiffness of cream; strained if there are crumbs.`] });
+  c.mixes.push({
+    id: 'skim',
+    title: c.system.title,
+    total: ledger.compute(volumeSum, { volumeMl: Array.from({ length: coats.value }, () => one) }, 'Skim in all'),
+    batches: coats,
+    parts: [{ what: 'Finishing compound', amount: one }],
+    says: [say`Thinned with a little water to the stiffness of cream; strained if there are crumbs.`],
+  });
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) settle(c, film, 'coat');
     c.work(skimFace(n, coats, area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), { lift: n });
@@ -183,7 +288,20 @@ export function skimWhole(c: Course): void {
   c.work(putAway(), c.rate('tidy'));
   c.amount('skim', 'Skimmed', area);
   c.named = c.named === 'as found' ? 'skimmed' : `${c.named}, skimmed`;
-  if (c.isFirst) c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: c.matter.seen?.width ? longer(c) : (length ?? c.usual('Drawn', 'length', 1000)), layers: [], films: Array.from({ length: coats.value }, (_v, i) => ({ id: `skim-${String(i + 1)}`, title: say`skim ${String(i + 1)}, ${film}`, detail: i === 0 ? say`one way` : say`across it` })) }));
+  if (c.isFirst)
+    c.sections.push(
+      layeredSection({
+        caption: say`Cut through, the face on top`,
+        ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board',
+        width: c.matter.seen?.width ? longer(c) : (length ?? c.usual('Drawn', 'length', 1000)),
+        layers: [],
+        films: Array.from({ length: coats.value }, (_v, i) => ({
+          id: `skim-${String(i + 1)}`,
+          title: say`skim ${String(i + 1)}, ${film}`,
+          detail: i === 0 ? say`one way` : say`across it`,
+        })),
+      }),
+    );
   finishBoard(c, area);
 }
 
@@ -203,5 +321,14 @@ export function caulked(c: Course): void {
   c.ready(inUse('use', paint, 'A skin that does not tear under the fingertip.'), c.fixed(paint), 'caulk');
   c.amount('caulk', 'Caulk', total);
   c.named = 'caulked';
-  c.sections.push(layeredSection({ caption: say`Across the junction`, ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board', width: bead, depth: bead, shape: 'vee', layers: [{ id: 'bead', material: 'resin', thickness: bead, title: say`bead, ${bead}`, detail: say`touches both sides` }] }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Across the junction`,
+      ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board',
+      width: bead,
+      depth: bead,
+      shape: 'vee',
+      layers: [{ id: 'bead', material: 'resin', thickness: bead, title: say`bead, ${bead}`, detail: say`touches both sides` }],
+    }),
+  );
 }

@@ -15,7 +15,24 @@ import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
 import { woodBacker } from '../../shelf/auxiliaries/woodBacker.ts';
 import type { Course } from '../course.ts';
 import { mixed, sides } from '../parts.ts';
-import { backPatch, bedTape, compoundSets, cutOpening, cutPlug, dabPatch, drawCoat, dullFace, membrane, openToFrame, prefillGaps, pressMesh, screwBacker, screwPatch, setPlug, waterTest } from '../words/boarding.ts';
+import {
+  backPatch,
+  bedTape,
+  compoundSets,
+  cutOpening,
+  cutPlug,
+  dabPatch,
+  drawCoat,
+  dullFace,
+  membrane,
+  openToFrame,
+  prefillGaps,
+  pressMesh,
+  screwBacker,
+  screwPatch,
+  setPlug,
+  waterTest,
+} from '../words/boarding.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
@@ -25,7 +42,13 @@ import { cover, finishBoard } from './fill.ts';
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
 
 /** A plug or patch that stands a little proud: coats that run its hump out. */
-function runOutHump(c: Course, width: Figure, height: Figure, rim: Figure, more: readonly Figure[]): { readonly area: Figure; readonly widths: readonly Figure[] } {
+function runOutHump(
+  c: Course,
+  width: Figure,
+  height: Figure,
+  rim: Figure,
+  more: readonly Figure[],
+): { readonly area: Figure; readonly widths: readonly Figure[] } {
   const level = levelOf(c);
   const coats = coatsFor(c, level);
   const past = feather(c, c.of('hump'));
@@ -34,7 +57,13 @@ function runOutHump(c: Course, width: Figure, height: Figure, rim: Figure, more:
   const school = c.system.figures?.['screws'] !== undefined ? c.school('joint-width', 'width') : undefined;
   const run = c.ledger.compute(acrossRim, { sizeMm: first, rimMm: past }, 'Last coat');
   const last = school && school.value > run.value - size.value ? c.ledger.compute(sumOf, { partMm: [size, school] }, 'Last coat') : run;
-  const wide = wideningCoats(c, { first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'), last, coats, thin: c.of('thin'), spot: { width, height, count: undefined } });
+  const wide = wideningCoats(c, {
+    first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
+    last,
+    coats,
+    thin: c.of('thin'),
+    spot: { width, height, count: undefined },
+  });
   c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
   c.amount('feather', 'Hump run out, each side', past);
   workCoats(c, wide, coats, c.of('thin'), 'settled', () => c.byCount('nothing', 'spotEach', c.usual('Sides', 'count', 4), 'A coat around'));
@@ -62,13 +91,22 @@ export function boardPlug(c: Course): void {
   if (!blankW || !blankH || !openW || !openH) return;
   c.work(cutPlug(width, height, blankW, blankH, flange), c.each('fitEach'));
   const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.of('saw') });
-  c.work(cutOpening(openW, openH, stop, say`core and ${gap} on each side`), c.byCount('readySetUp', 'spotEach', c.usual('Sides', 'count', 4), 'Cutting the opening'));
+  c.work(
+    cutOpening(openW, openH, stop, say`core and ${gap} on each side`),
+    c.byCount('readySetUp', 'spotEach', c.usual('Sides', 'count', 4), 'Cutting the opening'),
+  );
   c.work(dullFace(c.usual('Past the flange', 'depth', 100), shines(c), false), c.each('spotEach'));
   const bed = c.of('bed');
-  const under = mixed(c, ledger.compute(coatVolume, { areaMm2: ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: flange }, 'Under the flange'), filmMm: bed }), 'Compound under the flange');
+  const under = mixed(
+    c,
+    ledger.compute(coatVolume, { areaMm2: ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: flange }, 'Under the flange'), filmMm: bed }),
+    'Compound under the flange',
+  );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
   c.work(layOut(working, 'setting compound, pan, knife; the plug beside it, the right way up'), c.rate('readySetUp'));
-  c.mix('bed', 'Setting compound, to bed it', under, [{ what: 'Setting compound', amount: under }], { within: working, pace: 'compoundPerL' }, [say`Named by forty-five minutes or more: the plug is set in no hurry.`]);
+  c.mix('bed', 'Setting compound, to bed it', under, [{ what: 'Setting compound', amount: under }], { within: working, pace: 'compoundPerL' }, [
+    say`Named by forty-five minutes or more: the plug is set in no hurry.`,
+  ]);
   c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.usual('Sides', 'count', 4), 'Bedding the plug'));
   set(c);
   const wide = runOutHump(c, width, height, flange, [under]);
@@ -80,10 +118,40 @@ export function boardPlug(c: Course): void {
   c.amount('stop', 'Saw set to', stop);
   c.named = 'plugged';
   const [W, H, F] = [openW.value, openH.value, flange.value - gap.value];
-  const regions: Region[] = [{ id: 'flange', material: 'tape', outline: rectangle(-F, -F, W + F, H + F) }, { id: 'gap', material: 'open', outline: rectangle(0, 0, W, H) }, { id: 'core', material: 'compound', outline: rectangle(gap.value, gap.value, W - gap.value, H - gap.value) }];
-  const dimensions: Dimension[] = [{ id: 'opening', along: 'x', from: [0, H + F], to: [W, H + F], figure: openW, side: 'below' }, { id: 'openingHeight', along: 'y', from: [W + F, 0], to: [W + F, H], figure: openH, side: 'right' }];
-  const notes: Note[] = [{ id: 'gap', at: [W, H * 0.3], title: say`gap of ${gap} on each side`, detail: say`opening = core and two gaps` }, { id: 'flange', at: [W + F * 0.6, H * 0.75], title: say`flange, ${flange} of paper`, detail: say`blank ${blankW} by ${blankH}` }];
-  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'board', width: openW, depth: board, groundMm: board.value, layers: [{ id: 'core', material: 'board', thickness: board, title: say`core of board, edges buttered` }], films: [{ id: 'flange', title: say`flange in ${bed} of compound`, across: blankW, material: 'tape' }, ...films(wide.widths)] }), frontView({ caption: say`From the front, paper drawn transparent`, ground: 'board', widthMm: W, heightMm: H, marginMm: F * 1.7, regions, dimensions, notes }));
+  const regions: Region[] = [
+    { id: 'flange', material: 'tape', outline: rectangle(-F, -F, W + F, H + F) },
+    { id: 'gap', material: 'open', outline: rectangle(0, 0, W, H) },
+    { id: 'core', material: 'compound', outline: rectangle(gap.value, gap.value, W - gap.value, H - gap.value) },
+  ];
+  const dimensions: Dimension[] = [
+    { id: 'opening', along: 'x', from: [0, H + F], to: [W, H + F], figure: openW, side: 'below' },
+    { id: 'openingHeight', along: 'y', from: [W + F, 0], to: [W + F, H], figure: openH, side: 'right' },
+  ];
+  const notes: Note[] = [
+    { id: 'gap', at: [W, H * 0.3], title: say`gap of ${gap} on each side`, detail: say`opening = core and two gaps` },
+    { id: 'flange', at: [W + F * 0.6, H * 0.75], title: say`flange, ${flange} of paper`, detail: say`blank ${blankW} by ${blankH}` },
+  ];
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'board',
+      width: openW,
+      depth: board,
+      groundMm: board.value,
+      layers: [{ id: 'core', material: 'board', thickness: board, title: say`core of board, edges buttered` }],
+      films: [{ id: 'flange', title: say`flange in ${bed} of compound`, across: blankW, material: 'tape' }, ...films(wide.widths)],
+    }),
+    frontView({
+      caption: say`From the front, paper drawn transparent`,
+      ground: 'board',
+      widthMm: W,
+      heightMm: H,
+      marginMm: F * 1.7,
+      regions,
+      dimensions,
+      notes,
+    }),
+  );
   finishBoard(c, wide.area);
 }
 
@@ -98,11 +166,28 @@ export function meshPatch(c: Course): void {
   if (!w || !h) return;
   c.work(pressMesh(w, h, past), c.each('spotEach'));
   const bed = c.of('bed');
-  const first = mixed(c, ledger.compute(coatVolume, { areaMm2: ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'), filmMm: bed }), 'Setting compound, first coat');
+  const first = mixed(
+    c,
+    ledger.compute(coatVolume, {
+      areaMm2: ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
+      filmMm: bed,
+    }),
+    'Setting compound, first coat',
+  );
   const hard = c.usual('Setting compound hard after', 'duration', 80);
-  c.mix('first', 'Setting compound, first coat', first, [{ what: 'Setting compound', amount: first }], { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' }, [say`Setting compound only: drying compound does not hold on mesh.`]);
+  c.mix(
+    'first',
+    'Setting compound, first coat',
+    first,
+    [{ what: 'Setting compound', amount: first }],
+    { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' },
+    [say`Setting compound only: drying compound does not hold on mesh.`],
+  );
   const across = ledger.compute(acrossRim, { sizeMm: w.value >= h.value ? w : h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat');
-  c.work(drawCoat(1, c.usual('Over the mesh', 'count', 1), across, c.usual('Knife', 'depth', 150), first), c.byCount('mixMin', 'spotEach', c.rate('once'), 'First coat'));
+  c.work(
+    drawCoat(1, c.usual('Over the mesh', 'count', 1), across, c.usual('Knife', 'depth', 150), first),
+    c.byCount('mixMin', 'spotEach', c.rate('once'), 'First coat'),
+  );
   c.wait(compoundSets(hard), c.fixed(hard));
   const wide = runOutHump(c, w, h, c.usual('First coat past it', 'depth', 25), [first]);
   c.work(putAway(), c.rate('tidy'));
@@ -110,7 +195,17 @@ export function meshPatch(c: Course): void {
   c.amount('meshHeight', 'Mesh patch, height', h);
   c.named = 'meshed';
   const board = c.matter.measure('boardMm') ?? c.usual('Thickness of the board', 'depth', 12.7);
-  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'board', width, depth: board, groundMm: board.value, layers: [{ id: 'air', material: 'open', thickness: board, title: say`the hole stays hollow` }], films: [{ id: 'mesh', title: say`mesh, ${past} past the hole`, across: w, material: 'tape' }, ...films(wide.widths)] }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'board',
+      width,
+      depth: board,
+      groundMm: board.value,
+      layers: [{ id: 'air', material: 'open', thickness: board, title: say`the hole stays hollow` }],
+      films: [{ id: 'mesh', title: say`mesh, ${past} past the hole`, across: w, material: 'tape' }, ...films(wide.widths)],
+    }),
+  );
   finishBoard(c, wide.area);
 }
 
@@ -123,13 +218,23 @@ export function boardPatch(c: Course): void {
   const spacing = c.matter.measure('framingMm') ?? c.usual('Spacing of the framing', 'length', 406);
   const rated = c.matter.choice('rated') === 'yes';
   const backer = !rated && (c.school('patch-edges', 'backers')?.value ?? 0) > 0;
-  const [damagedW, damagedH] = soft ? [foundW, foundH].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: soft }, 'With the soft margin')) : [foundW, foundH];
+  const [damagedW, damagedH] = soft
+    ? [foundW, foundH].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: soft }, 'With the soft margin'))
+    : [foundW, foundH];
   if (!damagedW || !damagedH) return;
   const width = backer ? damagedW : ledger.compute(openingToFraming, { damageMm: damagedW, spacingMm: spacing });
   const height = damagedH;
   cover(c);
   const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.usual('Saw set deeper by', 'depth', 3) });
-  c.work(cutOpening(width, height, stop, backer ? say`square, past what is damaged${soft ? say` and soft, ${soft}` : ''}` : say`to the middle of a member on both sides, members ${spacing} apart`), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Cutting the opening'));
+  c.work(
+    cutOpening(
+      width,
+      height,
+      stop,
+      backer ? say`square, past what is damaged${soft ? say` and soft, ${soft}` : ''}` : say`to the middle of a member on both sides, members ${spacing} apart`,
+    ),
+    c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Cutting the opening'),
+  );
   const thick = c.ofAuxiliary(woodBacker, 'thickness');
   const past = c.ofAuxiliary(woodBacker, 'past');
   const backers = c.usual('Backers', 'count', 2);
@@ -142,7 +247,11 @@ export function boardPatch(c: Course): void {
   if (masonry) {
     const apart = c.ofAuxiliary(gypsumBacker, 'daubs');
     const dabs = ledger.compute(dabCount, { widthMm: width, heightMm: height, spacingMm: apart, edgeMm: c.usual('From the edge', 'depth', 50) });
-    const volume = ledger.compute(dabVolume, { dabs, acrossMm: c.usual('Across a dab when pressed', 'depth', 100), thickMm: c.usual('Dab when pressed', 'depth', 10) });
+    const volume = ledger.compute(dabVolume, {
+      dabs,
+      acrossMm: c.usual('Across a dab when pressed', 'depth', 100),
+      thickMm: c.usual('Dab when pressed', 'depth', 10),
+    });
     c.work(dabPatch(dabs, volume, apart), c.byCount('mixMin', 'spotEach', dabs, 'Setting the board'));
     c.amount('dabs', 'Dabs', dabs);
   } else {
@@ -153,15 +262,25 @@ export function boardPatch(c: Course): void {
     c.amount('screw', 'Length of a screw', c.of('screw'));
   }
   const tape = ledger.compute(tapeLength, { widthMm: width, heightMm: height, lapMm: c.usual('Lap at a corner', 'depth', 25) });
-  const gapVolume = mixed(c, ledger.compute(cutOutVolume, { cutMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: c.of('gap') }), depthMm: board }), 'Compound in the gaps');
+  const gapVolume = mixed(
+    c,
+    ledger.compute(cutOutVolume, { cutMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: c.of('gap') }), depthMm: board }),
+    'Compound in the gaps',
+  );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
   c.work(layOut(working, 'setting compound, tape cut to four lengths, knives from narrow to wide'), c.rate('readySetUp'));
-  c.mix('prefill', 'Setting compound, prefill', gapVolume, [{ what: 'Setting compound', amount: gapVolume }], { within: working, pace: 'compoundPerL' }, [say`Hard before the tape.`]);
+  c.mix('prefill', 'Setting compound, prefill', gapVolume, [{ what: 'Setting compound', amount: gapVolume }], { within: working, pace: 'compoundPerL' }, [
+    say`Hard before the tape.`,
+  ]);
   c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('mixMin', 'coatPace', tape, 'Prefilling'));
   set(c);
   const bed = c.of('bed');
   const tapeWidth = c.ofAuxiliary(tapePaper, 'width');
-  const bedding = mixed(c, ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: tapeWidth }), filmMm: bed }), 'Compound under the tape');
+  const bedding = mixed(
+    c,
+    ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: tapeWidth }), filmMm: bed }),
+    'Compound under the tape',
+  );
   c.work(bedTape(tape, tapeWidth, bed, bedding, 'paper'), c.byLength('nothing', 'bedPace', tape, 'Bedding tape'));
   settle(c, bed, 'coat', true);
   c.amount('tape', 'Paper tape', tape);
@@ -171,15 +290,65 @@ export function boardPatch(c: Course): void {
   const [W, H] = [width.value, height.value];
   const frame = 38;
   const regions: Region[] = [];
-  if (!masonry && !backer) [0, W].forEach((x, i) => regions.push({ id: `stud-${String(i + 1)}`, material: 'frame', outline: rectangle(x - frame / 2, -H * 0.2, x + frame / 2, H * 1.2) }));
+  if (!masonry && !backer)
+    [0, W].forEach((x, i) =>
+      regions.push({ id: `stud-${String(i + 1)}`, material: 'frame', outline: rectangle(x - frame / 2, -H * 0.2, x + frame / 2, H * 1.2) }),
+    );
   if (!masonry) {
     const t = 64;
-    const places = backer ? [0, W].map((x) => rectangle(x - t / 2, -past.value, x + t / 2, H + past.value)) : [0, H].map((y) => rectangle(frame / 2, y - t / 2, W - frame / 2, y + t / 2));
+    const places = backer
+      ? [0, W].map((x) => rectangle(x - t / 2, -past.value, x + t / 2, H + past.value))
+      : [0, H].map((y) => rectangle(frame / 2, y - t / 2, W - frame / 2, y + t / 2));
     places.forEach((outline, i) => regions.push({ id: `backer-${String(i + 1)}`, material: 'wood', outline }));
   }
   regions.push({ id: 'patch', material: 'compound', outline: rectangle(0, 0, W, H) });
-  const notes: Note[] = [{ id: 'patch', at: [W * 0.5, H * 0.5], title: say`patch, ${board} board`, detail: masonry ? say`on dabs, no screws` : say`screws no more than ${c.of('screws')} apart` }, { id: 'back', at: [W, backer ? -past.value / 2 : H * 1.1], title: backer ? say`backer, ${past} past each end` : say`middle of a member`, detail: say`${c.of('bearing')} bears` }];
-  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'board', ...(!masonry && { behind: { material: 'wood' as const, thicknessMm: thick.value, title: say`${backer ? 'backer' : 'cleat or member'}, ${thick}` } }), width, depth: board, groundMm: board.value, layers: [{ id: 'board', material: 'board', thickness: board, title: say`new board, flush within ${c.of('flush')}` }], films: [{ id: 'tape', title: say`paper tape over prefilled gaps`, across: ledger.compute(acrossRim, { sizeMm: width, rimMm: c.usual('Half the tape', 'depth', 26) }, 'Over the tape'), material: 'tape' }, ...films(wide.widths)] }), frontView({ caption: say`From the front: opening, framing, backing`, ground: 'board', widthMm: W, heightMm: H, marginMm: Math.max(W, H) * 0.22, regions, dimensions: [{ id: 'width', along: 'x', from: [0, H], to: [W, H], figure: width, side: 'below' }, { id: 'height', along: 'y', from: [W, 0], to: [W, H], figure: height, side: 'right' }], notes }));
+  const notes: Note[] = [
+    {
+      id: 'patch',
+      at: [W * 0.5, H * 0.5],
+      title: say`patch, ${board} board`,
+      detail: masonry ? say`on dabs, no screws` : say`screws no more than ${c.of('screws')} apart`,
+    },
+    {
+      id: 'back',
+      at: [W, backer ? -past.value / 2 : H * 1.1],
+      title: backer ? say`backer, ${past} past each end` : say`middle of a member`,
+      detail: say`${c.of('bearing')} bears`,
+    },
+  ];
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'board',
+      ...(!masonry && { behind: { material: 'wood' as const, thicknessMm: thick.value, title: say`${backer ? 'backer' : 'cleat or member'}, ${thick}` } }),
+      width,
+      depth: board,
+      groundMm: board.value,
+      layers: [{ id: 'board', material: 'board', thickness: board, title: say`new board, flush within ${c.of('flush')}` }],
+      films: [
+        {
+          id: 'tape',
+          title: say`paper tape over prefilled gaps`,
+          across: ledger.compute(acrossRim, { sizeMm: width, rimMm: c.usual('Half the tape', 'depth', 26) }, 'Over the tape'),
+          material: 'tape',
+        },
+        ...films(wide.widths),
+      ],
+    }),
+    frontView({
+      caption: say`From the front: opening, framing, backing`,
+      ground: 'board',
+      widthMm: W,
+      heightMm: H,
+      marginMm: Math.max(W, H) * 0.22,
+      regions,
+      dimensions: [
+        { id: 'width', along: 'x', from: [0, H], to: [W, H], figure: width, side: 'below' },
+        { id: 'height', along: 'y', from: [W, 0], to: [W, H], figure: height, side: 'right' },
+      ],
+      notes,
+    }),
+  );
   finishBoard(c, wide.area);
 }
 
@@ -201,7 +370,18 @@ export function wetWall(c: Course): void {
   const coats = c.of('coats');
   const lap = c.of('lap');
   const lapped = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: lap }, 'Membrane, lapped');
-  const each = ledger.compute(paintNeeded, { areaMm2: lapped, coats: c.usual('One coat', 'count', 1), dryMm: c.of('coat'), solidsPct: c.of('solids'), transferPct: c.usual('Reaches the face', 'percent', 95), wastePct: c.usual('Stays in the pot', 'percent', 10) }, 'Membrane, a coat');
+  const each = ledger.compute(
+    paintNeeded,
+    {
+      areaMm2: lapped,
+      coats: c.usual('One coat', 'count', 1),
+      dryMm: c.of('coat'),
+      solidsPct: c.of('solids'),
+      transferPct: c.usual('Reaches the face', 'percent', 95),
+      wastePct: c.usual('Stays in the pot', 'percent', 10),
+    },
+    'Membrane, a coat',
+  );
   const dry = c.of('dry');
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) c.wait(waitLayer(dry, 'One even dark color; a fingertip leaves no mark.', 'coat'), c.fixed(dry));
@@ -219,5 +399,21 @@ export function wetWall(c: Course): void {
   c.amount('bearing', 'Bearing on the frame', c.of('bearing'));
   c.named = 'opened to the frame';
   const thick = c.usual('Backer board', 'depth', 12.7);
-  c.sections.push(layeredSection({ caption: say`Cut through, the wet face on top`, ground: 'board', behind: { material: 'frame', thicknessMm: 38, title: say`dry sound framing` }, width, depth: thick, groundMm: thick.value, layers: [{ id: 'backer', material: 'mortar', thickness: thick, title: say`cement backer, screwed` }], films: Array.from({ length: coats.value }, (_v, i) => ({ id: `membrane-${String(i + 1)}`, title: say`membrane ${String(i + 1)}`, detail: say`lapped ${lap} onto the old`, across: ledger.compute(acrossRim, { sizeMm: width, rimMm: lap }, 'Lapped') })) }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the wet face on top`,
+      ground: 'board',
+      behind: { material: 'frame', thicknessMm: 38, title: say`dry sound framing` },
+      width,
+      depth: thick,
+      groundMm: thick.value,
+      layers: [{ id: 'backer', material: 'mortar', thickness: thick, title: say`cement backer, screwed` }],
+      films: Array.from({ length: coats.value }, (_v, i) => ({
+        id: `membrane-${String(i + 1)}`,
+        title: say`membrane ${String(i + 1)}`,
+        detail: say`lapped ${lap} onto the old`,
+        across: ledger.compute(acrossRim, { sizeMm: width, rimMm: lap }, 'Lapped'),
+      })),
+    }),
+  );
 }

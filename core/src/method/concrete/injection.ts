@@ -11,7 +11,22 @@ import type { Course } from '../course.ts';
 import { around, mixed, strip, twoParts } from '../parts.ts';
 import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
-import { brushFace, cutSlot, drillPackers, dryFace, flushCrack, inject, lookForWater, portsOff, pressPlug, scrapeOff, sealCrack, sealHard, setPorts, shavePlug } from '../words/injecting.ts';
+import {
+  brushFace,
+  cutSlot,
+  drillPackers,
+  dryFace,
+  flushCrack,
+  inject,
+  lookForWater,
+  portsOff,
+  pressPlug,
+  scrapeOff,
+  sealCrack,
+  sealHard,
+  setPorts,
+  shavePlug,
+} from '../words/injecting.ts';
 import { injectionElevation, injectionSection } from './injectionSection.ts';
 
 /** Thickness of the wall: measured, the slab's, or taken as usual. */
@@ -24,7 +39,14 @@ const wet = (c: Course) => ['damp', 'seasonal', 'seeping', 'running', 'wet'].inc
 
 /** Void of the crack: along its length, its mean width, through the wall where its depth is not known. */
 function voidOf(c: Course, wall: Figure): Figure {
-  return c.matter.measured('void') ?? c.ledger.compute(chaseVolume, { lengthMm: c.need('lengthMm'), widthMm: c.need('mean'), depthMm: c.matter.measure('depthMm') ?? wall }, 'Void of the crack, through');
+  return (
+    c.matter.measured('void') ??
+    c.ledger.compute(
+      chaseVolume,
+      { lengthMm: c.need('lengthMm'), widthMm: c.need('mean'), depthMm: c.matter.measure('depthMm') ?? wall },
+      'Void of the crack, through',
+    )
+  );
 }
 
 /** What stops running water before anything else can hold. */
@@ -38,7 +60,17 @@ export function waterPlug(c: Course): void {
   const total = mixed(c, volume, 'Plug to mix');
   const powder = c.ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
   const water = c.ledger.compute(liquidFor, { powderG: powder, liquidShare: c.of('liquidShare') });
-  const { batches } = c.mix('plug', 'Water plug', total, [{ what: 'Powder', amount: powder }, { what: 'Clean water', amount: water }], { within: c.of('within'), pace: 'nothing', least: count }, [say`One handful at a time: it sets in the hand.`, say`Warm water and warm powder set faster.`]);
+  const { batches } = c.mix(
+    'plug',
+    'Water plug',
+    total,
+    [
+      { what: 'Powder', amount: powder },
+      { what: 'Clean water', amount: water },
+    ],
+    { within: c.of('within'), pace: 'nothing', least: count },
+    [say`One handful at a time: it sets in the hand.`, say`Warm water and warm powder set faster.`],
+  );
   c.work(pressPlug(batches, c.of('within'), c.of('hold'), powder), c.byCount('readySetUp', 'plugEach', count, 'Plugging'));
   const firm = c.curing(c.of('firm'), 'Plug firm');
   c.atLeast(firm);
@@ -58,9 +90,10 @@ export function portInjection(c: Course): void {
   const { wall, known } = wallOf(c);
   const drilled = c.system.figures?.['hole'] !== undefined;
   if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
-  const hold = drilled ? c.of('hold') : (foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.usual('Held when the next port shows', 'duration', 0)));
+  const hold = drilled ? c.of('hold') : foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.usual('Held when the next port shows', 'duration', 0));
   const void_ = voidOf(c, wall);
-  const resin = foam || drilled ? c.ledger.compute(foamLiquid, { voidMl: void_, rise: c.of('rise'), reserve: c.of('reserve') }) : mixed(c, void_, 'Resin to mix');
+  const resin =
+    foam || drilled ? c.ledger.compute(foamLiquid, { voidMl: void_, rise: c.of('rise'), reserve: c.of('reserve') }) : mixed(c, void_, 'Resin to mix');
   const spacing = drilled ? c.of('spacing') : (c.school('port-spacing', 'spacing') ?? (known ? wall : c.of('widest')));
   const ports = c.ledger.compute(portCount, { lengthMm: length, spacingMm: spacing }, drilled ? 'Packers' : 'Ports');
   const potLife = c.working(c.of('potLife'));
@@ -73,26 +106,63 @@ export function portInjection(c: Course): void {
     if (wet(c)) c.work(dryFace(c.usual('Drying the face', 'duration', 60)), c.rate('coverUp'));
     const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
     const paste = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed });
-    const because = c.school('port-spacing', 'spacing') ? say`at a set distance, whatever the wall` : known ? say`as far as the wall is thick, ${wall}: what arrives at the next has then gone right through` : say`the wall is not measured: no farther than this`;
+    const because = c.school('port-spacing', 'spacing')
+      ? say`at a set distance, whatever the wall`
+      : known
+        ? say`as far as the wall is thick, ${wall}: what arrives at the next has then gone right through`
+        : say`the wall is not measured: no farther than this`;
     c.work(setPorts(ports, spacing, because), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'));
     const coldest = epoxyPaste.slabC.min;
     c.work(sealCrack(paste, bed, width, c.matter.choice('access') === 'yes', c.get(coldest)), c.byLength('nothing', 'sealPace', length, 'Sealing the face'));
-    c.mix('paste', 'Epoxy paste', paste, twoParts(c, paste, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']), { within: c.working(c.usual('Working time of the paste', 'duration', 30, 'generic-sheet'), 'Working time of the paste'), pace: 'nothing' }, [say`Mixed until it is of one color.`]);
+    c.mix(
+      'paste',
+      'Epoxy paste',
+      paste,
+      twoParts(c, paste, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
+      { within: c.working(c.usual('Working time of the paste', 'duration', 30, 'generic-sheet'), 'Working time of the paste'), pace: 'nothing' },
+      [say`Mixed until it is of one color.`],
+    );
     const pressure = c.curing(c.ofAuxiliary(epoxyPaste, 'pressure'), 'Seal ready for pressure');
     c.wait(sealHard(pressure.minutes, c.groundC), pressure);
     c.amount('ports', 'Ports', ports);
     c.amount('paste', 'Epoxy paste', paste);
   }
   if (foam || drilled) c.work(flushCrack(c.of('start')), c.byCount('readySetUp', 'spotEach', ports, 'Flushing'));
-  c.work(layOut(potLife, foam || drilled ? 'pump, hoses, caps and a spare gun; water at hand' : 'pump, caps, spare paste; never water in a crack that takes resin'), c.rate('readySetUp'));
+  c.work(
+    layOut(potLife, foam || drilled ? 'pump, hoses, caps and a spare gun; water at hand' : 'pump, caps, spare paste; never water in a crack that takes resin'),
+    c.rate('readySetUp'),
+  );
   const second = foam || drilled ? c.of('catalyst') : c.of('partB');
-  const { batches } = c.mix('resin', foam || drilled ? 'Foam, as liquid' : 'Injection resin', resin, twoParts(c, resin, second, ['Resin', foam || drilled ? 'Catalyst' : 'Hardener']), { within: potLife, pace: 'injectPerL' }, [say`A sample of every batch is kept, with its time.`, foam || drilled ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`]);
-  c.work(inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'), c.ledger.compute(durationSum, { durationMin: [c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')] }, 'Injecting'));
+  const { batches } = c.mix(
+    'resin',
+    foam || drilled ? 'Foam, as liquid' : 'Injection resin',
+    resin,
+    twoParts(c, resin, second, ['Resin', foam || drilled ? 'Catalyst' : 'Hardener']),
+    { within: potLife, pace: 'injectPerL' },
+    [
+      say`A sample of every batch is kept, with its time.`,
+      foam || drilled ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`,
+    ],
+  );
+  c.work(
+    inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'),
+    c.ledger.compute(
+      durationSum,
+      { durationMin: [c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')] },
+      'Injecting',
+    ),
+  );
   if (c.system.figures?.['viscosity']) {
     const mean = c.need('mean');
     const asked = widthClassFor(mean.value);
     if (asked) c.amount('class', `Resin goes into cracks from, class ${asked.id} or finer`, c.get(asked.from));
-    const front = c.ledger.compute(frontTime, { spacingMm: spacing, widthMm: mean, viscosityMpas: c.of('viscosity'), pressureMpa: c.of('start'), roughness: c.usual('Roughness of the faces', 'ratio', 4) });
+    const front = c.ledger.compute(frontTime, {
+      spacingMm: spacing,
+      widthMm: mean,
+      viscosityMpas: c.of('viscosity'),
+      pressureMpa: c.of('start'),
+      roughness: c.usual('Roughness of the faces', 'ratio', 4),
+    });
     c.amount('front', 'To the next port, at the least pressure', front);
   }
   const off = c.curing(c.of('portsOff'), drilled ? 'Packers out after' : 'Ports off after');
@@ -105,5 +175,17 @@ export function portInjection(c: Course): void {
   c.amount('resin', foam || drilled ? 'Liquid foam' : 'Resin', resin);
   c.amount('batches', 'Batches', batches);
   c.named = drilled ? 'through packers' : 'through ports';
-  c.sections.push(injectionElevation(c, { ports, spacing, strip: drilled ? undefined : c.ofAuxiliary(epoxyPaste, 'strip'), staggered: drilled ? c.ledger.compute(packerBeside, { wallMm: wall }) : undefined }, length), injectionSection(c, wall, drilled));
+  c.sections.push(
+    injectionElevation(
+      c,
+      {
+        ports,
+        spacing,
+        strip: drilled ? undefined : c.ofAuxiliary(epoxyPaste, 'strip'),
+        staggered: drilled ? c.ledger.compute(packerBeside, { wallMm: wall }) : undefined,
+      },
+      length,
+    ),
+    injectionSection(c, wall, drilled),
+  );
 }

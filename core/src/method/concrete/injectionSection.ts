@@ -23,7 +23,11 @@ export function injectionElevation(c: Course, laid: Laid | undefined, length: Fi
   const regions: Region[] = [];
   if (laid?.strip) regions.push({ id: 'seal', material: 'resin', outline: rectangle(0, mid - laid.strip.value / 2, L, mid + laid.strip.value / 2) });
   const half = Math.max(L * 0.003, 1);
-  regions.push({ id: 'crack', material: 'crack', outline: [...line.map(([x, y]): Point => [x, y - half]), ...[...line].reverse().map(([x, y]): Point => [x, y + half])] });
+  regions.push({
+    id: 'crack',
+    material: 'crack',
+    outline: [...line.map(([x, y]): Point => [x, y - half]), ...[...line].reverse().map(([x, y]): Point => [x, y + half])],
+  });
   const notes: Note[] = [];
   const dimensions: Dimension[] = [{ id: 'length', along: 'x', from: [0, mid], to: [L, mid], figure: length, side: 'below' }];
   if (laid) {
@@ -34,11 +38,33 @@ export function injectionElevation(c: Course, laid: Laid | undefined, length: Fi
       regions.push({ id: `port-${String(i + 1)}`, material: 'bar', outline: circle(x, y, Math.max(L * 0.008, 7)) });
     }
     notes.push({ id: 'first', at: [0, laid.staggered ? mid - laid.staggered.value : mid], title: say`begin here`, detail: say`the lowest` });
-    notes.push({ id: 'spacing', at: [Math.min(L, laid.spacing.value), mid], title: say`${laid.ports} ${laid.staggered ? 'packers' : 'ports'}`, detail: say`${laid.spacing} apart` });
-    if (laid.strip) notes.push({ id: 'seal', at: [L * 0.7, mid + laid.strip.value / 2], title: say`sealed, ${laid.strip} wide`, detail: say`over the port bases too` });
-    if (laid.staggered) notes.push({ id: 'beside', at: [Math.min(L, laid.spacing.value), mid + laid.staggered.value], title: say`holes ${laid.staggered} beside`, detail: say`on alternate sides` });
+    notes.push({
+      id: 'spacing',
+      at: [Math.min(L, laid.spacing.value), mid],
+      title: say`${laid.ports} ${laid.staggered ? 'packers' : 'ports'}`,
+      detail: say`${laid.spacing} apart`,
+    });
+    if (laid.strip)
+      notes.push({ id: 'seal', at: [L * 0.7, mid + laid.strip.value / 2], title: say`sealed, ${laid.strip} wide`, detail: say`over the port bases too` });
+    if (laid.staggered)
+      notes.push({
+        id: 'beside',
+        at: [Math.min(L, laid.spacing.value), mid + laid.staggered.value],
+        title: say`holes ${laid.staggered} beside`,
+        detail: say`on alternate sides`,
+      });
   } else notes.push({ id: 'plug', at: [L * 0.5, mid], title: say`slot, square`, detail: say`plugged from the top down` });
-  return frontView({ caption: say`Along the crack, its lower end on the left`, footnote: say`to scale; the crack drawn wider`, ground: 'concrete', widthMm: L, heightMm: room * 2, marginMm: L * 0.02, regions, dimensions, notes });
+  return frontView({
+    caption: say`Along the crack, its lower end on the left`,
+    footnote: say`to scale; the crack drawn wider`,
+    ground: 'concrete',
+    widthMm: L,
+    heightMm: room * 2,
+    marginMm: L * 0.02,
+    regions,
+    dimensions,
+    notes,
+  });
 }
 
 /** Through the wall at a port: resin from face to face. */
@@ -51,17 +77,43 @@ export function injectionSection(c: Course, wall: Figure, drilled: boolean): Sec
     { id: 'wall', material: 'concrete', outline: rectangle(-half, 0, half, t) },
     { id: 'resin', material: 'resin', outline: [...line.map(([x, y]): Point => [x - w, y]), ...[...line].reverse().map(([x, y]): Point => [x + w, y])] },
   ];
-  const notes: Note[] = [{ id: 'through', at: [w, t * 0.55], title: say`filled from face to face`, detail: drilled ? say`from its middle outward` : say`seen when the next port runs` }];
+  const notes: Note[] = [
+    {
+      id: 'through',
+      at: [w, t * 0.55],
+      title: say`filled from face to face`,
+      detail: drilled ? say`from its middle outward` : say`seen when the next port runs`,
+    },
+  ];
   if (drilled) {
     const r = Math.max(t * 0.02, 5);
-    regions.push({ id: 'hole', material: 'open', outline: [[-t / 2 - r, 0], [-t / 2 + r, 0], [r, t / 2], [-r, t / 2]] });
+    regions.push({
+      id: 'hole',
+      material: 'open',
+      outline: [
+        [-t / 2 - r, 0],
+        [-t / 2 + r, 0],
+        [r, t / 2],
+        [-r, t / 2],
+      ],
+    });
     notes.push({ id: 'hole', at: [-t / 4, t / 4], title: say`hole meets it in the middle` });
   } else {
-    regions.push({ id: 'paste', material: 'mortar', outline: rectangle(-half * 0.4, -t * 0.03, half * 0.4, 0) }, { id: 'port', material: 'bar', outline: rectangle(-t * 0.03, -t * 0.13, t * 0.03, -t * 0.03) });
+    regions.push(
+      { id: 'paste', material: 'mortar', outline: rectangle(-half * 0.4, -t * 0.03, half * 0.4, 0) },
+      { id: 'port', material: 'bar', outline: rectangle(-t * 0.03, -t * 0.13, t * 0.03, -t * 0.03) },
+    );
     notes.push({ id: 'port', at: [0, -t * 0.08], title: say`port, free over the crack`, detail: say`paste over its base` });
   }
   return {
-    view: 'section', caption: say`Through the wall at a port`, footnote: say`to scale; the crack drawn wider`, extent: { left: -half, right: half, top: drilled ? -t * 0.04 : -t * 0.15, bottom: t }, brokenBelow: false,
-    regions, lines: [], dimensions: [{ id: 'wall', along: 'y', from: [-half * 0.5, 0], to: [-half * 0.5, t], figure: wall, side: 'left' }], notes,
+    view: 'section',
+    caption: say`Through the wall at a port`,
+    footnote: say`to scale; the crack drawn wider`,
+    extent: { left: -half, right: half, top: drilled ? -t * 0.04 : -t * 0.15, bottom: t },
+    brokenBelow: false,
+    regions,
+    lines: [],
+    dimensions: [{ id: 'wall', along: 'y', from: [-half * 0.5, 0], to: [-half * 0.5, t], figure: wall, side: 'left' }],
+    notes,
   };
 }

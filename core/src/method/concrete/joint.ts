@@ -19,7 +19,12 @@ import { waitHard } from '../words/placing.ts';
 function edgesOf(c: Course, edge: Figure) {
   const [length, width, found] = [c.need('lengthMm'), c.need('widthMm'), c.need('depthMm')];
   const depth = c.ledger.compute(preparedDepth, { foundMm: found, edgeMm: edge });
-  return { length, width, depth, volume: c.ledger.compute(cutOutVolume, { cutMm2: strip(c, width, 'Both edges, over the joint'), depthMm: depth }, 'To rebuild') };
+  return {
+    length,
+    width,
+    depth,
+    volume: c.ledger.compute(cutOutVolume, { cutMm2: strip(c, width, 'Both edges, over the joint'), depthMm: depth }, 'To rebuild'),
+  };
 }
 
 /** Rebuilding the edges of a joint: cut upright, filled over the joint, ground flush and sawn again the same day. */
@@ -42,8 +47,21 @@ export function jointEdges(c: Course): void {
     const liquid = c.ledger.compute(liquidFor, { powderG: powder, liquidShare: c.get(m.liquidShare) });
     const potLife = c.working(c.get(m.potLife));
     c.work(layOut(potLife, 'the ground soaked and dull; trowel, straightedge, wet cloth and sheet'), c.rate('readySetUp'));
-    c.mix('edges', 'Mortar for the edges', toMix, [{ what: 'Powder', amount: powder }, { what: 'Liquid', amount: liquid }], { within: potLife, pace: 'packPerL', reserve: c.get(m.reserve) }, [say`Liquid first, powder into it; never wetted again.`]);
-    c.work(rebuildEdges(volume, 'a thin scrub coat first, worked in; then the mortar while that is wet'), c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'));
+    c.mix(
+      'edges',
+      'Mortar for the edges',
+      toMix,
+      [
+        { what: 'Powder', amount: powder },
+        { what: 'Liquid', amount: liquid },
+      ],
+      { within: potLife, pace: 'packPerL', reserve: c.get(m.reserve) },
+      [say`Liquid first, powder into it; never wetted again.`],
+    );
+    c.work(
+      rebuildEdges(volume, 'a thin scrub coat first, worked in; then the mortar while that is wet'),
+      c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'),
+    );
     hard = c.curing(c.get(readyFor(system, 'foot')), 'Hard enough to grind and saw');
     c.amount('powder', 'Powder', powder);
   } else {
@@ -53,8 +71,21 @@ export function jointEdges(c: Course): void {
     const sand = c.ledger.compute(sandForVolume, { volumeMl: volume, packing, grainKgL: c.get(silicaSand.grains) });
     const potLife = c.working(w ? c.get(w.gel) : c.of('potLife'));
     c.work(layOut(potLife, 'two grades of dry sand weighed out; paddle, trowel, straightedge, dry sand to throw on'), c.rate('readySetUp'));
-    c.mix('edges', 'Resin and sand for the edges', volume, [...twoParts(c, resin, w ? c.usual('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', amount: sand }], { within: potLife, pace: 'packPerL' }, [say`A pigmented side is shaken before it is poured.`, say`Resin first, stirred; sand in, stirred again; kept moving so that the sand stays up.`]);
-    c.work(rebuildEdges(volume, w ? 'walls wetted with resin first; poured, sand kept up by stirring' : 'neat resin brushed on both walls, the mortar into it while it is tacky'), c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'));
+    c.mix(
+      'edges',
+      'Resin and sand for the edges',
+      volume,
+      [...twoParts(c, resin, w ? c.usual('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', amount: sand }],
+      { within: potLife, pace: 'packPerL' },
+      [say`A pigmented side is shaken before it is poured.`, say`Resin first, stirred; sand in, stirred again; kept moving so that the sand stays up.`],
+    );
+    c.work(
+      rebuildEdges(
+        volume,
+        w ? 'walls wetted with resin first; poured, sand kept up by stirring' : 'neat resin brushed on both walls, the mortar into it while it is tacky',
+      ),
+      c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'),
+    );
     hard = c.curing(w ? c.get(w.hard) : c.of('hard'), 'Hard enough to grind');
     c.amount('resin', 'Resin', resin);
     c.amount('sand', 'Dry sand', sand);
@@ -65,7 +96,11 @@ export function jointEdges(c: Course): void {
   const gap = c.need('gapMm');
   const later = c.school('joint-recut', 'after');
   if (later) c.atLeast(c.fixed(later), 'rebuild-edges');
-  if (!isolation) c.work(resaw(gap, depth, later ? 'the day after: look first whether it has cracked beside' : 'the same day, before the slab cools and pulls'), c.byLength('sawSetUp', 'resawPace', length, 'Sawing the joint again'));
+  if (!isolation)
+    c.work(
+      resaw(gap, depth, later ? 'the day after: look first whether it has cracked beside' : 'the same day, before the slab cools and pulls'),
+      c.byLength('sawSetUp', 'resawPace', length, 'Sawing the joint again'),
+    );
   c.amount('volume', 'To rebuild', volume);
   c.named = 'edges rebuilt';
   if (c.isLast) finish(c, { width, depth, gap });
@@ -94,8 +129,19 @@ export function jointFiller(c: Course): void {
   const total = mixed(c, volume, 'Filler to mix');
   const gel = c.working(c.of('gel'));
   c.work(layOut(gel, 'gun, mixers, long razor scraper, tape beside the joint; the slab at its service temperature'), c.rate('readySetUp'));
-  c.mix('filler', 'Joint filler', total, twoParts(c, total, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']), { within: gel, pace: 'nothing' }, [say`As late as the program allows: a young slab still shrinks, and the filler comes away from it.`, say`Under hard wheels to the full depth of the cut, no rod below it.`]);
-  c.work(fillJoint(volume, depth, c.of('over'), onRod ? 'on a rod pressed in' : formed ? 'a bed of dry sand may choke a deeper joint; no soft rod' : 'to the bottom of the saw cut, no rod'), c.byLength('nothing', 'gunPace', length, 'Filling the joint'));
+  c.mix('filler', 'Joint filler', total, twoParts(c, total, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']), { within: gel, pace: 'nothing' }, [
+    say`As late as the program allows: a young slab still shrinks, and the filler comes away from it.`,
+    say`Under hard wheels to the full depth of the cut, no rod below it.`,
+  ]);
+  c.work(
+    fillJoint(
+      volume,
+      depth,
+      c.of('over'),
+      onRod ? 'on a rod pressed in' : formed ? 'a bed of dry sand may choke a deeper joint; no soft rod' : 'to the bottom of the saw cut, no rod',
+    ),
+    c.byLength('nothing', 'gunPace', length, 'Filling the joint'),
+  );
   const from = c.curing(c.of('shaveFrom'), 'Shaved from');
   const until = c.closes(c.of('shaveUntil'), 'Shaved until');
   c.atLeast(from);
@@ -107,8 +153,15 @@ export function jointFiller(c: Course): void {
   c.amount('depth', 'Filled to', depth);
   if (c.named === 'as found') c.named = 'filled';
   const wide = c.matter.measure('widthMm');
-  c.sections.push(jointSection(gap, wide && !c.isFirst ? { width: wide, depth: c.ledger.compute(preparedDepth, { foundMm: c.need('depthMm'), edgeMm: c.usual('Edges cut back no less than', 'depth', 19) }) } : undefined, { depth, over: c.of('over'), onRod: onRod !== undefined }));
+  c.sections.push(
+    jointSection(
+      gap,
+      wide && !c.isFirst
+        ? { width: wide, depth: c.ledger.compute(preparedDepth, { foundMm: c.need('depthMm'), edgeMm: c.usual('Edges cut back no less than', 'depth', 19) }) }
+        : undefined,
+      { depth, over: c.of('over'), onRod: onRod !== undefined },
+    ),
+  );
   const wait = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
   c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', wait.minutes, 'A nail leaves a mark that closes again.'), wait, 'fill-joint');
 }
-

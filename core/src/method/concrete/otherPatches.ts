@@ -13,7 +13,21 @@ import { Missing, Unworkable, type Course } from '../course.ts';
 import { around, longer, mixed, strip, twoParts } from '../parts.ts';
 import { prepareSquare, type SquareCut } from '../patch/squarePatch.ts';
 import { inUse } from '../words/finishing.ts';
-import { buildForm, dryGround, fairingPass, pourForm, primeGround, protectFresh, roughenFace, soakForm, soundAgain, stripForm, trowelResin, waitHard, waitLayer } from '../words/placing.ts';
+import {
+  buildForm,
+  dryGround,
+  fairingPass,
+  pourForm,
+  primeGround,
+  protectFresh,
+  roughenFace,
+  soakForm,
+  soundAgain,
+  stripForm,
+  trowelResin,
+  waitHard,
+  waitLayer,
+} from '../words/placing.ts';
 import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
 
 function open(c: Course, after: string): void {
@@ -21,8 +35,22 @@ function open(c: Course, after: string): void {
   c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', wait.minutes, 'A nail scratches a white line and no groove.'), wait, after);
 }
 
-function drawn(c: Course, cut: SquareCut, layers: readonly { readonly n: number; readonly thickness: Figure; readonly volume: Figure; readonly title: ReturnType<typeof say> }[], material: 'resin-sand' | 'mortar'): void {
-  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'concrete', width: cut.widest, depth: cut.depth, layers: layers.map((l) => ({ id: String(l.n), material, lift: l.n, thickness: l.thickness, volume: l.volume, title: l.title })), ...(cut.bars?.across && { bars: { across: cut.bars.across, behind: cut.bars.behind } }) }));
+function drawn(
+  c: Course,
+  cut: SquareCut,
+  layers: readonly { readonly n: number; readonly thickness: Figure; readonly volume: Figure; readonly title: ReturnType<typeof say> }[],
+  material: 'resin-sand' | 'mortar',
+): void {
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'concrete',
+      width: cut.widest,
+      depth: cut.depth,
+      layers: layers.map((l) => ({ id: String(l.n), material, lift: l.n, thickness: l.thickness, volume: l.volume, title: l.title })),
+      ...(cut.bars?.across && { bars: { across: cut.bars.across, behind: cut.bars.behind } }),
+    }),
+  );
   c.named = 'squared';
 }
 
@@ -35,7 +63,11 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   const dry = c.usual('Ground dry after washing', 'duration', 1440);
   c.wait(dryGround(dry), c.fixed(dry));
   const thickest = system.lift?.[position] ?? system.lift?.floor;
-  const lifts = ledger.compute(liftCount, { depthMm: cut.depth, thickestMm: thickest ? c.get(thickest) : cut.depth, least: c.usual('Least number of lifts', 'count', 1) });
+  const lifts = ledger.compute(liftCount, {
+    depthMm: cut.depth,
+    thickestMm: thickest ? c.get(thickest) : cut.depth,
+    least: c.usual('Least number of lifts', 'count', 1),
+  });
   const thickness = ledger.compute(liftThickness, { depthMm: cut.depth, lifts });
   const each = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: lifts }, 'Volume of a lift');
   const potLife = c.working(c.of('potLife'));
@@ -46,7 +78,14 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   c.work(layOut(potLife, 'dry sand weighed out, paddle, trowel, straightedge; ground dry and warmer than the dew point'), c.rate('readySetUp'));
   const openFor = c.closes(c.of('primerOpen'), 'Covered while tacky, within');
   c.work(primeGround(primer, film, openFor), c.byArea('nothing', 'scrubPerM2', cut.area, 'Priming the ground'));
-  c.mix('resin-mortar', 'Resin mortar', cut.volume, [...twoParts(c, resin, c.of('partB')), { what: 'Dry sand', amount: sand }], { within: potLife, pace: 'packPerL', least: lifts }, [say`Resin and hardener first, to one color; sand in after that.`, say`Out of the pail at once: in a heap it heats.`]);
+  c.mix(
+    'resin-mortar',
+    'Resin mortar',
+    cut.volume,
+    [...twoParts(c, resin, c.of('partB')), { what: 'Dry sand', amount: sand }],
+    { within: potLife, pace: 'packPerL', least: lifts },
+    [say`Resin and hardener first, to one color; sand in after that.`, say`Out of the pail at once: in a heap it heats.`],
+  );
   const next = c.curing(c.of('primerOpen'), 'Before the next lift');
   for (let n = 1; n <= lifts.value; n++) {
     if (n === 1) c.within(openFor, say`The primer is no longer tacky: abrade, vacuum, prime again.`);
@@ -61,7 +100,17 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   c.amount('resin', 'Resin', resin);
   c.amount('sand', 'Dry sand', sand);
   c.amount('volume', 'To fill', cut.volume);
-  drawn(c, cut, Array.from({ length: lifts.value }, (_v, i) => ({ n: i + 1, thickness, volume: each, title: i === 0 ? say`the first into tacky resin` : say`lift ${String(i + 1)}` })), 'resin-sand');
+  drawn(
+    c,
+    cut,
+    Array.from({ length: lifts.value }, (_v, i) => ({
+      n: i + 1,
+      thickness,
+      volume: each,
+      title: i === 0 ? say`the first into tacky resin` : say`lift ${String(i + 1)}`,
+    })),
+    'resin-sand',
+  );
 }
 
 /** A deep place behind a form, poured in one go. */
@@ -76,7 +125,17 @@ export function formedPour(c: Course, cut: SquareCut): void {
   const powder = ledger.compute(powderFor, { volumeMl: toMix, yieldMlG: c.of('yieldMlG') });
   const water = ledger.compute(liquidFor, { powderG: powder, liquidShare: c.of('liquidShare') });
   const potLife = c.working(c.of('potLife'));
-  c.mix('pour', 'Micro-concrete', toMix, [{ what: 'Powder', amount: powder }, { what: 'Water', amount: water }], { within: potLife, pace: 'nothing' }, [say`All of it mixed before the first is poured, or two mixers in turn: the pour must not stop.`]);
+  c.mix(
+    'pour',
+    'Micro-concrete',
+    toMix,
+    [
+      { what: 'Powder', amount: powder },
+      { what: 'Water', amount: water },
+    ],
+    { within: potLife, pace: 'nothing' },
+    [say`All of it mixed before the first is poured, or two mixers in turn: the pour must not stop.`],
+  );
   c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'packPerL', toMix, 'Mixing and pouring'));
   c.work(clearAway(potLife, 'mixer and chute washed, the water kept off drains'), c.rate('tidy'));
   const off = c.curing(c.of('strip'), 'Form off after');
@@ -95,7 +154,8 @@ export function formedPour(c: Course, cut: SquareCut): void {
 /** A thin cement coat over a rough or scaled face. */
 export function fairing(c: Course): void {
   const { ledger } = c;
-  const area = c.matter.measured('area') ?? (c.matter.measure('lengthMm') && c.matter.measure('heightMm') ? strip(c, c.need('heightMm'), 'Face to coat') : undefined);
+  const area =
+    c.matter.measured('area') ?? (c.matter.measure('lengthMm') && c.matter.measure('heightMm') ? strip(c, c.need('heightMm'), 'Face to coat') : undefined);
   if (!area) throw new Missing('outline');
   const depth = c.matter.subject.depth ?? c.of('coat');
   c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
@@ -108,7 +168,17 @@ export function fairing(c: Course): void {
   const powder = ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
   const liquid = ledger.compute(liquidFor, { powderG: powder, liquidShare: c.of('liquidShare') });
   const potLife = c.working(c.of('potLife'));
-  c.mix('fairing', 'Fairing mortar', total, [{ what: 'Powder', amount: powder }, { what: 'Liquid', amount: liquid }], { within: potLife, pace: 'compoundPerL', least: passes }, [say`Never wetted again once it stiffens.`]);
+  c.mix(
+    'fairing',
+    'Fairing mortar',
+    total,
+    [
+      { what: 'Powder', amount: powder },
+      { what: 'Liquid', amount: liquid },
+    ],
+    { within: potLife, pace: 'compoundPerL', least: passes },
+    [say`Never wetted again once it stiffens.`],
+  );
   const next = c.curing(c.of('next'), 'Second pass after');
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.wait(waitLayer(next.minutes, 'Firm, and dull; a finger leaves no dent.', 'pass'), next);
@@ -122,5 +192,19 @@ export function fairing(c: Course): void {
   c.amount('powder', 'Powder', powder);
   c.amount('liquid', 'Liquid', liquid);
   c.named = 'ground and coated';
-  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'concrete', width: c.matter.seen?.width ? longer(c) : c.need('lengthMm'), depth, layers: Array.from({ length: passes.value }, (_v, i) => ({ id: String(i + 1), material: 'mortar' as const, lift: i + 1, thickness: ledger.compute(liftThickness, { depthMm: depth, lifts: passes }, 'A pass'), title: i === 0 ? say`pressed into the pores` : say`drawn out to nothing at the edge` })) }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'concrete',
+      width: c.matter.seen?.width ? longer(c) : c.need('lengthMm'),
+      depth,
+      layers: Array.from({ length: passes.value }, (_v, i) => ({
+        id: String(i + 1),
+        material: 'mortar' as const,
+        lift: i + 1,
+        thickness: ledger.compute(liftThickness, { depthMm: depth, lifts: passes }, 'A pass'),
+        title: i === 0 ? say`pressed into the pores` : say`drawn out to nothing at the edge`,
+      })),
+    }),
+  );
 }

@@ -11,7 +11,18 @@ import type { Course } from '../course.ts';
 import { Missing } from '../course.ts';
 import { around, mixed, strip, twoParts } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
-import { backSealant, cleanFineCrack, cleanJoint, floodCrack, gunSealant, primeJoint, routCrack, sealantCures, sweepOff, throwSand } from '../words/jointing.ts';
+import {
+  backSealant,
+  cleanFineCrack,
+  cleanJoint,
+  floodCrack,
+  gunSealant,
+  primeJoint,
+  routCrack,
+  sealantCures,
+  sweepOff,
+  throwSand,
+} from '../words/jointing.ts';
 import { waitHard } from '../words/placing.ts';
 import { clearAway, coverRoom } from '../words/protecting.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
@@ -27,9 +38,14 @@ export function routAndSeal(c: Course): void {
   const width = joint ?? c.matter.size?.width;
   const { sealant } = c.system;
   if (!width || !sealant) throw new Missing('width');
-  const depth = joint ? c.ledger.compute(sealantDepth, { widthMm: joint, leastMm: c.get(sealant.leastDepth), mostMm: c.get(sealant.mostDepth) }) : (c.matter.size?.depth ?? c.get(sealant.leastDepth));
+  const depth = joint
+    ? c.ledger.compute(sealantDepth, { widthMm: joint, leastMm: c.get(sealant.leastDepth), mostMm: c.get(sealant.mostDepth) })
+    : (c.matter.size?.depth ?? c.get(sealant.leastDepth));
   c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
-  const [least, most] = [c.ledger.compute(rodWidth, { gapMm: width, over: c.school('backer-rod', 'over') ?? c.of('rod') }, 'Rod, no thinner than'), c.ledger.compute(rodWidth, { gapMm: width, over: c.ofAuxiliary(rodRecord, 'over') }, 'Rod, no thicker than')];
+  const [least, most] = [
+    c.ledger.compute(rodWidth, { gapMm: width, over: c.school('backer-rod', 'over') ?? c.of('rod') }, 'Rod, no thinner than'),
+    c.ledger.compute(rodWidth, { gapMm: width, over: c.ofAuxiliary(rodRecord, 'over') }, 'Rod, no thicker than'),
+  ];
   const found = rodsMm.find((d) => atLeast(d, least.value) && atMost(d, most.value));
   const rod = found === undefined ? undefined : c.usual('Rod that fits the gap', 'depth', found);
   if (joint) c.work(cleanJoint(joint, depth, length), c.byLength('sawSetUp', 'resawPace', length, 'Cleaning the joint'));
@@ -68,7 +84,10 @@ export function gravityFlood(c: Course): void {
   const resin = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'Resin to flood');
   const passes = c.of('passes');
   const each = c.ledger.compute(partOf, { volumeMl: resin, parts: passes }, 'Resin for a pass');
-  c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'nothing', least: passes }, [say`Of three parts, promoter and initiator never meet undiluted.`, say`Poured out at once: in the pail it heats and thickens.`]);
+  c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'nothing', least: passes }, [
+    say`Of three parts, promoter and initiator never meet undiluted.`,
+    say`Poured out at once: in the pail it heats and thickens.`,
+  ]);
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`);
     c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'));
@@ -86,5 +105,23 @@ export function gravityFlood(c: Course): void {
   c.amount('resin', 'Resin', resin);
   c.amount('sand', 'Dry sand', sand);
   c.named = 'flooded';
-  c.sections.push(layeredSection({ caption: say`Across the crack`, ground: 'concrete', width: c.need('widest'), depth: c.matter.measure('depthMm') ?? c.need('slabMm'), shape: 'vee', layers: [{ id: 'resin', material: 'resin', thickness: c.matter.measure('depthMm') ?? c.need('slabMm'), title: say`runs down by itself`, detail: say`as far as width and time allow` }], films: [{ id: 'sand', title: say`sand on the wet resin`, detail: say`${sand}` }] }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Across the crack`,
+      ground: 'concrete',
+      width: c.need('widest'),
+      depth: c.matter.measure('depthMm') ?? c.need('slabMm'),
+      shape: 'vee',
+      layers: [
+        {
+          id: 'resin',
+          material: 'resin',
+          thickness: c.matter.measure('depthMm') ?? c.need('slabMm'),
+          title: say`runs down by itself`,
+          detail: say`as far as width and time allow`,
+        },
+      ],
+      films: [{ id: 'sand', title: say`sand on the wet resin`, detail: say`${sand}` }],
+    }),
+  );
 }

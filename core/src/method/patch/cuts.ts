@@ -23,19 +23,53 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
   const cuts = ['cut', ...Array.from({ length: 40 }, (_v, i) => `cut-${String(i + 1)}`)].flatMap((id) => measured(id) ?? []);
   const area = together(c, cuts);
   if (!depth || !area || boxes.length === 0) throw new Missing('depthMm');
-  const uneven = !behind && outline && c.matter.grid ? { grid: c.matter.grid, margin: c.ledger.compute(areaOver, { cutMm2: area, foundMm2: outline }) } : undefined;
+  const uneven =
+    !behind && outline && c.matter.grid ? { grid: c.matter.grid, margin: c.ledger.compute(areaOver, { cutMm2: area, foundMm2: outline }) } : undefined;
   // over a grid every place counts at its own depth, nowhere shallower than the edge
-  const ofGrid = uneven && c.ledger.compute(volumeSum, { volumeMl: [c.ledger.compute(gridLiftVolume, { ...uneven.grid, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth }, 'Under the grid, nowhere shallower than the edge'), c.ledger.compute(marginLiftVolume, { marginMm2: uneven.margin, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth }, 'Margin of the cut')] }, 'Inside the cut');
-  const volume = ofGrid ?? (behind ? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }) : outline && found ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge }) : undefined);
+  const ofGrid =
+    uneven &&
+    c.ledger.compute(
+      volumeSum,
+      {
+        volumeMl: [
+          c.ledger.compute(
+            gridLiftVolume,
+            { ...uneven.grid, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth },
+            'Under the grid, nowhere shallower than the edge',
+          ),
+          c.ledger.compute(
+            marginLiftVolume,
+            { marginMm2: uneven.margin, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth },
+            'Margin of the cut',
+          ),
+        ],
+      },
+      'Inside the cut',
+    );
+  const volume =
+    ofGrid ??
+    (behind
+      ? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth })
+      : outline && found
+        ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge })
+        : undefined);
   if (!volume) throw new Missing('depthMm');
   const sideLengths = boxes.flatMap((box) => {
     const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
-    return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)].map((v) => c.ledger.assumed('Side of the cut', 'length', v, 'geometry', 'as drawn round what was found'));
+    return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)].map((v) =>
+      c.ledger.assumed('Side of the cut', 'length', v, 'geometry', 'as drawn round what was found'),
+    );
   });
   const around = c.ledger.compute(cutAround, { sideMm: sideLengths });
   const widest = sideLengths.reduce((most, s) => (s.value > most.value ? s : most), sideLengths[0] ?? around);
   return {
-    area, around, depth, volume, widest, ...(uneven && { uneven }), broken: found ? c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: found }) : volume,
+    area,
+    around,
+    depth,
+    volume,
+    widest,
+    ...(uneven && { uneven }),
+    broken: found ? c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: found }) : volume,
     ...(behind && { bars: { across: measure('barMm'), behind: c.get(rustedBar.sides[0].sets.behind) } }),
   };
 }
@@ -43,11 +77,17 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
 /** A broken edge cut to a square step: as long as it is broken, nowhere shallower than the square edge. */
 export function edgeCut(c: Course, edge: Figure): SquareCut {
   const [long, high, found] = [c.need('lengthMm'), c.need('heightMm'), c.need('depthMm')];
-  const [height, depth] = [high, found].map((foundMm) => c.ledger.compute(preparedDepth, { foundMm, edgeMm: edge }, foundMm === high ? 'Cut down to' : 'Cut in to'));
+  const [height, depth] = [high, found].map((foundMm) =>
+    c.ledger.compute(preparedDepth, { foundMm, edgeMm: edge }, foundMm === high ? 'Cut down to' : 'Cut in to'),
+  );
   if (!height || !depth) throw new Missing('heightMm');
   const volume = c.ledger.compute(chaseVolume, { lengthMm: long, widthMm: height, depthMm: depth }, 'Inside the cut');
   return {
-    area: strip(c, height, 'Inside the cut'), around: c.ledger.compute(cutAround, { sideMm: [long, height] }), depth, volume, widest: height,
+    area: strip(c, height, 'Inside the cut'),
+    around: c.ledger.compute(cutAround, { sideMm: [long, height] }),
+    depth,
+    volume,
+    widest: height,
     broken: c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: c.need('void') }),
     form: { high: height, long, out: overhang(c) },
   };
@@ -65,5 +105,12 @@ export function stripCut(c: Course): SquareCut {
   const { size } = c.matter;
   if (!size?.width || !size.depth) throw new Missing('widths');
   const volume = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: size.width, depthMm: size.depth }, 'Groove');
-  return { area: strip(c, size.width, 'Groove'), around: c.ledger.compute(cutAround, { sideMm: [length] }), depth: size.depth, volume, broken: volume, widest: size.width };
+  return {
+    area: strip(c, size.width, 'Groove'),
+    around: c.ledger.compute(cutAround, { sideMm: [length] }),
+    depth: size.depth,
+    volume,
+    broken: volume,
+    widest: size.width,
+  };
 }

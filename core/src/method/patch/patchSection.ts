@@ -62,22 +62,52 @@ export function patchSection({ lifts, edge, thinned, toMix, grid }: Drawn, width
     const [top, bottomOf] = [d - n * t, d - (n - 1) * t];
     const volume = lifts.volumes[n - 1];
     // a level lift over an uneven bottom: as deep as the bottom lets it, nothing where that lies higher
-    const outline = across ? [...across.map(([x, deep]): Point => [x, Y(Math.max(top, Math.min(deep, bottomOf)))]), ...[...across].reverse().map(([x]): Point => [x, Y(top)])] : rectangle(0, top, right, bottomOf);
-    regions.push({ id: `lift-${String(n)}`, material: 'mortar', layer: n, outline, ...(volume && !across && { volume, throughMm: (volume.value * 1000) / (right * t) }) });
+    const outline = across
+      ? [...across.map(([x, deep]): Point => [x, Y(Math.max(top, Math.min(deep, bottomOf)))]), ...[...across].reverse().map(([x]): Point => [x, Y(top)])]
+      : rectangle(0, top, right, bottomOf);
+    regions.push({
+      id: `lift-${String(n)}`,
+      material: 'mortar',
+      layer: n,
+      outline,
+      ...(volume && !across && { volume, throughMm: (volume.value * 1000) / (right * t) }),
+    });
   }
   const r = bars ? bars.across.value / 2 : 0;
   const barY = bars ? Math.max(r, d - bars.behind.value - r) : 0;
-  if (bars) [0.25, 0.75].forEach((share, i) => regions.push({ id: `bar-${String(i + 1)}`, material: 'bar', outline: circle(right * share, Y(barY), r, times) }));
+  if (bars)
+    [0.25, 0.75].forEach((share, i) => regions.push({ id: `bar-${String(i + 1)}`, material: 'bar', outline: circle(right * share, Y(barY), r, times) }));
   const notes: Note[] = [
-    { id: 'top', at: [right * 0.6, Y(d - count * t + t * 0.4)], title: say`${lifts.count.value === 1 ? 'one lift' : say`lift ${String(count)}, struck level`}`, detail: say`${toMix} to mix in all` },
-    ...(across && count > 1 && lifts.volumes[0] ? [{ id: 'deepest', at: deepestOf(across, Y(d - t * 0.4)), title: say`lift 1, the deepest places`, detail: say`${lifts.volumes[0]}, left level` }] : []),
+    {
+      id: 'top',
+      at: [right * 0.6, Y(d - count * t + t * 0.4)],
+      title: say`${lifts.count.value === 1 ? 'one lift' : say`lift ${String(count)}, struck level`}`,
+      detail: say`${toMix} to mix in all`,
+    },
+    ...(across && count > 1 && lifts.volumes[0]
+      ? [{ id: 'deepest', at: deepestOf(across, Y(d - t * 0.4)), title: say`lift 1, the deepest places`, detail: say`${lifts.volumes[0]}, left level` }]
+      : []),
     ...(bars ? [{ id: 'bars', at: [right * 0.75 + r, Y(barY)] as const, title: say`${bars.behind} clear behind`, detail: say`bright all round` }] : []),
-    { id: 'edge', at: [0, Y(Math.min(edge.value, d) * 0.5)], title: say`edge ${thinned ? 'ground' : 'sawn'}, ${edge}`, detail: thinned ? say`no thinner than this` : say`square, no feather` },
+    {
+      id: 'edge',
+      at: [0, Y(Math.min(edge.value, d) * 0.5)],
+      title: say`edge ${thinned ? 'ground' : 'sawn'}, ${edge}`,
+      detail: thinned ? say`no thinner than this` : say`square, no feather`,
+    },
     { id: 'ground', at: [right * 0.4, Y(across ? (across[24]?.[1] ?? d) : d)], title: say`sound and damp`, detail: say`scrubbed, lift 1 while wet` },
   ];
   const dimensions: Dimension[] = [
     { id: 'depth', along: 'y', from: [0, 0], to: [0, Y(d)], figure: depth, side: 'left' },
-    ...(count > 1 ? Array.from({ length: count }, (_v, i): Dimension => ({ id: `lift-${String(i + 1)}`, along: 'y', from: [0, Y(d - (i + 1) * t)], to: [0, Y(d - i * t)], figure: lifts.thickness, side: 'left' })) : []),
+    ...(count > 1
+      ? Array.from({ length: count }, (_v, i): Dimension => ({
+          id: `lift-${String(i + 1)}`,
+          along: 'y',
+          from: [0, Y(d - (i + 1) * t)],
+          to: [0, Y(d - i * t)],
+          figure: lifts.thickness,
+          side: 'left',
+        }))
+      : []),
     ...(whole ? [{ id: 'width', along: 'x', from: [0, Y(d)], to: [right, Y(d)], figure: width, side: 'below' } as const] : []),
   ];
   return {

@@ -57,7 +57,16 @@ export interface SquareCut {
 /** A wait of the mortar of the course, by its cure. */
 export function mortarWait(c: Course, s: Sourced, label: string): Lag {
   const { cure, slabC } = c.system;
-  return { by: 'progress', at23: c.get(s), cure, ...(slabC.min && { stopsBelow: slabC.min }), minutes: cure.by === 'equivalent-age' ? c.ledger.compute(cementWait, { waitAt23Min: c.get(s), temperatureC: c.groundC, activationK: c.get(cure.activation) }, label) : c.get(s) };
+  return {
+    by: 'progress',
+    at23: c.get(s),
+    cure,
+    ...(slabC.min && { stopsBelow: slabC.min }),
+    minutes:
+      cure.by === 'equivalent-age'
+        ? c.ledger.compute(cementWait, { waitAt23Min: c.get(s), temperatureC: c.groundC, activationK: c.get(cure.activation) }, label)
+        : c.get(s),
+  };
 }
 
 /** What the label of a mortar over bars has to state, by whether the member carries load. */
@@ -72,8 +81,17 @@ export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned =
   const { ledger, rates } = c;
   const alone = c.rate('alone');
   c.add(coverAround(ledger.assumed('Cover around', 'length', 1000, 'practice'), c.rate('coverUp')));
-  const passes = ledger.compute(wheelPasses, { depthMm: edge, biteMm: c.get(chasingTools.bite), widthMm: c.get(chasingTools.wheel), wheelMm: c.get(chasingTools.wheel) });
-  const cutting = ledger.compute(handsOn, { setUpMin: c.get(rates.sawSetUp), paceMinM: c.get(rates.sawPace), lengthMm: cut.around, passes, hands: alone }, thinned ? 'Grinding the edge' : 'Sawing');
+  const passes = ledger.compute(wheelPasses, {
+    depthMm: edge,
+    biteMm: c.get(chasingTools.bite),
+    widthMm: c.get(chasingTools.wheel),
+    wheelMm: c.get(chasingTools.wheel),
+  });
+  const cutting = ledger.compute(
+    handsOn,
+    { setUpMin: c.get(rates.sawSetUp), paceMinM: c.get(rates.sawPace), lengthMm: cut.around, passes, hands: alone },
+    thinned ? 'Grinding the edge' : 'Sawing',
+  );
   c.add(thinned ? grindEdge(edge, cut.around, cutting) : sawSquare(edge, cut.around, passes, cutting));
   c.add(breakOut(cut.depth, cut.broken, c.byVolume('chipSetUp', 'chipPerL', cut.broken, 'Breaking out', alone)));
   if (cut.bars) {
@@ -108,7 +126,11 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const { people } = c.matter;
   const position = (c.matter.choice('position') ?? 'floor') as 'floor' | 'wall' | 'overhead' | 'edge';
   const thinned = c.school('patch-edge', 'feather');
-  const edge = thinned ?? (c.matter.choice('traffic') === 'hard-wheels' ? (c.school('patch-edge', 'wheels') ?? c.get(leastEdge)) : (c.school('patch-edge', 'edge') ?? c.get(leastEdge)));
+  const edge =
+    thinned ??
+    (c.matter.choice('traffic') === 'hard-wheels'
+      ? (c.school('patch-edge', 'wheels') ?? c.get(leastEdge))
+      : (c.school('patch-edge', 'edge') ?? c.get(leastEdge)));
   const hands = c.get(people === 2 ? rates.pair : rates.alone);
 
   const thickest = liftByHeat(ledger, system.safeLift, lift[position] ?? lift.wall ?? leastEdge, groundC.value);
@@ -120,7 +142,15 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const scrub = ledger.compute(coatVolume, { areaMm2: cut.area, filmMm: scrubFilm }, 'Scrub coat');
   const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: c.get(mortar.loss) });
   const potLife = ledger.compute(gelTime, { gelAt23Min: c.get(mortar.potLife), temperatureC: groundC }, 'Working time here');
-  const mixes = liftVolumes.map((volume, i) => mixForLift(c, volume, i === 0 ? scrub : ledger.assumed('No scrub coat', 'volume', 0, 'practice'), { potLife, hands }, count.value > 1 ? `, lift ${String(i + 1)}` : ''));
+  const mixes = liftVolumes.map((volume, i) =>
+    mixForLift(
+      c,
+      volume,
+      i === 0 ? scrub : ledger.assumed('No scrub coat', 'volume', 0, 'practice'),
+      { potLife, hands },
+      count.value > 1 ? `, lift ${String(i + 1)}` : '',
+    ),
+  );
   const batches = ledger.compute(batchesInAll, { each: mixes.map((m) => m.each) });
   const [powder, liquid] = powderAndLiquid(c, toMix, '');
 
@@ -139,12 +169,31 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const packing = liftVolumes.map((volume, i) => {
     const placing = c.byVolume('nothing', 'packPerL', volume, 'Packing a lift', hands);
     const more = (mixes[i]?.each.value ?? 1) - 1;
-    return more < 1 ? placing : ledger.compute(durationSum, { durationMin: [placing, ledger.compute(timesDuration, { durationMin: c.get(rates.mixMin), times: ledger.assumed('Further batches', 'ratio', more, 'judgement') }, 'Mixing the further batches')] }, 'Packing a lift');
+    return more < 1
+      ? placing
+      : ledger.compute(
+          durationSum,
+          {
+            durationMin: [
+              placing,
+              ledger.compute(
+                timesDuration,
+                { durationMin: c.get(rates.mixMin), times: ledger.assumed('Further batches', 'ratio', more, 'judgement') },
+                'Mixing the further batches',
+              ),
+            ],
+          },
+          'Packing a lift',
+        );
   });
   const next = mortarWait(c, mortar.nextFrom, 'Before the next lift');
   const nextUntil = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.nextUntil), temperatureC: groundC }, 'Next lift until');
   // cold stretches the wait; what is still soft takes no lift, so that the window never closes before it opens
-  const closes = ledger.compute(longest, { durationMin: [nextUntil, ledger.compute(timesDuration, { durationMin: next.minutes, times: c.get(rates.pair) }, 'Twice the wait')] }, 'Next lift no later than');
+  const closes = ledger.compute(
+    longest,
+    { durationMin: [nextUntil, ledger.compute(timesDuration, { durationMin: next.minutes, times: c.get(rates.pair) }, 'Twice the wait')] },
+    'Next lift no later than',
+  );
   for (let n = 1; n <= count.value; n++) {
     const mix = later[n - 2];
     if (mix) {
@@ -155,10 +204,21 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       c.add(mixMortar(n, mix, potLife));
       c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, before);
     } else c.within(open, say`Dried out: scrape it off, wet again, scrub again.`, 'scrub');
-    c.add(packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, { deepest: cut.uneven !== undefined && n === 1, bars: cut.bars !== undefined }));
+    c.add(
+      packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, {
+        deepest: cut.uneven !== undefined && n === 1,
+        bars: cut.bars !== undefined,
+      }),
+    );
   }
   const last = `pack-${String(count.value)}`;
-  c.add({ ...clearAway(potLife, 'mixer, pail and trowels washed, the water kept off drains; float and sponge stay out'), id: 'tools', kind: 'work', stuff: [], minutes: c.rate('tidy') });
+  c.add({
+    ...clearAway(potLife, 'mixer, pail and trowels washed, the water kept off drains; float and sponge stay out'),
+    id: 'tools',
+    kind: 'work',
+    stuff: [],
+    minutes: c.rate('tidy'),
+  });
   c.add(waitNextLift(count.value, next.minutes, groundC, next.minutes, 'float'));
   c.atLeast(next, last);
   c.add(floatFace(c.byArea('nothing', 'floatPerM2', cut.area, 'Floating', c.rate('alone'))));
@@ -166,7 +226,12 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   // polymer-modified by its sheet; plain cement by the side taken, or its own sheet where it has one
   const plainCement = mortar.dampDays.value > 3;
   const dampDays = plainCement ? c.sheetOr(mortar.dampDays, 'moist-curing', 'days') : c.get(mortar.dampDays);
-  if (plainCement) c.amount('curing-compound', 'Or curing compound, instead', ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'));
+  if (plainCement)
+    c.amount(
+      'curing-compound',
+      'Or curing compound, instead',
+      ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'),
+    );
   c.add(keepDamp(dampDays, c.rate('dampMin')));
   const sounding = c.usual('First sounding', 'age', 1);
   c.ready(soundAgain(sounding, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
@@ -175,25 +240,70 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   c.atLeast(ready, last);
   c.add(patchReady(traffic?.label ?? 'use', ready.minutes, groundC, ready.minutes));
 
-  const rows: readonly (readonly [string, string, Figure])[] = [['cut', 'Inside the cut', cut.area], ['around', 'Sawn', cut.around], ['volume', 'To fill', cut.volume], ['mix', 'Mortar to mix', toMix], ['powder', 'Powder', powder], ['liquid', 'Liquid', liquid], ['batches', 'Batches', batches], ['lifts', 'Lifts', count], ...(asked ? [['class-strength', `Asked of it after four weeks, class ${asked.id}`, asked.strength], ['class-bond', `Its bond, class ${asked.id}`, asked.bond]] as const : [])];
+  const rows: readonly (readonly [string, string, Figure])[] = [
+    ['cut', 'Inside the cut', cut.area],
+    ['around', 'Sawn', cut.around],
+    ['volume', 'To fill', cut.volume],
+    ['mix', 'Mortar to mix', toMix],
+    ['powder', 'Powder', powder],
+    ['liquid', 'Liquid', liquid],
+    ['batches', 'Batches', batches],
+    ['lifts', 'Lifts', count],
+    ...(asked
+      ? ([
+          ['class-strength', `Asked of it after four weeks, class ${asked.id}`, asked.strength],
+          ['class-bond', `Its bond, class ${asked.id}`, asked.bond],
+        ] as const)
+      : []),
+  ];
   for (const [id, label, figure] of rows) c.amount(id, label, figure);
   // one column for a batch only where all batches are alike; else each lift says its own
   const alike = mixes.every((m) => Math.abs(m.batch.value - first.batch.value) < 1e-6);
   c.mixes.push({
-    id: 'mortar', title: system.title, total: toMix, batches, within: potLife,
-    parts: [{ what: 'Powder', amount: powder, ...(alike && { each: first.powder }) }, { what: 'Liquid', amount: liquid, ...(alike && { each: first.liquid }) }],
-    says: [...(alike ? [] : mixes.map((m, i) => say`Lift ${String(i + 1)}: ${m.each.value > 1 ? say`${m.each} times ` : ''}${m.batch}, ${m.powder} of powder to ${m.liquid} of liquid.`)), say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`, say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`],
+    id: 'mortar',
+    title: system.title,
+    total: toMix,
+    batches,
+    within: potLife,
+    parts: [
+      { what: 'Powder', amount: powder, ...(alike && { each: first.powder }) },
+      { what: 'Liquid', amount: liquid, ...(alike && { each: first.liquid }) },
+    ],
+    says: [
+      ...(alike
+        ? []
+        : mixes.map(
+            (m, i) => say`Lift ${String(i + 1)}: ${m.each.value > 1 ? say`${m.each} times ` : ''}${m.batch}, ${m.powder} of powder to ${m.liquid} of liquid.`,
+          )),
+      say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`,
+      say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`,
+    ],
   });
   c.named = 'squared';
-  c.sections.push(patchSection({ lifts: { count, thickness, volumes: liftVolumes }, edge, thinned: thinned !== undefined, toMix, ...(cut.uneven && { grid: cut.uneven.grid }) }, cut.widest, cut.depth, cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined));
+  c.sections.push(
+    patchSection(
+      { lifts: { count, thickness, volumes: liftVolumes }, edge, thinned: thinned !== undefined, toMix, ...(cut.uneven && { grid: cut.uneven.grid }) },
+      cut.widest,
+      cut.depth,
+      cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined,
+    ),
+  );
 }
 
 /** The batches of a lift: what it fills, its scrub coat and its loss, each batch placed within its working time. */
 function mixForLift(c: Course, volumeMl: Figure, scrubMl: Figure, { potLife, hands }: { potLife: Figure; hands: Figure }, of: string): LiftMix {
-  const { ledger, rates, system: { mortar } } = c;
+  const {
+    ledger,
+    rates,
+    system: { mortar },
+  } = c;
   if (!mortar) throw new Error(`${c.system.title} is no mortar`);
   const toMix = ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, `Mortar to mix${of}`);
-  const each = ledger.compute(mortarBatches, { volumeMl: toMix, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands }, `Batches${of}`);
+  const each = ledger.compute(
+    mortarBatches,
+    { volumeMl: toMix, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands },
+    `Batches${of}`,
+  );
   const batch = ledger.compute(volumeShare, { volumeMl: toMix, parts: each }, `One batch${of}`);
   const [powder, liquid] = powderAndLiquid(c, batch, ` of a batch${of}`);
   return { each, batch, powder, liquid, minutes: c.get(rates.mixMin) };
@@ -204,7 +314,10 @@ function liftOver(c: Course, { uneven, depth }: SquareCut, edgeMm: Figure, liftM
   if (!uneven) return undefined;
   const level = (n: number) => c.ledger.compute(levelDepth, { depthMm: depth, liftMm, below: c.usual('Lifts below it', 'count', n) });
   const [bottomMm, topMm] = [level(below), level(below + 1)];
-  const parts = [c.ledger.compute(gridLiftVolume, { ...uneven.grid, edgeMm, topMm, bottomMm }), c.ledger.compute(marginLiftVolume, { marginMm2: uneven.margin, edgeMm, topMm, bottomMm })];
+  const parts = [
+    c.ledger.compute(gridLiftVolume, { ...uneven.grid, edgeMm, topMm, bottomMm }),
+    c.ledger.compute(marginLiftVolume, { marginMm2: uneven.margin, edgeMm, topMm, bottomMm }),
+  ];
   return c.ledger.compute(volumeSum, { volumeMl: parts }, `Lift ${String(below + 1)}`);
 }
 

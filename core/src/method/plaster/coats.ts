@@ -20,10 +20,28 @@ import type { Course } from '../course.ts';
 import { paintFace, textureFace } from '../finish.ts';
 import { around, longer, mixed, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
-import { airOut, betweenCoats, bondCoat, cutStrip, evenSuction, fixLath, floatPlaster, moistCoat, paintCheck, plasterCoat, takeDown } from '../words/plastering.ts';
+import {
+  airOut,
+  betweenCoats,
+  bondCoat,
+  cutStrip,
+  evenSuction,
+  fixLath,
+  floatPlaster,
+  moistCoat,
+  paintCheck,
+  plasterCoat,
+  takeDown,
+} from '../words/plastering.ts';
 import { clearAway, coverRoom, layOut, propUp } from '../words/protecting.ts';
 
-const bases: Readonly<Record<string, readonly [Material, string]>> = { 'metal-lath': ['lath', 'metal lath'], 'wood-lath': ['lath', 'wood lath'], board: ['board', 'board lath'], masonry: ['masonry', 'masonry'], concrete: ['concrete', 'cast concrete'] };
+const bases: Readonly<Record<string, readonly [Material, string]>> = {
+  'metal-lath': ['lath', 'metal lath'],
+  'wood-lath': ['lath', 'wood lath'],
+  board: ['board', 'board lath'],
+  masonry: ['masonry', 'masonry'],
+  concrete: ['concrete', 'cast concrete'],
+};
 
 /** What there is to plaster: its area, how thick, how wide it is drawn. */
 function placeOf(c: Course): { readonly area: Figure; readonly depth: Figure; readonly width: Figure; readonly line: boolean } {
@@ -62,8 +80,17 @@ export function plasterCoats(c: Course): void {
   if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
   propFirst(c, area, depth);
   if (line) c.work(cutStrip(width, c.need('lengthMm')), c.byLength('readySetUp', 'rakePace', c.need('lengthMm'), 'Cutting the strip'));
-  else c.work(takeDown(area, c.usual('Past the hollow edge', 'depth', 25), c.school('plaster-extent', 'whole') ? 'the whole face comes off' : 'what is loose comes off'), c.byArea('chipSetUp', 'takeDownPerM2', area, 'Taking it down'));
-  if (newLath) c.work(fixLath(area, c.of('lapLong'), c.of('lapEnd'), c.of('fasten'), c.of('step'), outside), c.byArea('readySetUp', 'lathPerM2', area, 'Fixing lath'));
+  else
+    c.work(
+      takeDown(
+        area,
+        c.usual('Past the hollow edge', 'depth', 25),
+        c.school('plaster-extent', 'whole') ? 'the whole face comes off' : 'what is loose comes off',
+      ),
+      c.byArea('chipSetUp', 'takeDownPerM2', area, 'Taking it down'),
+    );
+  if (newLath)
+    c.work(fixLath(area, c.of('lapLong'), c.of('lapEnd'), c.of('fasten'), c.of('step'), outside), c.byArea('readySetUp', 'lathPerM2', area, 'Fixing lath'));
 
   const finish = c.of('finish');
   const most = system.lift?.[c.overhead ? 'overhead' : 'wall'] ?? system.lift?.wall;
@@ -76,7 +103,13 @@ export function plasterCoats(c: Course): void {
   const last = thin ? depth : finish;
   const baseVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: each }, 'A base coat');
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
-  const agent = gypsum ? 'or a bonding agent made for gypsum plaster, placed on while it is tacky' : lime ? 'limewater or clean water, again and again' : outside ? 'or a bonding agent made for exterior plaster, wet on wet' : 'clean water, or a bonding agent while it is open; one that has dried is a bond breaker';
+  const agent = gypsum
+    ? 'or a bonding agent made for gypsum plaster, placed on while it is tacky'
+    : lime
+      ? 'limewater or clean water, again and again'
+      : outside
+        ? 'or a bonding agent made for exterior plaster, wet on wet'
+        : 'clean water, or a bonding agent while it is open; one that has dried is a bond breaker';
   c.work(evenSuction(agent, c.usual('Dampened', 'count', 2)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
   c.work(layOut(within, 'binder and sand measured out in the same pail; hawk, trowel, float, water'), c.rate('readySetUp'));
@@ -86,7 +119,17 @@ export function plasterCoats(c: Course): void {
     const total = mixed(c, volume, `${title} to mix`);
     const sandMl = ledger.compute(plasterSand, { volumeMl: total, bulking: c.usual('Loose sand to one of plaster', 'ratio', 1.1) });
     const binder = ledger.compute(plasterBinder, { sandMl, parts });
-    c.mix(id, title, total, [{ what: bind, amount: binder }, { what: id === 'finish' && gypsum ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', amount: sandMl }], { within, pace: 'compoundPerL', ...(least && { least }) }, [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`]);
+    c.mix(
+      id,
+      title,
+      total,
+      [
+        { what: bind, amount: binder },
+        { what: id === 'finish' && gypsum ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', amount: sandMl },
+      ],
+      { within, pace: 'compoundPerL', ...(least && { least }) },
+      [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`],
+    );
     c.amount(`${id}-binder`, `${title}: ${bind.toLowerCase()}`, binder);
   };
   if (!thin) mixOf('base', 'Base coats', ledger.compute(manyVolumes, { volumeMl: baseVolume, count: n }, 'All base coats'), c.of('sandBase'), n);
@@ -95,7 +138,11 @@ export function plasterCoats(c: Course): void {
   if (base === 'concrete' && !newLath && !lime) bond(c, area, gypsum, outside);
   for (let i = 1; i <= coats.value; i++) {
     const isLast = i === coats.value;
-    c.work(plasterCoat(i, coats, isLast ? 'finish' : i === 1 ? 'scratch' : 'brown', isLast ? last : each, isLast ? topVolume : baseVolume, c.overhead), c.byArea('mixMin', 'coatPerM2', area, isLast ? 'Finish coat' : 'Base coat'), { lift: i });
+    c.work(
+      plasterCoat(i, coats, isLast ? 'finish' : i === 1 ? 'scratch' : 'brown', isLast ? last : each, isLast ? topVolume : baseVolume, c.overhead),
+      c.byArea('mixMin', 'coatPerM2', area, isLast ? 'Finish coat' : 'Base coat'),
+      { lift: i },
+    );
     if (i === coats.value - 1 || isLast) {
       const after = gypsum || lime ? c.of('floatAfter') : c.curing(c.of('floatAfter'), 'Floated after').minutes;
       c.atLeast(c.fixed(after));
@@ -111,9 +158,26 @@ export function plasterCoats(c: Course): void {
   c.amount('thickness', 'In all', depth);
   c.amount('coats', 'Coats', coats);
   c.named = `${coats.value === 1 ? 'one coat' : `${['', '', 'two', 'three', 'four', 'five', 'six', 'seven'][coats.value] ?? 'several'} coats`}${newLath ? ' on new lath' : ''}`;
-  const [behind, words] = newLath ? bases['metal-lath'] ?? ['lath', 'lath'] : (bases[base] ?? ['masonry', 'the base']);
-  const layers: Layer[] = Array.from({ length: coats.value }, (_v, i) => ({ id: String(i + 1), material: i === coats.value - 1 ? 'compound' as const : 'mortar' as const, lift: i + 1, thickness: i === coats.value - 1 ? last : each, volume: i === coats.value - 1 ? topVolume : baseVolume, title: i === coats.value - 1 ? say`finish, to the old face` : i === 0 ? say`scratched, below the face` : say`ruled and floated` }));
-  c.sections.push(layeredSection({ caption: say`Cut through, the face on top`, ground: 'plaster', behind: { material: behind, thicknessMm: Math.max(6, depth.value * 0.6), title: say`${newLath ? 'new ' : ''}${words}` }, width, depth, groundMm: depth.value, layers }));
+  const [behind, words] = newLath ? (bases['metal-lath'] ?? ['lath', 'lath']) : (bases[base] ?? ['masonry', 'the base']);
+  const layers: Layer[] = Array.from({ length: coats.value }, (_v, i) => ({
+    id: String(i + 1),
+    material: i === coats.value - 1 ? ('compound' as const) : ('mortar' as const),
+    lift: i + 1,
+    thickness: i === coats.value - 1 ? last : each,
+    volume: i === coats.value - 1 ? topVolume : baseVolume,
+    title: i === coats.value - 1 ? say`finish, to the old face` : i === 0 ? say`scratched, below the face` : say`ruled and floated`,
+  }));
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'plaster',
+      behind: { material: behind, thicknessMm: Math.max(6, depth.value * 0.6), title: say`${newLath ? 'new ' : ''}${words}` },
+      width,
+      depth,
+      groundMm: depth.value,
+      layers,
+    }),
+  );
   aired(c, { lime, gypsum, top });
   if (!c.isLast) return;
   texture(c, area);
@@ -127,7 +191,10 @@ function bond(c: Course, area: Figure, gypsum: boolean, outside: boolean): void 
   const at23 = agent.figures['open'];
   const volume = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.usual('A liter covers', 'spreading', 6) }, agent.title);
   const open = at23 && c.closes(c.get(at23), 'Bonder open for');
-  c.work(bondCoat(agent.title.toLowerCase(), volume, open, coldest ? c.get(coldest) : c.usual('Coldest', 'temperature', 5)), c.byArea('nothing', 'scrubPerM2', area, 'Bonding'));
+  c.work(
+    bondCoat(agent.title.toLowerCase(), volume, open, coldest ? c.get(coldest) : c.usual('Coldest', 'temperature', 5)),
+    c.byArea('nothing', 'scrubPerM2', area, 'Bonding'),
+  );
   if (open) c.within(open, say`It has dried: abrade it off and brush it on again.`);
   c.amount('bonder', agent.title, volume);
 }
@@ -155,7 +222,8 @@ function between(c: Course, coat: number, coats: Figure, { lime, gypsum }: { rea
     return;
   }
   c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'));
-  const wait = school ?? c.ledger.compute(daysAsTime, { ageD: c.usual('Before the finish coat', 'age', toFinish && coat > 1 ? 7 : 2, 'ibc-2512') }, 'Between coats');
+  const wait =
+    school ?? c.ledger.compute(daysAsTime, { ageD: c.usual('Before the finish coat', 'age', toFinish && coat > 1 ? 7 : 2, 'ibc-2512') }, 'Between coats');
   c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);
 }
 
@@ -177,7 +245,10 @@ function aired(c: Course, { lime, gypsum, top }: { readonly lime: boolean; reado
   }
 }
 
-function paintAndUse(c: Course, { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string }): void {
+function paintAndUse(
+  c: Course,
+  { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string },
+): void {
   paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer');
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   c.ready(inUse('use', ready.minutes, 'Rings when tapped, old and new alike.'), ready, top);

@@ -20,7 +20,15 @@ export function plasterReattach(c: Course): void {
   const points = c.ledger.compute(fasteningPoints, { widthMm: width, heightMm: height, spacingMm: spacing });
   const lath = c.matter.choice('base')?.endsWith('lath') === true;
   const adhesive = c.ledger.compute(manyVolumes, { volumeMl: c.of('adhesiveMl'), count: points }, 'Adhesive');
-  c.work(fastenBack(points, spacing, c.of('hole'), lath ? 'a washer on each screw, sunk below the face' : 'adhesive injected until it shows, the face held up by a board'), c.byCount('readySetUp', 'pointEach', points, 'Fastening back'));
+  c.work(
+    fastenBack(
+      points,
+      spacing,
+      c.of('hole'),
+      lath ? 'a washer on each screw, sunk below the face' : 'adhesive injected until it shows, the face held up by a board',
+    ),
+    c.byCount('readySetUp', 'pointEach', points, 'Fastening back'),
+  );
   const hold = c.fixed(c.of('prop'));
   c.wait(propped(hold.minutes), hold);
   c.amount('points', 'Fastening points', points);
@@ -29,10 +37,26 @@ export function plasterReattach(c: Course): void {
   c.amount('sunk', 'Sunk below the face', c.of('sunk'));
   c.named = 'fastened back';
   const [W, H] = [width.value, height.value];
-  const nx = Math.ceil(W / spacing.value) + 1, ny = Math.ceil(H / spacing.value) + 1;
+  const nx = Math.ceil(W / spacing.value) + 1,
+    ny = Math.ceil(H / spacing.value) + 1;
   const regions: Region[] = [{ id: 'loose', material: 'hollow', outline: rectangle(0, 0, W, H) }];
-  for (let i = 0; i < nx; i++) for (let j = 0; j < ny; j++) regions.push({ id: `point-${String(i)}-${String(j)}`, material: 'bar', outline: circle((W * i) / (nx - 1), (H * j) / (ny - 1), Math.max(W, H) * 0.012) });
-  c.sections.push(frontView({ caption: say`From the front: where it is fastened`, ground: 'plaster', widthMm: W, heightMm: H, regions, dimensions: [{ id: 'width', along: 'x', from: [0, H], to: [W, H], figure: width, side: 'below' }, { id: 'height', along: 'y', from: [W, 0], to: [W, H], figure: height, side: 'right' }], notes: [{ id: 'points', at: [W, 0], title: say`${points} points, ${spacing} apart`, detail: say`closer near the break` }] }));
+  for (let i = 0; i < nx; i++)
+    for (let j = 0; j < ny; j++)
+      regions.push({ id: `point-${String(i)}-${String(j)}`, material: 'bar', outline: circle((W * i) / (nx - 1), (H * j) / (ny - 1), Math.max(W, H) * 0.012) });
+  c.sections.push(
+    frontView({
+      caption: say`From the front: where it is fastened`,
+      ground: 'plaster',
+      widthMm: W,
+      heightMm: H,
+      regions,
+      dimensions: [
+        { id: 'width', along: 'x', from: [0, H], to: [W, H], figure: width, side: 'below' },
+        { id: 'height', along: 'y', from: [W, 0], to: [W, H], figure: height, side: 'right' },
+      ],
+      notes: [{ id: 'points', at: [W, 0], title: say`${points} points, ${spacing} apart`, detail: say`closer near the break` }],
+    }),
+  );
   if (!c.isLast) return;
   c.work(putAway(), c.rate('tidy'));
   finishBoard(c, area);

@@ -25,8 +25,12 @@ export function sandLift(p: SandLiftParts): Step {
     builder: 'sand-lift',
     kind: 'work',
     title: say`Lift ${String(p.lift)}: sand ${p.sand}, resin ${p.resin}`,
-    detail: last ? say`${how}; ${p.thickness}${p.proud.value > 0 ? say` and ${p.proud} proud` : ', struck off flush'}, knife, dust with dry sand${where}` : say`${how} until it shines; ${p.thickness}, left rough${where}`,
-    look: last ? say`${p.proud.value > 0 ? 'Stands proud' : 'Flush'} all along, no pinholes, an even coat of sand.` : say`Shines all over, no dry sand when scratched.`,
+    detail: last
+      ? say`${how}; ${p.thickness}${p.proud.value > 0 ? say` and ${p.proud} proud` : ', struck off flush'}, knife, dust with dry sand${where}`
+      : say`${how} until it shines; ${p.thickness}, left rough${where}`,
+    look: last
+      ? say`${p.proud.value > 0 ? 'Stands proud' : 'Flush'} all along, no pinholes, an even coat of sand.`
+      : say`Shines all over, no dry sand when scratched.`,
     tools: ['cartridge gun', 'sand in a shaker', last ? 'wide knife' : 'rod to work it in'],
     stuff: [
       { what: 'kiln-dry sand', amount: p.sand },

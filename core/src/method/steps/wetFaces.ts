@@ -9,7 +9,10 @@ export function wetFaces(resin: Figure, length: Figure, minutes: Figure, gel: Fi
     builder: 'wet-faces',
     kind: 'work',
     title: say`Wet both faces, ${resin}`,
-    detail: of === 1 ? say`to the back and both sides, do not fill; gel in ${gel}` : say`section ${String(n)} of ${String(of)}, ${length}; do not fill; gel in ${gel}`,
+    detail:
+      of === 1
+        ? say`to the back and both sides, do not fill; gel in ${gel}`
+        : say`section ${String(n)} of ${String(of)}, ${length}; do not fill; gel in ${gel}`,
     look: say`Faces and bottom shine, no dry streak.`,
     tools: ['cartridge gun', 'static mixer'],
     stuff: [{ what: 'resin', amount: resin }],

@@ -42,7 +42,10 @@ export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Fig
 export const bedTape = (length: Figure, width: Figure, bed: Figure, compound: Figure, kind: 'paper' | 'mesh'): Said => ({
   builder: 'bed-tape',
   title: say`Bed ${length} of ${kind === 'paper' ? 'paper tape' : 'mesh tape'}: ${compound}`,
-  detail: kind === 'paper' ? say`${width} wide, in ${bed} of compound, dragged so that no air stays under it; a thin coat over it at once` : say`${width} wide, pressed on dry; ${bed} of setting compound through it: drying compound does not hold on mesh`,
+  detail:
+    kind === 'paper'
+      ? say`${width} wide, in ${bed} of compound, dragged so that no air stays under it; a thin coat over it at once`
+      : say`${width} wide, pressed on dry; ${bed} of setting compound through it: drying compound does not hold on mesh`,
   look: say`No bubble, no edge lifts; tape is seen as a shadow only.`,
   tools: [kind === 'paper' ? 'paper tape' : 'mesh tape', 'taping knife'],
 });
@@ -141,7 +144,9 @@ export const pressMesh = (width: Figure, height: Figure, past: Figure): Said => 
 export const backPatch = (backers: Figure, long: Figure, thick: Figure, bearing: Figure, framed: boolean): Said => ({
   builder: 'back-patch',
   title: framed ? say`Cut back to framing, ${bearing} of bearing` : say`Set ${backers} wood backers, ${long} long`,
-  detail: framed ? say`the opening reaches the middle of a member on both sides; ${backers} cleats of wood, ${thick} thick, close the other edges where they would hang free` : say`${thick} thick, past the opening at both ends, screwed through the old board; ${bearing} of each edge bears`,
+  detail: framed
+    ? say`the opening reaches the middle of a member on both sides; ${backers} cleats of wood, ${thick} thick, close the other edges where they would hang free`
+    : say`${thick} thick, past the opening at both ends, screwed through the old board; ${bearing} of each edge bears`,
   look: say`Pressed anywhere along its edge, the backing does not give.`,
   tools: ['wood', 'screw gun', 'saw'],
 });

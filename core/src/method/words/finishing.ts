@@ -6,7 +6,10 @@ import type { Said } from '../course.ts';
 export const sandFlat = (grit: Figure, finer: Figure, past: Figure, how: 'dry' | 'sponge'): Said => ({
   builder: 'sand-flat',
   title: how === 'sponge' ? say`Smooth it with a damp sponge, ${past} past the edge` : say`Sand with P${grit}, then P${finer}, ${past} past the edge`,
-  detail: how === 'sponge' ? say`smooth side of the sponge, wrung out, from the middle outward; rinsed every few strokes` : say`block with its sharp corners broken, vacuum on it; the last strokes lengthwise; dusted off with a dry brush`,
+  detail:
+    how === 'sponge'
+      ? say`smooth side of the sponge, wrung out, from the middle outward; rinsed every few strokes`
+      : say`block with its sharp corners broken, vacuum on it; the last strokes lengthwise; dusted off with a dry brush`,
   look: say`No ridge under a fingertip; a dark cloth drawn over it stays clean.`,
   tools: how === 'sponge' ? ['sponge', 'two pails'] : ['sanding block', 'vacuum', 'brush'],
 });

@@ -87,7 +87,9 @@ export const routCrack = (width: Figure, depth: Figure, length: Figure): Said =>
 export const backSealant = (rod: Figure | undefined, gap: Figure, depth: Figure): Said => ({
   builder: 'back-sealant',
   title: rod ? say`Press in a rod of ${rod}` : say`Lay tape on the bottom, ${gap} wide`,
-  detail: rod ? say`for a gap of ${gap}: pressed in with a blunt wheel, never stretched, its skin whole; its top ${depth} below the face` : say`no rod fits a gap of ${gap}: bond-breaker tape keeps the sealant off the bottom; ${depth} left above it`,
+  detail: rod
+    ? say`for a gap of ${gap}: pressed in with a blunt wheel, never stretched, its skin whole; its top ${depth} below the face`
+    : say`no rod fits a gap of ${gap}: bond-breaker tape keeps the sealant off the bottom; ${depth} left above it`,
   look: say`The depth gauge reads the same all along; the faces stay bare.`,
   tools: rod ? ['backer rod', 'blunt wheel', 'depth gauge'] : ['bond-breaker tape', 'depth gauge'],
 });

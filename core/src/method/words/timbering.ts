@@ -33,7 +33,9 @@ export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom
 export const backHole = (back: Figure, foam: boolean): Said => ({
   builder: 'back-hole',
   title: foam ? say`Foam behind it, to ${back} below the face` : say`Close the back, ${back} below the face`,
-  detail: foam ? say`a little, for it swells and bows the board; only a former: it never carries` : say`a board with release film, braced; solid filler from it to the face`,
+  detail: foam
+    ? say`a little, for it swells and bows the board; only a former: it never carries`
+    : say`a board with release film, braced; solid filler from it to the face`,
   look: say`Firm and flat; the depth gauge reads the same all over.`,
   tools: foam ? ['low-expansion foam', 'knife', 'depth gauge'] : ['board', 'release film', 'brace'],
 });
@@ -60,13 +62,24 @@ export const cutFoam = (back: Figure): Said => ({
 export const primeWood = (resin: Figure, from: Figure, until: Figure, wet: boolean): Said => ({
   builder: 'prime-wood',
   title: say`Prime the wood with ${resin}; filler from ${from}`,
-  detail: wet ? say`brushed in thin; the filler into the wet primer, no later than ${until}; missed: abrade and prime again` : say`brushed in thin; the filler when it is dry to the touch, no later than ${until}; missed: abrade and prime again`,
+  detail: wet
+    ? say`brushed in thin; the filler into the wet primer, no later than ${until}; missed: abrade and prime again`
+    : say`brushed in thin; the filler when it is dry to the touch, no later than ${until}; missed: abrade and prime again`,
   look: wet ? say`Wet and even, no puddle.` : say`A fingertip comes away dry.`,
   tools: ['brush', 'cup'],
 });
 
 /** A layer of wood filler. */
-export const pressFiller = (layer: number, layers: Figure, filler: Figure, thickness: Figure, proud: Figure, last: boolean, mixMin: Figure, oil: boolean): Said => ({
+export const pressFiller = (
+  layer: number,
+  layers: Figure,
+  filler: Figure,
+  thickness: Figure,
+  proud: Figure,
+  last: boolean,
+  mixMin: Figure,
+  oil: boolean,
+): Said => ({
   builder: 'press-filler',
   title: say`Filler, layer ${String(layer)} of ${layers}: ${filler}`,
   detail: say`worked for ${mixMin} until it is of one color; ${thickness} at the most, deepest places first, pressed in small amounts so that no air stays${last ? say`; ${proud} proud, struck off with a wide knife ${oil ? 'with an oily wipe, washed off before paint' : 'wiped with the release of the sheet'}` : '; left rough'}`,
@@ -96,7 +109,9 @@ export const shapeFiller = (proud: Figure, grit: Figure, finer: Figure, grain: b
 export const pourTinted = (pour: number, pours: Figure, resin: Figure, thickness: Figure, tint: Figure | undefined): Said => ({
   builder: 'pour-tinted',
   title: say`Pour ${String(pour)} of ${pours}: ${resin}, ${thickness} deep`,
-  detail: tint ? say`the tinted top: ${tint} of tint, stirred until no clear streak is seen; more makes it darker, not another color; the wood cooling, so that it draws resin in and gives no bubbles off` : say`clear behind; poured slowly at one end`,
+  detail: tint
+    ? say`the tinted top: ${tint} of tint, stirred until no clear streak is seen; more makes it darker, not another color; the wood cooling, so that it draws resin in and gives no bubbles off`
+    : say`clear behind; poured slowly at one end`,
   look: say`No bubble after a while under the lamp; the face is level with the tape.`,
   tools: ['cup', 'stick', 'tape tight to both edges'],
 });

@@ -24,7 +24,9 @@ export const warmTub = (least: Figure, most: Figure): Said => ({
 export const maskTub = (past: Figure, tape: boolean): Said => ({
   builder: 'mask-tub',
   title: tape ? say`Mask it, ${past} beyond the repair` : say`Cover the rest, ${past} beyond; no tape at the repair`,
-  detail: tape ? say`on the clean dry face only; drain, taps and wall covered; the tape beside a fill is pulled while that is soft` : say`drain, taps and wall covered; the edge of the repair is feathered by hand`,
+  detail: tape
+    ? say`on the clean dry face only; drain, taps and wall covered; the tape beside a fill is pulled while that is soft`
+    : say`drain, taps and wall covered; the edge of the repair is feathered by hand`,
   look: say`The tape lies flat and does not lift at a corner.`,
   tools: ['tape', 'film'],
 });
@@ -95,7 +97,9 @@ export const puttyFirm = (wait: Figure, next: string): Said => ({
 /** A ladder of grits. */
 export const ladder = (grits: readonly Figure[], wider: Figure, wet: boolean): Said => ({
   builder: wet ? 'wet-ladder' : 'dry-ladder',
-  title: wet ? say`Wet-sand: ${grits.flatMap((g, i) => (i === 0 ? ['P', g] : [', P', g]))}` : say`Sand: ${grits.flatMap((g, i) => (i === 0 ? ['P', g] : [', P', g]))}`,
+  title: wet
+    ? say`Wet-sand: ${grits.flatMap((g, i) => (i === 0 ? ['P', g] : [', P', g]))}`
+    : say`Sand: ${grits.flatMap((g, i) => (i === 0 ? ['P', g] : [', P', g]))}`,
   detail: say`each ${wider} farther out than the one before, across it, until its scratches are gone; a fresh piece of paper, rinsed or wiped between; the middle not thinned`,
   look: say`Under the lamp only the last scratches are left, all one way.`,
   tools: ['paper in these grits', 'soft block', wet ? 'water with a drop of soap' : 'vacuum'],

@@ -6,5 +6,9 @@ export const epoxyPaste = {
   title: 'Epoxy paste',
   what: 'holds ports and seals the face of a crack before injection',
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest') },
-  figures: { bed: of(3, 'depth', 'practice', 'Bed'), strip: of(100, 'depth', 'practice', 'Width of the strip'), pressure: of(180, 'duration', 'generic-sheet', 'Ready for pressure, at the reference temperature') },
+  figures: {
+    bed: of(3, 'depth', 'practice', 'Bed'),
+    strip: of(100, 'depth', 'practice', 'Width of the strip'),
+    pressure: of(180, 'duration', 'generic-sheet', 'Ready for pressure, at the reference temperature'),
+  },
 } as const satisfies Auxiliary;

@@ -6,5 +6,5 @@ export const silicaSand = {
   title: 'Silica sand',
   what: 'fills out a resin, kiln-dry and in two sizes',
   figures: { coarse: grains.coarse, fine: grains.fine },
-  not: { 'damp': { grade: 'out', why: 'damp sand makes resin foam and does not bond', source: 'practice' } },
+  not: { damp: { grade: 'out', why: 'damp sand makes resin foam and does not bond', source: 'practice' } },
 } as const satisfies Auxiliary;

@@ -40,19 +40,31 @@ export const barSpall: Kind = {
     const [bar, left] = [valueOf(facts['barMm']), valueOf(facts['leftMm'])] as [number | undefined, number | undefined];
     if (bar === undefined || left === undefined || atMost(left, bar)) return { refused: [], doubts: longCutOutDoubt(facts, ledger, marginMm) };
     const given = (label: string, value: number) => ledger.given(label, 'depth', value, 'entered', '');
-    return { refused: [{ field: 'leftMm', sentence: say`No more can be left of the bar than it had: ${given('left', left)} of ${given('bar', bar)}.` }], doubts: [] };
+    return {
+      refused: [{ field: 'leftMm', sentence: say`No more can be left of the bar than it had: ${given('left', left)} of ${given('bar', bar)}.` }],
+      doubts: [],
+    };
   },
-  survey: (read) => soundedSurvey(read, marginMm, () => {
-    const [bar, left, cover] = [read.measure('barMm'), read.measure('leftMm'), read.measure('coverMm')];
-    const { ledger } = read;
-    const stone = read.measure('stoneMm') ?? ledger.assumed('Largest stone', 'depth', 20, 'practice', 'not measured, taken as usual');
-    return [
-      ...measuredRow('loss', 'Section of the bar lost', bar && left && ledger.compute(barLoss, { leftMm: left, barMm: bar })),
-      ...measuredRow('behind', 'Depth to clear behind the bar', bar && cover && ledger.compute(depthBehindBar, {
-        coverMm: cover, barMm: bar, stoneMm: stone,
-        leastMm: ledger.assumed('Least clearance behind a bar', 'depth', leastBehindMm, 'icri-310-1r'),
-        stoneMarginMm: ledger.assumed('Margin over the stone', 'depth', stoneMarginMm, 'icri-310-1r'),
-      })),
-    ];
-  }),
+  survey: (read) =>
+    soundedSurvey(read, marginMm, () => {
+      const [bar, left, cover] = [read.measure('barMm'), read.measure('leftMm'), read.measure('coverMm')];
+      const { ledger } = read;
+      const stone = read.measure('stoneMm') ?? ledger.assumed('Largest stone', 'depth', 20, 'practice', 'not measured, taken as usual');
+      return [
+        ...measuredRow('loss', 'Section of the bar lost', bar && left && ledger.compute(barLoss, { leftMm: left, barMm: bar })),
+        ...measuredRow(
+          'behind',
+          'Depth to clear behind the bar',
+          bar &&
+            cover &&
+            ledger.compute(depthBehindBar, {
+              coverMm: cover,
+              barMm: bar,
+              stoneMm: stone,
+              leastMm: ledger.assumed('Least clearance behind a bar', 'depth', leastBehindMm, 'icri-310-1r'),
+              stoneMarginMm: ledger.assumed('Margin over the stone', 'depth', stoneMarginMm, 'icri-310-1r'),
+            }),
+        ),
+      ];
+    }),
 };

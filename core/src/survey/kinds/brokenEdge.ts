@@ -13,8 +13,16 @@ export const brokenEdge: Kind = {
     measure('lengthMm', 'Size', 'Length that is broken', 'length', [20, 100_000]),
     measure('heightMm', 'Size', 'Height of the break', 'depth', [2, 500], { hint: 'down the upright face' }),
     measure('depthMm', 'Size', 'Depth of the break', 'depth', [2, 500], { hint: 'in from the edge' }),
-    choice('edge', 'Member', 'What edge is it?', { nosing: 'nosing of a stair', slab: 'edge of a slab', curb: 'curb or sill', corner: 'corner of a wall or column' }),
-    measure('overhangMm', 'Member', 'How far does the new edge stand out over what is below?', 'depth', [0, 300], { required: false, when: [is('edge', 'nosing', 'slab')] }),
+    choice('edge', 'Member', 'What edge is it?', {
+      nosing: 'nosing of a stair',
+      slab: 'edge of a slab',
+      curb: 'curb or sill',
+      corner: 'corner of a wall or column',
+    }),
+    measure('overhangMm', 'Member', 'How far does the new edge stand out over what is below?', 'depth', [0, 300], {
+      required: false,
+      when: [is('edge', 'nosing', 'slab')],
+    }),
     measure('radiusMm', 'Member', 'Radius of the old nosing', 'depth', [0, 60], { required: false, when: [is('edge', 'nosing')] }),
     choice('piece', 'Member', 'Is the broken piece there, and whole?', { no: 'no', yes: 'yes' }),
     choice('barSeen', 'Member', 'Is a bar seen?', { no: 'none', seen: 'seen', rusted: 'seen, and rusted' }),
@@ -28,7 +36,14 @@ export const brokenEdge: Kind = {
     if (!length || !height || !depth) throw new Error('a dimension is missing');
     return {
       size: say`${length}, ${height} by ${depth}`,
-      measured: [...measuredRow('void', 'Void as found, as a wedge', read.ledger.compute(veeVolume, { lengthMm: length, widthMm: height, depthMm: depth }, 'Void as found')), ...measuredRow('overhang', 'Stands out by', read.measure('overhangMm'))],
+      measured: [
+        ...measuredRow(
+          'void',
+          'Void as found, as a wedge',
+          read.ledger.compute(veeVolume, { lengthMm: length, widthMm: height, depthMm: depth }, 'Void as found'),
+        ),
+        ...measuredRow('overhang', 'Stands out by', read.measure('overhangMm')),
+      ],
       seen: { line: { lengthMm: length.value, stations: [[0, height.value]] } },
     };
   },

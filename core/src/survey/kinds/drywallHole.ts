@@ -23,5 +23,9 @@ export const drywallHole: Kind = {
     lookAsk,
   ],
   openBehind: () => true,
-  survey: (read) => outlineSurvey(read, 0, () => [...measuredRow('board', 'Thickness of the board', read.measure('boardMm')), ...measuredRow('soft', 'Soft margin', read.measure('softMm'))]),
+  survey: (read) =>
+    outlineSurvey(read, 0, () => [
+      ...measuredRow('board', 'Thickness of the board', read.measure('boardMm')),
+      ...measuredRow('soft', 'Soft margin', read.measure('softMm')),
+    ]),
 };

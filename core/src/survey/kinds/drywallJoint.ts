@@ -10,7 +10,13 @@ export const drywallJoint: Kind = {
   title: 'cracked joint in drywall',
   asks: [
     ...lineAsks('joint', 20, { required: false }),
-    choice('joint', 'Member', 'What joint is it?', { tapered: 'between tapered edges', butt: 'between cut ends', inside: 'inside corner', outside: 'outside corner', trim: 'at trim' }),
+    choice('joint', 'Member', 'What joint is it?', {
+      tapered: 'between tapered edges',
+      butt: 'between cut ends',
+      inside: 'inside corner',
+      outside: 'outside corner',
+      trim: 'at trim',
+    }),
     choice('tape', 'Member', 'What does the tape do?', { tight: 'it holds, the crack is in the coat', loose: 'it is loose or torn', none: 'there is none' }),
     choice('seasonal', 'Ground', 'Does it open with the seasons?', { no: 'no', yes: 'yes', unknown: 'not known' }),
     ...boardAsks,

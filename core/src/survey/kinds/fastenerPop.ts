@@ -24,6 +24,9 @@ export const fastenerPop: Kind = {
   survey: (read) => {
     const pops = read.measure('pops');
     if (!pops) throw new Error(`the fact 'pops' is missing`);
-    return { size: say`${pops} of them`, measured: [...measuredRow('pops', 'Fasteners', pops), ...measuredRow('stand', 'Stand out by', read.measure('standMm'))] };
+    return {
+      size: say`${pops} of them`,
+      measured: [...measuredRow('pops', 'Fasteners', pops), ...measuredRow('stand', 'Stand out by', read.measure('standMm'))],
+    };
   },
 };

@@ -11,7 +11,14 @@ export const finishFault: Kind = {
   asks: [
     outlineAsk('The area that shows it'),
     estimateAsk,
-    choice('fault', 'Size', 'What shows?', { ridge: 'ridges over joints', hump: 'a hump', blister: 'blisters', banding: 'joints shine through', scratches: 'sanding scratches', texture: 'texture that does not match' }),
+    choice('fault', 'Size', 'What shows?', {
+      ridge: 'ridges over joints',
+      hump: 'a hump',
+      blister: 'blisters',
+      banding: 'joints shine through',
+      scratches: 'sanding scratches',
+      texture: 'texture that does not match',
+    }),
     measure('heightMm', 'Size', 'How high is it?', 'depth', [0, 20], { required: false, hint: 'straightedge over it' }),
     ...boardAsks,
     ...causeAsks({ coats: 'too few coats', sanding: 'sanding', primer: 'no primer', dry: 'coated before it was dry' }),

@@ -16,7 +16,11 @@ export const jointSpall: Kind = {
     measure('depthMm', 'Size', 'Depth of the damage', 'depth', [1, 300]),
     measure('gapMm', 'Size', 'Width of the joint itself', 'depth', [0.5, 60]),
     measure('slabMm', 'Member', 'Thickness of the slab', 'depth', [50, 2000], { required: false }),
-    choice('joint', 'Member', 'What joint is it?', { contraction: 'contraction, saw cut or formed', construction: 'construction, between two pours', isolation: 'isolation, to let it move' }),
+    choice('joint', 'Member', 'What joint is it?', {
+      contraction: 'contraction, saw cut or formed',
+      construction: 'construction, between two pours',
+      isolation: 'isolation, to let it move',
+    }),
     measure('cutMm', 'Member', 'Depth of the saw cut', 'depth', [5, 400], { when: [is('joint', 'contraction')], required: false }),
     choice('filler', 'Member', 'What is in it?', { none: 'nothing', soft: 'a soft sealant', hard: 'a semi-rigid filler', unknown: 'not known' }),
     choice('ground', 'Member', 'Is it steady?', { steady: 'steady', rocks: 'rocks', settled: 'has settled' }),
@@ -32,7 +36,15 @@ export const jointSpall: Kind = {
     if (!length || !width || !depth || !gap) throw new Error('a dimension is missing');
     return {
       size: say`${length}, ${width} wide`,
-      measured: [...measuredRow('void', 'Void as found, joint included', read.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'Void as found')), ...measuredRow('gap', 'Width of the joint', gap), ...measuredRow('cut', 'Depth of the saw cut', read.measure('cutMm'))],
+      measured: [
+        ...measuredRow(
+          'void',
+          'Void as found, joint included',
+          read.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'Void as found'),
+        ),
+        ...measuredRow('gap', 'Width of the joint', gap),
+        ...measuredRow('cut', 'Depth of the saw cut', read.measure('cutMm')),
+      ],
       seen: { line: { lengthMm: length.value, stations: [[0, width.value]] } },
     };
   },

@@ -27,7 +27,13 @@ export const plasterLoose: Kind = {
     estimateAsk,
     positionAsk,
     ...plasterAsks,
-    choice('layer', 'Member', 'Which layer let go?', { lath: 'from its lath or base', coat: 'between two coats', finish: 'the finish only', unknown: 'not tried yet' }, { hint: 'pull one trial piece before pricing' }),
+    choice(
+      'layer',
+      'Member',
+      'Which layer let go?',
+      { lath: 'from its lath or base', coat: 'between two coats', finish: 'the finish only', unknown: 'not tried yet' },
+      { hint: 'pull one trial piece before pricing' },
+    ),
     choice('body', 'Member', 'Is the plaster itself sound?', { sound: 'sound, only its keys are broken', crumbling: 'crumbling' }),
     choice('moisture', 'Ground', 'Is it damp, are there salts?', { ...damp, salts: 'salts' }),
     ...causeAsks({ vibration: 'vibration', leak: 'a leak', keys: 'no key', rust: 'rusting lath' }),
@@ -39,11 +45,33 @@ export const plasterLoose: Kind = {
     const sag = valueOf(facts['sagMm']) as number | undefined;
     const loose = foundMm2(facts);
     if ((sag ?? 0) <= propSagMm && loose <= propAreaMm2) return { refused: [], doubts: [] };
-    return { refused: [], doubts: [{ id: 'prop-first', field: 'sagMm', sentence: say`It sags by more than ${ledger.assumed('Sag to prop at', 'depth', propSagMm, 'practice')}, or is loose over more than ${ledger.assumed('Area to prop at', 'area', propAreaMm2, 'practice')}: is it propped, and the room below cleared?` }] };
+    return {
+      refused: [],
+      doubts: [
+        {
+          id: 'prop-first',
+          field: 'sagMm',
+          sentence: say`It sags by more than ${ledger.assumed('Sag to prop at', 'depth', propSagMm, 'practice')}, or is loose over more than ${ledger.assumed('Area to prop at', 'area', propAreaMm2, 'practice')}: is it propped, and the room below cleared?`,
+        },
+      ],
+    };
   },
-  survey: (read) => soundedSurvey(read, marginMm, ({ area }) => {
-    const thickness = read.measure('thicknessMm');
-    const { ledger } = read;
-    return [...measuredRow('weight', 'Weight that is loose', thickness && ledger.compute(looseWeight, { areaMm2: area, thicknessMm: thickness, densityKgL: ledger.assumed('Density of the plaster', 'density', densityKgL, 'practice') })), ...measuredRow('sag', 'Sags by', read.measure('sagMm'))];
-  }),
+  survey: (read) =>
+    soundedSurvey(read, marginMm, ({ area }) => {
+      const thickness = read.measure('thicknessMm');
+      const { ledger } = read;
+      return [
+        ...measuredRow(
+          'weight',
+          'Weight that is loose',
+          thickness &&
+            ledger.compute(looseWeight, {
+              areaMm2: area,
+              thicknessMm: thickness,
+              densityKgL: ledger.assumed('Density of the plaster', 'density', densityKgL, 'practice'),
+            }),
+        ),
+        ...measuredRow('sag', 'Sags by', read.measure('sagMm')),
+      ];
+    }),
 };

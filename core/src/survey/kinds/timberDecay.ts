@@ -27,9 +27,27 @@ export const timberDecay: Kind = {
     const [depth, section] = [valueOf(facts['depthMm']), valueOf(facts['sectionMm'])] as [number | undefined, number | undefined];
     if (depth === undefined || section === undefined) return { refused: [], doubts: [] };
     const given = (label: string, value: number) => ledger.given(label, 'depth', value, 'entered', '');
-    if (depth >= section) return { refused: [{ field: 'depthMm', sentence: say`The pocket cannot be deeper than the piece: ${given('depth', depth)} in ${given('section', section)}. A pocket right through is a through-hole.` }], doubts: [] };
+    if (depth >= section)
+      return {
+        refused: [
+          {
+            field: 'depthMm',
+            sentence: say`The pocket cannot be deeper than the piece: ${given('depth', depth)} in ${given('section', section)}. A pocket right through is a through-hole.`,
+          },
+        ],
+        doubts: [],
+      };
     if (depth <= section * deepShare) return { refused: [], doubts: [] };
-    return { refused: [], doubts: [{ id: 'deep-decay', field: 'depthMm', sentence: say`It goes more than a third into the piece, ${given('depth', depth)} of ${given('section', section)}: should a piece be let in instead of filled?` }] };
+    return {
+      refused: [],
+      doubts: [
+        {
+          id: 'deep-decay',
+          field: 'depthMm',
+          sentence: say`It goes more than a third into the piece, ${given('depth', depth)} of ${given('section', section)}: should a piece be let in instead of filled?`,
+        },
+      ],
+    };
   },
   survey: (read) => outlineSurvey(read, 0),
 };

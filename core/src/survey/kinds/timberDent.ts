@@ -8,6 +8,12 @@ export const timberDent: Kind = {
   id: 'timber-dent',
   surface: 'timber',
   title: 'dent or gouge in timber',
-  asks: [...spotAsks(1000, 100), choice('fibers', 'Size', 'Are fibers torn?', { no: 'pressed in, whole', yes: 'torn or gone' }), ...woodAsks, ...causeAsks({ impact: 'a knock', tool: 'a tool', hardware: 'old hardware' }), lookAsk],
+  asks: [
+    ...spotAsks(1000, 100),
+    choice('fibers', 'Size', 'Are fibers torn?', { no: 'pressed in, whole', yes: 'torn or gone' }),
+    ...woodAsks,
+    ...causeAsks({ impact: 'a knock', tool: 'a tool', hardware: 'old hardware' }),
+    lookAsk,
+  ],
   survey: (read) => spotSurvey(read),
 };

@@ -18,8 +18,13 @@ export const timberThrough: Kind = {
     lookAsk,
   ],
   openBehind: (read) => read.choice('cavity') !== 'solid',
-  survey: (read) => outlineSurvey(read, 0, ({ area }) => {
-    const section = read.measure('sectionMm');
-    return measuredRow('through', 'Void, through the piece', section && read.ledger.compute(areaVolume, { areaMm2: area, depthMm: section }, 'Void, through the piece'));
-  }),
+  survey: (read) =>
+    outlineSurvey(read, 0, ({ area }) => {
+      const section = read.measure('sectionMm');
+      return measuredRow(
+        'through',
+        'Void, through the piece',
+        section && read.ledger.compute(areaVolume, { areaMm2: area, depthMm: section }, 'Void, through the piece'),
+      );
+    }),
 };

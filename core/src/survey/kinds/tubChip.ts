@@ -8,6 +8,13 @@ export const tubChip: Kind = {
   id: 'tub-chip',
   surface: 'tub',
   title: 'chip in a tub or basin',
-  asks: [...spotAsks(200, 10), measure('chips', 'Size', 'How many like it?', 'count', [1, 200]), choice('metal', 'Size', 'Does metal show?', { no: 'no', yes: 'yes' }), ...shellAsks, ...causeAsks({ impact: 'something fell', tool: 'a tool' }), lookAsk],
+  asks: [
+    ...spotAsks(200, 10),
+    measure('chips', 'Size', 'How many like it?', 'count', [1, 200]),
+    choice('metal', 'Size', 'Does metal show?', { no: 'no', yes: 'yes' }),
+    ...shellAsks,
+    ...causeAsks({ impact: 'something fell', tool: 'a tool' }),
+    lookAsk,
+  ],
   survey: (read) => spotSurvey(read, measuredRow('chips', 'Chips', read.measure('chips'))),
 };

@@ -11,7 +11,18 @@ export const tubHole: Kind = {
   id: 'tub-hole',
   surface: 'tub',
   title: 'hole in a tub or shower',
-  asks: [outlineAsk('The hole, loose cracks cut off'), measure('shellMm', 'Size', 'Thickness of the shell', 'depth', [1, 30], { required: false }), ...shellAsks, ...causeAsks({ impact: 'something fell', hollow: 'no support below', fitting: 'an old fitting' }), ...behindAsks, lookAsk],
+  asks: [
+    outlineAsk('The hole, loose cracks cut off'),
+    measure('shellMm', 'Size', 'Thickness of the shell', 'depth', [1, 30], { required: false }),
+    ...shellAsks,
+    ...causeAsks({ impact: 'something fell', hollow: 'no support below', fitting: 'an old fitting' }),
+    ...behindAsks,
+    lookAsk,
+  ],
   openBehind: () => true,
-  survey: (read) => outlineSurvey(read, marginMm, () => [...measuredRow('shell', 'Thickness of the shell', read.measure('shellMm')), ...measuredRow('flex', 'Gives by', read.measure('flexMm'))]),
+  survey: (read) =>
+    outlineSurvey(read, marginMm, () => [
+      ...measuredRow('shell', 'Thickness of the shell', read.measure('shellMm')),
+      ...measuredRow('flex', 'Gives by', read.measure('flexMm')),
+    ]),
 };

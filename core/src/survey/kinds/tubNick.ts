@@ -4,4 +4,10 @@ import { shellAsks } from '../shell.ts';
 import { spotSurvey } from '../sizes.ts';
 
 /** A nick in the face of a tub or shower: the shell is whole behind it. */
-export const tubNick: Kind = { id: 'tub-nick', surface: 'tub', title: 'nick in a tub or shower', asks: [...spotAsks(200, 12), ...shellAsks, ...causeAsks({ impact: 'something fell', tool: 'a tool' }), lookAsk], survey: (read) => spotSurvey(read) };
+export const tubNick: Kind = {
+  id: 'tub-nick',
+  surface: 'tub',
+  title: 'nick in a tub or shower',
+  asks: [...spotAsks(200, 12), ...shellAsks, ...causeAsks({ impact: 'something fell', tool: 'a tool' }), lookAsk],
+  survey: (read) => spotSurvey(read),
+};

@@ -8,6 +8,13 @@ export const tubScratches: Kind = {
   id: 'tub-scratches',
   surface: 'tub',
   title: 'scratches in a tub or shower',
-  asks: [outlineAsk('The area that is scratched'), choice('nail', 'Size', 'Does a fingernail catch?', { no: 'no', yes: 'yes' }), measure('depthMm', 'Size', 'Depth of the deepest', 'depth', [0.01, 5]), ...shellAsks, ...causeAsks({ scouring: 'scouring', sand: 'sand', tool: 'a tool' }), lookAsk],
+  asks: [
+    outlineAsk('The area that is scratched'),
+    choice('nail', 'Size', 'Does a fingernail catch?', { no: 'no', yes: 'yes' }),
+    measure('depthMm', 'Size', 'Depth of the deepest', 'depth', [0.01, 5]),
+    ...shellAsks,
+    ...causeAsks({ scouring: 'scouring', sand: 'sand', tool: 'a tool' }),
+    lookAsk,
+  ],
   survey: (read) => outlineSurvey(read, 0, () => measuredRow('deepest', 'Deepest scratch', read.measure('depthMm'))),
 };

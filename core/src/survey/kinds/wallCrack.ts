@@ -17,7 +17,11 @@ export const wallCrack: Kind = {
     choice('member', 'Member', 'What is it part of?', { 'wall-below': 'wall below grade', wall: 'wall above grade', soffit: 'soffit', beam: 'beam or column' }),
     choice('course', 'Member', 'How does it run?', { upright: 'upright', slanting: 'slanting', level: 'level', stepped: 'in steps' }),
     choice('faces', 'Member', 'Are both sides in one plane?', { level: 'in one plane', displaced: 'one stands out' }),
-    measure('bowMm', 'Member', 'How far is the wall bowed?', 'depth', [0, 500], { required: false, hint: 'string line from end to end; blank if straight', when: [is('member', 'wall-below', 'wall')] }),
+    measure('bowMm', 'Member', 'How far is the wall bowed?', 'depth', [0, 500], {
+      required: false,
+      hint: 'string line from end to end; blank if straight',
+      when: [is('member', 'wall-below', 'wall')],
+    }),
     choice('alongBar', 'Member', 'Does it follow a bar?', { no: 'no', yes: 'yes, or rust shows' }, { hint: 'straight, in line with others, rust' }),
     choice('movement', 'Ground', 'Does it move with the seasons?', { still: 'still', moving: 'moves', unknown: 'not known' }),
     choice('moisture', 'Ground', 'How wet is it?', { dry: 'dry through', damp: 'damp', seasonal: 'wet by season', seeping: 'seeps', running: 'water runs' }),
@@ -31,7 +35,16 @@ export const wallCrack: Kind = {
     const [depth, wall] = [valueOf(facts['depthMm']), valueOf(facts['wallMm'])] as [number | undefined, number | undefined];
     if (depth === undefined || wall === undefined || atMost(depth, wall)) return { refused: [], doubts: [] };
     const given = (label: string, value: number) => ledger.given(label, 'depth', value, 'entered', '');
-    return { refused: [{ field: 'depthMm', sentence: say`The crack cannot be deeper than the wall: ${given('depth', depth)} in a wall of ${given('wall', wall)}. A crack right through has the thickness of the wall.` }], doubts: [] };
+    return {
+      refused: [
+        {
+          field: 'depthMm',
+          sentence: say`The crack cannot be deeper than the wall: ${given('depth', depth)} in a wall of ${given('wall', wall)}. A crack right through has the thickness of the wall.`,
+        },
+      ],
+      doubts: [],
+    };
   },
-  survey: (read) => lineSurvey(read, [...measuredRow('wall', 'Thickness of the wall', read.measure('wallMm')), ...measuredRow('bow', 'Bowed by', read.measure('bowMm'))]),
+  survey: (read) =>
+    lineSurvey(read, [...measuredRow('wall', 'Thickness of the wall', read.measure('wallMm')), ...measuredRow('bow', 'Bowed by', read.measure('bowMm'))]),
 };

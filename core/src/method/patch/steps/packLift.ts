@@ -3,7 +3,15 @@ import { say } from '../../../quantity/saying.ts';
 import type { Step } from '../../step.ts';
 
 /** One lift of mortar. */
-export function packLift(lift: number, lifts: Figure, thickness: Figure, volume: Figure, last: boolean, minutes: Figure, { deepest, bars }: { readonly deepest: boolean; readonly bars: boolean }): Step {
+export function packLift(
+  lift: number,
+  lifts: Figure,
+  thickness: Figure,
+  volume: Figure,
+  last: boolean,
+  minutes: Figure,
+  { deepest, bars }: { readonly deepest: boolean; readonly bars: boolean },
+): Step {
   return {
     id: `pack-${String(lift)}`,
     builder: 'pack-lift',
