@@ -13,12 +13,15 @@ const room = (name: string, more: object = {}) => ({
   },
 });
 
+// pure rooms keep no state between files: their tests share threads, and load the core once
+const shared = { pool: 'threads', isolate: false };
+
 export default defineConfig({
   test: {
     projects: [
-      room('core'),
-      room('contracts'),
-      room('drawing'),
+      room('core', shared),
+      room('contracts', shared),
+      room('drawing', shared),
       room('cli'),
       room('simulators'),
       room('tools', { testTimeout: 180_000, hookTimeout: 60_000, fileParallelism: false }),

@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { demoJob, screenOf } from './job.ts';
+import { emptyAddress } from './places.ts';
 
 const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
@@ -107,7 +108,7 @@ test('quick figures are without violations, with their charts, pictures and tool
 });
 
 test('the door is without violations', async ({ page }) => {
-  await page.goto('http://127.0.0.1:4791/');
+  await page.goto(`${emptyAddress}/`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await clean(page);
 });

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { allSaved, answer, demoJob } from './job.ts';
+import { emptyAddress } from './places.ts';
 
 test('the main job: a new crack, from the walk to the printed sheet', async ({ page }) => {
   const job = await demoJob(page);
@@ -72,7 +73,7 @@ test('the main job: a new crack, from the walk to the printed sheet', async ({ p
 });
 
 test('a first account, a first job, and an area before its cracks', async ({ page }) => {
-  await page.goto('http://127.0.0.1:4791/');
+  await page.goto(`${emptyAddress}/`);
   await page.getByLabel('Firm').fill('Rook & Son');
   await page.getByLabel('Your name').fill('A. Rook');
   await page.getByLabel('Sign-in name').fill('rook');

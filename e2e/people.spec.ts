@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
+import { emptyAddress } from './places.ts';
 
-const empty = 'http://127.0.0.1:4791';
+const empty = emptyAddress;
 
 test('an owner adds a viewer, who sets a password by the link, sees a job and can change nothing', async ({ page, browser }) => {
   const request = page.request;

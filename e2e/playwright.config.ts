@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { join } from 'node:path';
+import { demoPort, emptyPort, workers } from './places.ts';
 
 const root = join(import.meta.dirname, '..');
 const clock = '2026-06-02T12:00:00Z';
@@ -18,10 +19,11 @@ export default defineConfig({
   testDir: '.',
   outputDir: join(root, 'test-results'),
   timeout: 60_000,
-  workers: 1,
+  // each with a server and data of its own
+  workers: workers.length,
   reporter: [['list'], ['json', { outputFile: join(root, '.oddment/e2e.json') }]],
   use: {
-    baseURL: 'http://127.0.0.1:4790',
+    baseURL: `http://127.0.0.1:${String(demoPort())}`,
     browserName: 'chromium',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
@@ -37,7 +39,7 @@ export default defineConfig({
       ],
     },
   },
-  webServer: [server(4790, 'e2e-demo', ''), server(4791, 'e2e-empty', '--no-demo')],
+  webServer: workers.flatMap((n) => [server(demoPort(n), `e2e-demo-${String(n)}`, ''), server(emptyPort(n), `e2e-empty-${String(n)}`, '--no-demo')]),
   projects: [
     { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: /(phone|silence)\.spec/ },
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }, testMatch: /(axe|phone)\.spec/ },

@@ -2,12 +2,13 @@ import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { demoJob } from './job.ts';
+import { worker } from './places.ts';
 
 test('when the instruments fall silent the page says since when, and stands on no stale reading', async ({ page }) => {
   await demoJob(page);
   await page.goto('/figures/dew-point');
   await expect(page.getByText(/^from the simulated thermo-hygrometer, \d\d:\d\d/).first()).toBeVisible();
-  const { instruments, weather } = JSON.parse(readFileSync(join(import.meta.dirname, '../.oddment/e2e-demo/running.json'), 'utf8')) as {
+  const { instruments, weather } = JSON.parse(readFileSync(join(import.meta.dirname, `../.oddment/e2e-demo-${String(worker)}/running.json`), 'utf8')) as {
     instruments: number;
     weather: number;
   };

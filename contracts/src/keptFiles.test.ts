@@ -1,4 +1,4 @@
-import { planRepair, type Area, type Defect, type Job } from '@oddment/core';
+import { planRepair, type Job } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { keptText } from '../../core/test/kept.ts';
 import { readJobFile } from './jobFile.ts';
@@ -13,8 +13,7 @@ describe('job files that earlier versions wrote', () => {
     expect(job.areas.map((a) => a.defects.map((d) => [d.mark, d.facts, d.choice, d.decisions]))).toEqual(
       written.areas.map((a) => a.defects.map((d) => [d.mark, d.facts, d.choice, d.decisions])),
     );
-    for (const area of job.areas)
-      for (const defect of area.defects) expect(planRepair({ job, area: area as Area, defect: defect as Defect }).state).not.toBe('incomplete');
+    for (const area of job.areas) for (const defect of area.defects) expect(planRepair({ job, area: area, defect: defect }).state).not.toBe('incomplete');
   });
 
   it('of version 1 keep the depth of the chase that was chosen, as the side of a question', () => {

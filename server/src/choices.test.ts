@@ -1,4 +1,4 @@
-import { defectKinds, planRepair, type Area, type Defect, type Job, type LooseFacts } from '@oddment/core';
+import { defectKinds, planRepair, type Area, type Job, type LooseFacts } from '@oddment/core';
 import { writeJobFile } from '@oddment/contracts';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { surveyedPlan } from '../../core/test/defects.ts';
@@ -28,7 +28,7 @@ it('every system and every combination that Match names can be chosen, through t
     expect((await owner.post(`/api/areas/${area.id}/defects`, made)).status).toBe(201);
     const { change: _change, ...defect } = made;
     const whole: Job = { ...(job as unknown as Job), areas: [] };
-    const plan = planRepair({ job: whole, area: { ...area, defects: [] } as unknown as Area, defect: defect as unknown as Defect });
+    const plan = planRepair({ job: whole, area: { ...area, defects: [] } as unknown as Area, defect: defect });
     const candidates = plan.state === 'judged' ? plan.candidates : plan.state === 'surveyed' ? (plan.match?.candidates ?? []) : [];
     const { id: _id, ...body } = defect;
     let version = 1;

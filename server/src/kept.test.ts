@@ -1,5 +1,5 @@
 import type { IssuedRecord, IssuedSummary, JobRecord } from '@oddment/contracts';
-import { planRepair, readSheet, sheetAgain, type Job } from '@oddment/core';
+import { planRepair, readSheet, sheetAgain } from '@oddment/core';
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -36,7 +36,7 @@ describe('a database that version 0.4.0 left', () => {
     expect(jobs).toHaveLength(3);
     for (const { id } of jobs) {
       const job = (await person.get(`/api/jobs/${id}`)).body as unknown as JobRecord;
-      for (const area of job.areas) for (const defect of area.defects) expect(planRepair({ job: job as Job, area, defect }).state).not.toBe('incomplete');
+      for (const area of job.areas) for (const defect of area.defects) expect(planRepair({ job: job, area, defect }).state).not.toBe('incomplete');
     }
   });
 
