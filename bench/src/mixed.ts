@@ -130,11 +130,11 @@ function mixedPlans(count: number): () => number {
     inputs.reduce((sum, input) => {
       const { defect } = input;
       const plan = planRepair(input);
-      if (plan.state !== 'surveyed' || !plan.match)
+      if (plan.state !== 'planned')
         throw new Error(
           `a mixed defect of the bench is not judged: ${defect.kind} ${plan.state === 'incomplete' ? JSON.stringify([plan.sense.defect.missing.map((a) => a.field), plan.sense.defect.refused.map((r) => r.field)]) : ''}`,
         );
-      return sum + plan.match.candidates.length;
+      return sum + plan.candidates.length;
     }, 0);
 }
 

@@ -1,4 +1,4 @@
-import { judgeable, keepSheet, planRepair, readSheet, sheetOf, workOfPlan } from '@oddment/core';
+import { keepSheet, plannedOf, planRepair, readSheet, sheetOf, workOf } from '@oddment/core';
 import { paper, sectionDrawing, svgText } from '@oddment/drawing';
 import { mixedInput } from './mixed.ts';
 
@@ -7,7 +7,7 @@ const methods = 40;
 /** Plans that have a method, of every surface. */
 function inputs() {
   return Array.from({ length: 400 }, (_v, i) => mixedInput(i))
-    .filter((input) => workOfPlan(planRepair(input)) !== undefined)
+    .filter((input) => workOf(planRepair(input)) !== undefined)
     .slice(0, methods);
 }
 
@@ -22,7 +22,7 @@ export function whatIfTimes(): readonly number[] {
     all.forEach((input, i) => {
       const slabC = { value: 17 + (i % 8), how: 'assumed' as const, at: input.job.startAt };
       const start = performance.now();
-      const plan = judgeable(planRepair({ ...input, area: { ...input.area, facts: { ...input.area.facts, slabC } } }));
+      const plan = plannedOf(planRepair({ ...input, area: { ...input.area, facts: { ...input.area.facts, slabC } } }));
       if (!plan) throw new Error('a plan of the bench is not judged');
       const { sheet } = readSheet(structuredClone(keepSheet(sheetOf(plan, input.job), plan.ledger)));
       svgText(sectionDrawing(sheet.section, { units: 'metric', timeZone: 'UTC', width: 640, height: 400, palette: paper, prefix: 'w' }));

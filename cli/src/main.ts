@@ -13,7 +13,7 @@ function planCommand(): string {
   const { values, positionals } = parseArgs({
     args,
     allowPositionals: true,
-    options: { json: { type: 'boolean' }, svg: { type: 'boolean' }, units: { type: 'string' }, mark: { type: 'string' } },
+    options: { json: { type: 'boolean' }, svg: { type: 'boolean' }, 'as-found': { type: 'boolean' }, units: { type: 'string' }, mark: { type: 'string' } },
   });
   const [file] = positionals;
   if (file === undefined || positionals.length > 1) throw new BadInput(['Name one job file: ./oddment plan FILE']);
@@ -31,6 +31,7 @@ function planCommand(): string {
     form: values.json === true ? 'json' : values.svg === true ? 'svg' : 'text',
     ...(values.units && { units: values.units }),
     ...(values.mark !== undefined && { mark: values.mark }),
+    asFound: values['as-found'] === true,
   });
 }
 

@@ -38,7 +38,9 @@ describe('plan as text', () => {
 
   it('can be worked from: sizes, systems, steps with clock times, quantities, cautions', () => {
     for (const wanted of [
-      'Crack 4.20 m, 5 mm at the widest',
+      '4.20 m long; 2 mm at 0 mm, 5 mm at 2.10 m',
+      'Tools: crack wheel on a grinder',
+      'more are ruled out; --json has them all',
       'fits  Rapid crack resin with sand',
       'ruled out  Injection foam',
       '07:00  Chase 7 mm wide, 19.1 mm deep',

@@ -1,5 +1,5 @@
 import type { JobFile } from '@oddment/contracts';
-import { firmShelf, planJob, planRecord, tell, usualHouseRules, type Job, type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
+import { firmShelf, planJob, planRecord, tell, usualHouseRules, workOf, type Job, type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import { BadInput } from './badInput.ts';
 import { planSheet } from './planSheet.ts';
@@ -8,12 +8,16 @@ export interface PlanOptions {
   readonly form: 'text' | 'json' | 'svg';
   readonly units?: UnitSystem;
   readonly mark?: string;
+  /** draws the defect instead of its repair */
+  readonly asFound?: boolean;
 }
 
-function drawing(plan: RepairPlan, how: Telling): string {
+/** The drawing of the repair where there is one, else of the defect; `asFound` that of the defect. */
+function drawing(plan: RepairPlan, how: Telling, asFound: boolean): string {
   if (plan.state === 'incomplete') throw new BadInput([`${plan.defect.mark} has no drawing yet: its facts are not complete.`]);
-  if (!plan.section) throw new BadInput([`${plan.defect.mark} has no drawing.`]);
-  return `${svgText(sectionDrawing(plan.section, { ...how, width: 720, height: 500, palette: print, prefix: 's' }))}\n`;
+  const section = (asFound ? undefined : workOf(plan)?.section) ?? plan.section;
+  if (!section) throw new BadInput([`${plan.defect.mark} has no drawing.`]);
+  return `${svgText(sectionDrawing(section, { ...how, width: 720, height: 500, palette: print, prefix: 's' }))}\n`;
 }
 
 /** The plans of a job file in the form asked for. */
@@ -30,9 +34,9 @@ export function planOutput(file: JobFile, options: PlanOptions): string {
     case 'svg': {
       const [first] = plans;
       if (!first || plans.length > 1) throw new BadInput([`--svg draws one repair. Choose it with --mark: ${plans.map((p) => p.defect.mark).join(', ')}`]);
-      return drawing(first, how);
+      return drawing(first, how, options.asFound === true);
     }
     case 'text':
-      return `${[`${job.site}, ${job.client}`, ...plans.map((p) => planSheet(p, how, (s) => tell(s, how)))].join('\n\n')}\n`;
+      return `${[`${job.site}, ${job.client}`, ...plans.map((p) => planSheet(p, job, { how, text: (s) => tell(s, how) }))].join('\n\n')}\n`;
   }
 }

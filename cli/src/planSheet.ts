@@ -1,11 +1,15 @@
 import {
+  answersSentence,
   cite,
   clockTime,
+  isOtherWork,
   kindOf,
-  matchWords,
   noWorkWords,
-  quantitiesOf,
+  sheetOf,
   show,
+  type Candidate,
+  type Job,
+  type PlannedPlan,
   type PlannedWork,
   type RepairPlan,
   type Saying,
@@ -13,14 +17,51 @@ import {
 } from '@oddment/core';
 
 const rule = '-'.repeat(72);
+/** how many of those ruled out are told with their reason, beside what was chosen */
+const told = 6;
 
-/** The work of any family as lines: its steps by the clock, what is mixed, what it takes, and the cautions. */
-function workLines(work: PlannedWork | undefined, text: (s: Saying) => string, how: Telling): string[] {
-  if (!work) return [];
+interface Words {
+  readonly how: Telling;
+  readonly text: (s: Saying) => string;
+}
+
+const gradeWords = { fits: 'fits', care: 'with care', out: 'ruled out' } as const;
+
+/** The systems in their order: those that fit, those ruled out nearest, and what was chosen, each with its reasons. */
+function systemLines({ candidates, planned }: PlannedPlan, { text }: Words): string[] {
+  const asked = candidates.filter((c) => !isOtherWork(c));
+  const near = asked.filter((c, i) => c.grade !== 'out' || i < told || c === planned?.candidate);
+  const line = (c: Candidate) => {
+    const why = c.against.map((v) => `${v.of === undefined ? '' : `${v.of}: `}${text(v.reason())}`).join('; ');
+    return `  ${gradeWords[c.grade]}  ${c.system.title}${why === '' ? '' : `: ${why}`}`;
+  };
+  const rest = asked.length - near.length;
+  return ['Systems', ...near.map(line), ...(rest > 0 ? [`  ${String(rest)} more are ruled out; --json has them all`] : [])];
+}
+
+function stopLines({ stops }: PlannedPlan, { text }: Words): string[] {
+  return stops.flatMap((stop) => [
+    '',
+    `${stop.open ? 'STOP' : 'Stop, decided'}: ${stop.title}. ${text(stop.why)}`,
+    `  ${stop.decision ? `${stop.decision.who}, ${stop.decision.capacity}, ${stop.decision.on}: ${stop.decision.what}` : `Who decides: ${stop.who}.`}`,
+    `  (${cite(stop.source)})`,
+  ]);
+}
+
+/** Doubts about the facts that nobody has confirmed. */
+function doubtLines({ sense, defect }: RepairPlan, { text }: Words): string[] {
+  const open = [...sense.area.doubts, ...sense.defect.doubts].filter((d) => !defect.confirmed.includes(d.id));
+  return open.length === 0 ? [] : ['', 'Look again', ...open.map((d) => `  ${text(d.sentence)}`)];
+}
+
+/** The work as lines: its steps by the clock, what is mixed, what it takes, its tools and cautions. */
+function workLines(work: PlannedWork, { how, text }: Words): string[] {
   const fig = (f: Parameters<typeof show>[0]) => show(f, how.units).text;
+  const against = work.candidate.grade === 'out' ? ', against the verdict' : work.candidate.grade === 'care' ? ', with care' : '';
   return [
     '',
-    `${work.candidate.system.title}, ${work.by === 'choice' ? 'chosen' : 'proposed'}, ${work.method.named}: ${fig(work.schedule.total)}, ${fig(work.schedule.handsOn)} by hand`,
+    `${work.candidate.system.title}, ${work.by === 'choice' ? 'chosen' : 'proposed'}${against}, ${work.method.named}: ${fig(work.schedule.total)}, ${fig(work.schedule.handsOn)} by hand`,
+    ...(work.reason === undefined ? [] : [`  because: ${work.reason}`]),
     ...work.schedule.rows.flatMap(({ step, start, latest }) => [
       `  ${clockTime(start, how)}  ${text(step.title)}: ${text(step.detail)}`,
       `         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`,
@@ -30,77 +71,49 @@ function workLines(work: PlannedWork | undefined, text: (s: Saying) => string, h
     ...work.quantities.map((q) => `  ${q.label}: ${fig(q.figure)}`),
     ...work.mixes.flatMap((m) => [
       `  ${m.title}, ${fig(m.total)}${m.batches.value > 1 ? ` in ${fig(m.batches)} batches` : ''}${m.within ? `, placed within ${fig(m.within)}` : ''}: ${m.parts.map((p) => `${p.what.toLowerCase()} ${fig(p.amount)}`).join(', ')}`,
+      ...(m.goes ?? []).map((go) => `    ${text(go.title)}: ${go.parts.map((p) => `${p.what.toLowerCase()} ${fig(p.amount)}`).join(', ')}`),
       ...m.says.map((one) => `    ${text(one)}`),
+      ...(m.running ?? []).map((q) => `    ${q.label}: ${fig(q.figure)}`),
     ]),
+    '',
+    `Tools: ${[...new Set(work.method.steps.flatMap((s) => s.tools))].join(', ')}`,
     '',
     'Cautions',
     ...work.cautions.map((c) => `  ${c.title}: ${text(c.text)} (${cite(c.source)})`),
   ];
 }
 
-/** One repair as readable text: what was found, which systems, stops, steps, quantities, cautions. */
-export function planSheet(plan: RepairPlan, how: Telling, text: (s: Saying) => string): string {
-  const head = `${rule}\n${plan.defect.mark}, ${plan.area.name}`;
-  if (plan.state === 'incomplete') {
-    const missing = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => `  still to answer: ${a.question}`);
-    const refused = [...plan.sense.area.refused, ...plan.sense.defect.refused].map((r) => `  ${text(r.sentence)}`);
-    return [head, ...refused, ...missing].join('\n');
-  }
-  if (plan.state === 'surveyed') {
-    const rows = plan.surveyed.measured.map((m) => `  ${m.label}: ${show(m.figure, how.units).text}`);
-    return [
-      `${head}: ${kindOf(plan.defect.kind).title}, ${text(plan.surveyed.size)}`,
-      ...rows,
-      '',
-      ...(plan.match
-        ? [
-            text(matchWords(plan.match)),
-            ...plan.match.stops.filter((s) => s.open).map((s) => `Stop: ${s.title}. ${text(s.why)} Who decides: ${s.who}.`),
-            ...(plan.match.work() ? workLines(plan.match.work(), text, how) : [text(noWorkWords(plan.match))]),
-            '',
-          ]
-        : []),
-      plan.advice,
-    ].join('\n');
-  }
-  const fig = (f: { value: number; kind: Parameters<typeof show>[0]['kind'] }) => show(f, how.units).text;
-  const { subject } = plan;
-  const lines = [
-    head,
-    `Crack ${fig(subject.length)}, ${fig(subject.widest)} at the widest, ${fig(subject.depth)} deep, slab ${fig(subject.slab)}; slab at ${fig(subject.slabC)}, ${fig(subject.dewMargin)} above the dew point`,
+function plannedLines(plan: PlannedPlan, job: Job, words: Words): string[] {
+  const { text } = words;
+  const work = plan.work();
+  const sheet = sheetOf(plan, job);
+  return [
+    `${text(sheet.found)} ${answersSentence(sheet)}`.trim(),
+    ...doubtLines(plan, words),
     '',
-    'Systems',
+    ...systemLines(plan, words),
+    ...stopLines(plan, words),
+    ...(work ? workLines(work, words) : ['', text(noWorkWords(plan))]),
+    '',
+    plan.advice,
   ];
-  for (const c of plan.candidates) {
-    const why = c.against.map((v) => text(v.reason())).join('; ');
-    lines.push(`  ${c.grade === 'out' ? 'ruled out' : c.grade === 'care' ? 'with care' : 'fits'}  ${c.system.title}${why === '' ? '' : `: ${why}`}`);
-  }
-  for (const stop of plan.stops) {
-    lines.push(
-      '',
-      `${stop.open ? 'STOP' : 'Stop, decided'}: ${stop.title}. ${text(stop.why)}`,
-      `  ${stop.decision ? `${stop.decision.who}, ${stop.decision.capacity}, ${stop.decision.on}: ${stop.decision.what}` : `Who decides: ${stop.who}.`}`,
-      `  (${cite(stop.source)})`,
-    );
-  }
-  if (plan.problem) lines.push('', text(plan.problem));
-  const { repair, planned } = plan;
-  if (repair && planned) {
-    const { schedule, batch, method } = repair;
-    lines.push(
-      '',
-      `${planned.candidate.system.title}, ${planned.by === 'choice' ? 'chosen' : 'proposed'}, ${method.size.named}: ${fig(schedule.total)}, ${fig(schedule.handsOn)} by hand`,
-    );
-    for (const { step, start, latest } of schedule.rows) {
-      lines.push(`  ${clockTime(start, how)}  ${text(step.title)}: ${text(step.detail)}`);
-      lines.push(`         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`);
-    }
-    lines.push('', 'Quantities');
-    for (const { label, figure } of quantitiesOf(repair)) lines.push(`  ${label}: ${fig(figure)}`);
-    lines.push(...[batch.sandWay, ...batch.atEveryCartridge].map((saying) => `  ${text(saying)}`));
-    lines.push('', 'Cautions');
-    for (const c of repair.cautions) lines.push(`  ${c.title}: ${text(c.text)} (${cite(c.source)})`);
-  }
-  lines.push(...workLines(repair ? undefined : plan.work(), text, how), '', plan.advice);
-  return lines.join('\n');
+}
+
+/** One repair as readable text: what was found, which systems and why, stops, steps, quantities, tools, cautions. */
+export function planSheet(plan: RepairPlan, job: Job, words: Words): string {
+  const { how, text } = words;
+  const table = kindOf(plan.defect.kind);
+  const head = [rule, `${plan.defect.mark}, ${plan.area.name}: ${table.title}`];
+  if (plan.state === 'planned') return [...head, ...plannedLines(plan, job, words)].join('\n');
+  const missing = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => `  still to answer: ${a.question}`);
+  const refused = [...plan.sense.area.refused, ...plan.sense.defect.refused].map((r) => `  ${text(r.sentence)}`);
+  if (plan.state === 'incomplete') return [...head, ...refused, ...missing].join('\n');
+  return [
+    ...head,
+    text(plan.surveyed.size),
+    ...plan.surveyed.measured.map((m) => `  ${m.label}: ${show(m.figure, how.units).text}`),
+    ...doubtLines(plan, words),
+    ...missing,
+    plan.advice,
+  ].join('\n');
 }

@@ -56,7 +56,7 @@ describe('a crack in a post-tensioned deck', () => {
     expect(plan.stops.map((s) => s.id)).toEqual(expect.arrayContaining(['prestress', 'along-bar', 'structural', 'located']));
     expect(gradeOf(plan, 'rapid-crack-resin')).toBe('out');
     expect(plan.candidates.every((c) => (c.size?.preparation ?? 'as-found') === 'as-found')).toBe(true);
-    expect(plan.repair).toBeUndefined();
+    expect(plan.work()).toBeUndefined();
   });
 });
 

@@ -603,7 +603,7 @@ describe.each(cases.map((c) => [c.situation, c] as const))('%s', (_situation, c)
   it('is not offered what has to wait, stops for who decides, and counts as counted by hand', () => {
     for (const id of c.notFits ?? []) expect([id, gradeIn(plan, id)]).not.toEqual([id, 'fits']);
     expect(
-      plan.match.stops
+      plan.stops
         .filter((s) => s.open)
         .map((s) => s.id)
         .sort(),

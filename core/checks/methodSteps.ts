@@ -14,8 +14,8 @@ export function workOn(
   schools: Readonly<Record<string, string>> = {},
 ): PlannedWork {
   const plan = surveyedPlan(kind, answers, area, { choice: { system, reason: 'tried' }, schools });
-  const work = plan.match.work();
-  if (!work) throw new Error(`${kind} ${system}: ${plan.match.held ? 'held' : tell(plan.match.problem() ?? [], { units: 'metric', timeZone: 'UTC' })}`);
+  const work = plan.work();
+  if (!work) throw new Error(`${kind} ${system}: ${plan.held ? 'held' : tell(plan.problem() ?? [], { units: 'metric', timeZone: 'UTC' })}`);
   return work;
 }
 

@@ -71,7 +71,7 @@ describe('ICRI 310.1R and ASTM C926 in the schools', () => {
 
 describe('who decides', () => {
   const stops = (kind: string, answers: Readonly<Record<string, unknown>>, area: Readonly<Record<string, unknown>> = {}) =>
-    surveyedPlan(kind, answers, area).match.stops.map((s) => s.id);
+    surveyedPlan(kind, answers, area).stops.map((s) => s.id);
   const square = (sideMm: number) => ({ shape: { is: 'rectangle', widthMm: sideMm, heightMm: sideMm } });
   const barOf = (leftShare: number) => ({ barMm: 20, leftMm: 20 * Math.sqrt(leftShare), bars: 1 });
 
@@ -99,7 +99,7 @@ describe('who decides', () => {
   });
 
   it('Wood Handbook: no timber that may decay is filled: above a fifth of its weight in water nothing of the shelf goes into it', () => {
-    const wet = surveyedPlan('timber-decay', { moisturePct: 21 }).match.candidates.filter((c) => c.size && c.system.woodMoisture);
+    const wet = surveyedPlan('timber-decay', { moisturePct: 21 }).candidates.filter((c) => c.size && c.system.woodMoisture);
     expect(wet.length).toBeGreaterThan(3);
     for (const c of wet) expect([c.system.id, c.grade]).toEqual([c.system.id, 'out']);
   });

@@ -1,4 +1,3 @@
-export { cartridgeBatch, type Batch } from './batch/batch.ts';
 export { DoNotGoTogether, evaluate, OutOfRange, type Formula, type InputSpec } from './quantity/formula.ts';
 export { Figure, type FigureRow, type Origin } from './quantity/figure.ts';
 export { Ledger, type Figures } from './quantity/ledger.ts';
@@ -81,7 +80,6 @@ export {
   type SandChoice,
 } from './survey/job.ts';
 export { senseArea, senseDefect, type Sense } from './survey/sense.ts';
-export type { CrackSubject } from './survey/crackSubject.ts';
 export type { Grade, PatchSystem } from './shelf/patchSystem.ts';
 export { genericShelf } from './shelf/shelf.ts';
 export { auxiliaries } from './shelf/auxiliaries/auxiliaries.ts';
@@ -106,13 +104,10 @@ export { chaseDepth } from './schools/chaseDepth.ts';
 export { preferenceProblems, takenSide, type Preferences, type SchoolQuestion, type SchoolSide, type TakenSide } from './schools/school.ts';
 export { schoolQuestion, schoolQuestions } from './schools/schools.ts';
 export { rateProblems, settableRates } from './shelf/rates.ts';
-export type { Candidate } from './match/candidates.ts';
-export type { PreparedSize } from './match/preparedSize.ts';
+export { isOtherWork, type Candidate } from './match/candidates.ts';
+export type { JudgedSize, Subject } from './match/subject.ts';
 export { matchRules } from './match/rules.ts';
 export type { ChangedFacts, Rule, Verdict } from './match/verdict.ts';
-export type { Method } from './method/method.ts';
-export type { Lift, Lifts } from './method/lifts.ts';
-export { recipeOf, recipeReads } from './method/recipes.ts';
 export type { Lag, Link, Step, Stuff } from './method/step.ts';
 export type { Schedule, Timed } from './schedule/schedule.ts';
 export { stepRows, type StepRow } from './schedule/stepRows.ts';
@@ -120,17 +115,15 @@ export type { HeldStop } from './record/decided.ts';
 export type { Caution } from './safety/silica.ts';
 export { cautionsWhy, partWords, type WorkPart } from './safety/hazards.ts';
 export {
-  judgeable,
+  plannedOf,
   planJob,
   planRepair,
-  workOfPlan,
-  type JudgeablePlan,
+  workOf,
   type IncompletePlan,
-  type JudgedPlan,
-  type Matched,
+  type InView,
   type PlanInput,
+  type PlannedPlan,
   type PlannedSchool,
-  type Repair,
   type RepairPlan,
   type SchoolEffect,
   type SurveyedPlan,
@@ -165,14 +158,14 @@ export {
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { sidesDiffer } from './plan/sidesDiffer.ts';
-export { answersSentence, matchWords, noWorkWords, quantitiesOf, sectionsOf, sheetOf, type Sheet, type SheetWork } from './plan/sheet.ts';
+export { answersSentence, matchWords, noWorkWords, sectionsOf, sheetOf, type Sheet, type SheetWork } from './plan/sheet.ts';
 export type { Quantity } from './quantity/quantity.ts';
 export { coreVersion } from './version.ts';
 export { planRecord, planText } from './plan/planRecord.ts';
 export { hasWork, takenAlong, type PlannedWork, type Worked } from './plan/plannedWork.ts';
 export { familyReads } from './method/families.ts';
 export type { Mix, WorkMethod } from './method/work.ts';
-export { judgedSection } from './plan/section.ts';
+export { judgedSection } from './match/judgedSection.ts';
 export type { Dimension, Line, Material, Note, Point, Region, Section } from './geometry/section.ts';
 export { sweep, type Inputs, type Sweep } from './quick/sweep.ts';
 export { quickTools } from './quick/tools.ts';

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
+import type { PlannedWork } from '../src/plan/plannedWork.ts';
+import { Figure } from '../src/quantity/figure.ts';
+import { tell, type Saying } from '../src/quantity/saying.ts';
 import type { Fact } from '../src/survey/ask.ts';
 import type { Area, Defect, Job } from '../src/survey/job.ts';
-import { planRepair, type JudgedPlan, type PlanInput } from '../src/plan/repairPlan.ts';
+import { planRepair, type PlannedPlan, type PlanInput } from '../src/plan/repairPlan.ts';
 
 export const at = '2026-06-01T12:00:00Z';
 
@@ -77,26 +80,84 @@ export function planInput(setting: Setting = {}): PlanInput {
 }
 
 /** The plan of the usual crack with changes; it must be complete. */
-export function judged(setting: Setting = {}): JudgedPlan {
+export function judged(setting: Setting = {}): PlannedPlan {
   const plan = planRepair(planInput(setting));
-  if (plan.state !== 'judged') throw new Error(`the plan is not complete: ${JSON.stringify(plan.sense)}`);
+  if (plan.state !== 'planned') throw new Error(`the plan is not complete: ${JSON.stringify(plan.sense)}`);
   return plan;
+}
+
+const figuresIn = (saying: Saying): Figure[] => saying.filter((part): part is Figure => part instanceof Figure);
+
+/** A groove of resin and sand as it is told: read from its steps, its mix and its drawing, as anybody would who looks at the plan. */
+function grooveRead(plan: PlannedPlan, work: PlannedWork) {
+  const [mix] = work.mixes;
+  const size = plan.planned?.candidate.size;
+  if (!mix?.within || !mix.choice || !size?.width || !size.depth || !size.void) throw new Error('this is no groove');
+  const amount = (id: string) => amountIn(work, id);
+  const sections = amount('sections');
+  const [packing, fineShare] = figuresIn(mix.choice.says);
+  const lastOf = (formula: string) => plan.ledger.rows().findLast((r) => r.origin.by === 'formula' && r.origin.formula === formula);
+  const [longest, length] = [lastOf('section-per-person'), lastOf('section-length')];
+  if (!packing || !longest || !length) throw new Error('a figure of the groove is missing');
+  const proud = figuresIn(work.section.notes.find((n) => n.id === 'proud')?.title ?? [])[0]?.value ?? 0;
+  const lifts = work.section.regions
+    .filter((r) => r.layer !== undefined)
+    .map(({ layer = 0, volume }) => {
+      const part = (what: string) => ({ value: (mix.goes?.[layer - 1]?.parts.find((p) => p.what === what)?.amount.value ?? 0) * sections.value });
+      const thickness = work.section.dimensions.find((d) => d.id === `lift-${String(layer)}`)?.figure;
+      if (!volume || !thickness) throw new Error('a lift is not drawn');
+      return { n: layer, volume, thickness, resin: part('Resin on it'), sand: part('Sand in') };
+    });
+  return {
+    method: {
+      ...work.method,
+      size: { ...size, width: size.width, depth: size.depth, void: size.void },
+      packing,
+      fineShare,
+      lifts: { lifts, count: { value: lifts.length }, filled: amount('filled'), proud: { value: proud } },
+      sections: { count: sections, longest, length },
+      premixed: tell(mix.says[0] ?? [], { units: 'metric', timeZone: 'UTC' }).startsWith('Wide groove'),
+      gel: mix.within,
+      chaseMinutes: work.method.steps.find((one) => one.builder === 'chase')?.minutes ?? sections,
+    },
+    batch: {
+      resinPlaced: amount('resin'),
+      sandPlaced: amount('sand'),
+      waste: amount('waste'),
+      cartridges: amount('packs'),
+      mixers: amount('mixers'),
+      purges: amount('purges'),
+      bought: amount('bought'),
+      left: amount('left'),
+      cartridge: amount('cartridge'),
+    },
+    schedule: work.schedule,
+    cautions: work.cautions,
+  };
 }
 
 /** The groove of resin and sand, chosen whatever the verdict; it must be there. */
 export function repaired(setting: Setting = {}) {
   const plan = judged({ ...setting, defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' }, ...setting.defect } });
-  if (!plan.repair) throw new Error('there is no method');
-  return { plan, ...plan.repair };
+  const work = plan.work();
+  if (!work) throw new Error(`there is no method: ${JSON.stringify(plan.problem())}`);
+  return { plan, work, ...grooveRead(plan, work) };
 }
 
-export function gradeOf(plan: JudgedPlan, system: string): string {
+/** An amount of a work, by its id. */
+export function amountIn(work: PlannedWork, id: string): Figure {
+  const found = [...work.quantities, ...work.mixes.flatMap((m) => [...(m.packs ?? []), ...(m.running ?? [])])].find((q) => q.id === id);
+  if (!found) throw new Error(`no amount ${id}`);
+  return found.figure;
+}
+
+export function gradeOf(plan: PlannedPlan, system: string): string {
   const candidate = plan.candidates.find((c) => c.system.id === system);
   if (!candidate) throw new Error(`${system} is not judged`);
   return candidate.grade;
 }
 
-export function verdictOf(plan: JudgedPlan, system: string, rule: string) {
+export function verdictOf(plan: PlannedPlan, system: string, rule: string) {
   return plan.candidates.find((c) => c.system.id === system)?.verdicts.find((v) => v.rule === rule);
 }
 

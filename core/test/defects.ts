@@ -1,4 +1,4 @@
-import { planRepair, type Matched, type SurveyedPlan } from '../src/plan/repairPlan.ts';
+import { planRepair, type PlannedPlan } from '../src/plan/repairPlan.ts';
 import { relevantAsks, type Ask, type Fact } from '../src/survey/ask.ts';
 import type { PatchSystem } from '../src/shelf/patchSystem.ts';
 import type { Area, Defect, Job } from '../src/survey/job.ts';
@@ -60,6 +60,7 @@ const usualMeasures: Readonly<Record<string, number>> = {
 
 /** What a plain one of some kinds is, where the usual measures do not make one. */
 const plain: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  'slab-crack': { located: 'clear', widths: [{ atMm: 0, widthMm: 2 }], depthMm: 80 },
   'tub-chip': { shell: 'enamel', depthMm: 1.5 },
   'tub-nick': { depthMm: 2 },
   'tub-scratches': { shell: 'acrylic', depthMm: 0.2, nail: 'yes' },
@@ -109,7 +110,7 @@ export function surveyedPlan(
   area: Readonly<Record<string, unknown>> = {},
   more: Partial<Defect> = {},
   shelf?: readonly PatchSystem[],
-): SurveyedPlan & { readonly match: Matched } {
+): PlannedPlan {
   const answers = { ...plain[kind], ...given };
   const defect: Defect = { id: 'd1', kind, mark: 'T-01', confirmed: [], decisions: [], facts: usualFacts(kind, answers), ...more };
   const at: Area = {
@@ -120,10 +121,9 @@ export function surveyedPlan(
   };
   const job: Job = { id: 'j1', site: 'Test site', client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-02T05:00:00.000Z', people: 2, areas: [at] };
   const plan = planRepair({ job, area: at, defect, ...(shelf && { shelf }) });
-  if (plan.state !== 'surveyed' || !plan.match)
-    throw new Error(`${kind} is not judged: ${plan.state === 'incomplete' ? JSON.stringify(plan.sense) : plan.state}`);
-  return { ...plan, match: plan.match };
+  if (plan.state !== 'planned') throw new Error(`${kind} is not judged: ${plan.state === 'incomplete' ? JSON.stringify(plan.sense) : plan.state}`);
+  return plan;
 }
 
-export const candidateOf = (plan: { readonly match: Matched }, system: string) => plan.match.candidates.find((c) => c.system.id === system);
-export const gradeIn = (plan: { readonly match: Matched }, system: string) => candidateOf(plan, system)?.grade ?? 'not judged';
+export const candidateOf = (plan: PlannedPlan, system: string) => plan.candidates.find((c) => c.system.id === system);
+export const gradeIn = (plan: PlannedPlan, system: string) => candidateOf(plan, system)?.grade ?? 'not judged';

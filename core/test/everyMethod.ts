@@ -1,4 +1,4 @@
-import type { Matched, SurveyedPlan } from '../src/plan/repairPlan.ts';
+import type { PlannedPlan } from '../src/plan/repairPlan.ts';
 import type { PlannedWork } from '../src/plan/plannedWork.ts';
 import { chains } from '../src/shelf/chains.ts';
 import { genericShelf } from '../src/shelf/shelf.ts';
@@ -10,7 +10,7 @@ import { surveyedPlan } from './defects.ts';
 export interface OneMethod {
   readonly kind: string;
   readonly system: string;
-  readonly plan: SurveyedPlan & { readonly match: Matched };
+  readonly plan: PlannedPlan;
   readonly work: PlannedWork | undefined;
 }
 
@@ -36,17 +36,15 @@ export function everyMethod(
   given: Readonly<Record<string, unknown>> = {},
   schools: Readonly<Record<string, string>> = {},
 ): readonly OneMethod[] {
-  return defectKinds()
-    .filter((k) => k.id !== 'slab-crack')
-    .flatMap((kind) =>
-      [...genericShelf, ...chains]
-        .filter((s) => s.suits.includes(kind.id))
-        .map(({ id }): OneMethod => {
-          const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, {
-            choice: { system: id, reason: 'tried' },
-            schools,
-          });
-          return { kind: kind.id, system: id, plan, work: plan.match.work() };
-        }),
-    );
+  return defectKinds().flatMap((kind) =>
+    [...genericShelf, ...chains]
+      .filter((s) => s.suits.includes(kind.id))
+      .map(({ id }): OneMethod => {
+        const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, {
+          choice: { system: id, reason: 'tried' },
+          schools,
+        });
+        return { kind: kind.id, system: id, plan, work: plan.work() };
+      }),
+  );
 }

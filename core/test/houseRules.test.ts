@@ -2,7 +2,6 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join, relative, resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { formulas } from '../src/formulas.ts';
-import { recipeOf } from '../src/method/recipes.ts';
 import { genericShelf } from '../src/shelf/shelf.ts';
 import { sources } from '../src/sources/register.ts';
 import { defectKinds } from '../src/survey/kinds.ts';
@@ -82,11 +81,18 @@ describe('formula registry', () => {
 describe('house', () => {
   const steps = sourceFiles.filter((f) => f.includes('/method/steps/'));
 
+  // counted as the formatter lays it out; what is longer was there before it, and the list may only get shorter
+  const longRecipes: Readonly<Record<string, number>> = { boardPatch: 140, squarePatch: 169 };
+
   it('keeps every recipe within 120 lines', () => {
-    const recipe = readFileSync(join(src, 'method/sandFilledGroove.ts'), 'utf8');
-    const body = recipe.slice(recipe.indexOf('export function'));
-    expect(body.split('\n').length).toBeLessThanOrEqual(120);
-    expect(recipeOf({ id: 'rapid-crack-resin' })).toBeDefined();
+    const long: Record<string, number> = {};
+    for (const file of sourceFiles.filter((f) => /\/method\/(board|concrete|patch|plaster|timber|tub)\/[^/]+\.ts$/.test(f))) {
+      for (const [, name = '', body = ''] of readFileSync(file, 'utf8').matchAll(/^export function (\w+)\(c: Course[^{]*\{\n([\s\S]*?)^\}/gm)) {
+        const lines = body.split('\n').length;
+        if (lines > 120) long[name] = lines;
+      }
+    }
+    expect(long).toEqual(longRecipes);
   });
 
   it('writes no step title in two files', () => {

@@ -1,11 +1,11 @@
-import { evaluate, formulaNamed, planRecord, type JudgedPlan, type SurveyedPlan } from '../src/index.ts';
+import { evaluate, formulaNamed, planRecord, type PlannedPlan, type SurveyedPlan } from '../src/index.ts';
 
 /**
  * Computes every computed figure of a plan again from the inputs its origin names.
  * @returns how many there were
  * @throws Error where one differs or its formula is not registered
  */
-export function recomputedFigures(plan: JudgedPlan | SurveyedPlan): number {
+export function recomputedFigures(plan: PlannedPlan | SurveyedPlan): number {
   planRecord(plan);
   const rows = new Map(plan.ledger.rows().map((r) => [r.id, r]));
   const value = (id: string) => rows.get(id)?.value ?? Number.NaN;

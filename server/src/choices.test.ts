@@ -29,7 +29,7 @@ it('every system and every combination that Match names can be chosen, through t
     const { change: _change, ...defect } = made;
     const whole: Job = { ...(job as unknown as Job), areas: [] };
     const plan = planRepair({ job: whole, area: { ...area, defects: [] } as unknown as Area, defect: defect });
-    const candidates = plan.state === 'judged' ? plan.candidates : plan.state === 'surveyed' ? (plan.match?.candidates ?? []) : [];
+    const candidates = plan.state === 'planned' ? plan.candidates : [];
     const { id: _id, ...body } = defect;
     let version = 1;
     for (const { system } of candidates.filter((c) => c.verdicts.length > 1 || c.grade !== 'out')) {

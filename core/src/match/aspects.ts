@@ -42,7 +42,7 @@ const answeredBy: Readonly<Partial<Record<Aspect, readonly Says[]>>> = {
 };
 
 /** Where a kind lies by its nature, where its questions do not say. */
-const liesBy: Readonly<Record<string, string>> = { 'wall-crack': 'wall', 'joint-spall': 'floor', 'broken-edge': 'edge' };
+const liesBy: Readonly<Record<string, string>> = { 'slab-crack': 'floor', 'wall-crack': 'wall', 'joint-spall': 'floor', 'broken-edge': 'edge' };
 
 const overheadMembers: readonly string[] = ['soffit', 'beam'];
 
@@ -65,6 +65,9 @@ export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Pa
   }
   const member = read.choice('member');
   answers.position ??= { value: member !== undefined && overheadMembers.includes(member) ? 'overhead' : (liesBy[kind.id] ?? 'wall'), label: 'where it lies' };
+  // what carries what is told apart for slabs alone
+  if (kind.chased === true && member !== undefined)
+    answers.member = { value: member, label: choiceLabel(kind, 'member', member), asked: askedIn(kind, 'member', 'defect') };
   const own = read.choice('place');
   const place = area.choice('place');
   if (own !== undefined)

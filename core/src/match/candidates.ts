@@ -28,6 +28,11 @@ export interface Candidate<S extends JudgedSize = JudgedSize> {
   readonly visits?: Figure;
 }
 
+/** Whether a system is for other work: it is told in a list of its own, and nothing else of it was asked. */
+export function isOtherWork({ grade, verdicts }: Candidate): boolean {
+  return grade === 'out' && verdicts.length === 1;
+}
+
 const weight: Record<Grade, number> = { out: 2, care: 1, fits: 0 };
 
 /** How far a system is from fitting: the reasons that rule it out, then by how much. */

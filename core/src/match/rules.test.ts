@@ -77,7 +77,7 @@ describe('rules of Match', () => {
     const grade = (value: number) => {
       const own: PatchSystem = { ...polymerMortar2k, id: 'own', depth: { [side]: { value, kind: 'depth', source: 'generic-sheet', label: 'Limit' } } };
       const plan = planRepair({ ...planInput(), shelf: [own] });
-      return plan.state === 'judged' ? verdictOf(plan, 'own', 'depth')?.grade : undefined;
+      return plan.state === 'planned' ? verdictOf(plan, 'own', 'depth')?.grade : undefined;
     };
     expect(grade(passes)).toBe('fits');
     expect(grade(fails)).toBe('out');
@@ -126,14 +126,14 @@ describe('three sizes', () => {
     const verdict = verdictOf(plan, 'rapid-crack-resin', 'width');
     expect(verdict?.grade).toBe('fits');
     expect(verdict?.value?.value).toBe(6.35);
-    expect(plan.subject.widest.value).toBe(1.5);
+    expect(plan.surveyed.cut?.widest.value).toBe(1.5);
   });
 
   it('falls back to the found size where no cut is allowed, and says so', () => {
     const plan = judged({ answers: { widths: one(1.5), located: 'no' } });
     const candidate = plan.candidates.find((c) => c.system.id === 'rapid-crack-resin');
     expect(candidate?.size?.preparation).toBe('as-found');
-    expect(candidate?.size?.width.value).toBe(1.5);
+    expect(candidate?.size?.width?.value).toBe(1.5);
     expect(candidate?.grade).toBe('out');
     const reason = verdictOf(plan, 'rapid-crack-resin', 'width')?.reason() ?? [];
     expect(tell(reason, { units: 'metric', timeZone: 'UTC' })).toContain('no cut before bars, tubing and cables are located');
@@ -142,7 +142,7 @@ describe('three sizes', () => {
   it('chases shallow where what was found leaves no more, and not at all where it leaves less than that', () => {
     const wheels = { traffic: 'hard-wheels', located: 'found' };
     const limited = judged({ answers: { ...wheels, coverMm: 30 } }).candidates.find((c) => c.system.id === 'rapid-crack-resin');
-    expect(limited?.size?.depth.value).toBe(6.35);
+    expect(limited?.size?.depth?.value).toBe(6.35);
     expect(limited?.size?.limitedBecause).toBeDefined();
     const none = judged({ answers: { ...wheels, coverMm: 26 } }).candidates.find((c) => c.system.id === 'rapid-crack-resin');
     expect(none?.size?.preparation).toBe('as-found');

@@ -1,6 +1,5 @@
 import { cementWait, gelTime, resinWait, windowClose } from '../cure/reaction.ts';
 import { compoundDrying } from '../climate/drying.ts';
-import type { Section } from '../geometry/section.ts';
 import { volumeShare, massShare } from '../geometry/groove.ts';
 import { noLess } from '../mixing/proportions.ts';
 import { batchesByTime, workByArea, workByCount, workByVolume } from '../mixing/mortarBatch.ts';
@@ -10,13 +9,14 @@ import type { Ledger, Sourced } from '../quantity/ledger.ts';
 import type { QuantityKind } from '../quantity/kind.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Saying } from '../quantity/saying.ts';
+import type { Caution } from '../safety/silica.ts';
 import { schoolQuestion } from '../schools/schools.ts';
 import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import type { Rates } from '../shelf/rates.ts';
 import type { MethodMatter } from './matter.ts';
 import type { Lag, Link, Step, Stuff } from './step.ts';
-import type { Mix, WorkMethod } from './work.ts';
+import type { Drawn, Mix, WorkMethod } from './work.ts';
 
 /** What a step says, before it has its place and its time. */
 export interface Said extends Pick<Step, 'builder' | 'title' | 'detail' | 'look' | 'tools'> {
@@ -47,7 +47,8 @@ export class Course {
   readonly links: Link[] = [];
   readonly quantities: Quantity[] = [];
   readonly mixes: Mix[] = [];
-  readonly sections: Section[] = [];
+  readonly sections: Drawn[] = [];
+  readonly cautions: Caution[] = [];
   named = 'as found';
   readonly #pending: Omit<Link, 'to'>[] = [];
   readonly #done = new Set<string>();
@@ -320,7 +321,15 @@ export class Course {
   }
 
   done(): WorkMethod {
-    return { named: this.named, steps: this.steps, links: this.links, quantities: this.quantities, mixes: this.mixes, sections: this.sections };
+    return {
+      named: this.named,
+      steps: this.steps,
+      links: this.links,
+      quantities: this.quantities,
+      mixes: this.mixes,
+      sections: this.sections,
+      cautions: this.cautions,
+    };
   }
 }
 

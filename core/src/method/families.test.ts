@@ -1,3 +1,4 @@
+import type { PlannedWork } from '../plan/plannedWork.ts';
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { judged } from '../../test/cracks.ts';
@@ -19,7 +20,7 @@ const vague = /\b(as required|as needed|properly|adequate|suitable|sufficient|pe
 describe('every system on every kind of defect that it is for', () => {
   it('has a method', () => {
     expect(all.length).toBeGreaterThan(95);
-    expect(all.filter((m) => !m.work).map((m) => [m.kind, m.system, m.plan.match.held, words(m.plan.match.problem() ?? [])])).toEqual([]);
+    expect(all.filter((m) => !m.work).map((m) => [m.kind, m.system, m.plan.held, words(m.plan.problem() ?? [])])).toEqual([]);
   });
 
   it('says in every step what to do with which tool and what to look for, with a figure or why not, and nothing vague', () => {
@@ -135,7 +136,7 @@ describe('a crack in a slab', () => {
           defect: { choice: { system: id, reason: 'tried' } },
         });
         const work = plan.work();
-        expect([id, width, work?.candidate.system.id, plan.problem && words(plan.problem)]).toEqual([id, width, id, undefined]);
+        expect([id, width, work?.candidate.system.id, words(plan.problem() ?? [])]).toEqual([id, width, id, '']);
         expect([id, work?.method.steps.every((s) => s.plain !== undefined || hasFigure(s.title, s.detail)), (work?.section.regions.length ?? 0) > 1]).toEqual([
           id,
           true,
@@ -146,9 +147,10 @@ describe('a crack in a slab', () => {
     }
   });
 
-  it('keeps its own groove for the resin that is poured over sand', () => {
-    const plan = judged({ defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
-    expect([plan.work(), plan.repair !== undefined]).toEqual([undefined, true]);
+  it('chases a groove for the resin that is poured over sand, and rebuilds edges with it at a joint', () => {
+    const first = (work: PlannedWork | undefined) => work?.method.steps.map((s) => s.builder).find((b) => !b.startsWith('cover'));
+    expect(first(judged({ defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } } }).work())).toBe('chase');
+    expect(first(all.find((m) => m.kind === 'joint-spall' && m.system === 'rapid-crack-resin + joint-filler')?.work)).not.toBe('chase');
   });
 });
 

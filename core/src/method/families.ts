@@ -1,3 +1,4 @@
+import { groove } from './concrete/groove.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { caulked, fastenerReset, fillSpots, skimWhole, tapedLine } from './board/fill.ts';
 import { boardPatch, boardPlug, meshPatch, wetWall } from './board/patch.ts';
@@ -48,6 +49,12 @@ const coats: Family = { part: plasterCoats, reads: ['plaster-extent', 'overhead-
 const cementCoats: Family = { part: plasterCoats, reads: ['plaster-coats', 'paint-on-cement', 'plaster-extent', 'overhead-plaster', ...face] };
 const tub = ['tub-cleaner', 'tub-masking', 'clean-or-mask', 'tub-use-between'];
 
+/** Resin and sand: a crack is chased to a groove, the edges of a joint are rebuilt. */
+const inLine = (c: Course): void => {
+  if (c.matter.cut) groove(c);
+  else jointEdges(c);
+};
+
 const families: Readonly<Record<string, Family>> = {
   'polymer-mortar-2k': mortar,
   'hand-packed-mortar': mortar,
@@ -65,7 +72,7 @@ const families: Readonly<Record<string, Family>> = {
     reads: [],
   },
   'cement-fairing-coat': { part: fairing, reads: [] },
-  'rapid-crack-resin': { part: jointEdges, reads: ['joint-recut'] },
+  'rapid-crack-resin': { part: inLine, reads: ['chase-depth', 'second-placement', 'sand-into-resin', 'proud-or-flush', 'joint-recut'] },
   'joint-filler': { part: jointFiller, reads: ['joint-filler-depth', 'joint-recut'] },
   'flexible-sealant': { part: routAndSeal, reads: [] },
   'gravity-resin': { part: gravityFlood, reads: [] },

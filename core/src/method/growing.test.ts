@@ -5,7 +5,7 @@ import type { PlannedWork } from '../plan/plannedWork.ts';
 
 const box = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
 const workOn = (kind: string, system: string, answers: Readonly<Record<string, unknown>>): PlannedWork | undefined =>
-  surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } }).match.work();
+  surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } }).work();
 const inAll = (work: PlannedWork | undefined) => (work?.mixes ?? []).reduce((sum, m) => sum + m.total.value, 0);
 
 /** Systems on places with an outline, and how wide a place of theirs may be. */

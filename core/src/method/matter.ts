@@ -5,7 +5,8 @@ import type { SchoolSide } from '../schools/school.ts';
 import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import type { Rates } from '../shelf/rates.ts';
-import type { Seen } from '../survey/kind.ts';
+import type { SandChoice } from '../survey/job.ts';
+import type { CutThrough, Seen } from '../survey/kind.ts';
 
 /** A grid of depths as figures. */
 export interface GridFigures {
@@ -25,8 +26,12 @@ export interface MethodMatter {
   readonly before: readonly Auxiliary[];
   readonly rates: Rates;
   readonly people: 1 | 2;
+  /** in how many sizes sand is taken */
+  readonly sand: SandChoice;
   readonly humidity: Figure;
   readonly seen: Seen | undefined;
+  /** a line that is drawn cut through */
+  readonly cut: CutThrough | undefined;
   /** depths over the place, row by row, where they were measured on a grid */
   readonly grid: GridFigures | undefined;
   /** a measure of the defect or of its area by its field, and an answer */

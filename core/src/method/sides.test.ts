@@ -38,12 +38,7 @@ function methodsBySide(
 ): readonly (string | undefined)[] {
   return question.sides.map((side) => {
     try {
-      const work = surveyedPlan(
-        kind,
-        answers,
-        { slabC: 25, airC: 25 },
-        { choice: { system, reason: 'tried' }, schools: { [question.id]: side.id } },
-      ).match.work();
+      const work = surveyedPlan(kind, answers, { slabC: 25, airC: 25 }, { choice: { system, reason: 'tried' }, schools: { [question.id]: side.id } }).work();
       return work && methodText(work);
     } catch {
       // answers that this kind does not have, or not together

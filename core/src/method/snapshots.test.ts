@@ -33,7 +33,7 @@ it.each<[name: string, kind: string, system: string, answers: Readonly<Record<st
   ['tub wall rebuilt', 'tub-hole', 'polyester-fiber-putty + polyester-finish-putty + two-part-coating', { outline: box(80, 60) }],
   ['tub floor laminated', 'tub-crack', 'support-fill + fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'floor', flexMm: 3 }],
 ])('%s', async (name, kind, system, answers) => {
-  const work = surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } }).match.work();
+  const work = surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } }).work();
   expect(work).toBeDefined();
   if (work) await expect(methodText(work)).toMatchFileSnapshot(`./snapshots/${name.replaceAll(/[^a-z]+/g, '-')}.txt`);
 });

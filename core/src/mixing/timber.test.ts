@@ -35,7 +35,7 @@ describe('a staggered bed of holes', () => {
   });
 
   it('is drawn as it is counted', () => {
-    const work = surveyedPlan('timber-decay', {}, {}, { choice: { system: 'epoxy-consolidant + epoxy-timber-paste', reason: 'soft' } }).match.work();
+    const work = surveyedPlan('timber-decay', {}, {}, { choice: { system: 'epoxy-consolidant + epoxy-timber-paste', reason: 'soft' } }).work();
     const holes = work?.quantities.find((q) => q.id === 'holes')?.figure.value;
     const drawn = [work?.section, ...(work?.more ?? [])].flatMap((s) => s?.regions ?? []).filter((r) => r.id.startsWith('hole-'));
     expect([holes, drawn.length]).toEqual([drawn.length, drawn.length]);
@@ -51,7 +51,7 @@ describe('a staggered bed of holes', () => {
           { sectionMm, depthMm },
           {},
           { choice: { system: 'epoxy-consolidant + epoxy-timber-paste', reason: 'soft' } },
-        ).match.work();
+        ).work();
         const bore = work?.method.steps.find((s) => s.builder === 'bore-holes');
         if (!bore) return depthMm + 10 + 5 > sectionMm;
         const deep = bore.detail.find((part) => typeof part === 'object' && 'label' in part && part.label === 'Depth of a hole');
@@ -64,7 +64,7 @@ describe('a staggered bed of holes', () => {
       { sectionMm: 45 },
       {},
       { choice: { system: 'epoxy-consolidant + epoxy-timber-paste', reason: 'soft' } },
-    ).match.work();
+    ).work();
     expect(through?.method.steps.map((s) => s.builder)).not.toContain('bore-holes');
     expect(tell(through?.method.steps.find((s) => s.builder === 'soak-wood')?.detail ?? [], { units: 'metric', timeZone: 'UTC' })).not.toContain('holes');
     // 0.1 to 0.25 L for each square meter of sound wall, and what is lost (common practice)

@@ -130,7 +130,7 @@ describe('overtaken, over every kind', () => {
     for (const given of [{}, { services: 'may' }, { claim: 'restore-strength' }]) {
       for (const { kind, system, plan, work } of everyMethod({}, given)) {
         const over = overtaken(plan, planInput().job);
-        const open = plan.match.stops.filter((s) => s.open);
+        const open = plan.stops.filter((s) => s.open);
         if (open.length > 0) {
           held += 1;
           expect([kind, system, over?.held]).toEqual([kind, system, true]);

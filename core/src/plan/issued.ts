@@ -14,7 +14,7 @@ import { kindOf } from '../survey/kinds.ts';
 import type { HeldStop } from '../record/decided.ts';
 import { coreVersion } from '../version.ts';
 import { keepSheet, type KeptSheet } from './keptSheet.ts';
-import { judgeable, planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
+import { plannedOf, planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
 /** Everything a plan was made from, with the shelf's records copied in. */
@@ -114,7 +114,7 @@ export function sheetAgain(issued: IssuedPlan): Sheet | undefined {
 
 /** The sheet of a plan of any kind; nothing where it is not judged yet. */
 function sheetOfAny(plan: RepairPlan, job: IssuedInputs['job']): Sheet | undefined {
-  const judged = judgeable(plan);
+  const judged = plannedOf(plan);
   return judged && sheetOf(judged, job);
 }
 
@@ -226,7 +226,11 @@ const decidesWords = ({ who, liftedBy }: HeldStop): string =>
  */
 export function planChanges(was: Sheet, now: Sheet): PlanChange[] {
   const { work, ...bare } = was;
-  const changes = changedRows(comparable(now.work && work ? was : bare), comparable(now), [Date.parse(was.startAt), Date.parse(now.startAt)]);
+  const starts = [Date.parse(was.startAt), Date.parse(now.startAt)] as const;
+  // a system that is not told of on both sheets says nothing of either
+  const changes = changedRows(comparable(now.work && work ? was : bare), comparable(now), starts).filter(
+    (c) => !c.about.startsWith('Match: ') || (c.was && c.now),
+  );
   if (was.startAt === now.startAt) return changes;
   return [
     { about: 'Start of the work', was: say`${instant(was.startAt)}`, now: say`${instant(now.startAt)}` },

@@ -10,7 +10,7 @@ import { outlookOf, type Outlook } from '../shelf/outlook.ts';
 import type { Product } from '../shelf/product.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { LooseFacts } from '../survey/ask.ts';
-import { judgeable, planRepair, workOfPlan, type JudgeablePlan, type PlanInput } from './repairPlan.ts';
+import { plannedOf, planRepair, type PlannedPlan, type PlanInput } from './repairPlan.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
 /** How far the work goes. */
@@ -86,8 +86,8 @@ function scoped(facts: LooseFacts, scope: Scope, face: Face | undefined): LooseF
 }
 
 /** Packs that a mix takes of a product of the firm, and what they cost. */
-function materials(ledger: Ledger, plan: JudgeablePlan, products: readonly Product[]): { readonly cost: Figure; readonly currency: string } | undefined {
-  const work = workOfPlan(plan);
+function materials(ledger: Ledger, plan: PlannedPlan, products: readonly Product[]): { readonly cost: Figure; readonly currency: string } | undefined {
+  const work = plan.work();
   const product = work && products.find((p) => (work.candidate.chain ?? [work.candidate.system]).some((m) => m.id === p.id));
   const pack = product?.packs.find((p) => p.price !== undefined);
   const mix = work?.mixes[work.mixes.length - 1];
@@ -106,8 +106,8 @@ function materials(ledger: Ledger, plan: JudgeablePlan, products: readonly Produ
   };
 }
 
-function priceOf(plan: JudgeablePlan, products: readonly Product[]): ClientOption['price'] {
-  const labor = plan.state === 'judged' && plan.repair ? plan.repair.labor : workOfPlan(plan)?.labor;
+function priceOf(plan: PlannedPlan, products: readonly Product[]): ClientOption['price'] {
+  const labor = plan.work()?.labor;
   if (!labor) return undefined;
   const material = materials(plan.ledger, plan, products);
   const counted = material?.currency === labor.currency ? material : undefined;
@@ -135,9 +135,9 @@ interface Preferred extends Asked {
 }
 
 /** What is put side by side where nobody chose: what is planned, another answer, and a larger scope. */
-function usual(plan: JudgeablePlan, face: Face | undefined): readonly Preferred[] {
-  const { candidates } = plan.state === 'judged' ? plan : plan.match;
-  const planned = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
+function usual(plan: PlannedPlan, face: Face | undefined): readonly Preferred[] {
+  const { candidates } = plan;
+  const planned = plan.work()?.candidate;
   if (!planned) return [];
   const other =
     candidates.find((c) => c.grade !== 'out' && !sameFamily(c, planned)) ?? candidates.find((c) => c.grade !== 'out' && c.system.id !== planned.system.id);
@@ -159,7 +159,7 @@ function option(input: PlanInput, asked: Preferred, face: Face | undefined, prod
       : say`${title}: give the size of the whole face.`;
   const { choice: own, ...defect } = input.defect;
   const planBy = (system: string | undefined) =>
-    judgeable(
+    plannedOf(
       planRepair({
         ...input,
         defect: {
@@ -199,7 +199,7 @@ function option(input: PlanInput, asked: Preferred, face: Face | undefined, prod
   };
 }
 
-const candidateOf = (plan: JudgeablePlan, id: string) => (plan.state === 'judged' ? plan.candidates : plan.match.candidates).find((c) => c.system.id === id);
+const candidateOf = (plan: PlannedPlan, id: string) => plan.candidates.find((c) => c.system.id === id);
 
 /**
  * Two or three ways to go about a repair side by side, as they are put before the client: by system and by scope.
@@ -209,7 +209,7 @@ export function clientOptions(
   input: PlanInput,
   { asked, face, products = [] }: { readonly asked?: readonly Asked[]; readonly face?: Face; readonly products?: readonly Product[] } = {},
 ): ClientOptions | undefined {
-  const plan = judgeable(planRepair(input));
+  const plan = plannedOf(planRepair(input));
   if (!plan) return undefined;
   const made = (asked ?? usual(plan, face)).map((one: Preferred) => {
     try {
@@ -227,7 +227,7 @@ export function clientOptions(
     options,
     notes: [
       ...made.filter((m): m is Saying => Array.isArray(m)),
-      ...(plan.state !== 'judged' && plan.match.held ? [say`A stop is open: nothing is put before the client until it is decided.`] : []),
+      ...(plan.held ? [say`A stop is open: nothing is put before the client until it is decided.`] : []),
     ],
     advice: `${plan.advice} What is hidden is not in it; taxes and travel neither.`,
   };
@@ -286,14 +286,14 @@ function levelBy(sheet: Sheet, deadline: number): number {
  * @param deadline an ISO instant
  */
 export function fastestBy(input: PlanInput, deadline: string): ByDeadline | undefined {
-  const first = judgeable(planRepair(input));
+  const first = plannedOf(planRepair(input));
   if (!first) return undefined;
-  const { candidates } = first.state === 'judged' ? first : first.match;
+  const { candidates } = first;
   const until = Date.parse(deadline);
   const all = candidates
     .filter((c) => c.grade !== 'out')
     .flatMap((c) => {
-      const plan = judgeable(planRepair({ ...input, defect: { ...input.defect, choice: { system: c.system.id } } }));
+      const plan = plannedOf(planRepair({ ...input, defect: { ...input.defect, choice: { system: c.system.id } } }));
       const sheet = plan && sheetOf(plan, input.job);
       return sheet?.work
         ? [

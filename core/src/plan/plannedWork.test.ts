@@ -11,7 +11,7 @@ const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
 const square = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
 const plan = (kind: string, answers: Readonly<Record<string, unknown>> = {}, area: Readonly<Record<string, unknown>> = {}, choice?: string) =>
   surveyedPlan(kind, answers, area, choice === undefined ? {} : { choice: { system: choice, reason: 'tried' } });
-const workOf = (...args: Parameters<typeof plan>) => plan(...args).match.work();
+const workOf = (...args: Parameters<typeof plan>) => plan(...args).work();
 const bar = { position: 'wall', loaded: 'no', outline: square(300, 200) };
 
 describe('a place cut square', () => {
@@ -66,14 +66,14 @@ describe('a place cut square', () => {
   });
 
   it('holds after a stop, and where it is colder than the mortar bears', () => {
-    expect(plan('bar-spall', { ...bar, loaded: 'yes' }).match.work()).toBeUndefined();
+    expect(plan('bar-spall', { ...bar, loaded: 'yes' }).work()).toBeUndefined();
     expect(workOf('concrete-spall', {}, { slabC: 6, airC: 6 }, 'polymer-mortar-2k')).toBeUndefined();
     expect(workOf('concrete-spall', {}, { slabC: 8, airC: 8 }, 'polymer-mortar-2k')).toBeDefined();
   });
 
   it('is proposed where nobody chose, never in the place of a choice that has no method', () => {
     expect(workOf('concrete-spall')?.by).toBe('proposal');
-    const gone = plan('concrete-spall', {}, {}, 'no-such-system').match;
+    const gone = plan('concrete-spall', {}, {}, 'no-such-system');
     expect([gone.work(), gone.problem() && words(gone.problem() ?? [])]).toEqual([
       undefined,
       'The system that was chosen is not on the shelf any more. Choose again.',
@@ -84,7 +84,7 @@ describe('a place cut square', () => {
     const shelf = firmShelf([
       { id: 'p', title: 'Ours', basedOn: 'polymer-mortar-2k', sheet: 's', figures: { 'mortar/yieldMlG': 0.6, 'lift/wall': 10, 'lift/floor': 10 }, packs: [] },
     ]);
-    const own = surveyedPlan('concrete-spall', { depthMm: 30 }, {}, { choice: { system: 'p' } }, shelf).match.work();
+    const own = surveyedPlan('concrete-spall', { depthMm: 30 }, {}, { choice: { system: 'p' } }, shelf).work();
     const amount = (id: string) => own?.quantities.find((q) => q.id === id)?.figure.value ?? 0;
     expect(amount('lifts')).toBe(3);
     expect(amount('powder')).toBeCloseTo(amount('mix') / 0.6, 6);
@@ -107,7 +107,7 @@ describe('a place cut square', () => {
 
   it('computes every figure again from what its origin names', () => {
     const made = plan('bar-spall', bar, {}, 'bar-primer-epoxy-cement + polymer-mortar-2k');
-    const work = made.match.work();
+    const work = made.work();
     expect(work && show(work.schedule.total, 'metric').text).toMatch(/h/);
     expect(recomputedFigures(made)).toBeGreaterThan(20);
   });

@@ -1,10 +1,10 @@
 import { constantClimate } from '../climate/series.ts';
 import type { Section } from '../geometry/section.ts';
 import type { Candidate } from '../match/candidates.ts';
-import type { Subject } from '../match/subject.ts';
+import type { JudgedSize, Seen } from '../match/subject.ts';
 import { Missing, Unworkable } from '../method/course.ts';
 import { hasFamily, workMethod } from '../method/families.ts';
-import type { MethodMatter } from '../method/matter.ts';
+import type { GridFigures } from '../method/matter.ts';
 import type { Mix, WorkMethod } from '../method/work.ts';
 import { laborCost } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
@@ -20,10 +20,9 @@ import { auxiliaries } from '../shelf/auxiliaries/auxiliaries.ts';
 import { chains } from '../shelf/chains.ts';
 import { ratesOf } from '../shelf/rates.ts';
 import { areaTable } from '../survey/area.ts';
-import { FactReader } from '../survey/factReader.ts';
-import type { Area, Defect, HouseRules, Job } from '../survey/job.ts';
-import type { Kind, Surveyed } from '../survey/kind.ts';
-import { kindOf } from '../survey/kinds.ts';
+import type { FactReader } from '../survey/factReader.ts';
+import type { Defect, HouseRules, Job } from '../survey/job.ts';
+import type { Kind } from '../survey/kind.ts';
 
 /** The method of a repair with its quantities, mixes, clock times and drawings, whatever its family. */
 export interface PlannedWork {
@@ -50,37 +49,35 @@ export function hasWork({ system, chain }: Candidate): boolean {
   return hasFamily(chain ?? [system]);
 }
 
-export interface WorkMatter {
+/** What a work is planned from. */
+export interface WorkMatter extends Seen {
   readonly ledger: Ledger;
-  readonly subject: Subject;
-  readonly surveyed: Surveyed;
+  readonly kind: Kind;
+  /** the facts of the defect, and those of its area */
+  readonly read: FactReader;
+  readonly around: FactReader;
   readonly job: Omit<Job, 'areas'>;
-  readonly area: Area;
   readonly defect: Defect;
   readonly rules: HouseRules | undefined;
   readonly sides: (question: string) => SchoolSide | undefined;
+  readonly size: JudgedSize | undefined;
+  /** the usual ones of what does it */
+  readonly cautions: readonly Caution[];
 }
 
 const noFact = { value: undefined, how: 'entered', at: '' } as const;
 
-/** Reads each measure once, so that a figure stands once in the table. */
-function measuresOf(ledger: Ledger, kind: Kind, defect: Defect, area: Area): Pick<MethodMatter, 'measure' | 'choice' | 'grid'> & { readonly humidity: Figure } {
-  const [own, around] = [new FactReader(ledger, kind, defect.facts), new FactReader(ledger, areaTable, area.facts)];
-  const known = new Map<string, Figure | undefined>();
-  const measure = (field: string) => {
-    if (!known.has(field)) known.set(field, own.measure(field) ?? around.measure(field));
-    return known.get(field);
-  };
-  const humidity = measure('humidityPct');
-  if (!humidity) throw new Error(`the fact 'humidityPct' is missing`);
-  const fact = own.depthGrid('depths');
-  const part = (label: string, quantity: 'length' | 'depth') => (value: number) => own.part(label, quantity, value, fact ?? noFact);
-  const grid = fact && {
-    xMm: fact.value.xMm.map(part('Column', 'length')),
-    yMm: fact.value.yMm.map(part('Row', 'length')),
-    depthMm: fact.value.depthMm.flat().map(part('Depth', 'depth')),
-  };
-  return { grid, measure, choice: (field) => own.choice(field) ?? around.choice(field), humidity };
+/** Depths over the place as figures, where they were measured on a grid. */
+function gridOf(read: FactReader): GridFigures | undefined {
+  const fact = read.depthGrid('depths');
+  const part = (label: string, quantity: 'length' | 'depth') => (value: number) => read.part(label, quantity, value, fact ?? noFact);
+  return (
+    fact && {
+      xMm: fact.value.xMm.map(part('Column', 'length')),
+      yMm: fact.value.yMm.map(part('Row', 'length')),
+      depthMm: fact.value.depthMm.flat().map(part('Depth', 'depth')),
+    }
+  );
 }
 
 /** What a missing measure is asked as, where it is a question of the kind. */
@@ -89,15 +86,25 @@ function missingWords(kind: Kind, field: string): Saying {
   return ask ? say`There is no method without an answer to: ${ask.question}` : say`There is no method without its size: outline it, or give its depth.`;
 }
 
-/** The work of a candidate on a defect, whatever its kind. */
-export function plannedWork(
-  { ledger, subject, surveyed, job, area, defect, rules, sides }: WorkMatter,
-  candidate: Candidate,
-  by: PlannedWork['by'],
-  reason: string | undefined,
-  cautions: readonly Caution[],
-): Worked {
-  const { system, chain, size } = candidate;
+/** The usual cautions, but for those in whose place the method has its own, with its figures. */
+function cautionsWith(usual: readonly Caution[], own: readonly Caution[]): readonly Caution[] {
+  const replaced = (id: string) => own.some((c) => c.id === id || c.id.startsWith(`${id}-`));
+  return [...own, ...usual.filter((c) => !replaced(c.id))];
+}
+
+/** Why there is no method, where the reason is one for people. */
+function refusal(error: unknown, kind: Kind): Saying {
+  if (error instanceof Unworkable) return error.why;
+  if (error instanceof Missing) return missingWords(kind, error.field);
+  if (error instanceof OutOfRange) return say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.`;
+  if (error instanceof NotComputable) return say`No method can be computed: ${error.message}`;
+  throw error;
+}
+
+/** The work of the system in view on a defect, whatever its kind. */
+export function plannedWork(matter: WorkMatter, view: { readonly candidate: Candidate; readonly by: PlannedWork['by']; readonly reason?: string }): Worked {
+  const { ledger, subject, surveyed, kind, read, around, job, defect, rules, sides, size } = matter;
+  const { system, chain } = view.candidate;
   const members = chain ?? [system];
   if (!hasFamily(members)) return { ok: false, why: say`${system.title} is judged, and there is no method for it yet.` };
   const tooCold = members.find((m) => m.slabC.min && !atLeast(subject.slabC.value, m.slabC.min.value));
@@ -106,8 +113,6 @@ export function plannedWork(
       ok: false,
       why: say`At ${subject.slabC} ${tooCold.title.toLowerCase()} does not slow down further, it stops hardening: below ${ledger.sourced(tooCold.slabC.min)} there are no times to give. Warm it first.`,
     };
-  const kind = kindOf(defect.kind);
-  const { measure, choice, humidity, grid } = measuresOf(ledger, kind, defect, area);
   const measured = new Map(surveyed.measured.map((m) => [m.id, m.figure]));
   const before = auxiliaries.filter((a) => chains.find((c) => c.id === system.id)?.before?.includes(a.id));
   try {
@@ -119,15 +124,17 @@ export function plannedWork(
       before,
       rates: ratesOf(rules?.rates),
       people: job.people,
-      humidity,
-      grid,
+      sand: defect.sand ?? 'one',
+      humidity: subject.humidity,
+      grid: gridOf(read),
       seen: surveyed.seen,
-      measure,
-      choice,
+      cut: surveyed.cut,
+      measure: (field) => read.measure(field) ?? around.measure(field),
+      choice: (field) => read.choice(field) ?? around.choice(field),
       measured: (id) => measured.get(id),
       side: sides,
     });
-    const timed = schedule(ledger, method, constantClimate(subject.airC.value, subject.slabC.value, humidity.value), job.startAt);
+    const timed = schedule(ledger, method, constantClimate(subject.airC.value, subject.slabC.value, subject.humidity.value), job.startAt);
     const labor = rules?.labor && {
       currency: rules.labor.currency,
       cost: ledger.compute(
@@ -136,18 +143,17 @@ export function plannedWork(
         `Labor, ${rules.labor.currency}`,
       ),
     };
-    const [section, ...more] = method.sections;
+    const times = { startOf: (builder: string) => timed.rows.find((r) => r.step.builder === builder)?.start };
+    const [section, ...more] = method.sections.map((drawn) => (typeof drawn === 'function' ? drawn(times) : drawn));
     if (!section) throw new Error(`${system.title} on ${kind.id} has no drawing`);
     return {
       ok: true,
       work: {
-        candidate,
-        by,
-        ...(reason !== undefined && { reason }),
+        ...view,
         method,
         schedule: timed,
         mixes: method.mixes,
-        cautions,
+        cautions: cautionsWith(matter.cautions, method.cautions),
         section,
         more,
         ...(labor && { labor }),
@@ -155,12 +161,7 @@ export function plannedWork(
       },
     };
   } catch (error) {
-    if (error instanceof Unworkable) return { ok: false, why: error.why };
-    if (error instanceof Missing) return { ok: false, why: missingWords(kind, error.field) };
-    if (error instanceof OutOfRange)
-      return { ok: false, why: say`No method can be computed: ${error.spec.label} is outside what the formula for it holds for.` };
-    if (error instanceof NotComputable) return { ok: false, why: say`No method can be computed: ${error.message}` };
-    throw error;
+    return { ok: false, why: refusal(error, kind) };
   }
 }
 

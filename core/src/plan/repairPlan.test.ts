@@ -9,7 +9,7 @@ import { recomputedFigures } from '../../test/recompute.ts';
 import { planText } from './planRecord.ts';
 import { planRepair } from './repairPlan.ts';
 import type { Region } from '../geometry/section.ts';
-import { judgedSection } from './section.ts';
+import { judgedSection } from '../match/judgedSection.ts';
 
 const area = (points: Region['outline']) =>
   Math.abs(
@@ -76,7 +76,7 @@ describe('planRepair', () => {
     fc.assert(
       fc.property(anything, (setting) => {
         const plan = planRepair(planInput(setting));
-        expect(plan.state).toBe('judged');
+        expect(plan.state).toBe('planned');
         expect(planText(plan)).toContain('"figures"');
       }),
       { numRuns: 150 },
@@ -91,17 +91,18 @@ describe('planRepair', () => {
   });
 
   it('takes an unknown slab and depth on the safe side, and says that it assumed them', () => {
-    const { subject, ledger } = judged({ answers: { slabMm: undefined, depthMm: undefined } });
-    expect(subject.depth.value).toBe(subject.slab.value);
-    expect(ledger.find(subject.slab.id)?.origin.by).toBe('assumed');
+    const { surveyed } = judged({ answers: { slabMm: undefined, depthMm: undefined } });
+    expect(surveyed.cut?.depth.value).toBe(surveyed.cut?.slab.value);
+    expect(surveyed.cut?.slab.origin.by).toBe('assumed');
   });
 
   it('tells entered, measured and assumed facts apart', () => {
     const input = planInput();
     const facts = { ...input.defect.facts, lengthMm: fact(4200, 'entered'), slabMm: fact(120, 'assumed') };
     const plan = planRepair({ ...input, defect: { ...input.defect, facts } });
-    if (plan.state !== 'judged') throw new Error('incomplete');
-    expect([plan.subject.length, plan.subject.slab, plan.subject.depth].map((f) => f.origin.by)).toEqual(['entered', 'assumed', 'measured']);
+    if (plan.state !== 'planned') throw new Error('incomplete');
+    const { cut } = plan.surveyed;
+    expect([cut?.length, cut?.slab, cut?.depth].map((f) => f?.origin.by)).toEqual(['entered', 'assumed', 'measured']);
   });
 });
 
@@ -114,16 +115,15 @@ describe('choice and proposal', () => {
     const damp = { answers: { moisture: 'damp' } };
     // what fits with care and has a method is proposed, the resin that is ruled out is not
     expect(judged(damp).planned?.candidate.grade).toBe('care');
-    expect(judged(damp).repair).toBeUndefined();
+    expect(judged(damp).work()?.candidate.system.id).not.toBe('rapid-crack-resin');
     const chosen = judged({ ...damp, defect: { choice: { system: 'rapid-crack-resin', reason: 'dried with warm air since' } } });
     expect(chosen.planned).toMatchObject({ by: 'choice', reason: 'dried with warm air since' });
-    expect(chosen.repair).toBeDefined();
+    expect(chosen.work()?.candidate.system.id).toBe('rapid-crack-resin');
   });
 
   it('does not put the groove of resin and sand in the place of another choice', () => {
     const plan = judged({ defect: { choice: { system: 'epoxy-mortar', reason: 'liked' } } });
     expect(plan.planned).toMatchObject({ by: 'choice', reason: 'liked', candidate: { system: { id: 'epoxy-mortar' } } });
-    expect(plan.repair).toBeUndefined();
     expect(plan.work()?.candidate.system.id).toBe('epoxy-mortar');
     expect(plan.work()?.method.steps.some((s) => s.builder === 'trowel-resin')).toBe(true);
   });
@@ -133,11 +133,11 @@ describe('below the least temperature of a system', () => {
   const chosen = (slabC: number) => judged({ area: { slabC, airC: 8, humidityPct: 40 }, defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
   it('there is no stretched time: it stops, and the plan says so even where the system was chosen', () => {
     const cold = chosen(4.5);
-    expect(cold.repair).toBeUndefined();
-    expect(cold.problem && tell(cold.problem, { units: 'metric', timeZone: 'UTC' })).toMatch(
-      /^At 4.5 °C this system does not slow down further, it stops hardening: below 5 °C/,
+    expect(cold.work()).toBeUndefined();
+    expect(tell(cold.problem() ?? [], { units: 'metric', timeZone: 'UTC' })).toMatch(
+      /^At 4.5 °C rapid crack resin with sand does not slow down further, it stops hardening: below 5 °C/,
     );
-    expect(chosen(5).repair).toBeDefined();
+    expect(chosen(5).work()).toBeDefined();
   });
 });
 
@@ -145,7 +145,7 @@ describe('schools', () => {
   it('follow the traffic, the house rule, and the repair, in that order of weight', () => {
     const taken = (setting: Setting, schools?: Preferences) => {
       const plan = planRepair({ ...planInput(setting), ...(schools && { rules: { schools } }) });
-      const chase = plan.state === 'judged' ? plan.schools.find((s) => s.question.id === 'chase-depth') : undefined;
+      const chase = plan.state === 'planned' ? plan.schools.find((s) => s.question.id === 'chase-depth') : undefined;
       return chase && [chase.by, chase.side.id];
     };
     expect(taken({})).toEqual(['context', 'shallow']);
@@ -156,7 +156,11 @@ describe('schools', () => {
 
   it('show what the other side comes to: two to three times the groove', () => {
     const effects = judged().schools.find((s) => s.question.id === 'chase-depth')?.effects;
-    const volume = (id: string) => effects?.find((e) => e.side.id === id)?.repair()?.method.size.void.value ?? 0;
+    const volume = (id: string) =>
+      effects
+        ?.find((e) => e.side.id === id)
+        ?.work()
+        ?.quantities.find((q) => q.id === 'void')?.figure.value ?? 0;
     expect(volume('deep') / volume('shallow')).toBeCloseTo(3, 6);
   });
 });
@@ -165,14 +169,14 @@ describe('the section', () => {
   it('has lifts whose area times length is their placed volume, and dimensions that are figures of the plan, over 200 cracks', () => {
     fc.assert(
       fc.property(crackSettings, (setting) => {
-        const { plan, method } = repaired(setting);
-        const lifts = plan.section.regions.filter((r) => r.layer !== undefined);
+        const { plan, work, method } = repaired(setting);
+        const lifts = work.section.regions.filter((r) => r.layer !== undefined);
         expect(lifts).toHaveLength(method.lifts.count.value);
         for (const region of lifts) {
-          const volume = (area(region.outline) * plan.subject.length.value) / 1000;
+          const volume = (area(region.outline) * (plan.subject.length?.value ?? 0)) / 1000;
           expect(Math.abs(volume - (region.volume?.value ?? 0)) / volume).toBeLessThan(0.005);
         }
-        for (const d of plan.section.dimensions) {
+        for (const d of work.section.dimensions) {
           const drawn = d.along === 'x' ? Math.abs(d.to[0] - d.from[0]) : Math.abs(d.to[1] - d.from[1]);
           expect(drawn).toBeCloseTo(d.figure.value, 6);
           expect(plan.ledger.find(d.figure.id)).toBe(d.figure);
@@ -186,8 +190,10 @@ describe('the section', () => {
   it('keeps everything it draws within its extent', () => {
     fc.assert(
       fc.property(crackSettings, (setting) => {
-        const { section, subject, candidates } = judged(setting);
-        for (const s of [section, ...candidates.flatMap((c) => (c.size ? [judgedSection(subject, c.size)] : []))]) {
+        const { section, surveyed, candidates } = judged(setting);
+        const { cut } = surveyed;
+        if (!section || !cut) throw new Error('it is not drawn');
+        for (const s of [section, repaired(setting).work.section, ...candidates.flatMap((c) => (c.size ? [judgedSection(cut, c.size)] : []))]) {
           for (const [x, y] of s.regions.filter((r) => r.id !== 'crack').flatMap((r) => r.outline)) {
             expect(x).toBeGreaterThanOrEqual(s.extent.left - 1e-6);
             expect(x).toBeLessThanOrEqual(s.extent.right + 1e-6);
@@ -201,7 +207,7 @@ describe('the section', () => {
   });
 
   it('numbers the lifts from the bottom up', () => {
-    const lifts = judged({ answers: { traffic: 'hard-wheels' } }).section.regions.filter((r) => r.layer !== undefined);
+    const lifts = repaired({ answers: { traffic: 'hard-wheels' } }).work.section.regions.filter((r) => r.layer !== undefined);
     expect(lifts.map((r) => r.layer)).toEqual([1, 2]);
     const low = (r: Region | undefined) => Math.max(...(r?.outline.map(([, y]) => y) ?? []));
     expect(low(lifts[0])).toBeGreaterThan(low(lifts[1]));

@@ -1,18 +1,17 @@
+import { isOtherWork } from '../match/candidates.ts';
 import type { Grade } from '../shelf/patchSystem.ts';
-import type { Figure } from '../quantity/figure.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { HeldStop } from '../record/decided.ts';
 import type { Caution } from '../safety/silica.ts';
 import type { Schedule } from '../schedule/schedule.ts';
 import type { SourceId } from '../sources/register.ts';
 import { choiceLabel, relevantAsks } from '../survey/ask.ts';
-import type { CrackSubject } from '../survey/crackSubject.ts';
 import type { Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Mix } from '../method/work.ts';
 import type { PlannedWork } from './plannedWork.ts';
-import type { JudgedPlan, Matched, Repair, SurveyedPlan } from './repairPlan.ts';
+import type { PlannedPlan, SurveyedPlan } from './repairPlan.ts';
 import type { Section } from '../geometry/section.ts';
 
 /** The chosen or proposed work on a sheet. */
@@ -55,33 +54,9 @@ export interface Sheet {
   readonly advice: string;
 }
 
-/** What is prepared, placed, bought and thrown away, by name. */
-export function quantitiesOf({ method, batch, labor }: Repair): Quantity[] {
-  const row = (id: string, label: string, figure: Figure): Quantity => ({ id, label, figure });
-  return [
-    row('void', 'Groove as prepared', method.size.void),
-    row('filled', 'As filled', method.lifts.filled),
-    row('resin', 'Resin placed', batch.resinPlaced),
-    row('sand', 'Dry sand', batch.sandPlaced),
-    row('waste', 'Purged to waste', batch.waste),
-    row('packs', 'Cartridges', batch.cartridges),
-    row('mixers', 'Static mixers', batch.mixers),
-    row('sections', 'Sections', method.sections.count),
-    row('purge', 'Purge half a mixer every', batch.purgeEvery),
-    ...(labor ? [row('labor', `Labor, ${labor.currency}`, labor.cost)] : []),
-  ];
-}
-
-function foundSaying(subject: CrackSubject): Saying {
-  const widths = subject.widths.reduce<Saying>((words, width, i) => {
-    const at = subject.stations[i];
-    return at ? say`${words}${i === 0 ? '' : ', '}${width} at ${at}` : words;
-  }, []);
-  return say`${subject.length} long; ${widths}; ${subject.depth} deep, slab ${subject.slab}; air ${subject.airC}, slab ${subject.slabC}, ${subject.humidity} humidity, ${subject.dewMargin} above the dew point.`;
-}
-
-/** Which systems fit a defect that has no method yet, and which fit with care; or that none does. */
-export function matchWords({ candidates, held, chosen }: Matched): Saying {
+/** Which systems fit a defect, and which fit with care; or that none does. */
+export function matchWords({ candidates, held, planned }: PlannedPlan): Saying {
+  const chosen = planned?.by === 'choice' ? planned : undefined;
   const titles = (grade: 'fits' | 'care') => candidates.filter((c) => c.grade === grade).map((c) => c.system.title);
   const [fits, care] = [titles('fits'), titles('care')];
   const stopped = held ? 'A stop holds it first. ' : '';
@@ -92,36 +67,15 @@ export function matchWords({ candidates, held, chosen }: Matched): Saying {
 }
 
 /** Why there is no work on a defect as it stands. */
-export function noWorkWords({ held, problem }: Matched): Saying {
+export function noWorkWords({ held, problem }: PlannedPlan): Saying {
   if (held) return say`The plan stops here until it is decided and recorded.`;
   return problem() ?? say`No system with a method fits it as it is. Match says what would have to change.`;
 }
 
-function nothingSaying(plan: JudgedPlan): Saying {
-  if (plan.held) return say`The plan stops here until it is decided and recorded.`;
-  return plan.problem ?? say`No system with a method fits this crack as it is.`;
-}
-
 const caresOf = ({ against }: PlannedWork['candidate']): SheetWork['cares'] => against.map((v) => ({ title: v.title, why: v.reason(), source: v.source }));
 
-/** Resin and sand of a groove as a mix: a section at a time, within the gel time. */
-function grooveMix({ method, batch }: Repair): Mix {
-  return {
-    id: 'resin',
-    title: method.system.title,
-    total: batch.resinPlaced,
-    batches: method.sections.count,
-    within: method.gel,
-    parts: [
-      { what: 'Resin', amount: batch.resinPlaced },
-      { what: 'Dry sand', amount: batch.sandPlaced },
-    ],
-    says: [batch.sandWay, ...batch.atEveryCartridge],
-  };
-}
-
-/** The work of any family but the groove of resin and sand. */
-function familyWork({ candidate, by, reason, method, schedule, quantities, mixes, cautions }: PlannedWork): SheetWork {
+/** The work as it stands on a sheet. */
+function sheetWork({ candidate, by, reason, method, schedule, quantities, mixes, cautions }: PlannedWork): SheetWork {
   return {
     system: candidate.system.id,
     title: candidate.system.title,
@@ -136,40 +90,16 @@ function familyWork({ candidate, by, reason, method, schedule, quantities, mixes
   };
 }
 
-function workOf(plan: JudgedPlan): SheetWork | undefined {
-  const { repair, planned } = plan;
-  if (!repair || !planned) {
-    const work = plan.work();
-    return work && familyWork(work);
-  }
-  const { candidate, by, reason } = planned;
-  return {
-    system: candidate.system.id,
-    title: candidate.system.title,
-    named: repair.method.size.named,
-    by,
-    ...(reason !== undefined && { reason }),
-    cares: caresOf(candidate),
-    schedule: repair.schedule,
-    quantities: quantitiesOf(repair),
-    cautions: repair.cautions,
-    mixes: [grooveMix(repair)],
-  };
-}
-
 /** What was measured, in one sentence. */
-function measuredSaying({ surveyed }: SurveyedPlan, { subject }: Matched): Saying {
+function foundSaying({ surveyed, subject, defect }: PlannedPlan): Saying {
   const rows = surveyed.measured.reduce<Saying>((words, { label, figure }) => say`${words}; ${label.toLowerCase()} ${figure}`, []);
-  return say`${surveyed.size}${rows}; air ${subject.airC}, ground ${subject.slabC}, ${subject.dewMargin} above the dew point.`;
+  const { ground = 'ground' } = kindOf(defect.kind);
+  return say`${surveyed.told ?? say`${surveyed.size}${rows}`}; air ${subject.airC}, ${ground} ${subject.slabC}, ${subject.humidity} humidity, ${subject.dewMargin} above the dew point.`;
 }
 
 /** The drawings of a plan: of its work, else of the place as it was found. */
-export function sectionsOf(plan: JudgedPlan | SurveyedPlan): readonly Section[] {
-  if (plan.state === 'judged') {
-    const work = plan.repair ? undefined : plan.work();
-    return work ? [work.section, ...work.more] : [plan.section];
-  }
-  const work = plan.match?.work();
+export function sectionsOf(plan: SurveyedPlan | PlannedPlan): readonly Section[] {
+  const work = plan.state === 'planned' ? plan.work() : undefined;
   return work ? [work.section, ...work.more] : plan.section ? [plan.section] : [];
 }
 
@@ -186,15 +116,12 @@ export function answersSentence({ answers }: Pick<Sheet, 'answers'>): string {
   return all === '' ? '' : `${all.charAt(0).toUpperCase()}${all.slice(1)}.`;
 }
 
-/** The sheet of a plan that is judged, whatever its kind. */
-export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Matched }), job: Omit<Job, 'areas'>): Sheet {
+/** The sheet of a plan, whatever its kind. */
+export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
   const { defect, area } = plan;
   const table = kindOf(defect.kind);
   const told = relevantAsks(table, defect.facts).filter((a) => a.ask === 'choice' && defect.facts[a.field] !== undefined && a.field !== 'claim');
-  const judged = plan.state === 'judged';
-  const match = judged ? plan : plan.match;
-  const planned = judged ? undefined : plan.match.work();
-  const work = judged ? workOf(plan) : planned && familyWork(planned);
+  const work = plan.work();
   const [section, ...more] = sectionsOf(plan);
   return {
     mark: defect.mark,
@@ -205,15 +132,15 @@ export function sheetOf(plan: JudgedPlan | (SurveyedPlan & { readonly match: Mat
     timeZone: job.timeZone,
     startAt: job.startAt,
     people: job.people,
-    found: judged ? foundSaying(plan.subject) : measuredSaying(plan, plan.match),
-    answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), judged)),
-    grades: match.candidates
-      .filter((c) => judged || c.grade !== 'out' || c.verdicts.length > 1)
-      .map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
-    stops: match.stops,
+    found: foundSaying(plan),
+    answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), table.answersSpeak === true)),
+    grades: plan.candidates.filter((c) => !isOtherWork(c)).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
+    stops: plan.stops,
     section: section ?? nothingDrawn,
     ...(more.length > 0 && { more }),
-    ...(work ? { work } : { nothing: judged ? nothingSaying(plan) : say`${matchWords(plan.match)} ${noWorkWords(plan.match)}` }),
+    ...(work
+      ? { work: sheetWork(work) }
+      : { nothing: plan.held || plan.candidates.every((c) => c.grade === 'out') ? noWorkWords(plan) : say`${matchWords(plan)} ${noWorkWords(plan)}` }),
     advice: plan.advice,
   };
 }

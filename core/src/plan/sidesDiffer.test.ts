@@ -6,7 +6,7 @@ import { sidesDiffer } from './sidesDiffer.ts';
 const box = { shape: { is: 'rectangle', widthMm: 400, heightMm: 300 } };
 const differing = (kind: string, system: string, answers: Readonly<Record<string, unknown>> = {}) =>
   surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } })
-    .match.schools.filter(sidesDiffer)
+    .schools.filter(sidesDiffer)
     .map((s) => s.question.id);
 
 describe('whether it makes a difference which side is taken', () => {

@@ -12,8 +12,8 @@ function asText({ rows }: Schedule): string {
 /** Whether it makes a difference on this repair which side of a question is taken: another step, another figure in one, or another time. */
 export function sidesDiffer({ effects }: PlannedSchool): boolean {
   const texts = effects.map((e) => {
-    const [repair, work] = [e.repair(), e.work?.()];
-    return repair ? asText(repair.schedule) : work ? asText(work.schedule) : undefined;
+    const work = e.work();
+    return work && asText(work.schedule);
   });
   return texts.length > 1 && texts.some((t) => t !== texts[0]);
 }

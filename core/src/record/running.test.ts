@@ -4,7 +4,7 @@ import { tell } from '../quantity/saying.ts';
 import { running } from './running.ts';
 
 const how = { units: 'metric', timeZone: 'UTC' } as const;
-const schedule = surveyedPlan('timber-decay', {}, {}, { choice: { system: 'epoxy-consolidant + epoxy-timber-paste' } }).match.work()?.schedule;
+const schedule = surveyedPlan('timber-decay', {}, {}, { choice: { system: 'epoxy-consolidant + epoxy-timber-paste' } }).work()?.schedule;
 if (!schedule) throw new Error('no method');
 // begun a day after it was planned for
 const begun = new Date(Date.parse(schedule.startAt) + 86_400_000).toISOString();

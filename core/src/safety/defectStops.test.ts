@@ -4,7 +4,7 @@ import { tell } from '../quantity/saying.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 
 type Facts = Readonly<Record<string, unknown>>;
-const stopsOf = (kind: string, answers: Facts, area: Facts = {}) => surveyedPlan(kind, answers, area).match.stops;
+const stopsOf = (kind: string, answers: Facts, area: Facts = {}) => surveyedPlan(kind, answers, area).stops;
 const rectangle = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectangle', widthMm, heightMm } });
 
 /** Each stop on both sides: kind, stop, what lets it go on, what holds it; the second pair changes the area. */
@@ -72,19 +72,19 @@ describe('stops', () => {
   );
 
   it('a slab on ground stops for no width; a plain defect stops for nothing', () => {
-    for (const kind of ['concrete-spall', 'plaster-crack', 'drywall-dent', 'tub-nick']) expect(surveyedPlan(kind).match.held).toBe(false);
+    for (const kind of ['concrete-spall', 'plaster-crack', 'drywall-dent', 'tub-nick']) expect(surveyedPlan(kind).held).toBe(false);
   });
 
   it('a recorded decision lifts it; a missing fact is lifted by the fact alone', () => {
     const decision = { stop: 'timber-load', who: 'R. Achterberg', capacity: 'structural engineer', what: 'carries its own weight only', on: '2026-06-01' };
-    const decided = surveyedPlan('timber-decay', { loaded: 'unknown' }, {}, { decisions: [decision] }).match;
+    const decided = surveyedPlan('timber-decay', { loaded: 'unknown' }, {}, { decisions: [decision] });
     expect(decided.held).toBe(false);
     expect(decided.stops[0]?.decision?.who).toBe('R. Achterberg');
-    expect(surveyedPlan('concrete-spall', { services: 'may' }, {}, { decisions: [{ ...decision, stop: 'located' }] }).match.held).toBe(true);
+    expect(surveyedPlan('concrete-spall', { services: 'may' }, {}, { decisions: [{ ...decision, stop: 'located' }] }).held).toBe(true);
   });
 
   it('spraying isocyanates or solvent stops while people are in the room, whoever chose it, and for nothing else', () => {
-    const chosen = (system: string, occupied: string) => surveyedPlan('tub-hole', {}, { occupied }, { choice: { system, reason: 'tried' } }).match;
+    const chosen = (system: string, occupied: string) => surveyedPlan('tub-hole', {}, { occupied }, { choice: { system, reason: 'tried' } });
     const coats = 'polyester-fiber-putty + polyester-finish-putty + two-part-coating';
     for (const occupied of ['empty', 'around']) expect(chosen(coats, occupied).stops.map((s) => s.id)).not.toContain('spraying');
     expect(chosen('polyester-fiber-putty', 'inside').stops.map((s) => s.id)).not.toContain('spraying');

@@ -25,6 +25,7 @@ const local = 'the local code, or the listing of the assembly';
 export const leadYear = of(1978, 'count', 'epa-745', 'Year from which house paint was free of lead (USA)');
 
 const limits = {
+  step: of(6, 'depth', 'practice', 'Step that goes to the engineer'),
   bow: of(25, 'depth', 'practice', 'Bow that goes to the engineer'),
   oneBar: of(25, 'percent', 'icri-310-1r', 'Loss of one bar that goes to the engineer'),
   moreBars: of(20, 'percent', 'icri-310-1r', 'Loss of two bars or more that goes to the engineer'),
@@ -41,24 +42,34 @@ export const paintedBefore: readonly string[] = ['paint', 'patch', 'unknown', 'c
 /**
  * The stops that come with the way that is gone, beside those of the place itself.
  * @param members the system in view, or those that do it together
+ * @param cutting whether it cuts into the ground
  */
-export function systemStops({ choice }: StopMatter, members: readonly Pick<PatchSystem, 'hazards'>[]): Stop[] {
+export function systemStops({ choice }: StopMatter, members: readonly Pick<PatchSystem, 'hazards'>[], cutting: boolean): Stop[] {
+  const stops: Stop[] = [];
+  if (cutting && choice('located') === 'no')
+    stops.push({
+      id: 'located',
+      title: 'Not located yet',
+      who: trades,
+      why: say`Bars, tubing, cables and tendons are not located. Depth of cut is nothing before the scan.`,
+      source: 'judgement',
+      liftedBy: 'fact',
+    });
   const sprayed = members.some((m) => m.hazards?.includes('sprayed') === true);
-  if (!sprayed || choice('occupied') !== 'inside') return [];
-  return [
-    {
+  if (sprayed && choice('occupied') === 'inside')
+    stops.push({
       id: 'spraying',
       title: 'Spraying with people in the room',
       who: 'a competent person, with a plan for the air and the respirator',
       why: say`What is sprayed may sensitize the lungs for life, and its solvent burns. Nobody is in the room but who sprays, with supplied air as the sheet says; when the room is free again is part of the plan.`,
       source: 'practice',
       liftedBy: 'decision',
-    },
-  ];
+    });
+  return stops;
 }
 
 /**
- * The stops of a defect of any kind but a slab crack. Each says who decides; none is lifted but by a recorded
+ * The stops of a defect by its answers and measures, whatever its kind. Each says who decides; none is lifted but by a recorded
  * decision, or by the answer that is missing. Limits are usual values: local codes and licensed practice decide.
  */
 export function defectStops({ kind, surface, ledger, choice, measure, measured }: StopMatter): Stop[] {
@@ -69,6 +80,22 @@ export function defectStops({ kind, surface, ledger, choice, measure, measured }
   const get = (key: keyof typeof limits) => ledger.sourced(limits[key]);
   const place = choice('place');
 
+  if (choice('reinforcement') === 'prestressed')
+    toEngineer(
+      'prestress',
+      'Prestressed member',
+      say`Any crack in a prestressed member is for the engineer: no chase, no drilling. Measure and photograph only.`,
+    );
+  if (kind === 'slab-crack') {
+    // a slab on ground does not stop for width alone: the guide widths are for members that carry load in service
+    const widest = measured('widest');
+    const guide = ledger.sourced(guideWidths[place === 'outside' || place === 'outside-salt' ? place : 'inside']);
+    if (widest && choice('member') !== 'slab-on-ground' && !atMost(widest.value, guide.value))
+      toEngineer('structural', 'Load-carrying member', say`${widest} in a member that carries load; the guide width here is ${guide}.`, 'aci-224r');
+  }
+  const step = choice('faces') === 'stepped' ? measure('stepMm') : undefined;
+  if (step && !atMost(step.value, get('step').value))
+    toEngineer('step', 'One side stands higher', say`One side stands ${step} higher; more than ${get('step')} is for the engineer.`);
   if (kind === 'wall-crack') {
     const widest = measured('widest');
     // a wall in the ground has soil on its other face
@@ -101,6 +128,7 @@ export function defectStops({ kind, surface, ledger, choice, measure, measured }
   if (kind === 'bar-spall' && choice('loaded') !== 'no' && choice('position') !== 'floor')
     toEngineer('undercut', 'Bars undercut under load', say`Clearing behind bars in a member that carries load may need it relieved or shored first.`);
   if (choice('ground') === 'rocks') toEngineer('rocks', 'It rocks', say`The slab rocks underfoot: what carries it has gone.`);
+  if (choice('ground') === 'grows') toEngineer('grows', 'It grows', say`The crack is still growing: its cause is at work.`);
   if (choice('ground') === 'settled') toEngineer('settled', 'Ground has settled', say`The ground has settled: a repair opens again.`);
   if (surface === 'timber' && choice('loaded') !== 'no') {
     toEngineer(

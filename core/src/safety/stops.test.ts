@@ -46,8 +46,8 @@ describe('stops', () => {
     for (const [, stops] of sides) {
       const plan = judged(stops);
       expect(plan.held).toBe(true);
-      expect(plan.repair).toBeUndefined();
-      expect(plan.section.dimensions.some((d) => d.id.startsWith('lift'))).toBe(false);
+      expect(plan.work()).toBeUndefined();
+      expect(plan.section?.dimensions.some((d) => d.id.startsWith('lift'))).toBe(false);
     }
   });
 
@@ -63,7 +63,7 @@ describe('a recorded decision', () => {
   it('lifts the stop it is for, and keeps showing who decided', () => {
     const plan = judged({ answers, defect: { decisions: [decision] } });
     expect(plan.held).toBe(false);
-    expect(plan.repair).toBeDefined();
+    expect(plan.work()).toBeDefined();
     expect(plan.stops.find((s) => s.id === 'step')?.decision).toEqual(decision);
   });
 

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { planInput, type Setting } from '../../test/cracks.ts';
+import { planInput, repaired, type Setting } from '../../test/cracks.ts';
 import { surveyedPlan } from '../../test/defects.ts';
 import { familyReads } from '../method/families.ts';
-import { recipeReads } from '../method/recipes.ts';
 import { planRepair } from '../plan/repairPlan.ts';
 import { tell } from '../quantity/saying.ts';
 import { genericShelf } from '../shelf/shelf.ts';
@@ -36,9 +35,8 @@ const question = (id: string): SchoolQuestion => {
   return found;
 };
 const judged = (setting: Setting, schools: Readonly<Record<string, string>> = {}) => {
-  const plan = planRepair({ ...planInput(setting), rules: { schools } });
-  if (plan.state !== 'judged' || !plan.repair) throw new Error('no repair');
-  return { plan, repair: plan.repair };
+  const { plan, ...repair } = repaired({ ...setting, defect: { ...setting.defect, schools } });
+  return { plan, repair };
 };
 
 describe('the questions on which the trade differs', () => {
@@ -71,7 +69,7 @@ describe('the questions on which the trade differs', () => {
   });
 
   it('are followed by a method, but for those named here', () => {
-    const followed = new Set(genericShelf.flatMap((s) => [...recipeReads(s), ...familyReads(s)]));
+    const followed = new Set(genericShelf.flatMap((s) => familyReads(s)));
     expect(
       schoolQuestions
         .map((q) => q.id)
@@ -111,7 +109,7 @@ describe('the side taken', () => {
 
   it('is told of every kind, with what it depends on', () => {
     const plan = surveyedPlan('tub-nick', { shell: 'acrylic' });
-    const schools = plan.match?.schools ?? [];
+    const schools = plan.schools;
     expect(schools.map((s) => s.question.id)).toContain('tub-cleaner');
     expect(schools.find((s) => s.question.id === 'tub-cleaner')?.side.id).toBe('detergent');
     expect(schools.map((s) => s.question.id)).not.toContain('chase-depth');
@@ -136,7 +134,7 @@ describe('what a side does to the plan', () => {
     expect(flush.repair.batch.resinPlaced.value).toBeLessThan(proud.repair.batch.resinPlaced.value);
     expect(flush.repair.cautions.map((c) => c.id)).not.toContain('silica-grinder-cup');
     expect(flush.repair.method.steps.map((s) => words(s.detail)).join(' ')).toContain('struck off flush');
-    expect(flush.plan.section.lines.some((l) => l.line === 'grind')).toBe(false);
+    expect(flush.repair.work.section.lines.some((l) => l.line === 'grind')).toBe(false);
   });
 
   it('on the cured lift: a longer wait, and its face abraded before the next', () => {
@@ -157,17 +155,18 @@ describe('what a side does to the plan', () => {
     const { plan } = judged({});
     const acting = plan.schools.filter((s) => s.effects.length > 0);
     expect(acting.map((s) => s.question.id)).toEqual(['chase-depth', 'second-placement', 'sand-into-resin', 'proud-or-flush']);
-    for (const s of acting) for (const e of s.effects) expect(e.repair()?.batch.resinPlaced.value).toBeGreaterThan(0);
+    for (const s of acting) for (const e of s.effects) expect(e.work()?.mixes[0]?.total.value).toBeGreaterThan(0);
   });
 
   it('a firm’s own rates and labor: longer chasing takes longer, and an hour has its price', () => {
     const input = planInput({});
     const own = planRepair({ ...input, rules: { schools: {}, rates: { chasePace: 15 }, labor: { perHour: 60, currency: 'EUR', since: '2026-01-01' } } });
     const usual = planRepair(input);
-    if (own.state !== 'judged' || usual.state !== 'judged') throw new Error('judged');
-    expect(own.repair?.method.chaseMinutes.value).toBeGreaterThan((usual.repair?.method.chaseMinutes.value ?? 0) * 3);
-    expect(own.repair?.labor?.cost.value).toBeCloseTo(own.repair?.schedule.handsOn.value ?? 0, 6);
-    expect(usual.repair?.labor).toBeUndefined();
+    if (own.state !== 'planned' || usual.state !== 'planned') throw new Error('planned');
+    const chasing = (plan: typeof own) => plan.work()?.method.steps.find((s) => s.builder === 'chase')?.minutes.value ?? 0;
+    expect(chasing(own)).toBeGreaterThan(chasing(usual) * 3);
+    expect(own.work()?.labor?.cost.value).toBeCloseTo(own.work()?.schedule.handsOn.value ?? 0, 6);
+    expect(usual.work()?.labor).toBeUndefined();
     expect(own.ledger.rows().some((f) => f.label === 'Chasing, each pass' && 'source' in f.origin && f.origin.source === 'firm')).toBe(true);
   });
 });

@@ -82,7 +82,7 @@ describe('a product of the firm', () => {
     expect(shelf[0]?.id).toBe('p-9');
     const list = [own];
     expect(firmShelf(list)).toBe(firmShelf(list));
-    const chain = surveyedPlan('joint-spall', {}, {}, {}, shelf).match.candidates.find((c) => c.chain?.some((m) => m.id === 'p-9'));
+    const chain = surveyedPlan('joint-spall', {}, {}, {}, shelf).candidates.find((c) => c.chain?.some((m) => m.id === 'p-9'));
     expect(chain?.system.id).toContain('joint-filler');
   });
 
@@ -90,14 +90,14 @@ describe('a product of the firm', () => {
     const shelf = firmShelf([product({ id: 'p-2', title: 'Slow resin', basedOn: 'rapid-crack-resin', figures: { 'working/gel': 12 } })]);
     const plan = planRepair({ ...planInput({ defect: { choice: { system: 'p-2' } } }), shelf });
     const usual = planRepair(planInput({ defect: { choice: { system: 'rapid-crack-resin' } } }));
-    if (plan.state !== 'judged' || usual.state !== 'judged') throw new Error('judged');
+    if (plan.state !== 'planned' || usual.state !== 'planned') throw new Error('planned');
     expect(plan.planned?.candidate.system.title).toBe('Slow resin');
-    expect(plan.repair?.method.gel.value).toBeCloseTo((usual.repair?.method.gel.value ?? 0) * 2, 6);
+    expect(plan.work()?.mixes[0]?.within?.value).toBeCloseTo((usual.work()?.mixes[0]?.within?.value ?? 0) * 2, 6);
   });
 
   it('that was chosen and is not on the shelf any more is said, and nothing is planned in its place', () => {
     const plan = planRepair(planInput({ defect: { choice: { system: 'p-2' } } }));
-    expect(plan.state === 'judged' && [plan.repair, plan.problem && tell(plan.problem, { units: 'metric', timeZone: 'UTC' })]).toEqual([
+    expect(plan.state === 'planned' && [plan.work(), tell(plan.problem() ?? [], { units: 'metric', timeZone: 'UTC' })]).toEqual([
       undefined,
       'The system that was chosen is not on the shelf any more. Choose again.',
     ]);

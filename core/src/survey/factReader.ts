@@ -12,11 +12,19 @@ export function factFigure(ledger: Ledger, label: string, kind: QuantityKind, fa
   return ledger.given(label, kind, fact.value, fact.how, fact.at, fact.text, fact.instrument);
 }
 
+/** Places and widths along a line. */
+export interface StationFigures {
+  readonly at: readonly Figure[];
+  readonly widths: readonly Figure[];
+}
+
 /** Reads the facts of a table: only what is still asked counts. Measures come out as figures. */
 export class FactReader {
   readonly ledger: Ledger;
   readonly #facts: LooseFacts;
   readonly #asks: readonly Ask[];
+  readonly #measures = new Map<string, Figure | undefined>();
+  readonly #stations = new Map<string, StationFigures | undefined>();
 
   constructor(ledger: Ledger, table: AskTable, facts: LooseFacts) {
     this.ledger = ledger;
@@ -30,8 +38,13 @@ export class FactReader {
     return ask && fact ? { ask, fact } : undefined;
   }
 
-  /** The figure of a measure, if it is asked and answered. */
+  /** The figure of a measure, if it is asked and answered: the same one each time. */
   measure(field: string): Figure | undefined {
+    if (!this.#measures.has(field)) this.#measures.set(field, this.#read(field));
+    return this.#measures.get(field);
+  }
+
+  #read(field: string): Figure | undefined {
     const found = this.#fact(field);
     return found?.ask.ask === 'measure' ? factFigure(this.ledger, found.ask.question, found.ask.kind, found.fact as Fact<number>) : undefined;
   }
@@ -41,8 +54,13 @@ export class FactReader {
     return found?.ask.ask === 'choice' ? (found.fact.value as string) : undefined;
   }
 
-  /** Each place and width along a line, in order, as figures. */
-  stations(field: string): { readonly at: readonly Figure[]; readonly widths: readonly Figure[] } | undefined {
+  /** Each place and width along a line, in order, as figures: the same ones each time. */
+  stations(field: string): StationFigures | undefined {
+    if (!this.#stations.has(field)) this.#stations.set(field, this.#readStations(field));
+    return this.#stations.get(field);
+  }
+
+  #readStations(field: string): StationFigures | undefined {
     const found = this.#fact(field);
     if (found?.ask.ask !== 'stations') return undefined;
     const { fact } = found as { fact: Fact<readonly Station[]> };

@@ -44,18 +44,38 @@ export interface Seen {
   readonly height?: Figure;
 }
 
+/** A line cut through, as a drawing across it needs it. */
+export interface CutThrough {
+  readonly length: Figure;
+  readonly widest: Figure;
+  readonly mean: Figure;
+  readonly depth: Figure;
+  /** thickness of what it lies in */
+  readonly slab: Figure;
+}
+
 /** What the measures of a defect come to. */
 export interface Surveyed {
   /** its size in a few words, for a list */
   readonly size: Saying;
   readonly measured: readonly Measured[];
   readonly seen?: Seen;
+  /** the same in a sentence of its own, where a list of figures would not do */
+  readonly told?: Saying;
+  /** where it is drawn cut through instead of from the front */
+  readonly cut?: CutThrough;
 }
 
 /** A kind of defect: its questions, what they say against each other, and what the measures come to. One file each. */
 export interface Kind extends AskTable {
   readonly surface: Surface;
   readonly asks: readonly Ask[];
+  /** a line that may be chased to a groove */
+  readonly chased?: true;
+  /** what it lies in, in a word; the ground where it says nothing */
+  readonly ground?: string;
+  /** its answers say by themselves what they answer */
+  readonly answersSpeak?: true;
   /** what facts that are each possible say against each other */
   readonly sense?: (facts: LooseFacts, ledger: Ledger) => Findings;
   /** whether nothing is behind it, so that what only fills would fall through */

@@ -1,11 +1,13 @@
-import { widestWidth } from '../geometry/crackSize.ts';
+import { crackVolume, meanWidth, widestWidth } from '../geometry/crackSize.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { atMost } from '../quantity/round.ts';
-import { say } from '../quantity/saying.ts';
+import { say, type Saying } from '../quantity/saying.ts';
+import { chasingTools } from '../shelf/chasingTools.ts';
 import { valueOf } from './ask.ts';
-import type { Doubt, Kind, Refusal } from './kind.ts';
+import type { FactReader } from './factReader.ts';
+import type { Doubt, Kind, Refusal, Surveyed } from './kind.ts';
 import { slabCrackTable, type SlabCrackFacts } from './slabCrack.ts';
-import { lineSurvey } from './sizes.ts';
+import { measuredRow } from './sizes.ts';
 
 /** A bigger spread than this between neighbors is two cracks. */
 const spreadDoubt = 4;
@@ -60,5 +62,48 @@ function sense(facts: SlabCrackFacts, ledger: Ledger): { refused: Refusal[]; dou
   return { refused, doubts };
 }
 
+/** Its measures: what is not known of depth and slab is taken as usual, and says so. */
+function survey(read: FactReader): Surveyed {
+  const { ledger } = read;
+  const length = read.measure('lengthMm');
+  const stations = read.stations('widths');
+  if (!length || !stations) throw new Error('the length or the widths are missing');
+  const { slabUnknown } = chasingTools;
+  const found = read.measure('depthMm');
+  const slab =
+    read.measure('slabMm') ??
+    ledger.assumed(slabUnknown.label, 'depth', Math.max(slabUnknown.value, found?.value ?? 0), 'practice', 'thickness not known, taken as usual');
+  const depth = found ?? ledger.assumed('Depth of the crack', 'depth', slab.value, 'judgement', 'depth not known, taken as right through the slab');
+  const line = { stationMm: stations.at, widthMm: stations.widths, lengthMm: length };
+  const widest = ledger.compute(widestWidth, { widthMm: stations.widths });
+  const mean = ledger.compute(meanWidth, line);
+  const widths = stations.widths.reduce<Saying>((words, width, i) => {
+    const at = stations.at[i];
+    return at ? say`${words}${i === 0 ? '' : ', '}${width} at ${at}` : words;
+  }, []);
+  return {
+    size: say`${length}, ${widest}`,
+    measured: [
+      ...measuredRow('length', 'Length', length),
+      ...measuredRow('widest', 'Widest', widest),
+      ...measuredRow('mean', 'Mean width', mean),
+      ...measuredRow('void', 'Volume as found', ledger.compute(crackVolume, { ...line, depthMm: depth })),
+      ...measuredRow('deepest', 'Depth of the crack', depth),
+      ...measuredRow('slab', 'Thickness of the slab', slab),
+    ],
+    seen: { line: { lengthMm: length.value, stations: stations.widths.map((w, i) => [stations.at[i]?.value ?? 0, w.value] as const) } },
+    told: say`${length} long; ${widths}; ${depth} deep, slab ${slab}`,
+    cut: { length, widest, mean, depth, slab },
+  };
+}
+
 /** A crack in a concrete slab, as a kind of defect among the others. */
-export const slabCrack: Kind = { ...slabCrackTable, surface: 'concrete', sense: (facts, ledger) => sense(facts, ledger), survey: (read) => lineSurvey(read) };
+export const slabCrack: Kind = {
+  ...slabCrackTable,
+  surface: 'concrete',
+  chased: true,
+  ground: 'slab',
+  answersSpeak: true,
+  sense: (facts, ledger) => sense(facts, ledger),
+  survey,
+};

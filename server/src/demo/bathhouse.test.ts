@@ -4,13 +4,14 @@ import {
   kindOf,
   overtaken,
   planRepair,
+  plannedOf,
   relevantAsks,
   surfaces,
   tell,
   type Area,
   type Candidate,
   type Job,
-  type JudgedPlan,
+  type PlannedPlan,
   type PlanInput,
 } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
@@ -28,7 +29,7 @@ const plans = areas.flatMap((a) => {
     return { mark: d.mark, input, plan: planRepair(input) };
   });
 });
-const judged = plans.filter((p): p is (typeof plans)[number] & { plan: JudgedPlan } => p.plan.state === 'judged');
+const judged = plans.filter((p): p is (typeof plans)[number] & { plan: PlannedPlan } => p.plan.state === 'planned');
 const of = (mark: string) => {
   const found = judged.find((p) => p.mark === mark);
   if (!found) throw new Error(mark);
@@ -36,14 +37,14 @@ const of = (mark: string) => {
 };
 
 describe('the plans of the demo', () => {
-  it('are all complete: slab cracks judged, every other kind measured', () => {
-    for (const { mark, plan } of plans) expect([mark, plan.state]).toEqual([mark, plan.defect.kind === 'slab-crack' ? 'judged' : 'surveyed']);
-    expect(judged).toHaveLength(8);
+  it('are all complete, whatever their kind', () => {
+    for (const { mark, plan } of plans) expect([mark, plan.state]).toEqual([mark, 'planned']);
+    expect(judged.filter((p) => p.plan.defect.kind === 'slab-crack')).toHaveLength(8);
   });
 
   it('have a system that fits, with care or without, or a stop, or else the nearest says what would have to change', () => {
     for (const { mark, plan } of plans) {
-      const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;
+      const match = plannedOf(plan);
       expect([
         mark,
         match !== undefined && (match.held || match.candidates.some((c) => c.grade !== 'out') || match.candidates[0]?.against[0]?.change !== undefined),
@@ -54,7 +55,7 @@ describe('the plans of the demo', () => {
   it('say what would have to change as facts, and with these that verdict lifts', () => {
     let lifted = 0;
     for (const { mark, plan, input } of plans) {
-      const all = plan.state === 'judged' ? plan.candidates : plan.state === 'surveyed' ? (plan.match?.candidates ?? []) : [];
+      const all = plannedOf(plan)?.candidates ?? [];
       for (const c of all) {
         for (const verdict of c.against.filter((v) => v.grade === 'out' && v.facts !== undefined)) {
           const changed = verdict.facts?.() ?? {};
@@ -65,8 +66,7 @@ describe('the plans of the demo', () => {
             area: { ...input.area, facts: { ...input.area.facts, ...as(changed.area) } },
             defect: { ...input.defect, facts: { ...input.defect.facts, ...as(changed.defect) } },
           });
-          const judgedAgain: readonly Candidate[] =
-            again.state === 'judged' ? again.candidates : again.state === 'surveyed' ? (again.match?.candidates ?? []) : [];
+          const judgedAgain: readonly Candidate[] = plannedOf(again)?.candidates ?? [];
           const then = judgedAgain.find((one) => one.system.id === c.system.id)?.verdicts.find((v) => v.rule === verdict.rule && v.of === verdict.of);
           expect([mark, c.system.id, verdict.rule, then?.grade]).not.toEqual([mark, c.system.id, verdict.rule, 'out']);
           lifted += 1;
@@ -89,7 +89,7 @@ describe('the plans of the demo', () => {
   });
 
   it('have every figure computed from what its working shows', () => {
-    for (const { plan } of judged) expect(recomputedFigures(plan)).toBeGreaterThan(15);
+    for (const { plan } of judged) expect(recomputedFigures(plan)).toBeGreaterThan(5);
   });
 
   it('differ in what matters', () => {
@@ -102,7 +102,7 @@ describe('the plans of the demo', () => {
         .map((s) => s.id),
     ).toEqual(['step']);
     expect(of('WH-01').candidates[0]?.system.id).toBe('flexible-sealant');
-    expect(of('WH-02').repair?.method.size.limitedBecause).toBeDefined();
+    expect(of('WH-02').planned?.candidate.size?.limitedBecause).toBeDefined();
     expect(of('WH-03').stops.map((s) => [s.id, s.open])).toEqual([['structural', false]]);
     expect(of('CY-01').stops.some((s) => s.id === 'located' && s.open)).toBe(true);
     expect(of('CY-01').candidates.every((c) => c.grade === 'out')).toBe(true);
@@ -140,7 +140,7 @@ describe('every defect of the demo', () => {
 
   /** What would be decided and chosen on a walk: every stop that a decision lifts, and the best system there is. */
   function decided({ input, plan }: (typeof plans)[number]): PlanInput {
-    const match = plan.state === 'judged' ? plan : plan.state === 'surveyed' ? plan.match : undefined;
+    const match = plannedOf(plan);
     const decisions = (match?.stops ?? [])
       .filter((s) => s.open && s.liftedBy === 'decision')
       .map((s) => ({ stop: s.id, who: 'Rosalind Achterberg', capacity: 'licensed engineer', what: 'may be repaired', on: '2026-06-01' }));
@@ -174,7 +174,7 @@ describe('every defect of the demo', () => {
             defect: { confirmed: [], decisions: [], id: d.mark, ...d },
           };
           const plan = planRepair(input);
-          expect([d.mark, plan.state === 'surveyed' && plan.match?.chosen?.candidate.grade]).toEqual([d.mark, 'fits']);
+          expect([d.mark, plannedOf(plan)?.planned?.by === 'choice' && plannedOf(plan)?.planned?.candidate.grade]).toEqual([d.mark, 'fits']);
           expect([d.mark, issuePlan(input).ok]).toEqual([d.mark, true]);
           for (const [field] of Object.entries(d.facts))
             expect([d.mark, field, kindOf(d.kind).asks.some((ask) => ask.field === field)]).toEqual([d.mark, field, true]);

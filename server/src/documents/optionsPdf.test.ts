@@ -1,4 +1,4 @@
-import { clientOptions, planRepair, show, tell, type Job, type PlanInput } from '@oddment/core';
+import { clientOptions, planRepair, show, tell, workOf, type Job, type PlanInput } from '@oddment/core';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { moreJobs } from '../demo/moreJobs.ts';
@@ -78,7 +78,7 @@ describe('the sheet of any family as PDF', () => {
     async (mark) => {
       const input = inputOf(mark);
       const plan = planRepair(input);
-      const work = plan.state === 'surveyed' ? plan.match?.work() : undefined;
+      const work = workOf(plan);
       if (!work) throw new Error(`no method for ${mark}`);
       const text = (await pagesOf(await plansPdf([plan], whole(input), how(input)))).join(' ').replaceAll(' ', '');
       const squeezed = (words: string) => words.replaceAll(/\s+/g, '');

@@ -34,10 +34,10 @@ describe('the sheets as PDF', () => {
   it.each<UnitSystem>(['metric', 'us'])('hold the same dimensions as the page, on one page (%s)', async (units) => {
     const pages = await textOf(await sheetsPdf(jobOf(worn), units));
     expect(pages).toHaveLength(1);
-    for (const d of judged(worn).section.dimensions) expect(pages[0]).toContain(show(d.figure, units).text);
-    const { repair } = judged(worn);
-    if (!repair) throw new Error('no method');
-    for (const f of [repair.batch.resinPlaced, repair.batch.sandPlaced, repair.schedule.total, repair.method.lifts.filled])
+    const work = judged(worn).work();
+    if (!work) throw new Error('no method');
+    for (const d of work.section.dimensions) expect(pages[0]).toContain(show(d.figure, units).text);
+    for (const f of [work.schedule.total, work.schedule.handsOn, ...work.quantities.map((q) => q.figure), ...work.mixes.map((m) => m.total)])
       expect(pages[0]).toContain(show(f, units).text);
     for (const words of [
       'Chase',
@@ -85,7 +85,7 @@ describe('the PDF of an issued plan', () => {
     );
     expect(page).toContain('Issued 2026-06-02 by Nell');
     expect(page).toContain('Do not go on from this plan.');
-    for (const d of plan.section.dimensions) expect(page).toContain(show(d.figure, 'metric').text);
+    for (const d of plan.work()?.section.dimensions ?? []) expect(page).toContain(show(d.figure, 'metric').text);
   });
 });
 

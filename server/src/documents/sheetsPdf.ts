@@ -16,6 +16,7 @@ import {
   type Saying,
   type Sheet,
   type SheetWork,
+  type PlannedPlan,
   type SurveyedPlan,
   type Telling,
 } from '@oddment/core';
@@ -158,7 +159,7 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
     `${words.text(sheet.found)} ${answersSentence(sheet)}`,
     ...stopContent(words, sheet),
     {
-      svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 286, palette: print, prefix: 'p', font: family, rimless: true })),
+      svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 212, palette: print, prefix: 'p', font: family, rimless: true })),
       width: 535,
       margin: [0, 6, 0, 0],
     },
@@ -173,7 +174,7 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
 }
 
 /** What was measured and answered, as a table; where it is not judged yet that is all there is. */
-function measuredContent(plan: SurveyedPlan, how: Telling): Content[] {
+function measuredContent(plan: SurveyedPlan | PlannedPlan, how: Telling): Content[] {
   return [
     heading('As measured'),
     {
@@ -198,9 +199,8 @@ function measuredContent(plan: SurveyedPlan, how: Telling): Content[] {
 }
 
 function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): Content[] {
-  if (plan.state === 'judged') return sheetContent(sheetOf(plan, job), how, first);
-  if (plan.state === 'surveyed' && plan.match) {
-    const sheet = sheetOf({ ...plan, match: plan.match }, job);
+  if (plan.state === 'planned') {
+    const sheet = sheetOf(plan, job);
     return [...sheetContent(sheet, how, first), ...(sheet.work ? [] : measuredContent(plan, how))];
   }
   const title = titleContent({ ...job, mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name }, first);

@@ -34,8 +34,8 @@ function Question({ school, defect }: { school: PlannedSchool; defect: DefectRec
       <h3>{question.question}</h3>
       {question.sides.map((one) => {
         const effect = effects.find((e) => e.side.id === one.id);
-        const made = effect?.repair();
-        const work = effect?.work?.();
+        const work = effect?.work();
+        const mixed = work?.mixes[0]?.total;
         const no = barred.find((b) => b.side === one.id);
         return (
           <div key={one.id} className="side">
@@ -53,12 +53,13 @@ function Question({ school, defect }: { school: PlannedSchool; defect: DefectRec
             <span className="push" />
             {no ? (
               <span className="quiet">not here: {no.why}</span>
-            ) : made ? (
-              <span>
-                <Fig figure={made.method.size.depth} /> deep, <Fig figure={made.batch.resinPlaced} />, <Fig figure={made.schedule.total} />
-              </span>
             ) : work ? (
               <span>
+                {mixed ? (
+                  <>
+                    <Fig figure={mixed} />,{' '}
+                  </>
+                ) : null}
                 <Fig figure={work.schedule.total} />, <Fig figure={work.schedule.handsOn} /> by hand
               </span>
             ) : null}

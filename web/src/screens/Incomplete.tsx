@@ -1,6 +1,5 @@
-import { kindOf, matchWords, noWorkWords } from '@oddment/core';
+import { kindOf } from '@oddment/core';
 import { Link } from 'react-router';
-import { Say } from '../parts/Fig.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
 import { usePlace } from './JobFrame.tsx';
 
@@ -16,25 +15,12 @@ export function Incomplete({ stage }: { stage: string }) {
           <h1>
             {plan.defect.mark}, {kindOf(plan.defect.kind).title}
           </h1>
-          {plan.match ? (
-            <>
-              <p>
-                <Say saying={matchWords(plan.match)} plain />
-              </p>
-              <p>
-                <Say saying={noWorkWords(plan.match)} plain />
-              </p>
-            </>
-          ) : (
-            <>
-              <p>The conditions of its area decide which system fits:</p>
-              <ul>
-                {plan.sense.area.missing.map((a) => (
-                  <li key={a.field}>{a.question}</li>
-                ))}
-              </ul>
-            </>
-          )}
+          <p>The conditions of its area decide which system fits:</p>
+          <ul>
+            {plan.sense.area.missing.map((a) => (
+              <li key={a.field}>{a.question}</li>
+            ))}
+          </ul>
           <Link to={`/jobs/${job.id}/walk/${plan.defect.id}`}>Go to Walk</Link>
         </main>
       </div>

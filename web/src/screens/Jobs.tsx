@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import type { IssuedSummary, JobFields, Problem, ProblemDocument } from '@oddment/contracts';
 import {
   clockTime,
-  judgeable,
+  plannedOf,
   overtaken,
   readSheet,
   running,
@@ -111,9 +111,9 @@ function ImportJob() {
 
 /** Where a person goes on with a repair. */
 function stageOf(plan: RepairPlan): string {
-  const judged = judgeable(plan);
+  const judged = plannedOf(plan);
   if (!judged) return 'walk';
-  const chosen = judged.state === 'judged' ? judged.planned?.by === 'choice' : judged.match.chosen !== undefined;
+  const chosen = judged.planned?.by === 'choice';
   return chosen ? 'method' : 'match';
 }
 

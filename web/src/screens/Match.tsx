@@ -7,21 +7,18 @@ import {
   choiceLabel,
   cite,
   hasWork,
-  judgeable,
+  isOtherWork,
   judgedSection,
   kindOf,
   matchRules,
   onTheShelf,
   partWords,
-  recipeOf,
+  plannedOf,
   relevantAsks,
   siteDateTime,
-  workOfPlan,
   type Candidate,
   type Caution,
-  type JudgeablePlan,
-  type JudgedPlan,
-  type Matched,
+  type PlannedPlan,
   type Verdict,
   type WorkPart,
 } from '@oddment/core';
@@ -48,12 +45,6 @@ import { usePlace } from './JobFrame.tsx';
 const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
 const gradeSigns = { fits: '✓', care: '△', out: '✕' } as const;
 
-type Judgeable = JudgeablePlan;
-
-const matchOf = (plan: Judgeable): Matched | JudgedPlan => (plan.state === 'judged' ? plan : plan.match);
-/** Whether there is a method for a candidate on this defect. */
-const methodFor = (plan: Judgeable, c: Candidate) => (plan.state === 'judged' && recipeOf(c.system) !== undefined) || hasWork(c);
-
 /** The usual cautions of a system here, with the parts of the work that they stand on. */
 function Cautions({ cautions }: { cautions: readonly Caution[] }) {
   if (cautions.length === 0) return null;
@@ -75,30 +66,17 @@ function Cautions({ cautions }: { cautions: readonly Caution[] }) {
   );
 }
 
-/** for other work: told in a list of its own */
-const isOther = (c: Candidate) => c.verdicts.length === 1 && c.grade === 'out';
-
-function Cost({ c, plan }: { c: Candidate; plan: Judgeable }) {
-  const planned = plan.state === 'judged' && plan.planned?.candidate.system.id === c.system.id ? plan.repair : undefined;
-  const work = workOfPlan(plan);
+function Cost({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
+  const work = plan.work();
   const { visits, size } = c;
-  if (work?.candidate.system.id === c.system.id)
-    return (
-      <div className="cost">
-        <Fig figure={work.schedule.total} />
-        <small>
-          to finish, <Fig figure={work.schedule.handsOn} /> by hand
-        </small>
-        {visits ? <small>{visits.value === 1 ? 'one visit' : `${String(visits.value)} visits`}</small> : null}
-      </div>
-    );
+  const planned = work?.candidate.system.id === c.system.id ? work : undefined;
   return (
     <div className="cost">
       {planned ? <Fig figure={planned.schedule.total} /> : c.ready ? <Fig figure={c.ready} /> : null}
       <small>
         {planned ? (
           <>
-            to finish, <Fig figure={planned.batch.resinPlaced} /> resin
+            to finish, <Fig figure={planned.schedule.handsOn} /> by hand
           </>
         ) : (
           <>
@@ -129,14 +107,10 @@ function Cost({ c, plan }: { c: Candidate; plan: Judgeable }) {
   );
 }
 
-function Icon({ c, plan }: { c: Candidate; plan: Judgeable }) {
-  if (plan.state === 'judged') {
-    const size = plan.candidates.find((one) => one.system.id === c.system.id)?.size;
-    const planned = plan.planned?.candidate.system.id === c.system.id && plan.repair !== undefined;
-    return <SectionIcon section={planned || !size ? plan.section : judgedSection(plan.subject, size)} width={62} height={44} />;
-  }
-  const work = workOfPlan(plan);
-  const section = work?.candidate.system.id === c.system.id ? work.section : plan.section;
+function Icon({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
+  const work = plan.work();
+  const { cut } = plan.surveyed;
+  const section = work?.candidate.system.id === c.system.id ? work.section : cut ? judgedSection(cut, c.size) : plan.section;
   return section ? <SectionIcon section={section} width={62} height={44} /> : <span />;
 }
 
@@ -149,7 +123,7 @@ function Said({ verdict }: { verdict: Verdict }) {
   );
 }
 
-function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Judgeable; on: boolean; chosen: boolean; onLook: () => void }) {
+function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: PlannedPlan; on: boolean; chosen: boolean; onLook: () => void }) {
   const checked = c.verdicts.length;
   const first = c.against[0];
   const shown = first ?? c.verdicts.find((v) => v.rule === 'working-time') ?? c.verdicts[0];
@@ -166,7 +140,7 @@ function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Jud
           {gradeSigns[c.grade]} {gradeWords[c.grade]}
           {c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}
           {chosen ? ', chosen' : ''}
-          {methodFor(plan, c) ? '' : ', judged only'}
+          {hasWork(c) ? '' : ', judged only'}
         </span>
         <p>{shown ? <Said verdict={shown} /> : null}</p>
       </div>
@@ -209,7 +183,7 @@ function Limit({ verdict }: { verdict: Verdict }) {
 }
 
 function WholeTable({ candidates, onCell }: { candidates: readonly Candidate[]; onCell: (system: string, rule: string) => void }) {
-  const rows = candidates.filter((c) => !isOther(c));
+  const rows = candidates.filter((c) => !isOtherWork(c));
   // only the questions that any of them asks
   const rules = matchRules.filter((r) => rows.some((c) => c.verdicts.some((v) => v.rule === r.id)));
   const rank = { out: 2, care: 1, fits: 0 } as const;
@@ -288,14 +262,13 @@ const lookedAt = [
   'light',
 ];
 
-function Facts({ plan }: { plan: Judgeable }) {
+function Facts({ plan }: { plan: PlannedPlan }) {
   const table = kindOf(plan.defect.kind);
-  const { subject } = matchOf(plan);
+  const { subject } = plan;
+  const { ground = 'surface' } = table;
   const figures = [
-    ...(plan.state === 'judged'
-      ? [['Widest, as found', plan.subject.widest] as const]
-      : plan.surveyed.measured.slice(0, 2).map((m) => [m.label, m.figure] as const)),
-    [plan.state === 'judged' ? 'Slab' : 'Surface', subject.slabC],
+    ...plan.surveyed.measured.slice(0, 2).map((m) => [m.label, m.figure] as const),
+    [`${ground.charAt(0).toUpperCase()}${ground.slice(1)}`, subject.slabC],
     ['Above the dew point', subject.dewMargin],
   ] as const;
   return (
@@ -320,7 +293,7 @@ function Facts({ plan }: { plan: Judgeable }) {
   );
 }
 
-function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
+function Judged({ plan, defect }: { plan: PlannedPlan; defect: DefectRecord }) {
   const { job, plans, edit, mayPlan } = usePlace();
   const navigate = useNavigate();
   const [looking, setLooking] = useState<{ system: string; rule?: string }>();
@@ -331,16 +304,14 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
   const kept = useStore((s) => s.drafts.forms[reasonKey]?.['reason']);
   const reason = typeof kept === 'string' ? kept : '';
   const setReason = (text: string) => send(formKept({ key: reasonKey, values: { reason: text } }));
-  const { candidates: all, stops } = matchOf(plan);
-  const candidates: readonly Candidate[] = all;
-  const planned = plan.state === 'judged' ? plan.planned : plan.match.chosen;
+  const { candidates, stops, planned } = plan;
   const fit = candidates.filter((c) => c.grade !== 'out');
-  const out = candidates.filter((c) => c.grade === 'out' && !isOther(c));
-  const other = candidates.filter(isOther);
+  const out = candidates.filter((c) => c.grade === 'out' && !isOtherWork(c));
+  const other = candidates.filter(isOtherWork);
   const inView = candidates.find((c) => c.system.id === (looking?.system ?? planned?.candidate.system.id)) ?? candidates[0];
   const verdict = inView && (inView.verdicts.find((v) => v.rule === looking?.rule) ?? inView.against[0] ?? inView.verdicts[0]);
-  const hasMethod = inView !== undefined && methodFor(plan, inView);
-  const canChoose = mayPlan && inView !== undefined && !isOther(inView);
+  const hasMethod = inView !== undefined && hasWork(inView);
+  const canChoose = mayPlan && inView !== undefined && !isOtherWork(inView);
   const { data: own } = api.useShelfQuery(undefined);
   const stocked = inView && own ? onTheShelf(inView.system, own.stock, own.products, pageNow().slice(0, 10)) : undefined;
   const isChosen = inView !== undefined && defect.choice?.system === inView.system.id;
@@ -382,15 +353,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
           <div className="title">
             <h1>{defect.mark}: which system</h1>
             <span className="quiet">
-              {plan.state === 'judged' ? (
-                <>
-                  <Fig figure={plan.subject.length} /> long, <Fig figure={plan.subject.widest} /> at the widest
-                </>
-              ) : (
-                <>
-                  {kindOf(plan.defect.kind).title}, <Say saying={plan.surveyed.size} />
-                </>
-              )}
+              {kindOf(plan.defect.kind).title}, <Say saying={plan.surveyed.size} />
             </span>
             <span className="push" />
             <button
@@ -564,7 +527,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
                 ) : null}
                 Source: {cite(verdict.source)}.
               </div>
-              <Cautions cautions={matchOf(plan).cautionsOf(inView)} />
+              <Cautions cautions={plan.cautionsOf(inView)} />
               <div style={{ margin: '10px 0' }}>
                 {canChoose ? (
                   <Button variant="contained" fullWidth onClick={choose}>
@@ -572,7 +535,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
                     <kbd>C</kbd>
                   </Button>
                 ) : (
-                  <p className="quiet">{isOther(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>
+                  <p className="quiet">{isOtherWork(inView) ? 'It is for other work.' : 'Choosing is for owners and estimators.'}</p>
                 )}
                 {hasMethod ? null : <p className="quiet">Judged only: Oddment has no method for it yet. A choice is kept, with its reason.</p>}
                 {planned?.reason === undefined ? null : <p className="quiet">Chosen against the verdict, because: {planned.reason}</p>}
@@ -590,7 +553,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
               </div>
             </>
           ) : null}
-          <Schools schools={plan.state === 'judged' ? plan.schools : plan.match.schools} defect={defect} />
+          <Schools schools={plan.schools} defect={defect} />
         </aside>
       </div>
       <Dialog
@@ -610,7 +573,7 @@ function Judged({ plan, defect }: { plan: Judgeable; defect: DefectRecord }) {
             edit.defect(defect, { choice: { system: reasoning.system.id, reason: reason.trim() } });
             setReasoning(undefined);
             send(formDone(reasonKey));
-            onward(methodFor(plan, reasoning));
+            onward(hasWork(reasoning));
           }}
         >
           <h2 id="reason-title" style={{ fontSize: 18 }}>
@@ -659,7 +622,6 @@ export function Match() {
   const trial = useStore((s) => (defect ? s.view.whatIf[defect.id] : undefined));
   const tryOut = useMemo(() => (by && defect && area && trial ? trialPlan(job, area, defect, by, trial) : undefined), [job, area, defect, by, trial]);
   const plan = tryOut ?? (defect && plans.get(defect.id));
-  if (!defect || !plan || plan.state === 'incomplete') return <Incomplete stage="match" />;
-  const judged = judgeable(plan);
-  return judged ? <Judged plan={judged} defect={defect} key={defect.id} /> : <Incomplete stage="match" />;
+  const judged = plannedOf(plan);
+  return defect && judged ? <Judged plan={judged} defect={defect} key={defect.id} /> : <Incomplete stage="match" />;
 }

@@ -4,14 +4,15 @@ import type { DefectRecord } from '@oddment/contracts';
 import {
   cautionsWhy,
   cite,
-  judgeable,
+  kindOf,
+  plannedOf,
   sheetOf,
   show,
   sidesDiffer,
   siteDateTime,
   triedFigures,
   type Figure,
-  type JudgeablePlan,
+  type PlannedPlan,
   type QuantityKind,
   type Section,
 } from '@oddment/core';
@@ -147,6 +148,8 @@ function TrySlider({ slide, on }: { slide: Slide; on: (what: WhatIf) => void }) 
   );
 }
 
+const capital = (word: string) => `${word.charAt(0).toUpperCase()}${word.slice(1)}`;
+
 /** What can be tried out, and what it comes to beside the plan as it is. */
 function Trials({
   plan,
@@ -155,7 +158,7 @@ function Trials({
   defect,
   trial,
 }: {
-  plan: JudgeablePlan;
+  plan: PlannedPlan;
   told: ToldSheet;
   planned: ToldSheet;
   defect: DefectRecord;
@@ -167,20 +170,18 @@ function Trials({
   const set = (part: WhatIf) => {
     send(tried({ id: defect.id, what: { ...trial, ...part } }));
   };
-  const subject = plan.state === 'judged' ? plan.subject : plan.match.subject;
-  const candidate = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
+  const { subject } = plan;
+  const candidate = plan.planned?.candidate;
   const humidity = plan.area.facts['humidityPct']?.value;
   const people = trial?.people ?? job.people;
   const text = (f: Figure | undefined) => (f ? show(f, units).text : 'not possible');
-  const school = useMemo(() => (plan.state === 'judged' ? plan.schools : plan.match.schools).find(sidesDiffer), [plan]);
+  const school = useMemo(() => plan.schools.find(sidesDiffer), [plan]);
   const side = school && (trial?.schools?.[school.question.id] ?? school.side.id);
-  const figures = candidate
-    ? triedFigures(candidate.chain ?? [candidate.system], plan.state === 'judged' ? 'floor' : plan.match.subject.answers.position?.value)
-    : [];
+  const figures = candidate ? triedFigures(candidate.chain ?? [candidate.system], subject.answers.position?.value) : [];
   const slides: readonly Slide[] = [
     {
       id: 'ground',
-      label: plan.state === 'judged' ? 'Slab' : 'Ground',
+      label: capital(kindOf(defect.kind).ground ?? 'ground'),
       kind: 'temperature',
       value: trial?.slabC ?? subject.slabC.value,
       least: -5,
@@ -310,7 +311,7 @@ function Planned({
   defect,
   trial,
 }: {
-  plan: JudgeablePlan;
+  plan: PlannedPlan;
   told: ToldSheet;
   planned: ToldSheet;
   defect: DefectRecord;
@@ -320,9 +321,9 @@ function Planned({
   const navigate = useNavigate();
   const { sheet, figures } = told;
   const { work } = sheet;
-  const { held, stops } = plan.state === 'judged' ? plan : plan.match;
+  const { held, stops } = plan;
   const today = siteDateTime(pageNow(), job.timeZone).date;
-  const candidate = plan.state === 'judged' ? plan.planned?.candidate : plan.match.work()?.candidate;
+  const candidate = plan.planned?.candidate;
   const mixes = work?.mixes?.length ?? 0;
   const cartridges = work?.quantities.find((q) => q.id === 'packs')?.figure.value;
   return (
@@ -466,7 +467,7 @@ export function Method() {
   const by = usePlannedBy();
   const trial = useStore((s) => (defect ? s.view.whatIf[defect.id] : undefined));
   const known = defect && plans.get(defect.id);
-  const plan = useMemo(() => judgeable(known), [known]);
+  const plan = useMemo(() => plannedOf(known), [known]);
   const planned = useMemo((): ToldSheet | undefined => plan && { sheet: sheetOf(plan, job), figures: plan.ledger }, [plan, job]);
   const input = useMemo(() => (by && area && defect && trial ? trialInput(job, area, defect, by, trial) : undefined), [by, job, area, defect, trial]);
   const told = useTriedSheet(input, by?.shelf);

@@ -6,7 +6,7 @@ import {
   cite,
   clientOptions,
   fastestBy,
-  judgeable,
+  plannedOf,
   noPrice,
   readAsked,
   readFace,
@@ -234,7 +234,7 @@ export function Options() {
   const { data: shelf } = api.useShelfQuery(undefined);
   const navigate = useNavigate();
   const [params, change] = useAddress();
-  const plan = judgeable(defect && plans.get(defect.id));
+  const plan = plannedOf(defect && plans.get(defect.id));
   const [ask, faceText] = [params.get('ask') ?? '', params.get('face') ?? ''];
   const made = useMemo((): ClientOptions | undefined => {
     if (!by || !area || !defect) return undefined;
@@ -250,7 +250,7 @@ export function Options() {
     [by, job, area, defect, byText],
   );
   if (!defect || !plan || !made) return <Incomplete stage="method" />;
-  const { candidates } = plan.state === 'judged' ? plan : plan.match;
+  const { candidates } = plan;
   const shown = readAsked(ask) ?? made.options.map(({ scope, system }): Asked => ({ scope, system }));
   const query = `defect=${defect.id}&units=${units}${ask === '' ? '' : `&ask=${encodeURIComponent(ask)}`}${readFace(faceText) ? `&face=${faceText}` : ''}`;
   return (

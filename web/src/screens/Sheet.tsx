@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { judgeable, sheetOf } from '@oddment/core';
+import { plannedOf, sheetOf } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { MakePdf } from '../parts/MakePdf.tsx';
@@ -11,10 +11,10 @@ import { usePlace } from './JobFrame.tsx';
 export function Sheet() {
   const { job, area, plans, defect, units } = usePlace();
   const navigate = useNavigate();
-  const plan = judgeable(defect && plans.get(defect.id));
+  const plan = plannedOf(defect && plans.get(defect.id));
   const known = defect && plans.get(defect.id);
   const sheet = useMemo(() => {
-    const judged = judgeable(known);
+    const judged = plannedOf(known);
     return judged && sheetOf(judged, job);
   }, [known, job]);
   if (!defect || !plan || !sheet) return <Incomplete stage="method" />;

@@ -5,6 +5,7 @@ import {
   areaTable,
   kindOf,
   matchWords,
+  plannedOf,
   relevantAsks,
   show,
   tell,
@@ -125,58 +126,10 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
       </>
     );
   }
-  if (plan.state === 'surveyed') {
-    return (
-      <LedgerContext.Provider value={plan.ledger}>
-        {plan.match?.stops
-          .filter((s) => s.open)
-          .map((s) => (
-            <div className="halted" key={s.id}>
-              <h2>Stop: {s.title}</h2>
-              <p>
-                <Say saying={s.why} />
-              </p>
-            </div>
-          ))}
-        {plan.section ? (
-          <div className="drawn">
-            <SectionPicture section={plan.section} width={298} height={264} bare />
-            <p className="quiet" style={{ margin: 0 }}>
-              <Say saying={plan.section.footnote} plain />
-            </p>
-          </div>
-        ) : null}
-        <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
-        <dl className="facts">
-          {plan.surveyed.measured.map((m) => (
-            <div key={m.id} style={{ display: 'contents' }}>
-              <dt>{m.label}</dt>
-              <dd>
-                <Fig figure={m.figure} />
-              </dd>
-            </div>
-          ))}
-        </dl>
-        {plan.match ? (
-          <p style={{ margin: '8px 0 0' }}>
-            <Say saying={matchWords(plan.match)} plain />
-          </p>
-        ) : (
-          <p className="quiet" style={{ margin: '8px 0 0' }}>
-            The conditions of its area decide which system fits: {plan.sense.area.missing.map((a) => a.question.toLowerCase()).join(', ')}.
-          </p>
-        )}
-      </LedgerContext.Provider>
-    );
-  }
-  const { subject, candidates, stops } = plan;
-  const best = candidates[0];
+  const planned = plannedOf(plan);
   return (
     <LedgerContext.Provider value={plan.ledger}>
-      <div className="drawn">
-        <SectionPicture section={plan.section} width={298} height={264} bare />
-      </div>
-      {stops
+      {planned?.stops
         .filter((s) => s.open)
         .map((s) => (
           <div className="halted" key={s.id}>
@@ -186,48 +139,43 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
             </p>
           </div>
         ))}
+      {plan.section ? (
+        <div className="drawn">
+          <SectionPicture section={plan.section} width={298} height={264} bare />
+          <p className="quiet" style={{ margin: 0 }}>
+            <Say saying={plan.section.footnote} plain />
+          </p>
+        </div>
+      ) : null}
       <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
       <Doubts sense={plan.sense.area} confirmed={[]} />
       <dl className="facts">
-        <dt>Widest</dt>
-        <dd>
-          <Fig figure={subject.widest} />
-        </dd>
-        <dt>Mean width</dt>
-        <dd>
-          <Fig figure={subject.mean} />
-        </dd>
-        <dt>Volume as found</dt>
-        <dd>
-          <Fig figure={subject.volume} />
-        </dd>
-        <dt>Depth of the crack</dt>
-        <dd>
-          <Fig figure={subject.depth} />
-        </dd>
-        <dt>Dew point</dt>
-        <dd>
-          <Fig figure={subject.dewPoint} />
-        </dd>
-        <dt>Slab above the dew point</dt>
-        <dd>
-          <Fig figure={subject.dewMargin} />
-        </dd>
-        {plan.repair ? (
-          <>
-            <dt>Resin to place</dt>
+        {plan.surveyed.measured.map((m) => (
+          <div key={m.id} style={{ display: 'contents' }}>
+            <dt>{m.label}</dt>
             <dd>
-              <Fig figure={plan.repair.batch.resinPlaced} />
+              <Fig figure={m.figure} />
+            </dd>
+          </div>
+        ))}
+        {planned ? (
+          <>
+            <dt>Above the dew point</dt>
+            <dd>
+              <Fig figure={planned.subject.dewMargin} />
             </dd>
           </>
         ) : null}
       </dl>
-      {best ? (
+      {planned ? (
         <p style={{ margin: '8px 0 0' }}>
-          Nearest: <b>{best.system.title}</b>,{' '}
-          <span className={`grade ${best.grade}`}>{best.grade === 'out' ? 'ruled out as it is' : best.grade === 'care' ? 'fits with care' : 'fits'}</span>
+          <Say saying={matchWords(planned)} plain />
         </p>
-      ) : null}
+      ) : (
+        <p className="quiet" style={{ margin: '8px 0 0' }}>
+          The conditions of its area decide which system fits: {plan.sense.area.missing.map((a) => a.question.toLowerCase()).join(', ')}.
+        </p>
+      )}
     </LedgerContext.Provider>
   );
 }

@@ -1,4 +1,4 @@
-import { workOfPlan, type RepairPlan } from '@oddment/core';
+import { plannedOf, type RepairPlan } from '@oddment/core';
 
 export interface CorridorCounts {
   readonly walk: string;
@@ -11,9 +11,10 @@ const plural = (n: number, one: string, many: string) => `${String(n)} ${n === 1
 
 /** How many repairs have reached each stage. */
 export function corridorCounts(plans: readonly RepairPlan[]): CorridorCounts {
-  const chosen = plans.filter((p) => (p.state === 'judged' ? p.planned?.by === 'choice' : p.state === 'surveyed' && p.match?.chosen !== undefined)).length;
-  const stops = plans.filter((p) => (p.state === 'judged' ? p.held : p.state === 'surveyed' && p.match?.held === true)).length;
-  const works = plans.flatMap((p) => (p.state === 'judged' && p.repair ? [1] : (workOfPlan(p)?.mixes.length ?? (workOfPlan(p) ? 0 : []))));
+  const planned = plans.flatMap((p) => plannedOf(p) ?? []);
+  const chosen = planned.filter((p) => p.planned?.by === 'choice').length;
+  const stops = planned.filter((p) => p.held).length;
+  const works = planned.flatMap((p) => p.work()?.mixes.length ?? []);
   const mixes = works.reduce((sum, n) => sum + n, 0);
   return {
     walk: `${String(plans.length)} found`,

@@ -1,7 +1,7 @@
 import {
   inputChanges,
   inputsOf,
-  judgeable,
+  plannedOf,
   overtaken,
   planChanges,
   readSheet,
@@ -36,7 +36,7 @@ export function issuedChanges(
   const { sheet } = readSheet(issued.kept);
   const again = sheetAgain(issued);
   const core = again ? planChanges(sheet, again) : [];
-  const judged = judgeable(now?.plan);
+  const judged = plannedOf(now?.plan);
   if (!now) return { facts: [], plan: [], core };
   const over = overtaken(now.plan, now.job);
   return {

@@ -26,8 +26,8 @@ const job = {
 const tried = (trial: WhatIf): PlanInput => trialInput(job, area, defect, { rules: { schools: {} }, shelf: genericShelf }, trial);
 function sheet(trial: WhatIf) {
   const one = planRepair(tried(trial));
-  if (one.state !== 'surveyed' || !one.match) throw new Error(one.state);
-  return sheetOf({ ...one, match: one.match }, job);
+  if (one.state !== 'planned') throw new Error(one.state);
+  return sheetOf(one, job);
 }
 const lifts = (trial: WhatIf) => sheet(trial).work?.quantities.find((q) => q.id === 'lifts')?.figure.value;
 const total = (trial: WhatIf) => sheet(trial).work?.schedule.total.value ?? 0;

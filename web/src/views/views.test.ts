@@ -15,11 +15,11 @@ const plan = (setting: Setting): RepairPlan => planRepair(planInput(setting));
 
 describe('listItem', () => {
   it.each<[string, Setting, string, string]>([
-    ['a chosen one', { defect: { choice: { system: 'rapid-crack-resin' } } }, 'still, feet, chosen', 'plain'],
-    ['one still to choose', {}, 'still to choose', 'todo'],
-    ['one nothing fits', { answers: { moisture: 'damp', traffic: 'hard-wheels' } }, 'nothing fits yet', 'todo'],
-    ['one that another system than the resin fits', { answers: { moisture: 'damp' } }, 'still to choose', 'todo'],
-    ['one that stops', { answers: { ground: 'rocks' } }, 'Stop: it rocks', 'halt'],
+    ['a chosen one', { defect: { choice: { system: 'rapid-crack-resin' } } }, 'crack in the slab: rapid crack resin with sand, chosen', 'plain'],
+    ['one still to choose', {}, 'crack in the slab: rapid crack resin with sand, still to choose', 'todo'],
+    ['one nothing fits', { answers: { moisture: 'damp', traffic: 'hard-wheels' } }, 'crack in the slab: nothing fits yet', 'todo'],
+    ['one that another system than the resin fits', { answers: { moisture: 'damp' } }, 'crack in the slab: injection foam, still to choose', 'todo'],
+    ['one that stops', { answers: { ground: 'rocks' } }, 'stop: it rocks', 'halt'],
     ['one question open', { answers: { traffic: undefined } }, 'one question open', 'todo'],
     ['two open', { answers: { traffic: undefined, finish: undefined } }, '2 questions open', 'todo'],
     ['one that cannot be', { answers: { depthMm: 500 } }, 'something cannot be', 'halt'],

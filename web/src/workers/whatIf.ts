@@ -1,4 +1,4 @@
-import { judgeable, keepSheet, planRepair, sheetOf, type KeptSheet, type PatchSystem, type PlanInput } from '@oddment/core';
+import { keepSheet, plannedOf, planRepair, sheetOf, type KeptSheet, type PatchSystem, type PlanInput } from '@oddment/core';
 
 /** The shelf is sent once, what is tried out each time. */
 export type WhatIfTask =
@@ -17,6 +17,6 @@ globalThis.addEventListener('message', ({ data }: MessageEvent<WhatIfTask>) => {
     shelf = data.shelf;
     return;
   }
-  const plan = judgeable(planRepair({ ...data.input, shelf: data.tried ?? shelf }));
+  const plan = plannedOf(planRepair({ ...data.input, shelf: data.tried ?? shelf }));
   globalThis.postMessage({ turn: data.turn, ...(plan && { kept: keepSheet(sheetOf(plan, data.input.job), plan.ledger) }) } satisfies WhatIfAnswer);
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { crackSettings, repaired, type Setting } from '../../test/cracks.ts';
-import { tell } from '../quantity/saying.ts';
+import { crackSettings, repaired, type Setting } from '../../../test/cracks.ts';
+import { tell } from '../../quantity/saying.ts';
 
 const telling = { units: 'metric', timeZone: 'Europe/Paris' } as const;
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
@@ -97,6 +97,7 @@ describe('steps', () => {
       'sand-lift',
       'wait-for-gel',
       'sand-lift',
+      'clear-away',
       'wait-until-hard',
       'grind-flush',
       'coat-within',

@@ -1,9 +1,9 @@
-import { chaseVolume, faceFilm, liftCount, liftThickness, massShare, proudVolume, volumeShare, volumeSum } from '../geometry/groove.ts';
-import { resinForSand, resinLeft, sandForVolume, wettingResin } from '../mixing/sandPacking.ts';
-import type { Figure } from '../quantity/figure.ts';
-import type { Ledger, Sourced } from '../quantity/ledger.ts';
-import type { ResinWorking } from '../shelf/patchSystem.ts';
-import { silicaSand } from '../shelf/sand.ts';
+import { chaseVolume, faceFilm, liftCount, liftThickness, massShare, proudVolume, volumeShare, volumeSum } from '../../geometry/groove.ts';
+import { resinForSand, resinLeft, sandForVolume, wettingResin } from '../../mixing/sandPacking.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import type { Ledger, Sourced } from '../../quantity/ledger.ts';
+import type { ResinWorking } from '../../shelf/patchSystem.ts';
+import { silicaSand } from '../../shelf/sand.ts';
 
 /** A lift as placed: over the whole crack, and for one section of it. */
 export interface Lift {
@@ -28,12 +28,20 @@ export interface Lifts {
   readonly lifts: readonly Lift[];
 }
 
+/** A groove as it is cut. */
+export interface Groove {
+  readonly length: Figure;
+  readonly width: Figure;
+  readonly depth: Figure;
+  readonly void: Figure;
+}
+
 /** The lifts that fill a groove: equal in thickness, the last left proud, the wetting taken out of the first. */
 export function grooveLifts(
   ledger: Ledger,
   working: ResinWorking,
   packing: Figure,
-  groove: { length: Figure; width: Figure; depth: Figure; void: Figure },
+  groove: Groove,
   sections: Figure,
   leftProud: Sourced,
   thickestMm: Figure,

@@ -1,0 +1,219 @@
+import { gelTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
+import { liftByHeat } from '../../cure/safeLift.ts';
+import { chaseVolume, chokeDepth, depthBelow, wheelPasses } from '../../geometry/groove.ts';
+import { fineShare, sandForVolume, sandPackingOne, sandPackingTwo } from '../../mixing/sandPacking.ts';
+import { durationSum, handsOn, sectionCount, sectionLength, sectionPerPerson } from '../../mixing/workPace.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import type { Sourced } from '../../quantity/ledger.ts';
+import { atLeast } from '../../quantity/round.ts';
+import { say } from '../../quantity/saying.ts';
+import { silicaCaution } from '../../safety/silica.ts';
+import { chasingTools } from '../../shelf/chasingTools.ts';
+import { readyFor, type ResinWorking } from '../../shelf/patchSystem.ts';
+import { silicaSand } from '../../shelf/sand.ts';
+import { choiceLabel } from '../../survey/ask.ts';
+import type { CutThrough } from '../../survey/kind.ts';
+import { kindOf } from '../../survey/kinds.ts';
+import { Missing, Unworkable, type Course } from '../course.ts';
+import { abradeLift } from '../steps/abradeLift.ts';
+import { chase } from '../steps/chase.ts';
+import { chokeCrack } from '../steps/chokeCrack.ts';
+import { coatWithin } from '../steps/coatWithin.ts';
+import { getReady } from '../steps/getReady.ts';
+import { grindFlush } from '../steps/grindFlush.ts';
+import { openToTraffic } from '../steps/openToTraffic.ts';
+import { sandLift } from '../steps/sandLift.ts';
+import { vacuumGroove } from '../steps/vacuumGroove.ts';
+import { waitForGel } from '../steps/waitForGel.ts';
+import { waitUntilHard } from '../steps/waitUntilHard.ts';
+import { wetFaces } from '../steps/wetFaces.ts';
+import { clearAway } from '../words/protecting.ts';
+import { cartridgeMix } from './cartridges.ts';
+import { grooveLifts, type Groove } from './grooveLifts.ts';
+import { grooveSection } from './grooveSection.ts';
+
+/** What a groove of this crack is made of: its cut, what the resin needs, and the paces. */
+interface Cut {
+  readonly cut: CutThrough;
+  readonly groove: Groove;
+  readonly working: ResinWorking;
+}
+
+/** @throws Unworkable where the slab may not be cut deep enough, Missing where it was not measured */
+function cutOf(c: Course): Cut {
+  const { size, cut } = c.matter;
+  const { working } = c.system;
+  if (!cut) throw new Missing('widths');
+  if (!working) throw new Error(`${c.system.title} has no working data`);
+  if (size?.preparation !== 'chase' || !size.width || !size.depth || !size.void)
+    throw new Unworkable(say`The slab may not be cut deep enough for this system here: ${size?.refusedBecause ?? 'no groove can be cut'}.`);
+  return { cut, working, groove: { length: cut.length, width: size.width, depth: size.depth, void: size.void } };
+}
+
+/** Hands-on time along a length. */
+function along(c: Course, setUp: Sourced, pace: Sourced, lengthMm: Figure, label: string, hands = c.get(c.rates.alone), passes = c.get(c.rates.once)): Figure {
+  return c.ledger.compute(handsOn, { setUpMin: c.get(setUp), paceMinM: c.get(pace), lengthMm, passes, hands }, label);
+}
+
+/** How much of the volume the sand fills, in one size or in two. */
+function packingOf(c: Course): { readonly packing: Figure; readonly one: Figure; readonly fine?: Figure } {
+  const porosity = c.get(silicaSand.porosity);
+  const one = c.ledger.compute(sandPackingOne, { porosity });
+  if (c.matter.sand === 'one') return { packing: one, one };
+  const sizes = { coarseMm: c.get(silicaSand.coarse), fineMm: c.get(silicaSand.fine), porosity };
+  return {
+    packing: c.ledger.compute(sandPackingTwo, { ...sizes, mixingLoss: c.get(silicaSand.mixingLoss) }),
+    one,
+    fine: c.ledger.compute(fineShare, sizes),
+  };
+}
+
+/** How far below a groove the open crack is choked with sand, and how much of it that takes; nothing where it is fine or ends in the groove. */
+function chokeOf(c: Course, { cut }: Cut, belowMm: Figure, packing: Figure): { readonly depth: Figure; readonly sand: Figure } | undefined {
+  if (belowMm.value <= 0 || !atLeast(cut.widest.value, chasingTools.chokeFrom.value)) return undefined;
+  const depth = c.ledger.compute(chokeDepth, { belowMm, widthMm: cut.widest, times: c.get(chasingTools.chokeTimes) });
+  const volumeMl = c.ledger.compute(chaseVolume, { lengthMm: cut.length, widthMm: cut.mean, depthMm: depth }, 'Crack choked below the groove');
+  return {
+    depth,
+    sand: c.ledger.compute(sandForVolume, { volumeMl, packing, grainKgL: c.get(silicaSand.grains) }, 'Sand to choke the crack'),
+  };
+}
+
+/**
+ * A crack chased to a groove and filled with resin and sand: chased, cleaned, wetted, sanded in lifts within the gel
+ * time, left proud, ground, coated inside the window.
+ */
+export function groove(c: Course): void {
+  const { ledger } = c;
+  const whole = cutOf(c);
+  const { cut, working, groove: cutTo } = whole;
+  const side = (question: string, figure: string) => c.matter.side(question)?.sets?.[figure];
+  const curing = (at23: Figure, label: string) => c.curing(at23, label);
+  const sandMix = packingOf(c);
+  const gel = ledger.compute(gelTime, { gelAt23Min: c.get(working.gel), temperatureC: c.groundC });
+  const gelled = curing(c.get(working.gel), 'Gel time to wait for');
+  const twoGels = ledger.compute(
+    timesDuration,
+    { durationMin: c.get(working.gel), times: c.get(working.gelsToGrind) },
+    'Gel times before grinding, at the reference temperature',
+  );
+  const hard = curing(ledger.compute(longest, { durationMin: [twoGels, c.get(working.hard)] }, 'Hard, at the reference temperature'), 'Hard enough to grind');
+  const longestSection = ledger.compute(sectionPerPerson, {
+    gelMin: gel,
+    reserve: c.get(working.reserve),
+    paceMinM: c.get(c.rates.placePace),
+    hands: c.hands,
+  });
+  const count = ledger.compute(sectionCount, { lengthMm: cut.length, sectionMm: longestSection });
+  const each = ledger.compute(sectionLength, { lengthMm: cut.length, sections: count });
+  const thickest = liftByHeat(ledger, c.system.safeLift, working.thickestLift, c.groundC.value);
+  const lifts = grooveLifts(ledger, working, sandMix.packing, cutTo, count, side('proud-or-flush', 'proud') ?? working.proud, thickest);
+  const onCured = side('second-placement', 'abrade') !== undefined;
+  const premixFrom = side('sand-into-resin', 'from');
+  const premixed = premixFrom !== undefined && atLeast(cutTo.width.value, premixFrom.value);
+
+  const passes = ledger.compute(wheelPasses, {
+    depthMm: cutTo.depth,
+    biteMm: c.get(chasingTools.bite),
+    widthMm: cutTo.width,
+    wheelMm: c.get(chasingTools.wheel),
+  });
+  const { rates } = c;
+  const chaseMinutes = along(c, rates.chaseSetUp, rates.chasePace, cut.length, 'Chasing', c.get(rates.alone), passes);
+  c.add(chase(cutTo.width, cutTo.depth, cut.length, passes, chaseMinutes, c.matter.choice('located') === 'found' ? 'found' : 'clear'));
+  c.add(vacuumGroove(along(c, rates.vacuumSetUp, rates.vacuumPace, cut.length, 'Cleaning'), c.get(working.dryMoisture), c.matter.subject.dewMargin));
+  const below = ledger.compute(depthBelow, { crackMm: cut.depth, depthMm: cutTo.depth });
+  const choke = chokeOf(c, whole, below, sandMix.one);
+  if (choke) c.add(chokeCrack(choke.depth, choke.sand, along(c, rates.nothing, rates.chokePace, cut.length, 'Choking')));
+  const none = c.get({ ...rates.once, value: 0 });
+  c.add(getReady(along(c, rates.readySetUp, rates.chokePace, cut.length, 'Getting ready', c.get(rates.alone), none), [], c.get(working.mixer)));
+
+  const recoatUntil = ledger.compute(windowClose, { windowAt23Min: c.get(working.recoatUntil), temperatureC: c.groundC });
+  const wetMinutes = along(c, rates.nothing, rates.wetPace, each, 'Wetting a section', c.hands);
+  const fillMinutes = along(c, rates.nothing, rates.fillPace, each, 'Filling a section', c.hands);
+  const of = count.value;
+  const liftId = (lift: number, n: number) => `lift-${String(lift)}-${String(n)}`;
+  const placed: Figure[] = [];
+  for (const lift of lifts.lifts) {
+    for (let n = 1; n <= of; n++) {
+      const id = liftId(lift.n, n);
+      if (lift.n === 1) {
+        c.add(wetFaces(lifts.wettingPerSection, each, wetMinutes, gel, n, of));
+        const ifMissed = say`Gelled before the sand was in: grind the film off, vacuum, wet again.`;
+        c.links.push({ from: `wet-${String(n)}`, after: 'start', to: id, most: { minutes: gel, ifMissed } });
+        placed.push(wetMinutes);
+      } else if (onCured) {
+        const abrade = abradeLift(lift.n - 1, along(c, rates.nothing, rates.vacuumPace, each, 'Abrading a section'), n, of);
+        c.add(abrade);
+        c.links.push({ from: liftId(lift.n - 1, n), after: 'end', to: abrade.id, least: hard }, { from: abrade.id, after: 'end', to: id });
+      } else {
+        const ifMissed = say`Past the recoat window: abrade lift ${String(lift.n - 1)}, vacuum and wipe.`;
+        c.links.push({ from: liftId(lift.n - 1, n), after: 'end', to: id, least: gelled, most: { minutes: recoatUntil, ifMissed } });
+      }
+      placed.push(fillMinutes);
+      c.add(
+        sandLift({
+          lift: lift.n,
+          lifts: lifts.count.value,
+          thickness: lift.thickness,
+          resin: lift.resinPerSection,
+          sand: lift.sandPerSection,
+          proud: lifts.proud,
+          premixed,
+          minutes: fillMinutes,
+          n,
+          of,
+        }),
+      );
+    }
+    if (lift.n < lifts.count.value) c.add(onCured ? waitUntilHard(hard.minutes, c.groundC, lift.n) : waitForGel(lift.n, gelled.minutes, c.groundC));
+  }
+  const last = (n: number) => liftId(lifts.count.value, n);
+  c.work(clearAway(gel, 'knife and rod wiped; mixers and what was purged left to cure, then thrown away'), c.rate('tidy'));
+  const grindMinutes = lifts.proud.value > 0 ? along(c, rates.grindSetUp, rates.grindPace, cut.length, 'Grinding') : undefined;
+  if (grindMinutes) {
+    c.add(waitUntilHard(hard.minutes, c.groundC));
+    c.add(grindFlush(grindMinutes, lifts.proud, cut.length));
+    for (let n = 1; n <= of; n++) c.links.push({ from: last(n), after: 'end', to: 'grind', least: hard });
+  }
+  finishGroove(c, working, recoatUntil, { first: last(1), last: last(of) });
+
+  const placing = ledger.compute(durationSum, { durationMin: placed }, 'Placing resin');
+  c.amount('void', 'Groove as prepared', cutTo.void);
+  c.amount('filled', 'As filled', lifts.filled);
+  c.mixes.push(
+    cartridgeMix(c, working, {
+      lifts,
+      gel,
+      placing,
+      premixed,
+      sections: { count, length: each, longest: longestSection },
+      ...(choke && { choke: choke.sand }),
+      packing: sandMix.packing,
+      ...(sandMix.fine && { fine: sandMix.fine }),
+    }),
+  );
+  c.named = c.matter.size?.named ?? c.named;
+  c.sections.push(grooveSection(cut, { groove: cutTo, lifts, below, ...(choke && { choke: choke.depth }) }));
+  const indoors = c.matter.choice('place') === 'inside';
+  c.cautions.push(silicaCaution(ledger, 'crack-wheel', indoors, chaseMinutes, ['chase']));
+  if (grindMinutes) c.cautions.push(silicaCaution(ledger, 'grinder-cup', indoors, grindMinutes, ['grind-flush']));
+}
+
+/** Coating inside the window of the resin, and the moment from which it is used. */
+function finishGroove(c: Course, working: ResinWorking, recoatUntil: Figure, lift: { readonly first: string; readonly last: string }): void {
+  const finish = c.matter.choice('finish');
+  if (finish === 'thin-coating' || finish === 'covering') {
+    const recoatFrom = c.curing(c.get(working.recoatFrom), 'Recoat from');
+    c.add(coatWithin(finish, recoatFrom.minutes, recoatUntil));
+    const ifMissed = say`Past the recoat window: abrade the face, vacuum and wipe before coating.`;
+    c.links.push(
+      { from: lift.last, after: 'end', to: 'coat', least: recoatFrom },
+      { from: lift.first, after: 'end', to: 'coat', most: { minutes: recoatUntil, ifMissed } },
+    );
+  }
+  const traffic = c.matter.choice('traffic');
+  const open = c.curing(c.get(readyFor(c.system, traffic)), 'In use after');
+  c.add(openToTraffic(choiceLabel(kindOf(c.matter.subject.kind), 'traffic', traffic), open.minutes, c.groundC));
+  c.links.push({ from: lift.last, after: 'end', to: 'open', least: open });
+}
