@@ -10,7 +10,7 @@ const rooms = {
   tools: [],
 };
 const knowledge = ['quantity', 'sources', 'geometry', 'climate', 'cure', 'injection', 'mixing', 'finishing', 'color', 'safety', 'shelf', 'schools'];
-const stages = ['survey', 'match', 'method', 'batch', 'schedule', 'record'];
+const stages = ['survey', 'match', 'method', 'schedule', 'record'];
 const all = ['core', 'contracts', 'drawing', 'server', 'web', 'cli', 'simulators', 'e2e', 'bench', 'tools'];
 
 module.exports = {
@@ -31,7 +31,7 @@ module.exports = {
     },
     ...stages.map((stage, i) => ({
       name: `core-${stage}-reaches-no-later-stage`,
-      comment: 'stages run one way: survey, match, method, batch, schedule, record',
+      comment: 'stages run one way: survey, match, method, schedule, record',
       severity: 'error',
       from: { path: `^core/src/${stage}/`, pathNot: '\\.test\\.ts$' },
       to: { path: `^core/src/(${[...stages.slice(i + 1), 'plan', 'quick'].join('|')})/` },
