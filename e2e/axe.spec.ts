@@ -53,7 +53,7 @@ test('jobs, area, table, working and keys are without violations', async ({ page
   await clean(page);
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await page.goto(await screenOf(page, 'PS-01', 'mix'));
-  await page.locator('.amount .fig').first().click();
+  await page.locator('.mixcard .fig').first().click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await clean(page);
 });

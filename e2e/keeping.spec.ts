@@ -17,7 +17,7 @@ test('nothing typed is lost when the server is down, and it is saved when it is 
 
 test('what cannot be is refused with what would be right, kept, and saved once corrected', async ({ page }) => {
   await page.goto(await screenOf(page, 'PS-02', 'walk'));
-  const depth = page.getByLabel('Depth of the crack');
+  const depth = page.getByLabel('Depth of the crack', { exact: true });
   await depth.fill('200');
   await expect(page.getByText('The crack cannot be deeper than the slab: 200 mm in a slab of 120 mm.').first()).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'PS-02 is not saved.' })).toBeVisible();

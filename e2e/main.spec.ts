@@ -29,7 +29,7 @@ test('the main job: a new crack, from the walk to the printed sheet', async ({ p
   await answer(page, 'Bars, tubing, cables located?', 'scanned, clear');
   await answer(page, 'What goes over it?', 'hard wheels');
   await answer(page, 'What finish follows?', 'thin coating');
-  await expect(page.getByText('Resin to place')).toBeVisible();
+  await expect(page.getByText(/^Fits: .*Rapid crack resin with sand/)).toBeVisible();
   await allSaved(page);
 
   await page.keyboard.press('Escape');
@@ -50,9 +50,12 @@ test('the main job: a new crack, from the walk to the printed sheet', async ({ p
   // worked by hand: the groove is 5 mm and 1 mm of trim on each face wide, 3/4 in deep, 1.5 mm proud;
   // sand of one size leaves 0.4 of it to resin, with 12 % surplus for wetting
   const resinMl = (4200 * (5 + 2 * 1) * (0.75 * 25.4 + 1.5) * 0.4 * 1.12) / 1000;
-  const placed = page.locator('.amount').filter({ hasText: 'Resin placed' }).locator('.fig');
+  const placed = page
+    .locator('.mixcard tr')
+    .filter({ has: page.getByRole('rowheader', { name: 'Resin', exact: true }) })
+    .locator('.fig');
   await expect(placed).toHaveText(`${resinMl.toFixed(0)} mL`);
-  await expect(page.locator('.amount').filter({ hasText: 'Cartridges' }).locator('.fig')).toHaveText('1');
+  await expect(page.getByRole('complementary', { name: 'To take along' }).locator('dt:text-is("Cartridges") + dd')).toHaveText('1');
 
   await page.getByRole('link', { name: 'Sheet for print' }).click();
   await expect(page.getByRole('heading', { name: 'PS-05, crack in the slab' })).toBeVisible();

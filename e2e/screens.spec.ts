@@ -3,7 +3,10 @@ import { allSaved, screenOf } from './job.ts';
 
 test('a figure opens its working by click and by Enter, down to what was measured', async ({ page }) => {
   await page.goto(await screenOf(page, 'PS-01', 'mix'));
-  const placed = page.locator('.amount').filter({ hasText: 'Resin placed' }).locator('.fig');
+  const placed = page
+    .locator('.mixcard tr')
+    .filter({ has: page.getByRole('rowheader', { name: 'Resin', exact: true }) })
+    .locator('.fig');
   await placed.focus();
   await page.keyboard.press('Enter');
   const sheet = page.getByRole('dialog');

@@ -159,7 +159,7 @@ const shots: readonly Shot[] = [
   { file: 'options', stage: 'options', mark: 'RR-01' },
   { file: 'shelf', stage: 'shelf/epoxy-mortar' },
   { file: 'mix', stage: 'mix', mark: 'WR-02' },
-  { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.amount .fig').first().click() },
+  { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.mixcard td .fig').first().click() },
   { file: 'sheet', stage: 'sheet', mark: 'RR-04' },
   { file: 'trace', stage: 'walk', mark: 'BR-02', act: tracePhoto },
   { file: 'rules', stage: 'rules' },

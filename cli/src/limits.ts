@@ -1,9 +1,17 @@
 import { auxiliaries, genericShelf, shelfLimits } from '@oddment/core';
+import { BadInput } from './badInput.ts';
+import { holds, wordsOf } from './wanted.ts';
 
-/** Every figure and remark of the shelf with its source and how it is known, as text or as JSON. */
-export function limitsText(json: boolean): string {
-  const rows = shelfLimits([...genericShelf, ...auxiliaries]);
-  if (json)
+/**
+ * Every figure and remark of the shelf with its source and how it is known, as text or as JSON; with words only those
+ * that have all of them in name, label or source.
+ * @throws BadInput where none has them, or an option is not known
+ */
+export function limitsText(args: readonly string[]): string {
+  const words = wordsOf(args);
+  const rows = shelfLimits([...genericShelf, ...auxiliaries]).filter((l) => holds(words, l.id, l.label, l.source));
+  if (rows.length === 0) throw new BadInput([`No figure of the shelf has '${words.join(' ')}'. ./oddment limits lists all.`]);
+  if (args.includes('--json'))
     return `${JSON.stringify(
       rows.map(({ id, value, unit, source, known, label, assumed }) => ({ id, value, unit, source, known, label, assumed })),
       null,

@@ -5,6 +5,7 @@ import { figureCommand } from './figure.ts';
 import { figuresText } from './figures.ts';
 import { limitsText } from './limits.ts';
 import { planOutput } from './plan.ts';
+import { tablesText } from './tables.ts';
 import { BadInput } from './badInput.ts';
 
 const [name, ...args] = process.argv.slice(2);
@@ -55,15 +56,23 @@ async function output(): Promise<string> {
     case 'plan':
       return planCommand();
     case 'figures':
-      return figuresText(args.includes('--json'));
+      return figuresText(args);
     case 'limits':
-      return limitsText(args.includes('--json'));
+      return limitsText(args);
+    case 'tables':
+      return tablesText(args);
     case 'figure':
       return figureCommand(args);
     default:
       throw new BadInput([`There is no command '${name ?? ''}'.`]);
   }
 }
+
+// who reads with `| head` has seen enough: that is no fault
+process.stdout.on('error', (error) => {
+  if ((error as NodeJS.ErrnoException).code !== 'EPIPE') throw error;
+  process.exitCode = 0;
+});
 
 try {
   process.stdout.write(await output());

@@ -1,5 +1,5 @@
 import { JobFile, readJobFile, writeJobFile } from '@oddment/contracts';
-import { formulas } from '@oddment/core';
+import { formulas, quickTools } from '@oddment/core';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,6 +10,7 @@ import { limitsText } from './limits.ts';
 import { figureCommand } from './figure.ts';
 import { figuresText } from './figures.ts';
 import { planOutput } from './plan.ts';
+import { tablesText } from './tables.ts';
 
 const id = (n: number) => `3f0f9d6e-1111-4222-8333-44445555666${String(n)}`;
 
@@ -89,7 +90,7 @@ describe('plan in other forms', () => {
 
 describe('limits', () => {
   it('lists every figure of the shelf with unit, source and how it is known', () => {
-    const rows = JSON.parse(limitsText(true)) as Record<string, unknown>[];
+    const rows = JSON.parse(limitsText(['--json'])) as Record<string, unknown>[];
     expect(rows.length).toBeGreaterThan(500);
     expect(rows.find((r) => r['id'] === 'cement-plaster/slabC/min')).toEqual({
       id: 'cement-plaster/slabC/min',
@@ -100,16 +101,20 @@ describe('limits', () => {
       label: 'Coldest',
       assumed: false,
     });
-    expect(limitsText(false)).toContain('board-plug/extent/max: 150 mm');
+    expect(limitsText([])).toContain('board-plug/extent/max: 150 mm');
   });
 });
 
 describe('figures', () => {
   it('lists every formula with inputs, ranges and source', () => {
-    const rows = JSON.parse(figuresText(true)) as { name: string; inputs: { min: number; max: number; unit: string }[]; source: string }[];
+    const { formulas: rows, tools } = JSON.parse(figuresText(['--json'])) as {
+      formulas: { name: string; inputs: { min: number; max: number; unit: string }[]; source: string }[];
+      tools: { name: string }[];
+    };
+    expect(tools.map((t) => t.name)).toEqual(quickTools.map((t) => t.id));
     expect(rows.map((r) => r.name)).toEqual(formulas.map((f) => f.name));
     for (const row of rows) for (const input of row.inputs) expect(input.min).toBeLessThan(input.max);
-    expect(figuresText(false)).toContain('resin-for-sand: Resin for the sand, in mL');
+    expect(figuresText([])).toContain('resin-for-sand: Resin for the sand, in mL');
   });
 
   it('runs one and shows its working', () => {
@@ -125,9 +130,13 @@ describe('figures', () => {
 
   it.each([
     [[], /There is no figure ''/],
-    [['nothing'], /There are: .*widest-width/],
+    [['nothing'], /Find it with .\/oddment figures WORD/],
+    [['widest-witdh'], /Did you mean widest-width/],
     [['chase-volume', 'lengthMm=4000'], /Missing: widthMm, depthMm/],
-    [['chase-volume', 'length=4000'], /'length' is not an input of chase-volume/],
+    [['chase-volume', 'length=4000'], /'length' is not an input of chase-volume. Did you mean lengthMm\?/],
+    [['chase-volume', 'lengthMm=4000', 'lengthMm=3'], /lengthMm is given twice/],
+    [['chase-volume', 'lengthMm=4000 kg'], /lengthMm: .*kg/],
+    [['chase-volume', '--yaml'], /'--yaml' is not known here/],
     [['chase-volume', 'lengthMm=long'], /lengthMm is 'long'. It must be a number/],
     [['gel-time', 'gelAt23Min=6', 'temperatureC=99'], /temperatureC is 99: temperature must lie between -30 and 80 °C/],
     [['widest-width', 'widthMm='], /It must be a number/],
@@ -155,7 +164,7 @@ describe('a small tool on the command line', () => {
   });
 
   it.each([
-    [['cup-marks', 'need=lots'], "need is 'lots'. It must be a number."],
+    [['cup-marks', 'need=lots'], "need is 'lots'. It must be a number in mL, or with a unit of its own."],
     [['cup-marks', 'need=0'], 'need is 0: Needed must lie between 1 and 20000 mL'],
     [['cup-marks', 'cup=2'], "'cup' is not asked for by cup-marks."],
     [['grit-ladder', 'scale=mesh'], "scale is 'mesh'. It must be one of: P, CAMI."],
@@ -166,7 +175,70 @@ describe('a small tool on the command line', () => {
   });
 
   it('is listed with all that it asks for', () => {
-    expect(figuresText(false)).toContain('weather=FILE.csv  the weather, a line for each hour');
-    expect(figuresText(false)).toContain('stirred=…  Stirred how long ago, min, 0 to 1000, usual 2');
+    expect(figuresText([])).toContain('weather=FILE.csv  the weather, a line for each hour');
+    expect(figuresText([])).toContain('stirred=…  Stirred how long ago, min, 0 to 1000, usual 2');
+  });
+});
+
+describe('what is typed', () => {
+  it.each([
+    ['chase-volume', ['lengthMm=4.2 m', 'widthMm=1/4in', 'depthMm=6,35'], 4200 * 6.35 * 6.35 * 1e-3],
+    ['chase-volume', ['lengthMm=4200', 'widthMm=6.35', 'depthMm=0.635 cm'], 4200 * 6.35 * 6.35 * 1e-3],
+    ['widest-width', ['widthMm=2,5;3;4'], 4],
+    ['widest-width', ['widthMm=1/8 in, 3/16 in'], 4.7625],
+    ['finish-level', ['gloss=gloss', 'raking=0', 'textured=smooth'], 5],
+    ['finish-level', ['gloss=flat', 'raking=soft-light', 'textured=heavy-texture'], 3],
+  ])('%s %j carries its own unit, comma or name', (name, given, value) => {
+    expect((JSON.parse(figureCommand([name, ...given, '--json'])) as { value: number }).value).toBeCloseTo(value, 6);
+  });
+
+  it('is the same in either unit of temperature', () => {
+    const at = (typed: string) => (JSON.parse(figureCommand(['gel-time', 'gelAt23Min=6', `temperatureC=${typed}`, '--json'])) as { value: number }).value;
+    expect(at('68F')).toBeCloseTo(at('20'), 9);
+    expect(at('20 °C')).toBeCloseTo(at('20'), 9);
+  });
+
+  it('runs every formula on its usual values, as text and as JSON', () => {
+    for (const f of formulas) {
+      const inputs = Object.entries(f.inputs);
+      if (inputs.some(([, i]) => i.usual === undefined && i.list !== true)) continue;
+      const given = inputs.map(([name, i]) => `${name}=${String(i.usual ?? i.min)}`);
+      let text: string;
+      try {
+        text = figureCommand([f.name, ...given]);
+      } catch (error) {
+        // a list of one is too short for some; what is refused says so in words
+        expect(error).toBeInstanceOf(BadInput);
+        continue;
+      }
+      const told = JSON.parse(figureCommand([f.name, ...given, '--json'])) as { value: number; unit: string; inputs: unknown[] };
+      expect(text).toContain(`${f.title}: ${String(told.value)}`);
+      expect(told.inputs).toHaveLength(inputs.length);
+    }
+  });
+});
+
+describe('looking things up', () => {
+  it('finds figures and limits by words', () => {
+    expect(figuresText(['bar', 'lost'])).toMatch(/^bar-loss: /);
+    expect(figuresText(['bar', 'lost'])).not.toContain('chase-volume');
+    expect(refusal(() => figuresText(['no such thing']))).toEqual(["No figure has 'no such thing'. ./oddment figures lists all."]);
+    expect(limitsText(['board-plug', 'extent'])).toContain('board-plug/extent/max: 150 mm');
+    expect(refusal(() => limitsText(['--all']))).toEqual(["'--all' is not known here. There is --json."]);
+  });
+
+  it('prints every table whole, with its source', () => {
+    const tables = JSON.parse(tablesText(['--json'])) as { name: string; columns: { name: string }[]; rows: Record<string, unknown>[]; source: string }[];
+    const text = tablesText([]);
+    for (const table of tables) {
+      expect(table.rows.length).toBeGreaterThan(3);
+      for (const row of table.rows) expect(Object.keys(row)).toEqual(table.columns.map((c) => c.name));
+      expect(text).toContain(table.source);
+      expect(tablesText([table.name])).toContain(`${table.name}: `);
+    }
+    // EN 1504-3, Table 3; FEPA 43-1: as recalled
+    expect(tables.find((t) => t.name === 'repair-classes')?.rows[2]).toMatchObject({ class: 'R3', strength: 25, bond: 1.5 });
+    expect(tables.find((t) => t.name === 'grains-p')?.rows.find((r) => r['grade'] === 'P120')).toMatchObject({ grain: 0.125 });
+    expect(refusal(() => tablesText(['grain-p']))).toEqual(["There is no table 'grain-p'. Did you mean grains-p?"]);
   });
 });

@@ -1,5 +1,5 @@
 import type { JobFile } from '@oddment/contracts';
-import { firmShelf, planJob, planRecord, tell, usualHouseRules, workOf, type Job, type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
+import { firmShelf, planJob, plansRecord, tell, usualHouseRules, workOf, type Job, type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
 import { BadInput } from './badInput.ts';
 import { planSheet } from './planSheet.ts';
@@ -30,7 +30,7 @@ export function planOutput(file: JobFile, options: PlanOptions): string {
   const how: Telling = { units: options.units ?? job.units, timeZone: job.timeZone, day: job.startAt };
   switch (options.form) {
     case 'json':
-      return `${JSON.stringify({ job: job.id, plans: plans.map(planRecord) }, null, 2)}\n`;
+      return `${JSON.stringify(plansRecord(job.id, plans), null, 2)}\n`;
     case 'svg': {
       const [first] = plans;
       if (!first || plans.length > 1) throw new BadInput([`--svg draws one repair. Choose it with --mark: ${plans.map((p) => p.defect.mark).join(', ')}`]);

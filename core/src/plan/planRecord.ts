@@ -1,5 +1,8 @@
 import type { Candidate } from '../match/candidates.ts';
 import type { Verdict } from '../match/verdict.ts';
+import { baseUnits } from '../quantity/kind.ts';
+import { cite, sources, type SourceId } from '../sources/register.ts';
+import { coreVersion } from '../version.ts';
 import { hasWork, type PlannedWork } from './plannedWork.ts';
 import type { PlannedPlan, PlannedSchool, RepairPlan } from './repairPlan.ts';
 
@@ -104,9 +107,15 @@ function plainPart(part: unknown): unknown {
 export function planRecord(plan: RepairPlan): unknown {
   if (plan.state === 'planned') return plannedRecord(plan);
   const open = { missing: [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.field) };
-  if (plan.state === 'incomplete') return { state: plan.state, ...head(plan), ...senseRecord(plan.sense), ...open };
+  if (plan.state === 'incomplete') return { state: plan.state, ...head(plan), sense: senseRecord(plan.sense), ...open };
   const { surveyed, section, advice, ledger } = plan;
   return { state: plan.state, ...head(plan), sense: senseRecord(plan.sense), ...open, surveyed, ...(section && { section }), advice, figures: ledger.rows() };
+}
+
+/** The plans of a job as one document, with the units of their figures and the names of their sources. */
+export function plansRecord(job: string, plans: readonly RepairPlan[]): unknown {
+  const ids = Object.keys(sources) as SourceId[];
+  return { version: coreVersion, job, units: baseUnits, sources: Object.fromEntries(ids.map((id) => [id, cite(id)])), plans: plans.map(planRecord) };
 }
 
 /** A plan as JSON text: the same input gives the same bytes, in Node and in a browser. */

@@ -72,6 +72,12 @@ export function noWorkWords({ held, problem }: PlannedPlan): Saying {
   return problem() ?? say`No system with a method fits it as it is. Match says what would have to change.`;
 }
 
+/** Why there is no work, after what was chosen or could be. */
+function nothingSaying(plan: PlannedPlan): Saying {
+  const open = !plan.held && plan.candidates.some((c) => c.grade !== 'out');
+  return open || plan.planned?.by === 'choice' ? say`${matchWords(plan)} ${noWorkWords(plan)}` : noWorkWords(plan);
+}
+
 const caresOf = ({ against }: PlannedWork['candidate']): SheetWork['cares'] => against.map((v) => ({ title: v.title, why: v.reason(), source: v.source }));
 
 /** The work as it stands on a sheet. */
@@ -138,9 +144,7 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
     stops: plan.stops,
     section: section ?? nothingDrawn,
     ...(more.length > 0 && { more }),
-    ...(work
-      ? { work: sheetWork(work) }
-      : { nothing: plan.held || plan.candidates.every((c) => c.grade === 'out') ? noWorkWords(plan) : say`${matchWords(plan)} ${noWorkWords(plan)}` }),
+    ...(work ? { work: sheetWork(work) } : { nothing: nothingSaying(plan) }),
     advice: plan.advice,
   };
 }

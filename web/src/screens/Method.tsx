@@ -334,7 +334,7 @@ function Planned({
           <div className="title" style={{ margin: 0 }}>
             <h1>{defect.mark}</h1>
             <span className="quiet">
-              {work ? `${work.title}, ${work.named}` : 'no steps yet'}
+              {work ? `${work.title}, ${work.named}` : plan.planned?.by === 'choice' ? plan.planned.candidate.system.title : 'no steps yet'}
               {work?.by === 'proposal' ? ', proposed' : ''}
               {candidate && candidate.grade !== 'fits' ? ` (${candidate.grade === 'care' ? 'with care' : 'against the verdict'})` : ''}
             </span>
@@ -361,9 +361,9 @@ function Planned({
                 <Say saying={sheet.nothing ?? []} />
               </p>
             )}
-            {work?.reason === undefined ? null : (
+            {plan.planned?.reason === undefined ? null : (
               <p className="quiet" style={{ margin: 0 }}>
-                Chosen against the verdict, because: {work.reason}
+                Chosen against the verdict, because: {plan.planned.reason}
               </p>
             )}
           </div>
