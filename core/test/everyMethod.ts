@@ -1,6 +1,7 @@
 import type { PlannedPlan } from '../src/plan/repairPlan.ts';
 import type { PlannedWork } from '../src/plan/plannedWork.ts';
 import { chains } from '../src/shelf/chains.ts';
+import type { PatchSystem } from '../src/shelf/patchSystem.ts';
 import { genericShelf } from '../src/shelf/shelf.ts';
 import type { Kind } from '../src/survey/kind.ts';
 import { defectKinds } from '../src/survey/kinds.ts';
@@ -35,15 +36,14 @@ export function everyMethod(
   area: Readonly<Record<string, unknown>> = {},
   given: Readonly<Record<string, unknown>> = {},
   schools: Readonly<Record<string, string>> = {},
+  shelf?: readonly PatchSystem[],
 ): readonly OneMethod[] {
   return defectKinds().flatMap((kind) =>
     [...genericShelf, ...chains]
       .filter((s) => s.suits.includes(kind.id))
       .map(({ id }): OneMethod => {
-        const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, {
-          choice: { system: id, reason: 'tried' },
-          schools,
-        });
+        const more = { choice: { system: id, reason: 'tried' }, schools };
+        const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, more, shelf);
         return { kind: kind.id, system: id, plan, work: plan.work() };
       }),
   );

@@ -12,7 +12,7 @@ import type { Saying } from '../quantity/saying.ts';
 import type { Caution } from '../safety/silica.ts';
 import { schoolQuestion } from '../schools/schools.ts';
 import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
-import type { PatchSystem } from '../shelf/patchSystem.ts';
+import type { PatchSystem, Way } from '../shelf/patchSystem.ts';
 import type { Rates } from '../shelf/rates.ts';
 import type { MethodMatter } from './matter.ts';
 import type { Lag, Link, Step, Stuff } from './step.ts';
@@ -75,6 +75,14 @@ export class Course {
   }
   get isLast(): boolean {
     return this.matter.members[this.matter.members.length - 1] === this.system;
+  }
+  /** whether the system declares that it does so */
+  does(way: Way): boolean {
+    return this.system.does?.includes(way) === true;
+  }
+  /** whether any of those that do it together declares so */
+  anyDoes(way: Way): boolean {
+    return this.matter.members.some((m) => m.does?.includes(way));
   }
   get overhead(): boolean {
     return ['overhead', 'ceiling'].includes(this.matter.choice('position') ?? '');

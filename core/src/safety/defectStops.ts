@@ -125,16 +125,19 @@ export function defectStops({ kind, surface, ledger, choice, measure, measured }
     if (!atMost(loss.value, limit.value))
       toEngineer('bar-loss', 'Bars have lost section', say`${loss} of the section of a bar is gone; above ${limit} it is for the engineer.`, 'icri-310-1r');
   }
-  if (kind === 'bar-spall' && choice('loaded') !== 'no' && choice('position') !== 'floor')
+  // a kind that does not ask whether it carries load is not held for it: no answer could ever lift that
+  const loaded = choice('loaded');
+  const bears = loaded !== undefined && loaded !== 'no';
+  if (kind === 'bar-spall' && bears && choice('position') !== 'floor')
     toEngineer('undercut', 'Bars undercut under load', say`Clearing behind bars in a member that carries load may need it relieved or shored first.`);
   if (choice('ground') === 'rocks') toEngineer('rocks', 'It rocks', say`The slab rocks underfoot: what carries it has gone.`);
   if (choice('ground') === 'grows') toEngineer('grows', 'It grows', say`The crack is still growing: its cause is at work.`);
   if (choice('ground') === 'settled') toEngineer('settled', 'Ground has settled', say`The ground has settled: a repair opens again.`);
-  if (surface === 'timber' && choice('loaded') !== 'no') {
+  if (surface === 'timber' && bears) {
     toEngineer(
       'timber-load',
       'Timber that carries load',
-      choice('loaded') === 'unknown' ? say`Whether it carries load is not known. Filler carries none.` : say`It carries load. Filler carries none.`,
+      loaded === 'unknown' ? say`Whether it carries load is not known. Filler carries none.` : say`It carries load. Filler carries none.`,
     );
   }
 

@@ -14,6 +14,7 @@ export const boardPatch = {
     remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' },
   },
   preparation: 'as-found',
+  does: ['feathers-joints'],
   width: {},
   depth: {},
   extent: { min: of(100, 'depth', 'practice', 'Smallest'), below: 'care' },

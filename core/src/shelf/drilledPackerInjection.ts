@@ -11,6 +11,7 @@ export const drilledPackerInjection = {
   hazards: ['isocyanate', 'pressed'],
   stoneDust: ['drill-shrouded', 'grinder-shrouded'],
   preparation: 'as-found',
+  does: ['drilled'],
   width: { min: of(0.1, 'crackWidth', 'practice', 'Narrowest'), max: of(6, 'crackWidth', 'practice', 'Widest') },
   depth: {},
   sizeWhy: { narrow: 'finer than it is worth drilling for', wide: 'it runs out of a crack this wide' },

@@ -9,6 +9,7 @@ export const floatingCorner = {
   work: 'lets a corner move that opens every season',
   suits: ['drywall-joint'],
   preparation: 'as-found',
+  does: ['floats-corner'],
   width: {},
   depth: {},
   sizeWhy: {},

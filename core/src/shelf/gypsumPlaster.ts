@@ -10,6 +10,7 @@ export const gypsumPlaster = {
   work: 'renews gypsum plaster',
   suits: ['plaster-hole', 'plaster-crack'],
   preparation: 'as-found',
+  does: ['damp-finish'],
   width: {},
   depth: { min: of(3, 'depth', 'practice', 'Thinnest'), max: of(22, 'depth', 'practice', 'Thickest in all') },
   lift: {

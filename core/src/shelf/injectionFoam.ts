@@ -11,6 +11,7 @@ export const injectionFoam = {
   hazards: ['isocyanate', 'pressed'],
   stoneDust: ['grinder-shrouded'],
   preparation: 'as-found',
+  does: ['foams'],
   width: { max: of(6, 'crackWidth', 'practice', 'Widest crack') },
   depth: {},
   sizeWhy: { wide: 'the foam is pushed out before it holds' },

@@ -15,6 +15,7 @@ export const lathAndPlaster = {
   },
   hazards: ['cement'],
   preparation: 'as-found',
+  does: ['new-lath'],
   width: {},
   depth: {},
   overHole: { by: 'backing' },

@@ -15,6 +15,7 @@ export const limePlaster = {
   },
   hazards: ['cement'],
   preparation: 'as-found',
+  does: ['lime-coats'],
   width: {},
   depth: { min: of(5, 'depth', 'practice', 'Thinnest'), max: of(25, 'depth', 'practice', 'Thickest in all') },
   lift: {

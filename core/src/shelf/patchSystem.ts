@@ -60,6 +60,32 @@ export type CureModel =
   // what dries, or is held by screws: its usual time, which a check decides and no reaction law scales
   { readonly by: 'as-stated' } | { readonly by: 'arrhenius'; readonly activation: Sourced } | { readonly by: 'equivalent-age'; readonly activation: Sourced };
 
+/**
+ * What a system does beyond the common part of its family, declared by it: its method and its tests ask for this, never
+ * for whether a figure happens to stand in the record.
+ */
+export type Way =
+  /** new lath before its coats */
+  | 'new-lath'
+  /** its coats harden by the air, days apart */
+  | 'lime-coats'
+  /** its finish goes on while the base is damp */
+  | 'damp-finish'
+  /** a compound that sets by itself, mixed for each go */
+  | 'sets'
+  /** loose tape is cut out and renewed */
+  | 'retapes'
+  /** the fasteners of a corner are taken out so that it floats */
+  | 'floats-corner'
+  /** its joints are feathered as wide as the side taken of that question says */
+  | 'feathers-joints'
+  /** injected through packers in drilled holes */
+  | 'drilled'
+  /** foams with water in the crack */
+  | 'foams'
+  /** catalyzed and thinned to be sprayed */
+  | 'sprayed';
+
 export type Preparation = 'chase' | 'as-found' | 'rout' | 'square-cut';
 
 /**
@@ -80,6 +106,8 @@ export interface PatchSystem {
   /** what is said of it where it stands alone on these kinds: in a combination it does more */
   readonly alone?: { readonly kinds: readonly string[]; readonly remark: Remark };
   readonly preparation: Preparation;
+  /** what of its family it does */
+  readonly does?: readonly Way[];
   readonly hazards?: readonly MaterialHazard[];
   /** work of its preparation and finish that raises stone dust in concrete */
   readonly stoneDust?: readonly DustWork[];

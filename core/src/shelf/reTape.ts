@@ -10,6 +10,7 @@ export const reTape = {
   work: 'renews a cracked joint in board',
   suits: ['drywall-joint'],
   preparation: 'as-found',
+  does: ['retapes'],
   width: {},
   depth: {},
   sizeWhy: {},

@@ -10,6 +10,7 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
     work: 'fills and beds in board and plaster',
     suits: ['drywall-dent', 'drywall-hole', 'drywall-joint', 'fastener-pop', 'plaster-crack', 'plaster-hole'],
     preparation: 'as-found',
+    does: ['sets'],
     width: {},
     depth: { min: of(0.5, 'depth', 'practice', 'Thinnest'), max: of(deepestMm, 'depth', 'practice', 'Thickest in all') },
     extent: { max: of(largestMm, 'depth', 'practice', 'Largest') },

@@ -10,6 +10,7 @@ export const twoPartCoating = {
   suits: ['tub-scratches'],
   hazards: ['isocyanate', 'solvent', 'sprayed'],
   preparation: 'as-found',
+  does: ['sprayed'],
   width: {},
   depth: {},
   flex: { max: of(1, 'depth', 'judgement', 'Most it may give') },

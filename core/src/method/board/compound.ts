@@ -41,7 +41,7 @@ export function feather(c: Course, humpMm: Figure): Figure {
   return c.ledger.compute(featherWidth, { humpMm, run: runOut(c) });
 }
 
-export const isSetting = (c: Course): boolean => c.system.figures?.['named'] !== undefined;
+export const isSetting = (c: Course): boolean => c.does('sets');
 
 /** What is placed in one go: what it is called, and how much. */
 export interface Go {

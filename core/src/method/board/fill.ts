@@ -167,10 +167,10 @@ export function fastenerReset(c: Course): void {
 
 /** A joint taped anew, or a crack opened, filled and taped. */
 export function tapedLine(c: Course): void {
-  const { ledger, system } = c;
+  const { ledger } = c;
   const length = c.need('lengthMm');
-  const retape = system.figures?.['cutBack'] !== undefined;
-  const corner = system.figures?.['back'] !== undefined;
+  const retape = c.does('retapes');
+  const corner = c.does('floats-corner');
   const plaster = c.matter.subject.surface === 'plaster';
   const level = levelOf(c);
   cover(c);

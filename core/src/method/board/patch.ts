@@ -54,7 +54,7 @@ function runOutHump(
   const past = feather(c, c.of('hump'));
   const size = width.value >= height.value ? width : height;
   const first = c.ledger.compute(acrossRim, { sizeMm: size, rimMm: rim }, 'Over the edge');
-  const school = c.system.figures?.['screws'] !== undefined ? c.school('joint-width', 'width') : undefined;
+  const school = c.does('feathers-joints') ? c.school('joint-width', 'width') : undefined;
   const run = c.ledger.compute(acrossRim, { sizeMm: first, rimMm: past }, 'Last coat');
   const last = school && school.value > run.value - size.value ? c.ledger.compute(sumOf, { partMm: [size, school] }, 'Last coat') : run;
   const wide = wideningCoats(c, {

@@ -85,10 +85,10 @@ export function waterPlug(c: Course): void {
 
 /** Injecting a crack through ports on its face, with resin or with foam. */
 export function portInjection(c: Course): void {
-  const foam = c.system.basedOn === 'injection-foam' || c.system.id === 'injection-foam';
+  const foam = c.does('foams');
   const length = c.need('lengthMm');
   const { wall, known } = wallOf(c);
-  const drilled = c.system.figures?.['hole'] !== undefined;
+  const drilled = c.does('drilled');
   if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
   const hold = drilled ? c.of('hold') : foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.usual('Held when the next port shows', 'duration', 0));
   const void_ = voidOf(c, wall);

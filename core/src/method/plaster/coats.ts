@@ -74,9 +74,9 @@ export function plasterCoats(c: Course): void {
   const { area, depth, width, line } = placeOf(c);
   const base = c.matter.choice('base') ?? 'masonry';
   const outside = !['inside', undefined].includes(c.matter.choice('place'));
-  const newLath = system.figures?.['lapEnd'] !== undefined;
-  const lime = system.figures?.['betweenDays'] !== undefined;
-  const gypsum = system.figures?.['firmUntil'] !== undefined;
+  const newLath = c.does('new-lath');
+  const lime = c.does('lime-coats');
+  const gypsum = c.does('damp-finish');
   if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
   propFirst(c, area, depth);
   if (line) c.work(cutStrip(width, c.need('lengthMm')), c.byLength('readySetUp', 'rakePace', c.need('lengthMm'), 'Cutting the strip'));

@@ -68,7 +68,7 @@ function begin(c: Course, past: Figure): void {
   c.work(cleanTub(dry, c.matter.choice('silicone') === 'yes', c.matter.choice('drip') === 'yes', acetone ? 'acetone' : 'detergent'), c.rate('washTub'));
   c.atLeast(c.fixed(dry));
   // all that is worked in one go shares a room: the narrowest of their windows
-  const coats = c.matter.members.some((m) => m.figures?.['reducer'] !== undefined);
+  const coats = c.anyDoes('sprayed');
   const mins = [...c.matter.members.flatMap((m) => m.slabC.min ?? []), ...(coats ? [adhesionPromoter.slabC.min] : [])].sort((a, b) => b.value - a.value);
   const maxs = c.matter.members.flatMap((m) => m.slabC.max ?? []).sort((a, b) => a.value - b.value);
   mins.forEach((m) => c.get(m));
@@ -343,8 +343,7 @@ export function fiberPutty(c: Course): void {
   }
   const last = c.last ?? 'putty-build';
   const sand = c.curing(c.of('sand'), 'Sanded after');
-  if (c.isLast || !c.matter.members.some((m) => m.figures?.['catalyst'] && m.figures['reducer']))
-    c.work(clearAway(potLife, 'leftovers spread thin to harden'), c.rate('tidy'));
+  if (c.isLast || !c.anyDoes('sprayed')) c.work(clearAway(potLife, 'leftovers spread thin to harden'), c.rate('tidy'));
   else c.work(matchColor(c.usual('Additions', 'count', 6)), c.rate('matchColor'));
   c.wait(puttyFirm(sand.minutes, 'sanding'), sand, last);
   c.work(ladder(grit(c, [80, 120]), c.usual('Each farther by', 'depth', 15), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
