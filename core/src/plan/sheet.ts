@@ -98,7 +98,9 @@ function sheetWork({ candidate, by, reason, method, schedule, quantities, mixes,
 
 /** What was measured, in one sentence. */
 function foundSaying({ surveyed, subject, defect }: PlannedPlan): Saying {
-  const rows = surveyed.measured.reduce<Saying>((words, { label, figure }) => say`${words}; ${label.toLowerCase()} ${figure}`, []);
+  // what its size says already is not said again
+  const more = surveyed.measured.filter(({ figure }) => !surveyed.size.includes(figure));
+  const rows = more.reduce<Saying>((words, { label, figure }) => say`${words}; ${label.toLowerCase()} ${figure}`, []);
   const { ground = 'ground' } = kindOf(defect.kind);
   return say`${surveyed.told ?? say`${surveyed.size}${rows}`}; air ${subject.airC}, ${ground} ${subject.slabC}, ${subject.humidity} humidity, ${subject.dewMargin} above the dew point.`;
 }

@@ -51,13 +51,13 @@ function Parts({ mix }: { mix: MixOf }) {
 }
 
 /** One batch go by go, each with its parts. */
-function Goes({ goes }: { goes: NonNullable<MixOf['goes']> }) {
+function Goes({ goes, batches }: { goes: NonNullable<MixOf['goes']>; batches: number }) {
   const parts = [...new Set(goes.flatMap((go) => go.parts.map((p) => p.what)))];
   return (
     <table className="mixtable">
       <thead>
         <tr>
-          <th scope="col">Each batch</th>
+          <th scope="col">{batches > 1 ? 'Each batch' : 'Go by go'}</th>
           {parts.map((what) => (
             <th scope="col" key={what}>
               {what}
@@ -124,7 +124,7 @@ function MixCard({ mix, defect }: { mix: MixOf; defect: DefectRecord }) {
         <Fig figure={mix.total} /> in all
         {mix.within ? (
           <>
-            , each placed within{' '}
+            , {mix.batches.value > 1 ? 'each placed within' : 'placed within'}{' '}
             <b>
               <Fig figure={mix.within} />
             </b>
@@ -133,7 +133,7 @@ function MixCard({ mix, defect }: { mix: MixOf; defect: DefectRecord }) {
         .
       </p>
       <Parts mix={mix} />
-      {mix.goes ? <Goes goes={mix.goes} /> : null}
+      {mix.goes ? <Goes goes={mix.goes} batches={mix.batches.value} /> : null}
       {mix.choice ? <Decided choice={mix.choice} defect={defect} /> : null}
       <ul>
         {mix.says.map((one, i) => (

@@ -26,9 +26,9 @@ export interface GrooveFill {
 const sandWay = (premixed: boolean): Saying =>
   premixed ? say`Wide groove: premix resin and sand in a pail.` : say`Narrow groove: sprinkle the sand into wet resin in layers.`;
 
-/** What is said of the sand: how much of the volume it fills, and how it comes in. */
-function sandWords({ packing, fine, premixed }: GrooveFill): Saying {
-  return say`fills ${packing} of the volume${fine ? say`; fine sand ${fine} of it` : ''}. ${sandWay(premixed)}`;
+/** What is said of the sand that is chosen: how much of the volume it fills. */
+function sandWords({ packing, fine }: GrooveFill): Saying {
+  return say`fills ${packing} of the volume${fine ? say`; fine sand ${fine} of it` : ''}.`;
 }
 
 /** One lift of one section: faces wetted first, then sand and resin. */
