@@ -1,7 +1,8 @@
 import { groove } from './concrete/groove.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { caulked, fastenerReset, fillSpots, skimWhole, tapedLine } from './board/fill.ts';
-import { boardPatch, boardPlug, meshPatch, wetWall } from './board/patch.ts';
+import { boardPatch, wetWall } from './board/boardPatch.ts';
+import { boardPlug, meshPatch } from './board/plug.ts';
 import { portInjection, waterPlug } from './concrete/injection.ts';
 import { jointEdges, jointFiller } from './concrete/joint.ts';
 import { epoxyPatch, fairing, formedPour } from './concrete/otherPatches.ts';
@@ -12,8 +13,15 @@ import { edgeCut, outlinedCut, stripCut } from './patch/cuts.ts';
 import { squarePatch, type SquareCut } from './patch/squarePatch.ts';
 import { plasterCoats } from './plaster/coats.ts';
 import { plasterReattach } from './plaster/reattach.ts';
-import { capAndDrain, consolidate, timberFill, tintedPour, woodInsert, woodSplice } from './timber/timber.ts';
-import { enamelChips, fiberPutty, finishPutty, gelcoatNick, laminate, mistCoats, polishOut, support } from './tub/tub.ts';
+import { capAndDrain } from './timber/cap.ts';
+import { consolidate } from './timber/consolidate.ts';
+import { timberFill, tintedPour } from './timber/fill.ts';
+import { woodInsert, woodSplice } from './timber/newWood.ts';
+import { enamelChips } from './tub/enamel.ts';
+import { laminate, support } from './tub/laminate.ts';
+import { mistCoats } from './tub/mist.ts';
+import { gelcoatNick, polishOut } from './tub/polish.ts';
+import { fiberPutty, finishPutty } from './tub/putty.ts';
 import type { WorkMethod } from './work.ts';
 
 /** The part of a method that one system does, by the kind of defect where that decides. */

@@ -206,3 +206,7 @@ export function smoothe(c: Course, past: Figure, minutes: Figure): void {
 export function coatsFor(c: Course, level: Figure): Figure {
   return c.ledger.compute(coatsForLevel, { level });
 }
+
+/** Coats as they are drawn, one over the other. */
+export const films = (widths: readonly Figure[]) =>
+  widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w }));

@@ -18,7 +18,7 @@ import { bedTape, caulk, compoundDries, compoundSets, cutTape, dullFace, fillPla
 import { inUse, paintDry } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
 import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
-import { allOf, coatsFor, feather, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
+import { allOf, coatsFor, feather, films, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
 
@@ -129,7 +129,7 @@ export function fillSpots(c: Course): void {
         thickness,
         title: say`fill, ${thickness}`,
       })),
-      films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })),
+      films: films(wide.widths),
     }),
   );
   if (c.isLast) finishBoard(c, wide.area);
@@ -159,7 +159,7 @@ export function fastenerReset(c: Course): void {
       depth: c.of('dimple'),
       groundMm: c.matter.measure('boardMm')?.value ?? 12.7,
       layers: [{ id: '1', material: 'compound', lift: 1, thickness: c.of('dimple'), title: say`head ${c.of('dimple')} below` }],
-      films: wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })),
+      films: films(wide.widths),
     }),
   );
   if (c.isLast) finishBoard(c, wide.area);
@@ -250,7 +250,7 @@ export function tapedLine(c: Course): void {
       layers: [{ id: '1', material: 'compound', lift: 1, thickness: deep, title: say`prefilled, hard before tape` }],
       films: [
         { id: 'tape', title: say`${mesh ? 'mesh' : 'paper'} tape, ${width}`, detail: say`in ${bed} of compound`, across: width, material: 'tape' },
-        ...wide.widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w })),
+        ...films(wide.widths),
       ],
     }),
   );

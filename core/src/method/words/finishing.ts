@@ -1,5 +1,5 @@
 import type { Figure } from '../../quantity/figure.ts';
-import { say } from '../../quantity/saying.ts';
+import { say, type Saying } from '../../quantity/saying.ts';
 import type { Said } from '../course.ts';
 
 /** Sanding filled places dry. */
@@ -59,10 +59,13 @@ export const texture = (area: Figure, distance: Figure, passes: Figure, kind: st
   tools: ['aerosol or hopper', 'cardboard to try on', 'knife to knock it down'],
 });
 
+/** What the moment is called from which it is used. */
+export const readyTitle = (words: string): Saying => say`Ready for ${words}`;
+
 /** When it is used again. */
 export const inUse = (words: string, after: Figure, check: string): Said => ({
   builder: 'open-to-traffic',
-  title: say`Ready for ${words}`,
+  title: readyTitle(words),
   detail: after.value > 0 ? say`no sooner than ${after} after it was placed` : say`at once`,
   ...(after.value === 0 && { plain: 'there is nothing to wait for' }),
   look: say`${check}`,

@@ -1,11 +1,14 @@
 import type { Figure } from '../../quantity/figure.ts';
-import { say } from '../../quantity/saying.ts';
+import { say, type Saying } from '../../quantity/saying.ts';
 import type { Said } from '../course.ts';
+
+/** What covering is called, whatever the work. */
+export const coverTitle = (around: Figure): Saying => say`Cover what lies around, ${around} out`;
 
 /** Covering what lies around before anything is cut, scraped or mixed. */
 export const coverRoom = (around: Figure, overhead: boolean): Said => ({
   builder: 'cover-room',
-  title: say`Cover what lies around, ${around} out`,
+  title: coverTitle(around),
   detail: say`sheet on the floor and over what stays, taped down; doors and grilles closed off with film${overhead ? '; nobody walks below until the last coat' : ''}`,
   look: say`Nothing bare within reach of splash and dust; the film is drawn in, not blown out, while the vacuum runs.`,
   tools: ['sheet', 'film', 'tape'],

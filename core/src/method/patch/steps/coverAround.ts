@@ -1,5 +1,6 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
+import { coverTitle } from '../../words/protecting.ts';
 import type { Step } from '../../step.ts';
 
 /** Covering what lies around the place. */
@@ -8,7 +9,7 @@ export function coverAround(around: Figure, minutes: Figure): Step {
     id: 'cover',
     builder: 'cover-around',
     kind: 'work',
-    title: say`Cover what lies around, ${around} out`,
+    title: coverTitle(around),
     detail: say`sheet on the floor and over what stays; tape a line outside the cut; close off the dust`,
     look: say`Nothing bare within reach of splash and dust.`,
     tools: ['sheet', 'tape'],

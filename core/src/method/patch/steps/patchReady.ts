@@ -1,5 +1,6 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
+import { readyTitle } from '../../words/finishing.ts';
 import type { Step } from '../../step.ts';
 
 /** The moment from which the patch is used. */
@@ -8,7 +9,7 @@ export function patchReady(words: string, wait: Figure, slabC: Figure, minutes: 
     id: 'open',
     builder: 'open-to-traffic',
     kind: 'ready',
-    title: say`Ready for ${words}`,
+    title: readyTitle(words),
     detail: say`${wait} after the last lift, at ${slabC}`,
     look: say`A nail scratches a white line and no groove.`,
     tools: [],

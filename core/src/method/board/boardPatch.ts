@@ -1,213 +1,24 @@
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { backerLength, dabCount, dabVolume, openingToFraming, sawStop, tapeLength, twice } from '../../finishing/board.ts';
-import { paintNeeded, plugBlank, plugOpening, screwCount } from '../../finishing/face.ts';
+import { paintNeeded, screwCount } from '../../finishing/face.ts';
 import { acrossRim, rimmedArea, stripArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle } from '../../geometry/layeredSection.ts';
-import type { Dimension, Note, Region } from '../../geometry/section.ts';
-import { volumeSum } from '../../geometry/groove.ts';
+import type { Note, Region } from '../../geometry/section.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { durationSum } from '../../mixing/workPace.ts';
-import { sumOf } from '../../mixing/proportions.ts';
-import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { gypsumBacker } from '../../shelf/auxiliaries/gypsumBacker.ts';
 import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
 import { woodBacker } from '../../shelf/auxiliaries/woodBacker.ts';
 import type { Course } from '../course.ts';
 import { mixed, sides } from '../parts.ts';
-import {
-  backPatch,
-  bedTape,
-  compoundSets,
-  cutOpening,
-  cutPlug,
-  dabPatch,
-  drawCoat,
-  dullFace,
-  membrane,
-  openToFrame,
-  prefillGaps,
-  pressMesh,
-  screwBacker,
-  screwPatch,
-  setPlug,
-  waterTest,
-} from '../words/boarding.ts';
+import { backPatch, bedTape, cutOpening, dabPatch, membrane, openToFrame, prefillGaps, screwBacker, screwPatch, waterTest } from '../words/boarding.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
-import { coatsFor, feather, levelOf, settle, smoothe, wideningCoats, workCoats } from './compound.ts';
+import { settle, films } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
-
-const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
-
-/** A plug or patch that stands a little proud: coats that run its hump out. */
-function runOutHump(
-  c: Course,
-  width: Figure,
-  height: Figure,
-  rim: Figure,
-  more: readonly Figure[],
-): { readonly area: Figure; readonly widths: readonly Figure[] } {
-  const level = levelOf(c);
-  const coats = coatsFor(c, level);
-  const past = feather(c, c.of('hump'));
-  const size = width.value >= height.value ? width : height;
-  const first = c.ledger.compute(acrossRim, { sizeMm: size, rimMm: rim }, 'Over the edge');
-  const school = c.does('feathers-joints') ? c.school('joint-width', 'width') : undefined;
-  const run = c.ledger.compute(acrossRim, { sizeMm: first, rimMm: past }, 'Last coat');
-  const last = school && school.value > run.value - size.value ? c.ledger.compute(sumOf, { partMm: [size, school] }, 'Last coat') : run;
-  const wide = wideningCoats(c, {
-    first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
-    last,
-    coats,
-    thin: c.of('thin'),
-    spot: { width, height, count: undefined },
-  });
-  c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
-  c.amount('feather', 'Hump run out, each side', past);
-  workCoats(c, wide, coats, c.of('thin'), 'settled', () => c.byCount('nothing', 'spotEach', c.usual('Sides', 'count', 4), 'A coat around'));
-  smoothe(c, c.usual('Past the coat', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', wide.area, 'Sanding'));
-  return wide;
-}
-
-function set(c: Course): void {
-  const hard = c.of('hard');
-  c.wait(compoundSets(hard), c.fixed(hard));
-}
-
-const films = (widths: readonly Figure[]) => widths.map((w, i) => ({ id: `coat-${String(i + 1)}`, title: say`coat ${String(i + 1)}, ${w} across`, across: w }));
-
-/** A plug of board with a flange of its own paper. */
-export function boardPlug(c: Course): void {
-  const { ledger } = c;
-  const [width, height] = sides(c);
-  const board = c.matter.measure('boardMm') ?? c.usual('Thickness of the board', 'depth', 12.7);
-  const gap = c.school('plug-gap', 'gap') ?? c.usual('Gap on each side, snug', 'depth', 0.5);
-  const flange = c.of('flange');
-  cover(c);
-  const [blankW, blankH] = [width, height].map((coreMm) => ledger.compute(plugBlank, { coreMm, flangeMm: flange }));
-  const [openW, openH] = [width, height].map((coreMm) => ledger.compute(plugOpening, { coreMm, gapMm: gap }));
-  if (!blankW || !blankH || !openW || !openH) return;
-  c.work(cutPlug(width, height, blankW, blankH, flange), c.each('fitEach'));
-  const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.of('saw') });
-  c.work(
-    cutOpening(openW, openH, stop, say`core and ${gap} on each side`),
-    c.byCount('readySetUp', 'spotEach', c.usual('Sides', 'count', 4), 'Cutting the opening'),
-  );
-  c.work(dullFace(c.usual('Past the flange', 'depth', 100), shines(c), false), c.each('spotEach'));
-  const bed = c.of('bed');
-  const under = mixed(
-    c,
-    ledger.compute(coatVolume, { areaMm2: ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: flange }, 'Under the flange'), filmMm: bed }),
-    'Compound under the flange',
-  );
-  const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
-  c.work(layOut(working, 'setting compound, pan, knife; the plug beside it, the right way up'), c.rate('readySetUp'));
-  c.mix('bed', 'Setting compound, to bed it', under, [{ what: 'Setting compound', amount: under }], { within: working, pace: 'compoundPerL' }, [
-    say`Named by forty-five minutes or more: the plug is set in no hurry.`,
-  ]);
-  c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.usual('Sides', 'count', 4), 'Bedding the plug'));
-  set(c);
-  const wide = runOutHump(c, width, height, flange, [under]);
-  c.work(putAway(), c.rate('tidy'));
-  c.amount('blank', 'Board to cut, width', blankW);
-  c.amount('blankHeight', 'Board to cut, height', blankH);
-  c.amount('opening', 'Opening, width', openW);
-  c.amount('openingHeight', 'Opening, height', openH);
-  c.amount('stop', 'Saw set to', stop);
-  c.named = 'plugged';
-  const [W, H, F] = [openW.value, openH.value, flange.value - gap.value];
-  const regions: Region[] = [
-    { id: 'flange', material: 'tape', outline: rectangle(-F, -F, W + F, H + F) },
-    { id: 'gap', material: 'open', outline: rectangle(0, 0, W, H) },
-    { id: 'core', material: 'compound', outline: rectangle(gap.value, gap.value, W - gap.value, H - gap.value) },
-  ];
-  const dimensions: Dimension[] = [
-    { id: 'opening', along: 'x', from: [0, H + F], to: [W, H + F], figure: openW, side: 'below' },
-    { id: 'openingHeight', along: 'y', from: [W + F, 0], to: [W + F, H], figure: openH, side: 'right' },
-  ];
-  const notes: Note[] = [
-    { id: 'gap', at: [W, H * 0.3], title: say`gap of ${gap} on each side`, detail: say`opening = core and two gaps` },
-    { id: 'flange', at: [W + F * 0.6, H * 0.75], title: say`flange, ${flange} of paper`, detail: say`blank ${blankW} by ${blankH}` },
-  ];
-  c.sections.push(
-    layeredSection({
-      caption: say`Cut through, the face on top`,
-      ground: 'board',
-      width: openW,
-      depth: board,
-      groundMm: board.value,
-      layers: [{ id: 'core', material: 'board', thickness: board, title: say`core of board, edges buttered` }],
-      films: [{ id: 'flange', title: say`flange in ${bed} of compound`, across: blankW, material: 'tape' }, ...films(wide.widths)],
-    }),
-    frontView({
-      caption: say`From the front, paper drawn transparent`,
-      ground: 'board',
-      widthMm: W,
-      heightMm: H,
-      marginMm: F * 1.7,
-      regions,
-      dimensions,
-      notes,
-    }),
-  );
-  finishBoard(c, wide.area);
-}
-
-/** A metal or glass mesh over a small hole. */
-export function meshPatch(c: Course): void {
-  const { ledger } = c;
-  const [width, height] = sides(c);
-  const past = c.of('past');
-  cover(c);
-  c.work(dullFace(c.usual('Past the mesh', 'depth', 100), shines(c), true), c.byCount('vacuumSetUp', 'spotEach', c.rate('once'), 'Trimming'));
-  const [w, h] = [width, height].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: past }, 'Patch'));
-  if (!w || !h) return;
-  c.work(pressMesh(w, h, past), c.each('spotEach'));
-  const bed = c.of('bed');
-  const first = mixed(
-    c,
-    ledger.compute(coatVolume, {
-      areaMm2: ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
-      filmMm: bed,
-    }),
-    'Setting compound, first coat',
-  );
-  const hard = c.usual('Setting compound hard after', 'duration', 80);
-  c.mix(
-    'first',
-    'Setting compound, first coat',
-    first,
-    [{ what: 'Setting compound', amount: first }],
-    { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' },
-    [say`Setting compound only: drying compound does not hold on mesh.`],
-  );
-  const across = ledger.compute(acrossRim, { sizeMm: w.value >= h.value ? w : h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat');
-  c.work(
-    drawCoat(1, c.usual('Over the mesh', 'count', 1), across, c.usual('Knife', 'depth', 150), first),
-    c.byCount('mixMin', 'spotEach', c.rate('once'), 'First coat'),
-  );
-  c.wait(compoundSets(hard), c.fixed(hard));
-  const wide = runOutHump(c, w, h, c.usual('First coat past it', 'depth', 25), [first]);
-  c.work(putAway(), c.rate('tidy'));
-  c.amount('mesh', 'Mesh patch, width', w);
-  c.amount('meshHeight', 'Mesh patch, height', h);
-  c.named = 'meshed';
-  const board = c.matter.measure('boardMm') ?? c.usual('Thickness of the board', 'depth', 12.7);
-  c.sections.push(
-    layeredSection({
-      caption: say`Cut through, the face on top`,
-      ground: 'board',
-      width,
-      depth: board,
-      groundMm: board.value,
-      layers: [{ id: 'air', material: 'open', thickness: board, title: say`the hole stays hollow` }],
-      films: [{ id: 'mesh', title: say`mesh, ${past} past the hole`, across: w, material: 'tape' }, ...films(wide.widths)],
-    }),
-  );
-  finishBoard(c, wide.area);
-}
+import { runOutHump, untilSet } from './patchCoats.ts';
 
 /** A patch of board on framing, or on a backer. */
 export function boardPatch(c: Course): void {
@@ -273,7 +84,7 @@ export function boardPatch(c: Course): void {
     say`Hard before the tape.`,
   ]);
   c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('mixMin', 'coatPace', tape, 'Prefilling'));
-  set(c);
+  untilSet(c);
   const bed = c.of('bed');
   const tapeWidth = c.ofAuxiliary(tapePaper, 'width');
   const bedding = mixed(

@@ -1,0 +1,44 @@
+import { acrossRim } from '../../geometry/outline.ts';
+import { volumeSum } from '../../geometry/groove.ts';
+import { sumOf } from '../../mixing/proportions.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import type { Course } from '../course.ts';
+import { compoundSets } from '../words/boarding.ts';
+import { coatsFor, feather, levelOf, smoothe, wideningCoats, workCoats } from './compound.ts';
+
+export const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
+
+/** A plug or patch that stands a little proud: coats that run its hump out. */
+export function runOutHump(
+  c: Course,
+  width: Figure,
+  height: Figure,
+  rim: Figure,
+  more: readonly Figure[],
+): { readonly area: Figure; readonly widths: readonly Figure[] } {
+  const level = levelOf(c);
+  const coats = coatsFor(c, level);
+  const past = feather(c, c.of('hump'));
+  const size = width.value >= height.value ? width : height;
+  const first = c.ledger.compute(acrossRim, { sizeMm: size, rimMm: rim }, 'Over the edge');
+  const school = c.does('feathers-joints') ? c.school('joint-width', 'width') : undefined;
+  const run = c.ledger.compute(acrossRim, { sizeMm: first, rimMm: past }, 'Last coat');
+  const last = school && school.value > run.value - size.value ? c.ledger.compute(sumOf, { partMm: [size, school] }, 'Last coat') : run;
+  const wide = wideningCoats(c, {
+    first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
+    last,
+    coats,
+    thin: c.of('thin'),
+    spot: { width, height, count: undefined },
+  });
+  c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
+  c.amount('feather', 'Hump run out, each side', past);
+  workCoats(c, wide, coats, c.of('thin'), 'settled', () => c.byCount('nothing', 'spotEach', c.usual('Sides', 'count', 4), 'A coat around'));
+  smoothe(c, c.usual('Past the coat', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', wide.area, 'Sanding'));
+  return wide;
+}
+
+export function untilSet(c: Course): void {
+  const hard = c.of('hard');
+  c.wait(compoundSets(hard), c.fixed(hard));
+}

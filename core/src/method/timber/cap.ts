@@ -1,0 +1,41 @@
+import { acrossRim } from '../../geometry/outline.ts';
+import { layeredSection } from '../../geometry/layeredSection.ts';
+import { say } from '../../quantity/saying.ts';
+import { type Course } from '../course.ts';
+import { around } from '../parts.ts';
+import { inUse, paintDry } from '../words/finishing.ts';
+import { coverRoom, putAway } from '../words/protecting.ts';
+import { fitCap, treatCheck } from '../words/timbering.ts';
+
+/** A check in a top face: capped, and left open below. */
+export function capAndDrain(c: Course): void {
+  const { ledger } = c;
+  const length = c.need('lengthMm');
+  if (c.once('cover')) c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  const dry = c.of('treat');
+  c.work(treatCheck(length, dry), c.byLength('readySetUp', 'brushPace', length, 'Treating the check'));
+  c.wait(paintDry(dry, 'preservative'), c.fixed(dry));
+  const long = ledger.compute(acrossRim, { sizeMm: length, rimMm: c.of('past') }, 'Cap');
+  const section = c.matter.measure('sectionMm') ?? c.usual('Width of the face', 'depth', 150);
+  const across = ledger.compute(acrossRim, { sizeMm: section, rimMm: c.of('down') }, 'Cap, unfolded');
+  c.work(fitCap(long, across, c.of('down'), c.of('fix'), c.of('lap')), c.byLength('readySetUp', 'capPace', long, 'Fitting the cap'));
+  c.work(putAway(), c.rate('tidy'));
+  const ready = c.fixed(c.usual('At once', 'duration', 0));
+  c.ready(inUse('rain', ready.minutes, 'Water runs off past the face.'), ready);
+  c.amount('cap', 'Cap, length', long);
+  c.amount('across', 'Cap, unfolded', across);
+  c.named = 'capped';
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the top face up`,
+      ground: 'wood',
+      width: c.matter.measured('widest') ?? c.usual('Width', 'depth', 4),
+      depth: c.matter.subject.depth ?? c.usual('Depth', 'depth', 20),
+      shape: 'vee',
+      layers: [
+        { id: 'open', material: 'open', thickness: c.matter.subject.depth ?? c.usual('Depth', 'depth', 20), title: say`left open: it moves and drains` },
+      ],
+      films: [{ id: 'cap', title: say`cap, turned down ${c.of('down')}`, detail: say`fixed on one side only`, across, material: 'bar' }],
+    }),
+  );
+}

@@ -1,0 +1,83 @@
+import { rimmedArea } from '../../geometry/outline.ts';
+import { cutOutVolume } from '../../mixing/mortarBatch.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { backingFoam } from '../../shelf/auxiliaries/backingFoam.ts';
+import { type Course } from '../course.ts';
+import { paintFace } from '../finish.ts';
+import { around, sides, strip } from '../parts.ts';
+import { inUse } from '../words/finishing.ts';
+import { coverRoom } from '../words/protecting.ts';
+import { backHole, cutFoam, cutSound, foamCures } from '../words/timbering.ts';
+
+/** What is to be filled: how wide it is drawn, its face, depth and volume. */
+export function placeOf(c: Course): {
+  readonly width: Figure;
+  readonly height: Figure;
+  readonly area: Figure;
+  readonly depth: Figure;
+  readonly volume: Figure;
+  readonly through: boolean;
+} {
+  const section = c.matter.measure('sectionMm');
+  const through = c.matter.subject.kind === 'timber-through';
+  const depth = (through ? section : undefined) ?? c.matter.subject.depth ?? section ?? c.usual('Depth', 'depth', 10);
+  const length = c.matter.measure('lengthMm');
+  if (length) {
+    const width = c.matter.measured('widest') ?? c.usual('Width', 'depth', 4);
+    const area = strip(c, width, 'Face of the check');
+    return {
+      width,
+      height: length,
+      area,
+      depth,
+      volume: c.matter.measured('void') ?? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }, 'To fill'),
+      through,
+    };
+  }
+  const [width, height] = sides(c);
+  const area =
+    c.matter.measured('area') ?? c.ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('No rim', 'depth', 0) }, 'Face to fill');
+  return {
+    width,
+    height,
+    area,
+    depth,
+    volume: c.matter.measured('void') ?? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }, 'To fill'),
+    through,
+  };
+}
+
+export function begin(c: Course, area: Figure): void {
+  if (c.once('cover')) c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  if (!c.once('cut-sound')) return;
+  const most = c.system.woodMoisture?.max ? c.get(c.system.woodMoisture.max) : c.usual('Most moisture of the wood', 'percent', 18);
+  c.work(cutSound(area, most, c.matter.choice('grain') === 'yes'), c.byArea('readySetUp', 'scrapeWoodPerM2', area, 'Cutting back'));
+}
+
+export function end(c: Course, area: Figure, after: string): void {
+  const clear = c.matter.choice('finish') === 'clear' || c.matter.choice('finish') === 'stain';
+  if (!clear) paintFace(c, area, 'acrylic primer: filler chalks in the sun, and oil primer may stay soft on it');
+  const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
+  c.ready(inUse(clear ? 'its clear coat' : 'use', ready.minutes, 'A nail leaves no dent; the edge is not felt.'), ready, after);
+}
+
+/**
+ * Closes the back of a hole that goes through, once, before anything is soaked or primed: foam has to cure first,
+ * and a primer does not wait for that.
+ * @returns how far below the face it is closed
+ */
+export function closeBack(c: Course, depth: Figure): Figure {
+  const foam = c.school('foam-behind', 'over') !== undefined;
+  const back = foam ? c.ofAuxiliary(backingFoam, 'over') : depth;
+  if (!c.once('back')) return back;
+  c.work(backHole(back, foam), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Closing the back'));
+  if (foam) {
+    const cure = c.ofAuxiliary(backingFoam, 'cure');
+    c.wait(foamCures(cure), c.fixed(cure));
+    c.work(cutFoam(back), c.each('spotEach'));
+  }
+  return back;
+}
+
+/** How long after the primer filler may go on. */
+export const fillerFrom = (c: Course): Figure => c.school('wood-primer', 'from') ?? c.usual('Filler from', 'duration', 10);

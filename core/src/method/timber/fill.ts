@@ -1,0 +1,167 @@
+import { rimmedArea } from '../../geometry/outline.ts';
+import { liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
+import { layeredSection } from '../../geometry/layeredSection.ts';
+import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
+import { massOf, volumePart } from '../../mixing/proportions.ts';
+import { fillDepth, layersOf } from '../../mixing/timber.ts';
+import { say } from '../../quantity/saying.ts';
+import { type Course } from '../course.ts';
+import { mixed, twoParts } from '../parts.ts';
+import { waitHard, waitLayer } from '../words/placing.ts';
+import { clearAway, layOut } from '../words/protecting.ts';
+import { pourTinted, pressFiller, primeWood, shapeFiller, washBlush, wetPreview } from '../words/timbering.ts';
+import { placeOf, begin, end, closeBack, fillerFrom } from './common.ts';
+
+/** Epoxy paste or putty, pressed into primed wood in layers. */
+export function timberFill(c: Course): void {
+  const { ledger, system } = c;
+  const place = placeOf(c);
+  begin(c, place.area);
+  let { depth, volume } = place;
+  if (place.through) {
+    depth = ledger.compute(fillDepth, { foundMm: depth, backMm: closeBack(c, depth) });
+    volume = ledger.compute(cutOutVolume, { cutMm2: place.area, depthMm: depth }, 'To fill, over the backing');
+  }
+  const wet = c.school('wood-primer', 'tackFree') === undefined;
+  const consolidated = c.steps.some((s) => s.builder === 'soak-wood');
+  const from = fillerFrom(c);
+  const until = c.closes(c.school('wood-primer', 'until') ?? c.usual('Filler until', 'duration', 45), 'Filler no later than');
+  if (!consolidated) {
+    const primer = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.usual('Film of primer', 'film', 0.3) }, 'Primer');
+    c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'));
+    c.amount('wood-primer', 'Primer for wood', primer);
+  }
+  c.atLeast(c.fixed(from));
+  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`);
+  const most = system.lift?.[c.overhead ? 'overhead' : 'wall'];
+  const layers = ledger.compute(layersOf, { depthMm: depth, thickestMm: most ? c.get(most) : depth });
+  const thickness = ledger.compute(liftThickness, { depthMm: depth, lifts: layers }, 'A layer');
+  const over = ledger.compute(cutOutVolume, { cutMm2: place.area, depthMm: c.of('proud') }, 'Stands proud');
+  const filler = mixed(c, ledger.compute(volumeSum, { volumeMl: [volume, over] }, 'Filler to place'), 'Filler to mix');
+  const each = ledger.compute(volumeShare, { volumeMl: filler, parts: layers }, 'Filler for a layer');
+  const potLife = c.working(c.of('potLife'));
+  const parts = twoParts(c, filler, c.of('partB'), ['Part A', 'Part B']);
+  const knead = c.of('mixMin');
+  c.mix(
+    'filler',
+    system.title,
+    filler,
+    [...parts, { what: 'Weight in all', amount: ledger.compute(massOf, { volumeMl: filler, densityKgL: c.of('density') }) }],
+    { within: potLife, pace: 'fillPerL', least: layers },
+    [
+      say`Equal level measures, or weighed by density; each batch to one color before it leaves the board.`,
+      say`A sample of every batch is kept, with its time.`,
+    ],
+  );
+  for (let n = 1; n <= layers.value; n++) {
+    if (n > 1) {
+      const next = c.curing(c.of('next'), 'Next layer after');
+      c.wait(waitLayer(next.minutes, 'Firm; a thumbnail still marks it.'), next);
+    }
+    c.work(
+      pressFiller(n, layers, each, thickness, c.of('proud'), n === layers.value, knead, c.school('knife-release', 'oil') !== undefined),
+      c.byVolume('mixMin', 'fillPerL', each, 'Pressing filler in'),
+      { lift: n },
+    );
+  }
+  const last = c.last ?? 'press-filler';
+  c.work(clearAway(potLife, 'knife and board wiped; filler left on a board overnight bonds to it: film under it'), c.rate('tidy'));
+  const hard = c.curing(c.of('hard'), 'Hard enough to shape');
+  c.wait(waitHard(hard.minutes, c.groundC), hard, last);
+  c.work(washBlush(place.area), c.rate('readySetUp'));
+  c.work(
+    shapeFiller(c.of('proud'), c.usual('Grit', 'count', 80, 'fepa-43'), c.usual('Finer grit', 'count', 120, 'fepa-43'), c.matter.choice('grain') === 'yes'),
+    c.byArea('readySetUp', 'shapePerM2', place.area, 'Shaping'),
+  );
+  c.amount('filler', 'Filler', filler);
+  c.amount('layers', 'Layers', layers);
+  c.named = consolidated ? 'hardened and filled' : 'filled';
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'wood',
+      width: place.width,
+      depth,
+      proud: c.of('proud'),
+      layers: Array.from({ length: layers.value }, (_v, i) => ({
+        id: String(i + 1),
+        material: 'resin-sand' as const,
+        lift: i + 1,
+        thickness,
+        title: say`layer ${String(i + 1)}, ${thickness}`,
+      })),
+      notes: place.through ? [{ id: 'back', at: [0, depth.value], title: say`a former only, never carries` }] : [],
+    }),
+  );
+  const face = ledger.compute(
+    rimmedArea,
+    { widthMm: place.width, heightMm: place.height, rimMm: c.usual('Primed past it', 'depth', 50) },
+    'Primed and painted',
+  );
+  end(c, face, last);
+}
+
+/** Checks and holes cast with resin, tinted on top. */
+export function tintedPour(c: Course): void {
+  const { ledger } = c;
+  const place = placeOf(c);
+  begin(c, place.area);
+  c.work(wetPreview(place.area), c.rate('matchColor'));
+  const most = c.system.lift?.floor ?? c.system.lift?.wall;
+  const pours = ledger.compute(layersOf, { depthMm: place.depth, thickestMm: most ? c.get(most) : c.usual('Deepest pour', 'depth', 20) }, 'Pours');
+  const thickness = ledger.compute(liftThickness, { depthMm: place.depth, lifts: pours }, 'A pour');
+  const resin = mixed(c, place.volume, 'Resin to mix');
+  const each = ledger.compute(volumeShare, { volumeMl: resin, parts: pours }, 'Resin for a pour');
+  const tint = ledger.compute(volumePart, { volumeMl: each, share: c.of('tint') }, 'Tint, as a share of the weight');
+  const tintG = ledger.compute(massOf, { volumeMl: tint, densityKgL: c.of('density') }, 'Tint');
+  const potLife = c.working(c.of('potLife'));
+  c.work(
+    layOut(potLife, 'bottom and ends sealed, tape tight to both edges, cup, lamp; wood warmed first, so that it cools while it cures'),
+    c.rate('readySetUp'),
+  );
+  c.mix(
+    'pour',
+    c.system.title,
+    resin,
+    [...twoParts(c, resin, c.of('partB')), { what: 'Tint, in the last', amount: tintG, once: true }],
+    { within: potLife, pace: 'fillPerL', least: pours },
+    [say`Stirred slowly; poured thin: deep pours heat and crack.`],
+  );
+  for (let n = 1; n <= pours.value; n++) {
+    if (n > 1) {
+      const next = c.curing(c.of('next'), 'Next pour after');
+      c.wait(waitLayer(next.minutes, 'Gelled and cooling; a stick leaves a mark and no string.', 'pour'), next);
+    }
+    c.work(pourTinted(n, pours, each, thickness, n === pours.value ? tintG : undefined), c.byVolume('mixMin', 'fillPerL', each, 'A pour'), { lift: n });
+  }
+  const last = c.last ?? 'pour-tinted';
+  c.work(clearAway(potLife, 'tape pulled at once, before it hardens to the edge'), c.rate('tidy'));
+  const hard = c.curing(c.of('hard'), 'Hard enough to sand');
+  c.wait(waitHard(hard.minutes, c.groundC), hard, last);
+  c.work(
+    shapeFiller(c.of('over'), c.usual('Grit', 'count', 120, 'fepa-43'), c.usual('Finer grit', 'count', 180, 'fepa-43'), false),
+    c.byArea('readySetUp', 'shapePerM2', place.area, 'Sanding'),
+  );
+  c.amount('resin', 'Resin', resin);
+  c.amount('tint', 'Tint', tintG);
+  c.amount('top', 'Tinted on top, at least', c.of('topMm'));
+  c.named = 'cast';
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'wood',
+      width: place.width,
+      depth: place.depth,
+      proud: c.of('over'),
+      layers: Array.from({ length: pours.value }, (_v, i) => ({
+        id: String(i + 1),
+        material: 'resin' as const,
+        lift: i + 1,
+        thickness,
+        volume: each,
+        title: i === pours.value - 1 ? say`tinted, ${each}` : say`clear behind, ${each}`,
+      })),
+    }),
+  );
+  end(c, place.area, last);
+}

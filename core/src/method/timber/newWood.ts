@@ -1,0 +1,119 @@
+import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
+import { layeredSection } from '../../geometry/layeredSection.ts';
+import { coatVolume } from '../../mixing/mortarBatch.ts';
+import { scarfLength } from '../../mixing/timber.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import { Missing, type Course } from '../course.ts';
+import { clearAway } from '../words/protecting.ts';
+import { clamped, cutPocket, cutScarf, glueWood, shapeFiller } from '../words/timbering.ts';
+import { placeOf, begin, end } from './common.ts';
+
+/** A piece of the same wood glued into a square pocket. */
+export function woodInsert(c: Course): void {
+  const { ledger } = c;
+  const place = placeOf(c);
+  begin(c, place.area);
+  const [w, h] = [place.width, place.height].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: c.of('past') }, 'Pocket'));
+  if (!w || !h) throw new Missing('size');
+  c.work(cutPocket(w, h, place.depth, c.of('past')), c.byCount('readySetUp', 'insertEach', c.rate('once'), 'Cutting the pocket'));
+  const face = ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: place.depth }, 'Glued faces');
+  glued(c, face, 'insert');
+  c.amount('pocket', 'Pocket, width', w);
+  c.amount('pocketHeight', 'Pocket, height', h);
+  c.amount('taper', 'Insert tapered by', c.of('taper'));
+  c.amount('side', 'Wood beside the pocket, at least', c.of('side'));
+  c.named = 'pocketed';
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the face on top`,
+      ground: 'wood',
+      width: w,
+      depth: place.depth,
+      proud: c.of('over'),
+      layers: [{ id: '1', material: 'board', lift: 1, thickness: place.depth, title: say`insert, grain matched`, detail: say`tapered ${c.of('taper')}` }],
+    }),
+  );
+  end(c, ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('Primed past it', 'depth', 50) }, 'Finished'), c.last ?? 'glue-wood');
+}
+
+function glued(c: Course, face: Figure, what: string): void {
+  const glue = c.ledger.compute(coatVolume, { areaMm2: face, filmMm: c.of('glue') }, 'Glue');
+  const open = c.closes(c.of('open'), 'Closed within');
+  c.work(glueWood(glue, open, c.of('over'), what), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Gluing'));
+  const clamp = c.curing(c.of('clamp'), 'Clamped for');
+  const at = c.last;
+  c.work(clearAway(open, 'glue that squeezed out wiped while it is wet'), c.rate('tidy'));
+  c.wait(clamped(clamp.minutes), clamp, at);
+  c.work(
+    shapeFiller(c.of('over'), c.usual('Grit', 'count', 80, 'fepa-43'), c.usual('Finer grit', 'count', 120, 'fepa-43'), false),
+    c.byArea('readySetUp', 'shapePerM2', face, 'Planing flush'),
+  );
+  c.amount('glue', 'Glue', glue);
+}
+
+/** A decayed end cut off and new wood spliced on. */
+export function woodSplice(c: Course): void {
+  const { ledger } = c;
+  const place = placeOf(c);
+  begin(c, place.area);
+  const section = c.matter.measure('sectionMm') ?? place.depth;
+  const scarf = ledger.compute(scarfLength, { thicknessMm: section, slope: c.of('slope') });
+  c.work(cutScarf(scarf, c.of('past'), c.of('slope')), c.byCount('readySetUp', 'insertEach', c.usual('Old and new', 'count', 2), 'Cutting the scarf'));
+  const face = ledger.compute(rimmedArea, { widthMm: scarf, heightMm: section, rimMm: c.usual('No rim', 'depth', 0) }, 'Glued face');
+  glued(c, face, 'splice');
+  const piece = ledger.compute(
+    acrossRim,
+    { sizeMm: place.width.value >= place.height.value ? place.width : place.height, rimMm: c.of('past') },
+    'New piece, without the scarf',
+  );
+  c.amount('scarf', 'Scarf', scarf);
+  c.amount('piece', 'New piece, without the scarf', piece);
+  c.named = 'spliced';
+  const [L, t] = [scarf.value, section.value];
+  c.sections.push({
+    view: 'section',
+    caption: say`From the side, along the piece`,
+    footnote: say`to scale`,
+    extent: { left: -L * 0.75, right: L * 0.75, top: -t * 0.3, bottom: t * 1.25 },
+    brokenBelow: false,
+    regions: [
+      {
+        id: 'old',
+        material: 'wood',
+        outline: [
+          [-L * 0.75, 0],
+          [-L / 2, 0],
+          [L / 2, t],
+          [-L * 0.75, t],
+        ],
+      },
+      {
+        id: 'new',
+        material: 'board',
+        outline: [
+          [-L / 2, 0],
+          [L * 0.75, 0],
+          [L * 0.75, t],
+          [L / 2, t],
+        ],
+      },
+    ],
+    lines: [
+      {
+        id: 'scarf',
+        line: 'film',
+        points: [
+          [-L / 2, 0],
+          [L / 2, t],
+        ],
+      },
+    ],
+    dimensions: [{ id: 'scarf', along: 'x', from: [-L / 2, t], to: [L / 2, t], figure: scarf, side: 'below' }],
+    notes: [
+      { id: 'old', at: [-L * 0.6, t * 0.5], title: say`old, sound` },
+      { id: 'new', at: [L * 0.6, t * 0.4], title: say`new, ends sealed`, detail: say`scarf ${c.of('slope')} to one` },
+    ],
+  });
+  end(c, ledger.compute(rimmedArea, { widthMm: piece, heightMm: section, rimMm: c.usual('Primed past it', 'depth', 50) }, 'Finished'), c.last ?? 'glue-wood');
+}

@@ -1,0 +1,62 @@
+import { ribbonLength, hardenerWeight, pastePeroxide } from '../../mixing/proportions.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
+import type { Course } from '../course.ts';
+import { sides } from '../parts.ts';
+import { inUse } from '../words/finishing.ts';
+import { cleanTub, leakTest, maskTub, warmTub } from '../words/tubbing.ts';
+
+export const grit = (c: Course, values: readonly number[]) => values.map((v) => c.usual(`P${String(v)}`, 'count', v, 'fepa-43'));
+
+/** Width and height of the place; a crack is as wide as the vee that it is opened to. */
+export function placeOf(c: Course): readonly [Figure, Figure] {
+  const length = c.matter.measure('lengthMm');
+  return length ? [length, c.usual('Crack opened to', 'depth', 5)] : sides(c);
+}
+
+/** Washing, warming and masking, once. */
+export function begin(c: Course, past: Figure): void {
+  if (!c.once('tub')) return;
+  const shell = c.matter.choice('shell');
+  const acetone = (shell === 'gelcoat' || shell === 'enamel') && (c.school('tub-cleaner', 'acetone')?.value ?? 0) > 0;
+  const dry = c.usual('Dry before work', 'duration', c.matter.choice('drip') === 'yes' ? 2880 : 1440);
+  const mask = () => c.work(maskTub(past, (c.school('tub-masking', 'byHand')?.value ?? 0) === 0), c.rate('maskTub'));
+  const maskFirst = c.school('clean-or-mask', 'maskFirst') !== undefined;
+  if (maskFirst) mask();
+  c.work(cleanTub(dry, c.matter.choice('silicone') === 'yes', c.matter.choice('drip') === 'yes', acetone ? 'acetone' : 'detergent'), c.rate('washTub'));
+  c.atLeast(c.fixed(dry));
+  // all that is worked in one go shares a room: the narrowest of their windows
+  const coats = c.anyDoes('sprayed');
+  const mins = [...c.matter.members.flatMap((m) => m.slabC.min ?? []), ...(coats ? [adhesionPromoter.slabC.min] : [])].sort((a, b) => b.value - a.value);
+  const maxs = c.matter.members.flatMap((m) => m.slabC.max ?? []).sort((a, b) => a.value - b.value);
+  mins.forEach((m) => c.get(m));
+  c.work(
+    warmTub(mins[0] ? c.get(mins[0]) : c.usual('At least', 'temperature', 18), maxs[0] ? c.get(maxs[0]) : c.usual('At most', 'temperature', 27)),
+    c.rate('readySetUp'),
+  );
+  if (!maskFirst) mask();
+}
+
+export function end(c: Course, after: string): void {
+  const water = c.system.figures?.['water']
+    ? c.curing(c.of('water'), 'Dry until')
+    : c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
+  c.ready(leakTest(water.minutes, c.matter.choice('part') === 'floor', c.school('tub-use-between', 'dry')), water, after);
+  c.ready(inUse('water', water.minutes, 'The retained sample is hard and does not smell.'), water, after);
+}
+
+/** Hardener for polyester by the room: nothing is dosed where it is too cold. */
+export function dosed(c: Course, resinG: Figure): { readonly dose: Figure; readonly hardener: Figure } {
+  const byRoom = c.ledger.compute(pastePeroxide, { roomC: c.groundC });
+  const school = c.school('hardener-dose', 'share');
+  const dose = school && c.groundC.value >= 20 ? school : byRoom;
+  const hardener = c.ledger.compute(hardenerWeight, { resinG, dosePct: dose });
+  const ribbon = c.school('hardener-dose', 'ribbon');
+  if (ribbon)
+    c.amount(
+      `ribbon-${c.system.id}`,
+      'Ribbon of hardener, for one mix',
+      c.ledger.compute(ribbonLength, { hardenerG: hardener, densityKgL: c.usual('Density of paste hardener', 'density', 1.1), ribbonMm: ribbon }),
+    );
+  return { dose, hardener };
+}

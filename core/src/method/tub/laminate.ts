@@ -1,0 +1,146 @@
+import { timesDuration } from '../../cure/reaction.ts';
+import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
+import { layeredSection } from '../../geometry/layeredSection.ts';
+import { massSum } from '../../geometry/groove.ts';
+import { foamLiquid } from '../../injection/ports.ts';
+import { packsOf } from '../../mixing/cartridges.ts';
+import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
+import { hardenerWeight, massOf, volumePart } from '../../mixing/proportions.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Course } from '../course.ts';
+import { mixed } from '../parts.ts';
+import { clearAway, layOut, putAway } from '../words/protecting.ts';
+import { ladder, layMat, matchColor, pushTest, scuffShell, shellCures, stopCrack, supportShell, trimHole } from '../words/tubbing.ts';
+import { grit, placeOf, begin, end, dosed } from './common.ts';
+
+/** Support below a shell that gives. */
+export function support(c: Course): void {
+  const { ledger } = c;
+  begin(c, c.usual('Masked past it', 'depth', 150));
+  const [width, height] = placeOf(c);
+  const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('Supported past it', 'depth', 150) }, 'Supported');
+  const cavity = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: c.of('gap') }, 'Gap below the shell');
+  const liquid = ledger.compute(foamLiquid, { voidMl: cavity, rise: c.of('rise'), reserve: c.usual('Reserve', 'ratio', 1.2) });
+  const shots = ledger.compute(packsOf, { volumeMl: liquid, packMl: c.of('shot') }, 'Shots');
+  const holes = c.usual('Access holes', 'count', 2);
+  c.work(
+    supportShell(holes, c.of('hole'), shots, liquid),
+    ledger.compute(timesDuration, { durationMin: c.of('wait'), times: c.usual('Shots', 'ratio', shots.value) }, 'Shots and what lies between them'),
+  );
+  const firm = c.fixed(c.of('firm'));
+  c.wait(shellCures(firm.minutes), firm);
+  const flex = c.usual('May give', 'depth', 1, 'judgement');
+  c.work(pushTest(flex), c.each('spotEach'));
+  c.amount('support', 'Foam below, as liquid', liquid);
+  c.amount('shots', 'Shots', shots);
+  c.named = 'supported';
+  const shell = c.matter.measure('shellMm') ?? c.usual('Thickness of the shell', 'depth', 4);
+  if (c.isLast || c.isFirst)
+    c.sections.push(
+      layeredSection({
+        caption: say`Cut through, the face on top`,
+        ground: 'shell',
+        behind: { material: 'foam', thicknessMm: c.of('gap').value, title: say`support, in ${shots} shots` },
+        groundMm: shell.value,
+        width,
+        layers: [],
+      }),
+    );
+  if (!c.isLast) return;
+  c.work(putAway(), c.rate('tidy'));
+  end(c, 'push-test');
+}
+
+/** Glass mat in resin, each layer larger. */
+export function laminate(c: Course): void {
+  const { ledger } = c;
+  begin(c, c.usual('Masked past it', 'depth', 150));
+  const [width, height] = placeOf(c);
+  const crack = c.matter.measure('lengthMm');
+  const [lap, more, layers] = [c.of('lap'), c.of('more'), c.of('layers')];
+  if (crack)
+    c.work(
+      stopCrack(c.usual('Stop hole', 'depth', 4), c.usual('Opened to', 'depth', 5), crack),
+      c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'),
+    );
+  else c.work(trimHole(c.of('layer'), lap), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
+  const rims = Array.from({ length: layers.value }, (_v, i) => c.usual(`Layer ${String(i + 1)} past the place`, 'depth', lap.value + more.value * i));
+  const areas = rims.map((rimMm) => ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm }, 'A layer'));
+  const largest = areas[areas.length - 1];
+  const outer = rims[rims.length - 1];
+  if (!largest || !outer) return;
+  c.work(scuffShell(c.usual('Grit', 'count', 80, 'fepa-43'), largest, outer), c.byArea('readySetUp', 'scuffPerM2', largest, 'Scuffing'));
+  const potLife = c.working(c.of('potLife'));
+  c.work(layOut(potLife, 'mat cut to size, smallest first; roller, brush, scale; a fan outward'), c.rate('readySetUp'));
+  const resins = areas.map((areaMm2) =>
+    ledger.compute(
+      massOf,
+      {
+        volumeMl: mixed(
+          c,
+          ledger.compute(
+            volumePart,
+            { volumeMl: ledger.compute(coatVolume, { areaMm2, filmMm: c.of('layer') }, 'A layer'), share: c.of('resinPerL') },
+            'Resin in a layer',
+          ),
+          'Resin to mix',
+        ),
+        densityKgL: c.of('density'),
+      },
+      'Resin for a layer',
+    ),
+  );
+  const total = ledger.compute(massSum, { massG: resins }, 'Resin in all');
+  const { dose, hardener: all } = dosed(c, total);
+  c.mixes.push({
+    id: 'laminate',
+    title: c.system.title,
+    total,
+    batches: layers,
+    within: potLife,
+    parts: [
+      { what: 'Resin', amount: total },
+      { what: 'Hardener', amount: all },
+    ],
+    says: [say`${dose} hardener by weight; one layer mixed at a time.`, say`No more than three layers at once: they heat.`],
+  });
+  areas.forEach((area, i) => {
+    const resin = resins[i];
+    if (resin)
+      c.work(
+        layMat(i + 1, layers, area, resin, ledger.compute(hardenerWeight, { resinG: resin, dosePct: dose }, 'Hardener for a layer')),
+        c.byArea('mixMin', 'layUpPerM2', area, 'A layer of mat'),
+        { lift: i + 1 },
+      );
+  });
+  const last = c.last ?? 'lay-mat';
+  c.work(
+    c.isLast ? clearAway(potLife, 'roller washed before it gels') : matchColor(c.usual('Additions', 'count', 6)),
+    c.isLast ? c.rate('tidy') : c.rate('matchColor'),
+  );
+  const cured = c.curing(c.of('cured'), 'Cured and cool after');
+  c.wait(shellCures(cured.minutes), cured, last);
+  c.work(ladder(grit(c, [80, 120, 180, 220, 320]), c.usual('Each farther by', 'depth', 12), false), c.byArea('readySetUp', 'wetSandPerM2', largest, 'Sanding'));
+  c.work(pushTest(c.usual('May give', 'depth', 1, 'judgement')), c.each('spotEach'));
+  c.amount('resin', 'Laminating resin', total);
+  c.amount('mat', 'Mat, the largest', largest);
+  c.named = c.named === 'supported' ? 'supported and laminated' : 'laminated';
+  const shell = c.matter.measure('shellMm') ?? c.usual('Thickness of the shell', 'depth', 4);
+  c.sections.push(
+    layeredSection({
+      caption: say`Cut through, the laminated face on top`,
+      ground: 'shell',
+      groundMm: shell.value,
+      ...(c.steps.some((s) => s.builder === 'support-shell') && { behind: { material: 'foam' as const, thicknessMm: 15, title: say`supported first` } }),
+      width,
+      layers: [],
+      films: rims.map((rimMm, i) => ({
+        id: `mat-${String(i + 1)}`,
+        title: say`mat ${String(i + 1)}, ${rimMm} past`,
+        across: ledger.compute(acrossRim, { sizeMm: width, rimMm }, 'A layer'),
+        material: 'laminate' as const,
+      })),
+    }),
+  );
+  if (c.isLast) end(c, last);
+}

@@ -1,0 +1,86 @@
+import { flashTime, paintNeeded } from '../../finishing/face.ts';
+import { jarCount } from '../../finishing/spray.ts';
+import { rimmedArea } from '../../geometry/outline.ts';
+import { layeredSection } from '../../geometry/layeredSection.ts';
+import { volumeShare } from '../../geometry/groove.ts';
+import { partOfMix, partsInAll } from '../../mixing/proportions.ts';
+import { say } from '../../quantity/saying.ts';
+import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
+import type { Course } from '../course.ts';
+import { longer } from '../parts.ts';
+import { clearAway } from '../words/protecting.ts';
+import { flash, loadJar, matchColor, mistCoat, promoter, scuffShell } from '../words/tubbing.ts';
+import { placeOf, begin, end } from './common.ts';
+
+/** Promoter, then mist coats. */
+export function mistCoats(c: Course): void {
+  const { ledger } = c;
+  const past = c.of('past');
+  begin(c, c.usual('Masked past it', 'depth', past.value + 50));
+  const [width, height] = placeOf(c);
+  const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: past }, 'Sprayed');
+  if (c.isFirst) c.work(matchColor(c.usual('Additions', 'count', 6)), c.rate('matchColor'));
+  c.work(scuffShell(c.usual('Grit', 'count', 320, 'fepa-43'), area, past), c.byArea('readySetUp', 'wetSandPerM2', area, 'Scuffing for the coat'));
+  const [coats, film] = [c.of('coats'), c.of('film')];
+  const all = ledger.compute(
+    paintNeeded,
+    { areaMm2: area, coats, dryMm: film, solidsPct: c.of('solids'), transferPct: c.of('transfer'), wastePct: c.of('waste') },
+    'Coating in all',
+  );
+  const least = c.usual('Least that can be measured', 'volume', 52.5);
+  const total = all.value < least.value ? least : all;
+  const sum = ledger.compute(partsInAll, { part: [c.of('parts'), c.of('catalyst'), c.of('reducer')] });
+  const part = (name: 'parts' | 'catalyst' | 'reducer', label: string) => ledger.compute(partOfMix, { volumeMl: total, part: c.of(name), all: sum }, label);
+  const [resin, catalyst, reducer] = [part('parts', 'Resin'), part('catalyst', 'Catalyst'), part('reducer', 'Reducer')];
+  const loads = ledger.compute(jarCount, { coatingMl: total, jarMl: c.of('jar') });
+  const potLife = c.working(c.of('potLife'));
+  const [dry, until] = [c.ofAuxiliary(adhesionPromoter, 'dry'), c.ofAuxiliary(adhesionPromoter, 'until')];
+  c.mix(
+    'coating',
+    c.system.title,
+    total,
+    [
+      { what: 'Resin', amount: resin },
+      { what: 'Catalyst', amount: catalyst },
+      { what: 'Reducer', amount: reducer },
+    ],
+    { within: potLife, pace: 'nothing', least: loads },
+    [say`Four of resin, one of catalyst, two of reducer: none rounded down; catalyst last.`, say`Within a twentieth either way.`],
+  );
+  c.work(loadJar(resin, catalyst, reducer, loads, c.of('jar'), c.school('catalyst', 'early') !== undefined), c.rate('mixMin'));
+  c.work(promoter(dry, until), c.each('spotEach'));
+  c.atLeast(c.fixed(dry));
+  c.within(until, say`The promoter has gone past its window: wipe it on again.`);
+  const each = ledger.compute(volumeShare, { volumeMl: total, parts: coats }, 'A mist coat');
+  const upright = c.usual('Upright', 'ratio', c.matter.choice('part') === 'floor' ? 0 : 1);
+  const flashed = c.school('flash-off', 'wait') ?? ledger.compute(flashTime, { areaMm2: area, upright });
+  for (let n = 1; n <= coats.value; n++) {
+    if (n > 1) c.wait(flash(flashed), c.fixed(flashed));
+    c.work(mistCoat(n, coats, each, c.of('distance'), past), c.byArea('nothing', 'mistPerM2', area, 'A mist coat'), { lift: n });
+  }
+  const last = c.last ?? 'mist-coat';
+  c.work(
+    clearAway(c.usual('Before it gels in the nozzle', 'duration', 10), 'masking pulled while the coat is soft; sprayer run through with reducer'),
+    c.rate('tidy'),
+  );
+  c.amount('coating', 'Coating in all', total);
+  c.amount('loads', 'Jar loads', loads);
+  c.amount('flash', 'Flash between coats', flashed);
+  c.amount('hard', 'Rough places wet-sanded after', c.of('hard'));
+  c.named = c.named === 'as found' ? 'coated' : `${c.named}, coated`;
+  if (c.isFirst)
+    c.sections.push(
+      layeredSection({
+        caption: say`Cut through, the face on top`,
+        ground: 'shell',
+        width: longer(c),
+        layers: [],
+        films: Array.from({ length: coats.value }, (_v, i) => ({
+          id: `coat-${String(i + 1)}`,
+          title: say`mist coat ${String(i + 1)}`,
+          ...(i === coats.value - 1 ? { detail: say`the wettest and widest` } : {}),
+        })),
+      }),
+    );
+  end(c, last);
+}
