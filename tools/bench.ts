@@ -93,6 +93,14 @@ async function usablePageMs(address: string): Promise<number[]> {
   return times.sort((a, b) => a - b);
 }
 
+/** How long each part of the last whole test took here, as it wrote it down. */
+function lastTest(): string {
+  const file = join(stateDir, 'test-times.json');
+  if (!existsSync(file)) return 'parts of the test: not measured, ./oddment test writes them down';
+  const parts = JSON.parse(readFileSync(file, 'utf8')) as { part: string; seconds: number }[];
+  return `parts of the last whole test: ${parts.map(({ part, seconds }) => `${part} ${seconds.toFixed(0)} s`).join(', ')}`;
+}
+
 await command(async () => {
   await built('bench', 'server', 'web');
   const [data, demoData] = [join(stateDir, 'bench-data'), join(stateDir, 'bench-demo')];
@@ -125,5 +133,6 @@ await command(async () => {
     );
   } else console.log('usable page: not measured, Chromium is not installed');
   for (const dir of [data, demoData]) rmSync(dir, { recursive: true, force: true });
+  console.log(lastTest());
   return 0;
 });
