@@ -18,7 +18,7 @@ const long = {
   'web/src/screens/Match.tsx': 627,
   'web/src/screens/Method.tsx': 476,
   'web/src/screens/Options.tsx': 350,
-  'web/src/screens/Shelf.tsx': 451,
+  'web/src/screens/Shelf.tsx': 416,
   'web/src/screens/Walk.tsx': 349,
 };
 

@@ -98,7 +98,9 @@ test('colder than it bears, the page says why there are no steps, and goes on wh
 test('Mix shows every mix with its parts, its batches and the time to place one', async ({ page }) => {
   await page.goto(await screenOf(page, 'WR-02', 'mix', wash));
   const coating = page.getByRole('region', { name: 'Two-part coating' });
-  await expect(coating).toContainText('each placed within');
+  await expect(coating).toContainText('One batch, 53 mL in all, placed within');
+  await expect(coating).toContainText('4 of resin, 1 of catalyst, 2 of reducer by volume');
+  await expect(page.getByRole('region', { name: 'Glass laminate' })).toContainText('3 batches, 138 g in all, each placed within');
   for (const [part, amount] of [
     ['Resin', '30 mL'],
     ['Catalyst', '7.5 mL'],
@@ -106,7 +108,7 @@ test('Mix shows every mix with its parts, its batches and the time to place one'
   ] as const)
     await expect(coating.getByRole('row', { name: new RegExp(part) })).toContainText(amount);
   await page.getByText('30 mL').first().click();
-  await expect(page.getByRole('dialog').getByText('the mix times the part, over all parts')).toBeVisible();
+  await expect(page.getByRole('dialog').getByText('the amount times the part that is asked for, over the parts that it holds')).toBeVisible();
 });
 
 test('an issued plan of another family is as it was issued, and Jobs says what is next by hand and which window closes', async ({ page }) => {

@@ -88,6 +88,7 @@ export {
   firmShelf,
   genericSystem,
   genericWhy,
+  notFollowed,
   productFigures,
   productProblems,
   systemOf,
@@ -103,7 +104,7 @@ export { safeLiftAt, safeLiftTable, usualSafeLifts, type SafeLiftTable } from '.
 export { chaseDepth } from './schools/chaseDepth.ts';
 export { preferenceProblems, takenSide, type Preferences, type SchoolQuestion, type SchoolSide, type TakenSide } from './schools/school.ts';
 export { schoolQuestion, schoolQuestions } from './schools/schools.ts';
-export { rateProblems, settableRates } from './shelf/rates.ts';
+export { ratesNotFollowed, rateProblems, settableRates } from './shelf/rates.ts';
 export { isOtherWork, type Candidate } from './match/candidates.ts';
 export type { JudgedSize, Subject } from './match/subject.ts';
 export { matchRules } from './match/rules.ts';

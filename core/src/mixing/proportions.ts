@@ -303,7 +303,7 @@ export const partsInAll = formula({
 export const partOfMix = formula({
   name: 'part-of-mix',
   title: 'One part of a mix',
-  words: 'the mix times the part, over all parts',
+  words: 'the amount times the part that is asked for, over the parts that it holds',
   inputs: {
     volumeMl: { kind: 'volume', label: 'mix', min: 0, max: 1e8, usual: 52.5 },
     part: { kind: 'ratio', label: 'part', min: 0, max: 1000, usual: 4 },

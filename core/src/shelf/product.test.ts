@@ -7,7 +7,8 @@ import { usualSafeLifts } from '../cure/safeLift.ts';
 import { planRepair } from '../plan/repairPlan.ts';
 import { tell } from '../quantity/saying.ts';
 import { shelfLimits } from './limits.ts';
-import { firmShelf, productFigures, productProblems, systemOf, type Product } from './product.ts';
+import { firmShelf, notFollowed, productFigures, productProblems, systemOf, type Product } from './product.ts';
+import { ratesNotFollowed } from './rates.ts';
 import { productsCsv, readProducts, writeProducts } from './productFile.ts';
 import { genericShelf } from './shelf.ts';
 import { onTheShelf, packState, type StockPack } from './stock.ts';
@@ -39,6 +40,15 @@ describe('a product of the firm', () => {
     });
     expect(own.lift?.wall).toEqual(generic('polymer-mortar-2k').lift?.wall);
     expect(shelfLimits([own]).find((l) => l.id === 'p-1/lift/floor')).toMatchObject({ value: 33, known: 'firm', assumed: false });
+  });
+
+  it('says what it keeps that this version knows nothing of, instead of going by the usual in silence', () => {
+    expect(notFollowed(product({ figures: { 'lift/floor': 33 } }))).toEqual([]);
+    expect(notFollowed(product({ figures: { 'lift/ceiling': 12, 'lift/floor': 33 } }))).toEqual([
+      `'lift/ceiling', 12: kept, but this version knows no such figure of ${generic('polymer-mortar-2k').title} and goes by the usual one.`,
+    ]);
+    expect(notFollowed({ basedOn: 'gone', figures: {} })).toEqual(["It is a copy of 'gone', which this version does not know: it is kept, and not judged."]);
+    expect(ratesNotFollowed({ chasePace: 2, oldPace: 3 })).toEqual(["'oldPace', 3: kept, but this version knows no such rate and nothing follows it."]);
   });
 
   it('copied without a figure is judged as the system it is copied from, over every system', () => {

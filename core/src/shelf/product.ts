@@ -104,6 +104,16 @@ export interface ProductProblem {
 /** figures this many times off the usual are taken for a slip of the unit */
 const farOff = 25;
 
+/** What a kept product gives that this version knows nothing of: it stays with it, and is said, but nothing follows it. */
+export function notFollowed({ basedOn, figures }: Pick<Product, 'basedOn' | 'figures'>): readonly string[] {
+  const system = genericSystem(basedOn);
+  if (!system) return [`It is a copy of '${basedOn}', which this version does not know: it is kept, and not judged.`];
+  const known = new Set(productFigures(system).map((f) => f.path));
+  return Object.entries(figures)
+    .filter(([path]) => !known.has(path))
+    .map(([path, value]) => `'${path}', ${String(value)}: kept, but this version knows no such figure of ${system.title} and goes by the usual one.`);
+}
+
 /** What is wrong with a product, one sentence each; none where it can be used. */
 export function productProblems({ basedOn, figures, kinetics, packs }: Pick<Product, 'basedOn' | 'figures' | 'kinetics' | 'packs'>): readonly ProductProblem[] {
   const system = genericSystem(basedOn);

@@ -118,6 +118,14 @@ export function ratesOf(own?: Readonly<Record<string, number>>): Rates {
   return made;
 }
 
+/** Kept rates that this version knows nothing of: they stay, and are said, but nothing follows them. */
+export function ratesNotFollowed(own: Readonly<Record<string, number>>): readonly string[] {
+  const known = new Set(settableRates.map((r) => r.id));
+  return Object.entries(own)
+    .filter(([id]) => !known.has(id))
+    .map(([id, value]) => `'${id}', ${String(value)}: kept, but this version knows no such rate and nothing follows it.`);
+}
+
 /** What is wrong with a firm's rates, one sentence each. */
 export function rateProblems(own: Readonly<Record<string, number>>): readonly string[] {
   return Object.entries(own).flatMap(([id, value]) => {

@@ -1,7 +1,18 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { FirmRecord, HouseRulesBody } from '@oddment/contracts';
-import { defectKinds, kindOf, schoolQuestions, settableRates, showValue, surfaces, type HouseRules, type SchoolQuestion, type Surface } from '@oddment/core';
+import {
+  defectKinds,
+  kindOf,
+  ratesNotFollowed,
+  schoolQuestions,
+  settableRates,
+  showValue,
+  surfaces,
+  type HouseRules,
+  type SchoolQuestion,
+  type Surface,
+} from '@oddment/core';
 import { useRef } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { Link } from 'react-router';
@@ -209,6 +220,11 @@ export function Rules() {
               .join(' · ') || 'All of them are assumed.'}{' '}
             Empty a field to go back to what is assumed.
           </p>
+          {ratesNotFollowed(rules.rates ?? {}).map((one) => (
+            <p key={one} className="doubt">
+              {one}
+            </p>
+          ))}
           <div className="rates">
             {settableRates.map((r) => (
               <MeasureField

@@ -9,12 +9,10 @@ import {
   genericWhy,
   kindOf,
   packState,
-  shelfLimits,
   showValue,
   systemOf,
-  type Auxiliary,
   type PatchSystem,
-  type ShelfLimit,
+  type Product,
 } from '@oddment/core';
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -22,6 +20,7 @@ import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
 import { ProductForm } from '../parts/ProductForm.tsx';
 import { refusal } from '../parts/refusal.ts';
+import { NotFollowed, ShelfFigures } from '../parts/ShelfFigures.tsx';
 import { Stock } from '../parts/Stock.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
@@ -39,52 +38,6 @@ const families = [
   ['wood', 'Wood'],
   ['tub', 'Tubs'],
 ] as const;
-
-function Figures({ system }: { system: PatchSystem | Auxiliary }) {
-  const units = useStore((s) => s.view.units ?? 'metric');
-  const limits = shelfLimits([system]);
-  const value = (l: ShelfLimit) =>
-    typeof l.value === 'number' ? (l.kind ? showValue(l.value, l.kind, units).text : String(l.value)) : l.value === 'out' ? 'ruled out' : 'with care';
-  const figures = limits.filter((l) => typeof l.value === 'number');
-  const remarks = limits.filter((l) => typeof l.value !== 'number');
-  return (
-    <>
-      <table className="mixtable shelf-figures">
-        <thead>
-          <tr>
-            <th>Figure</th>
-            <th>Value</th>
-            <th>From</th>
-          </tr>
-        </thead>
-        <tbody>
-          {figures.map((l) => (
-            <tr key={l.id} className={l.sourceId === 'product-sheet' ? 'own' : undefined}>
-              <td>{l.label}</td>
-              <td>
-                {value(l)}
-                {l.assumed ? ' (assumed)' : ''}
-              </td>
-              <td className="quiet">{l.source}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {remarks.length > 0 ? (
-        <details>
-          <summary>{remarks.length} answers that count against it</summary>
-          <ul>
-            {remarks.map((l) => (
-              <li key={l.id}>
-                {value(l)}: {l.label} <span className="quiet">({l.source})</span>
-              </li>
-            ))}
-          </ul>
-        </details>
-      ) : null}
-    </>
-  );
-}
 
 function Versions({ id }: { id: string }) {
   const { data } = api.useProductVersionsQuery(id);
@@ -177,6 +130,12 @@ function Import() {
   );
 }
 
+/** The system of a product, or the generic one of an id; nothing for a copy of one that this version does not know. */
+function systemShown(product: Product | undefined, id = ''): PatchSystem | undefined {
+  if (!product) return genericSystem(id);
+  return genericSystem(product.basedOn) && systemOf(product);
+}
+
 /** Shelf: the generic systems with their figures and sources, the firm's own products, and its stock. */
 export function Shelf() {
   const units = useStore((s) => s.view.units ?? 'metric');
@@ -195,7 +154,7 @@ export function Shelf() {
   const stock = data?.stock ?? [];
   const today = pageNow().slice(0, 10);
   const product = products.find((p) => p.id === systemId);
-  const system = product ? systemOf(product) : genericSystem(systemId ?? '');
+  const system = systemShown(product, systemId);
   const auxiliary = auxiliaries.find((a) => a.id === systemId);
   const openDays = (of: string) => products.find((p) => p.id === of)?.packs.find((p) => p.openDays !== undefined)?.openDays;
   const inView = system ?? auxiliary;
@@ -278,7 +237,12 @@ export function Shelf() {
               <p>
                 It {auxiliary.what}. <span className="quiet">Never a repair by itself: a step of others.</span>
               </p>
-              <Figures system={auxiliary} />
+              <ShelfFigures system={auxiliary} />
+            </>
+          ) : product && !system ? (
+            <>
+              <h1 style={{ fontSize: 24 }}>{product.title}</h1>
+              <NotFollowed product={product} />
             </>
           ) : system ? (
             <>
@@ -300,6 +264,7 @@ export function Shelf() {
               ) : (
                 <p className="quiet">{genericWhy}</p>
               )}
+              <NotFollowed product={product} />
               {product?.packs.map((p) => (
                 <p key={`${String(p.size)} ${p.unit}`}>
                   A pack: {showValue(p.size, p.unit === 'mL' ? 'volume' : 'mass', units).text}
@@ -339,7 +304,7 @@ export function Shelf() {
                   }}
                 />
               ) : (
-                <Figures system={system} />
+                <ShelfFigures system={system} />
               )}
               {product ? <Versions id={product.id} /> : null}
             </>

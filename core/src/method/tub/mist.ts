@@ -27,9 +27,13 @@ export function mistCoats(c: Course): void {
     { areaMm2: area, coats, dryMm: film, solidsPct: c.of('solids'), transferPct: c.of('transfer'), wastePct: c.of('waste') },
     'Coating in all',
   );
-  const least = c.usual('Least that can be measured', 'volume', 52.5);
+  const ratio = [c.of('parts'), c.of('catalyst'), c.of('reducer')] as const;
+  const sum = ledger.compute(partsInAll, { part: [...ratio] });
+  // the smallest part decides what can still be measured
+  const smallest = ratio.filter((p) => p.value > 0).reduce((a, b) => (b.value < a.value ? b : a));
+  const leastPart = c.usual('Least that a cup measures', 'volume', 7.5);
+  const least = ledger.compute(partOfMix, { volumeMl: leastPart, part: sum, all: smallest }, 'Least that can be measured');
   const total = all.value < least.value ? least : all;
-  const sum = ledger.compute(partsInAll, { part: [c.of('parts'), c.of('catalyst'), c.of('reducer')] });
   const part = (name: 'parts' | 'catalyst' | 'reducer', label: string) => ledger.compute(partOfMix, { volumeMl: total, part: c.of(name), all: sum }, label);
   const [resin, catalyst, reducer] = [part('parts', 'Resin'), part('catalyst', 'Catalyst'), part('reducer', 'Reducer')];
   const loads = ledger.compute(jarCount, { coatingMl: total, jarMl: c.of('jar') });
@@ -45,7 +49,10 @@ export function mistCoats(c: Course): void {
       { what: 'Reducer', amount: reducer },
     ],
     { within: potLife, pace: 'nothing', least: loads },
-    [say`Four of resin, one of catalyst, two of reducer: none rounded down; catalyst last.`, say`Within a twentieth either way.`],
+    [
+      say`${ratio[0]} of resin, ${ratio[1]} of catalyst, ${ratio[2]} of reducer by volume: none rounded down; catalyst last.`,
+      say`Within a twentieth either way.`,
+    ],
   );
   c.work(loadJar(resin, catalyst, reducer, loads, c.of('jar'), c.school('catalyst', 'early') !== undefined), c.rate('mixMin'));
   c.work(promoter(dry, until), c.each('spotEach'));
