@@ -1,8 +1,8 @@
-import { baseUnits, cite, formulas, quickTools, type Formula, type InputSpec, type QuickTool } from '@oddment/core';
+import { baseUnits, cite, formulas, hasWords, quickTools, type Formula, type InputSpec, type QuickTool } from '@oddment/core';
 import { BadInput } from './badInput.ts';
 import { toolAsks } from './tool.ts';
 import { slug } from './typedValue.ts';
-import { holds, wordsOf } from './wanted.ts';
+import { wordsOf } from './wanted.ts';
 
 const unit = (kind: keyof typeof baseUnits) => (baseUnits[kind] === '' ? 'number' : baseUnits[kind]);
 
@@ -48,8 +48,8 @@ function toolRow({ id, title, words, measures, choices = [], texts = [], overWea
  */
 export function figuresText(args: readonly string[]): string {
   const words = wordsOf(args);
-  const rows = formulas.filter((f) => holds(words, f.name, f.title, f.words, ...Object.values(f.inputs).map((i) => i.label))).map(formulaRow);
-  const tools = quickTools.filter((t) => holds(words, t.id, t.title, t.words, ...t.measures.map((m) => m.label)));
+  const rows = formulas.filter((f) => hasWords(words, f.name, f.title, f.words, ...Object.values(f.inputs).map((i) => i.label))).map(formulaRow);
+  const tools = quickTools.filter((t) => hasWords(words, t.id, t.title, t.words, ...t.measures.map((m) => m.label)));
   if (rows.length + tools.length === 0) throw new BadInput([`No figure has '${words.join(' ')}'. ./oddment figures lists all.`]);
   if (args.includes('--json')) return `${JSON.stringify({ tools: tools.map(toolRow), formulas: rows }, null, 2)}\n`;
   return [

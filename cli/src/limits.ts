@@ -1,6 +1,6 @@
-import { auxiliaries, genericShelf, shelfLimits } from '@oddment/core';
+import { auxiliaries, genericShelf, hasWords, shelfLimits } from '@oddment/core';
 import { BadInput } from './badInput.ts';
-import { holds, wordsOf } from './wanted.ts';
+import { wordsOf } from './wanted.ts';
 
 /**
  * Every figure and remark of the shelf with its source and how it is known, as text or as JSON; with words only those
@@ -9,7 +9,7 @@ import { holds, wordsOf } from './wanted.ts';
  */
 export function limitsText(args: readonly string[]): string {
   const words = wordsOf(args);
-  const rows = shelfLimits([...genericShelf, ...auxiliaries]).filter((l) => holds(words, l.id, l.label, l.source));
+  const rows = shelfLimits([...genericShelf, ...auxiliaries]).filter((l) => hasWords(words, l.id, l.label, l.source));
   if (rows.length === 0) throw new BadInput([`No figure of the shelf has '${words.join(' ')}'. ./oddment limits lists all.`]);
   if (args.includes('--json'))
     return `${JSON.stringify(

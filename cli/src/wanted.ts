@@ -7,9 +7,3 @@ export function wordsOf(args: readonly string[]): readonly string[] {
   if (flag !== undefined) throw new BadInput([`'${flag}' is not known here. There is --json.`]);
   return words;
 }
-
-/** Whether all words stand in the texts, whatever their case. */
-export const holds = (words: readonly string[], ...texts: readonly string[]): boolean => {
-  const text = texts.join(' ').toLowerCase();
-  return words.every((w) => text.includes(w.toLowerCase()));
-};

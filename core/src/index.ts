@@ -170,6 +170,7 @@ export { judgedSection } from './match/judgedSection.ts';
 export type { Dimension, Line, Material, Note, Point, Region, Section } from './geometry/section.ts';
 export { sweep, type Inputs, type Sweep } from './quick/sweep.ts';
 export { quickTools } from './quick/tools.ts';
+export { hasWords, searchWords } from './quick/search.ts';
 export { referenceTables, type ReferenceTable } from './quick/tables.ts';
 export { listed, usualGiven, type QuickTool, type ToolAnswer, type ToolChoice, type ToolGiven, type ToolMeasure, type ToolText } from './quick/tool.ts';
 export { moistAnswer, moistTool } from './quick/moist.ts';

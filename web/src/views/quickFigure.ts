@@ -3,8 +3,10 @@ import {
   baseUnits,
   DoNotGoTogether,
   evaluate,
+  hasWords,
   OutOfRange,
   parseMeasure,
+  searchWords,
   showValue,
   type Formula,
   type Inputs,
@@ -134,11 +136,8 @@ export function sought<T extends { readonly title: string; readonly words: strin
   words: string,
   nameOf: (one: T) => string,
 ): readonly T[] {
-  const wanted = words
-    .toLowerCase()
-    .split(/\s+/)
-    .filter((w) => w !== '');
-  return all.filter((one) => wanted.every((w) => `${nameOf(one)} ${one.title} ${one.words}`.toLowerCase().includes(w)));
+  const wanted = searchWords(words);
+  return all.filter((one) => hasWords(wanted, nameOf(one), one.title, one.words));
 }
 
 /** Rows of a working: each input's label and value as it went in. */
