@@ -178,3 +178,53 @@ test('money with a decimal comma is kept as it is meant, and what may be read tw
   await page.getByRole('button', { name: 'Set the labor rate' }).click();
   await expect.poll(rate).toBe(before);
 });
+
+test('what is being typed on House rules and in a product stays when something else is saved meanwhile', async ({ page }) => {
+  await demoJob(page);
+  await page.goto('/rules');
+  const session = async () =>
+    (await (await page.request.get('/api/session')).json()) as { firm: { version: number; rules: { labor?: { perHour: number }; schools: object } } };
+  const field = page.getByLabel('An hour of one person');
+  await field.fill('71,25');
+  const rule = page.locator('section.rule').first();
+  const side = rule.getByRole('button', { pressed: false }).first();
+  const back = await rule.getByRole('button', { pressed: true }).innerText();
+  const { version } = (await session()).firm;
+  await side.click();
+  await expect.poll(async () => (await session()).firm.version).toBe(version + 1);
+  await expect(rule.getByRole('button', { name: back })).toHaveAttribute('aria-pressed', 'false');
+  await expect(field).toHaveValue('71,25');
+  await rule.getByRole('button', { name: back }).click();
+  await expect.poll(async () => (await session()).firm.version).toBe(version + 2);
+
+  // a product that somebody else changes meanwhile: refused in words, and nothing typed is lost
+  const csrf = { origin: new URL(page.url()).origin };
+  const id = randomUUID();
+  const product = {
+    change: randomUUID(),
+    title: 'Two at once',
+    basedOn: 'rapid-crack-resin',
+    sheet: 'sheet of 2026-04',
+    figures: {},
+    packs: [],
+  };
+  expect((await page.request.post('/api/products', { data: { id, ...product }, headers: csrf })).status()).toBe(201);
+  await page.goto(`/shelf/${id}`);
+  await page.getByRole('button', { name: 'Change its figures' }).click();
+  const form = page.getByRole('form', { name: 'Product' });
+  await form.getByLabel('Data sheet, with its date').fill('sheet of 2026-05, typed here');
+  const other = { ...product, change: randomUUID(), sheet: 'sheet of 2026-05, typed there', version: 1 };
+  expect((await page.request.put(`/api/products/${id}`, { data: other, headers: csrf })).ok()).toBe(true);
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+  await form.getByRole('button', { name: 'Keep as a new version' }).click();
+  await expect(form.getByRole('alert')).toBeVisible();
+  await expect(form.getByLabel('Data sheet, with its date')).toHaveValue('sheet of 2026-05, typed here');
+  // asked again once the other version is known here, it is still not written over
+  await form.getByRole('button', { name: 'Keep as a new version' }).click();
+  await expect(form.getByRole('alert')).toBeVisible();
+  const kept = (await (await page.request.get('/api/shelf')).json()) as { products: { id: string; sheet: string }[] };
+  expect(kept.products.find((p) => p.id === id)?.sheet).toBe('sheet of 2026-05, typed there');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Take it off the shelf' }).click();
+  await expect(page.getByRole('navigation', { name: 'Shelf' }).getByRole('link', { name: 'Two at once' })).toHaveCount(0);
+});

@@ -14,13 +14,16 @@ export function NumberField({
   problem?: string | undefined;
   onNumber: (value: number | undefined) => void;
 }) {
-  const [text, setText] = useState(value === undefined || Number.isNaN(value) ? '' : String(value));
+  const [typed, setTyped] = useState({ text: '', value: undefined as number | undefined });
+  // a value that came from elsewhere stands in place of what was typed for another one
+  const text = Object.is(typed.value, value) ? typed.text : value === undefined || Number.isNaN(value) ? '' : String(value);
   const read = text.trim() === '' ? undefined : parseNumber(text);
   const wrong = read?.ok === false ? read.why : problem;
   const change = (next: string) => {
-    setText(next);
     const now = parseNumber(next);
-    onNumber(next.trim() === '' ? undefined : now.ok ? now.value : Number.NaN);
+    const meant = next.trim() === '' ? undefined : now.ok ? now.value : Number.NaN;
+    setTyped({ text: next, value: meant });
+    onNumber(meant);
   };
   return (
     <TextField

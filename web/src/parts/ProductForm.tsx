@@ -2,17 +2,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import type { ProblemDocument, ProductRecord } from '@oddment/contracts';
-import {
-  bareUnit,
-  genericEpoxy,
-  genericSystem,
-  productFigures,
-  showValue,
-  type CureKinetics,
-  type PatchSystem,
-  type ProductPack,
-  type SafeLiftTable,
-} from '@oddment/core';
+import { bareUnit, genericEpoxy, genericSystem, productFigures, showValue, type CureKinetics, type PatchSystem, type SafeLiftTable } from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -21,6 +11,7 @@ import { useStore } from '../state/store.ts';
 import type { SafeLiftAnswer, SafeLiftTask } from '../workers/safeLift.ts';
 import { MeasureField } from './MeasureField.tsx';
 import { NumberField } from './NumberField.tsx';
+import { PackFields, packOf, type TypedPack } from './PackFields.tsx';
 import { refusal } from './refusal.ts';
 
 const kineticFields = [
@@ -69,67 +60,6 @@ function useSafeLifts() {
   return { progress, stop, compute };
 }
 
-interface TypedPack {
-  readonly size?: number | undefined;
-  readonly unit: 'g' | 'mL';
-  readonly amount?: number | undefined;
-  readonly currency: string;
-  readonly on: string;
-  readonly openDays?: number | undefined;
-}
-
-function PackFields({ pack, onPack }: { pack: TypedPack; onPack: (pack: TypedPack) => void }) {
-  const number = (name: 'size' | 'amount' | 'openDays', label: string) => (
-    <NumberField
-      label={label}
-      value={pack[name]}
-      onNumber={(value) => {
-        onPack({ ...pack, [name]: value });
-      }}
-    />
-  );
-  const field = (name: 'currency' | 'on', label: string, type = 'text') => (
-    <TextField
-      size="small"
-      type={type}
-      label={label}
-      value={pack[name]}
-      onChange={(event) => {
-        onPack({ ...pack, [name]: event.target.value });
-      }}
-      {...(type === 'date' && { slotProps: { inputLabel: { shrink: true } } })}
-    />
-  );
-  return (
-    <div className="product-fields">
-      {number('size', 'Content of a pack')}
-      <TextField
-        select
-        size="small"
-        label="in"
-        value={pack.unit}
-        onChange={(event) => {
-          onPack({ ...pack, unit: event.target.value === 'mL' ? 'mL' : 'g' });
-        }}
-        slotProps={{ select: { native: true } }}
-      >
-        <option value="g">g</option>
-        <option value="mL">mL</option>
-      </TextField>
-      {number('amount', 'Price of a pack')}
-      {field('currency', 'Currency')}
-      {field('on', 'Price of', 'date')}
-      {number('openDays', 'Keeps open, days')}
-    </div>
-  );
-}
-
-function packOf({ size, unit, amount, currency, on, openDays }: TypedPack): ProductPack[] {
-  return size === undefined
-    ? []
-    : [{ size, unit, ...(amount !== undefined && { price: { amount, currency, on } }), ...(openDays !== undefined && { openDays }) }];
-}
-
 /** A product of the firm: a generic system with the figures of its data sheet beside the usual ones. */
 export function ProductForm({ system, product, onDone }: { system: PatchSystem; product: ProductRecord | undefined; onDone: () => void }) {
   const units = useStore((s) => s.view.units ?? 'metric');
@@ -138,6 +68,8 @@ export function ProductForm({ system, product, onDone }: { system: PatchSystem; 
   const [change, changed] = api.useChangeProductMutation();
   const { progress, stop, compute } = useSafeLifts();
   const generic = genericSystem(product?.basedOn ?? system.id) ?? system;
+  // what was open here: a change by somebody else meanwhile is refused, not undone
+  const [opened] = useState(product);
   const [title, setTitle] = useState(product?.title ?? '');
   const [sheet, setSheet] = useState(product?.sheet ?? '');
   const [figures, setFigures] = useState<Readonly<Record<string, number>>>(product?.figures ?? {});
@@ -183,7 +115,7 @@ export function ProductForm({ system, product, onDone }: { system: PatchSystem; 
       ...(kinetics && { kinetics }),
       ...(safeLift && { safeLift: { ...safeLift, rows: safeLift.rows.map((r) => ({ ...r })) } }),
     };
-    const done = product ? await change({ ...body, version: product.version }) : await create(body);
+    const done = opened ? await change({ ...body, version: opened.version }) : await create(body);
     if (!done.data) return;
     // first away, then closed: a form that is gone leads nowhere
     await navigate(`/shelf/${done.data.id}`);

@@ -5,7 +5,6 @@ import {
   isConvex,
   measuringCard,
   notInPhoto,
-  show,
   tracedArea,
   tracedOutline,
   type Ask,
@@ -16,9 +15,11 @@ import {
 } from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import { pageNow } from '../state/clock.ts';
-import { lineFacts, outlineFact, tracedText } from '../views/tracedFacts.ts';
+import { lineFacts, outlineFact } from '../views/tracedFacts.ts';
 import { MeasureField } from './MeasureField.tsx';
 import { useTelling } from './telling.tsx';
+import { Corner } from './TraceCorner.tsx';
+import { TracedFacts } from './TracedFacts.tsx';
 import { useTracer, type TracedLine } from './useTracer.ts';
 
 interface TracePhotoProps {
@@ -73,6 +74,8 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
     const here = at(event);
     const last = clicks[clicks.length - 1];
     setClicks([...clicks, here]);
+    // the length so far is not the length of what is being followed now
+    setLine(undefined);
     if (mode !== 'line' || !last) return;
     const leg = await path(last, here);
     // the next click may have been faster: each leg goes to its own place
@@ -126,39 +129,22 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
               <polygon points={text(corners)} className={`known${whole ? '' : ' bad'}`} strokeWidth={mark / 3} />
               {mode === 'corners'
                 ? corners.map((p, i) => (
-                    <g key={i}>
-                      <circle
-                        cx={p[0]}
-                        cy={p[1]}
-                        r={mark * 3}
-                        className="grip"
-                        strokeWidth={mark / 4}
-                        role="button"
-                        tabIndex={0}
-                        aria-label={`Corner ${String(i + 1)} of what is known`}
-                        onPointerDown={(event) => {
-                          event.currentTarget.setPointerCapture(event.pointerId);
-                          setHeld(i);
-                        }}
-                        onPointerMove={(event) => {
-                          if (held === i) setPlaced(corners.map((c, n) => (n === i ? at(event) : c)) as unknown as Four);
-                        }}
-                        onPointerUp={() => {
-                          setHeld(undefined);
-                        }}
-                        onKeyDown={(event) => {
-                          const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-                          if (!by) return;
-                          event.preventDefault();
-                          setPlaced(corners.map((c, n) => (n === i ? [c[0] + (by[0] ?? 0), c[1] + (by[1] ?? 0)] : c)) as unknown as Four);
-                        }}
-                      />
-                      <path
-                        d={`M${String(p[0] - mark * 3)} ${String(p[1])}h${String(mark * 6)}M${String(p[0])} ${String(p[1] - mark * 3)}v${String(mark * 6)}`}
-                        className="hair"
-                        strokeWidth={mark / 6}
-                      />
-                    </g>
+                    <Corner
+                      key={i}
+                      number={i + 1}
+                      at={p}
+                      mark={mark}
+                      held={held === i}
+                      onHold={(on) => {
+                        setHeld(on ? i : undefined);
+                      }}
+                      onDrag={(event) => {
+                        setPlaced(corners.map((c, n) => (n === i ? at(event) : c)) as unknown as Four);
+                      }}
+                      onNudge={([dx, dy]) => {
+                        setPlaced(corners.map((c, n) => (n === i ? [c[0] + dx, c[1] + dy] : c)) as unknown as Four);
+                      }}
+                    />
                   ))
                 : null}
               {line ? <polyline points={text(line.line)} className="traced" strokeWidth={mark / 2} /> : null}
@@ -272,30 +258,7 @@ export function TracePhoto({ src, asks, onFacts, onClose }: TracePhotoProps) {
                   </button>
                 </div>
               )}
-              <dl className="facts" aria-live="polite">
-                {line ? (
-                  <>
-                    <dt>Length</dt>
-                    <dd>{tracedText(line.length, 'length', units)}</dd>
-                  </>
-                ) : null}
-                {line?.widths.map((one, i) => (
-                  <div key={i} style={{ display: 'contents' }}>
-                    <dt>Width at {show({ value: one.atMm, kind: 'length' }, units).text}</dt>
-                    <dd>
-                      {one.clear
-                        ? `${show({ value: one.widthMm, kind: 'crackWidth' }, units).text} ± ${show({ value: one.toleranceMm, kind: 'crackWidth' }, units).text}`
-                        : 'too fine for this photo'}
-                    </dd>
-                  </div>
-                ))}
-                {area ? (
-                  <>
-                    <dt>Area</dt>
-                    <dd>{tracedText(area, 'area', units)}</dd>
-                  </>
-                ) : null}
-              </dl>
+              <TracedFacts line={line} area={area} />
               {unclear > 0 ? <p className="quiet">{notInPhoto.fine}</p> : null}
               <p className="quiet">{notInPhoto.depth}</p>
               <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>

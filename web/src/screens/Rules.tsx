@@ -13,7 +13,7 @@ import {
   type SchoolQuestion,
   type Surface,
 } from '@oddment/core';
-import { useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -83,12 +83,20 @@ function RuleOf({
 }
 
 function Labor({ rules, firm, save }: { rules: HouseRules; firm: FirmRecord; save: (change: (now: HouseRules) => HouseRules) => Promise<unknown> }) {
-  const today = pageNow().slice(0, 10);
+  const [today] = useState(() => pageNow().slice(0, 10));
+  const [start] = useState(() => ({ change: uuid(), version: firm.version, schools: {}, labor: rules.labor ?? { currency: 'USD', since: today } }));
   const form = useForm<HouseRulesBody>({
     resolver: contractResolver((all) => all.HouseRulesBody),
-    defaultValues: { change: uuid(), version: firm.version, schools: {}, labor: rules.labor ?? { currency: 'USD', since: today } },
+    defaultValues: start,
   });
-  const { errors } = form.formState;
+  // dirtyFields is read here so that the form keeps account of what was typed
+  const { errors, dirtyFields: _ } = form.formState;
+  const { reset } = form;
+  const { labor } = rules;
+  useEffect(() => {
+    // what is kept is followed; what is being typed stays, whoever saved what meanwhile
+    if (labor) reset({ ...start, labor }, { keepDirtyValues: true });
+  }, [reset, start, labor]);
   const keep = form.handleSubmit(async ({ labor }) => {
     if (labor) await save((now) => ({ ...now, labor: { ...labor } }));
   });
@@ -211,7 +219,7 @@ export function Rules() {
           ) : (
             <p className="quiet">No rate is set: plans tell hours, and no money.</p>
           )}
-          {mayPlan ? <Labor key={firm.version} rules={rules} firm={firm} save={save} /> : null}
+          {mayPlan ? <Labor rules={rules} firm={firm} save={save} /> : null}
           <h2 style={{ fontSize: 18, marginTop: 18 }}>How long work takes</h2>
           <p className="quiet">
             {settableRates

@@ -296,7 +296,7 @@ export function Shelf() {
               ) : null}
               {editing ? (
                 <ProductForm
-                  key={`${system.id} ${String(product?.version ?? 0)}`}
+                  key={product?.id ?? system.id}
                   system={system}
                   product={product}
                   onDone={() => {
