@@ -6,6 +6,7 @@ import {
   kindOf,
   noWorkWords,
   sheetOf,
+  takenAlong,
   show,
   type Candidate,
   type Job,
@@ -57,6 +58,7 @@ function doubtLines({ sense, defect }: RepairPlan, { text }: Words): string[] {
 /** The work as lines: its steps by the clock, what is mixed, what it takes, its tools and cautions. */
 function workLines(work: PlannedWork, { how, text }: Words): string[] {
   const fig = (f: Parameters<typeof show>[0]) => show(f, how.units).text;
+  const { goods, worn } = takenAlong(work);
   const against = work.candidate.grade === 'out' ? ', against the verdict' : work.candidate.grade === 'care' ? ', with care' : '';
   return [
     '',
@@ -75,6 +77,9 @@ function workLines(work: PlannedWork, { how, text }: Words): string[] {
       ...m.says.map((one) => `    ${text(one)}`),
       ...(m.running ?? []).map((q) => `    ${q.label}: ${fig(q.figure)}`),
     ]),
+    '',
+    'Taken along',
+    ...[...goods, ...worn].map((q) => `  ${q.label}: ${fig(q.figure)}`),
     '',
     `Tools: ${[...new Set(work.method.steps.flatMap((s) => s.tools))].join(', ')}`,
     '',

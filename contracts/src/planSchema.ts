@@ -174,6 +174,44 @@ const lag: Schema = {
   ],
 };
 
+const range = objectSchema({ min: ref('sourced'), max: ref('sourced'), below: one('care') }, ['min', 'max', 'below']);
+
+const effort: Schema = {
+  anyOf: [
+    objectSchema(
+      {
+        by: one('pace'),
+        key: text,
+        setUp: figure,
+        pace: figure,
+        per: one('m', 'm²', 'L', 'piece'),
+        amount: figure,
+        passes: figure,
+        hands: figure,
+        shared: yes,
+      },
+      ['passes'],
+    ),
+    objectSchema({ by: one('fixed'), minutes: figure }),
+  ],
+};
+
+const handsOn = objectSchema(
+  {
+    efforts: list(effort),
+    people: objectSchema({ least: whole, most: whole }),
+    uses: list(objectSchema({ of: text, amount: figure })),
+    wears: list(text),
+    things: list(text),
+    skills: list(text),
+    interrupt: yes,
+    makes: list(one('dust', 'noise', 'wet', 'fumes')),
+    once: one('repair', 'area-day'),
+    asks: objectSchema({ slabC: range, dewMargin: ref('sourced'), dry: yes }, ['dewMargin']),
+  },
+  ['asks'],
+);
+
 const step = objectSchema(
   {
     id: text,
@@ -183,7 +221,8 @@ const step = objectSchema(
     detail: saying,
     look: saying,
     tools: list(text),
-    stuff: list(objectSchema({ what: text, amount: figure })),
+    sign: one('opens', 'clock', 'coat', 'flush'),
+    handsOn,
     minutes: figure,
     startMin: number,
     endMin: number,
@@ -194,7 +233,7 @@ const step = objectSchema(
     latest: objectSchema({ at: when, ifMissed: saying }),
     plain: text,
   },
-  ['section', 'lift', 'latest', 'plain'],
+  ['section', 'lift', 'latest', 'plain', 'sign', 'handsOn'],
 );
 
 const link = objectSchema({ from: text, after: one('start', 'end'), to: text, least: lag, most: objectSchema({ minutes: figure, ifMissed: saying }) }, [
@@ -206,17 +245,25 @@ const mix = objectSchema(
   {
     id: text,
     title: text,
+    of: text,
     total: figure,
+    ninth: figure,
     batches: figure,
     within: figure,
-    parts: list(objectSchema({ what: text, amount: figure, each: figure, once: yes }, ['each', 'once'])),
+    gelAt23: figure,
+    parts: list(objectSchema({ what: text, role: text, amount: figure, each: figure, once: yes }, ['each', 'once'])),
+    handling: objectSchema({ kind: text, by: one('weight', 'volume'), tolerance: figure, stir: figure, stand: figure, leastPart: figure, waste: text }, [
+      'stir',
+      'stand',
+    ]),
+    serves: list(text),
     says: list(saying),
     goes: list(objectSchema({ title: saying, parts: list(objectSchema({ what: text, amount: figure })) })),
     packs: list(ref('quantity')),
     running: list(ref('quantity')),
     choice: objectSchema({ field: text, title: text, value: text, options: list(objectSchema({ value: text, label: text })), says: saying }),
   },
-  ['within', 'goes', 'packs', 'running', 'choice'],
+  ['ninth', 'within', 'gelAt23', 'goes', 'packs', 'running', 'choice'],
 );
 
 const chosenBy = one('choice', 'proposal');
@@ -231,6 +278,7 @@ const work = objectSchema(
     links: list(link),
     quantities: list(ref('quantity')),
     mixes: list(mix),
+    materials: list(objectSchema({ id: text, what: text, role: text, of: text, amount: figure }, ['of'])),
     total: figure,
     handsOn: figure,
     doneAt: when,

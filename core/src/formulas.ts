@@ -14,6 +14,7 @@ import * as sandPacking from './mixing/sandPacking.ts';
 import * as cartridges from './mixing/cartridges.ts';
 import * as timber from './mixing/timber.ts';
 import * as plaster from './mixing/plaster.ts';
+import * as materials from './mixing/materials.ts';
 import * as formwork from './mixing/formwork.ts';
 import * as mortarBatch from './mixing/mortarBatch.ts';
 import * as price from './mixing/price.ts';
@@ -53,7 +54,7 @@ export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength, safeLift),
   group('Injection and fine cracks', ports, packers, gravityDepth, rising),
-  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, price, workPace),
+  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, materials, price, workPace),
   group('Surface and finish', abrasives, face, levels, board, spray),
   group('Color', mixing),
   group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),

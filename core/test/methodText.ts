@@ -26,6 +26,7 @@ export function methodText(work: PlannedWork): string {
       `  ${m.title}: ${fig(m.total)} in ${fig(m.batches)}${m.within ? `, within ${fig(m.within)}` : ''}: ${m.parts.map((p) => `${p.what} ${fig(p.amount)}`).join(', ')}`,
       ...m.says.map((s) => `    ${told(s)}`),
     );
+  lines.push('', 'Taken along besides', ...work.method.materials.map((m) => `  ${m.what}: ${fig(m.amount)}`));
   lines.push('', 'Amounts', ...work.quantities.map((q) => `  ${q.label}: ${fig(q.figure)}`), '');
   return lines.join('\n');
 }

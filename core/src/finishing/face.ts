@@ -174,3 +174,19 @@ export const flashTime = formula({
     return upright >= 0.5 ? 1 + large : 0.5 + 0.5 * large;
   },
 });
+
+/** Mesh in strips laid one way and then across, in mm²: as many strips each way, each as long as the place and its margins. */
+export const meshArea = formula({
+  name: 'mesh-area',
+  title: 'Mesh, in strips',
+  words: 'as many strips one way as the other, each as long as it is cut, times the width of a strip',
+  inputs: {
+    strips: { kind: 'count', label: 'strips each way', min: 1, max: 1000, usual: 3 },
+    acrossMm: { kind: 'depth', label: 'a strip across', min: 1, max: 5000, usual: 180 },
+    downMm: { kind: 'depth', label: 'a strip the other way', min: 1, max: 5000, usual: 140 },
+    stripMm: { kind: 'depth', label: 'width of a strip', min: 20, max: 1500, usual: 75 },
+  },
+  output: 'area',
+  source: 'geometry',
+  compute: ({ strips, acrossMm, downMm, stripMm }) => strips * (acrossMm + downMm) * stripMm,
+});

@@ -33,3 +33,18 @@ export const volumeP90 = formula({
   source: 'jcgm-100',
   compute: ({ volumeMl, tolerancePct }) => volumeMl * (1 + (ninthTenth * tolerancePct) / 100 / evenly),
 });
+
+/** What is mixed for a place, nine times in ten no more than this, in mL. */
+export const scaledP90 = formula({
+  name: 'scaled-p90',
+  title: 'To mix, nine times in ten no more than',
+  words: 'what is to be mixed, by as much more as the void may be larger than it was measured',
+  inputs: {
+    totalMl: { kind: 'volume', label: 'to be mixed', min: 0, max: 1e9, usual: 600 },
+    volumeMl: { kind: 'volume', label: 'void as measured', min: 0.001, max: 1e9, usual: 500 },
+    p90Ml: { kind: 'volume', label: 'void, nine times in ten no more than', min: 0, max: 1e9, usual: 545 },
+  },
+  output: 'volume',
+  source: 'jcgm-100',
+  compute: ({ totalMl, volumeMl, p90Ml }) => (totalMl * p90Ml) / volumeMl,
+});

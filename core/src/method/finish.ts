@@ -17,7 +17,9 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   if ((c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
     const dry = c.usual('Primer dry after', 'duration', 60, 'generic-sheet');
-    c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'));
+    c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
+      uses: [c.use('primer', 'Primer', 'primer', paint)],
+    });
     c.amount('primer', 'Primer', paint);
     c.wait(paintDry(dry, 'primer'), c.fixed(dry));
   }
@@ -26,7 +28,9 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   const paint = film(c, area, 'Paint, a coat');
   const dry = c.usual('Paint dry after', 'duration', 120, 'generic-sheet');
   for (let n = 1; n <= coats.value; n++) {
-    c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'));
+    c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
+      uses: [c.use('paint', 'Paint', 'coating', paint)],
+    });
     // the last coat dries before the place is used, as each does before the next
     c.wait(paintDry(dry, 'paint'), c.fixed(dry));
   }

@@ -2,18 +2,14 @@ import { acrossRim, rimmedArea, stripArea } from '../geometry/outline.ts';
 import { firstPart, secondPart, withLoss } from '../mixing/proportions.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
-import { Missing } from './course.ts';
+import { Missing } from './courseFigures.ts';
+import type { MixPart } from './work.ts';
 
 /** Two parts by volume of a mix, each in all. */
-export function twoParts(
-  c: Course,
-  volumeMl: Figure,
-  second: Figure,
-  names: readonly [string, string] = ['Resin', 'Hardener'],
-): { readonly what: string; readonly amount: Figure }[] {
+export function twoParts(c: Course, volumeMl: Figure, second: Figure, names: readonly [string, string] = ['Resin', 'Hardener']): Omit<MixPart, 'each'>[] {
   return [
-    { what: names[0], amount: c.ledger.compute(firstPart, { volumeMl, second }, names[0]) },
-    { what: names[1], amount: c.ledger.compute(secondPart, { volumeMl, second }, names[1]) },
+    { what: names[0], role: 'resin', amount: c.ledger.compute(firstPart, { volumeMl, second }, names[0]) },
+    { what: names[1], role: 'hardener', amount: c.ledger.compute(secondPart, { volumeMl, second }, names[1]) },
   ];
 }
 

@@ -1,33 +1,109 @@
 import type { Figure } from '../quantity/figure.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
-import type { CureModel } from '../shelf/patchSystem.ts';
+import type { CureModel, Range } from '../shelf/patchSystem.ts';
+import type { RateId } from '../shelf/rates.ts';
+import type { ThingId } from './things.ts';
 
-/** Material that a step uses. */
-export interface Stuff {
-  readonly what: string;
+/** What a step uses up of a mix or a material of its method, by id, with what is lost on the way. */
+export interface Use {
+  readonly of: string;
   readonly amount: Figure;
 }
 
-/** One step of a method, in the order of the work. */
-export interface Step {
-  readonly id: string;
+/**
+ * A part of the hands-on minutes of a step. Paced: each person sets up for himself, and the work is a pace over an amount
+ * for one person, gone through faster where it is shared. Fixed: so many minutes, however many there are.
+ */
+export type Effort =
+  | {
+      readonly by: 'pace';
+      /** what is set up: the same thing set up for the step before need not be set up again */
+      readonly key: RateId;
+      readonly setUp: Figure;
+      readonly pace: Figure;
+      readonly per: 'm' | 'm²' | 'L' | 'piece';
+      readonly amount: Figure;
+      readonly passes?: Figure;
+      /** times as fast as one person, as planned */
+      readonly hands: Figure;
+      /** whether a second person makes it faster */
+      readonly shared: boolean;
+    }
+  | { readonly by: 'fixed'; readonly minutes: Figure };
+
+/** What work brings over its surroundings while it lasts. */
+export type Mark = 'dust' | 'noise' | 'wet' | 'fumes';
+
+/** What somebody has to be able, and fitted out, to do. */
+export type Skill = 'respirator' | 'overhead';
+
+/** What the ground and the air have to be while something is placed. */
+export interface Asks {
+  readonly slabC: Range;
+  readonly dewMargin?: Sourced;
+  /** no rain on it */
+  readonly dry: boolean;
+}
+
+/** What a step of hands-on work is to days and site: who, with what, how long apart from the clock, what it brings. */
+export interface HandsOn {
+  readonly efforts: readonly Effort[];
+  readonly people: { readonly least: 1 | 2; readonly most: 1 | 2 };
+  readonly uses: readonly Use[];
+  /** what it wears out, as materials of the method */
+  readonly wears: readonly string[];
+  /** of what there are few */
+  readonly things: readonly ThingId[];
+  readonly skills: readonly Skill[];
+  /** whether it may be left and gone on with later */
+  readonly interrupt: boolean;
+  readonly makes: readonly Mark[];
+  /** done for each repair, or once for an area and day whatever is repaired there */
+  readonly once: 'repair' | 'area-day';
+  readonly asks?: Asks;
+}
+
+/** What a step is, where a later stage asks for it. */
+export type Sign =
+  /** from here on it is used */
+  | 'opens'
+  /** the clock of the resin runs from here */
+  | 'clock'
+  /** a coat over a repair */
+  | 'coat'
+  /** ground flush */
+  | 'flush';
+
+/** A step as its words tell it. */
+export interface Told {
   /** the builder that made it */
   readonly builder: string;
-  /** hands-on work, a wait, or a moment from which something is allowed */
-  readonly kind: 'work' | 'wait' | 'ready';
   readonly title: Saying;
   readonly detail: Saying;
   /** what to look for: the acceptance check */
   readonly look: Saying;
   readonly tools: readonly string[];
-  readonly stuff: readonly Stuff[];
-  /** hands-on time of work, length of a wait */
-  readonly minutes: Figure;
   /** why there is no figure in its words, where there is none */
   readonly plain?: string;
+  readonly sign?: Sign;
+}
+
+/** A step that is made, before its course knows what goes with it. */
+export interface Made extends Told {
+  readonly id: string;
+  /** hands-on work, a wait, or a moment from which something is allowed */
+  readonly kind: 'work' | 'wait' | 'ready';
+  /** hands-on time of work, length of a wait */
+  readonly minutes: Figure;
   readonly section?: { readonly n: number; readonly of: number };
   readonly lift?: number;
+}
+
+/** One step of a method, in the order of the work. */
+export interface Step extends Made {
+  /** of work by hand */
+  readonly handsOn?: HandsOn;
 }
 
 /**
@@ -49,7 +125,7 @@ export interface Link {
   readonly most?: { readonly minutes: Figure; readonly ifMissed: Saying };
 }
 
-/** Steps in order, and the links between them. */
+/** Steps in an order that may be worked, and the links between them: what has no path between it may be swapped. */
 export interface Network {
   readonly steps: readonly Step[];
   readonly links: readonly Link[];

@@ -3,8 +3,9 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { Caution } from '../safety/silica.ts';
+import type { MixCareId, Waste } from '../shelf/mixCare.ts';
 import type { SandChoice } from '../survey/job.ts';
-import type { Network } from './step.ts';
+import type { Network, Sign } from './step.ts';
 
 /** What goes into one go of a mix, such as one lift of one section. */
 export interface MixGo {
@@ -22,17 +23,48 @@ export interface MixChoice {
   readonly says: Saying;
 }
 
+/** What a part of a mix is in it. */
+export type PartRole = 'resin' | 'hardener' | 'powder' | 'liquid' | 'binder' | 'sand' | 'thinner' | 'tint' | 'ready';
+
+/** A part of a mix, in all and for one batch; what goes in once has no share of a batch. */
+export interface MixPart {
+  readonly what: string;
+  readonly role: PartRole;
+  readonly amount: Figure;
+  readonly each?: Figure;
+  readonly once?: boolean;
+}
+
+/** How a mix is measured, stirred and thrown away: the figures of its kind. */
+export interface MixHandling {
+  readonly kind: MixCareId;
+  readonly by: 'weight' | 'volume';
+  readonly tolerance: Figure;
+  readonly stir?: Figure;
+  readonly stand?: Figure;
+  readonly leastPart: Figure;
+  readonly waste: Waste;
+}
+
 /** Something that is mixed or made ready in batches small enough to place in their working time. */
 export interface Mix {
   readonly id: string;
   readonly title: string;
+  /** the system or auxiliary whose product it is */
+  readonly of: string;
   /** what is mixed in all, losses included */
   readonly total: Figure;
-  /** its parts, each in all and for one batch; what goes in once has no share of a batch */
-  readonly parts: readonly { readonly what: string; readonly amount: Figure; readonly each?: Figure; readonly once?: boolean }[];
+  /** what nine in ten such measurements stay below, where it is known how well the place is measured */
+  readonly ninth?: Figure;
+  readonly parts: readonly MixPart[];
   readonly batches: Figure;
   /** to be placed within; absent where it keeps for the day */
   readonly within?: Figure;
+  /** the working time at the reference temperature, where it follows the temperature by the gel law */
+  readonly gelAt23?: Figure;
+  readonly handling: MixHandling;
+  /** the steps that it is used in */
+  readonly serves: readonly string[];
   readonly says: readonly Saying[];
   /** one batch go by go, where the goes differ */
   readonly goes?: readonly MixGo[];
@@ -43,10 +75,25 @@ export interface Mix {
   readonly choice?: MixChoice;
 }
 
+/** What a material is in the work. */
+export type MaterialRole =
+  'primer' | 'coating' | 'adhesive' | 'sealant' | 'backing' | 'reinforcement' | 'board' | 'wood' | 'fixing' | 'sand' | 'foam' | 'port' | 'wear';
+
+/** Something that is taken along besides the mixes: bought, and placed, used up or worn out. */
+export interface Material {
+  readonly id: string;
+  readonly what: string;
+  readonly role: MaterialRole;
+  /** the system or auxiliary whose product it is; absent where it is plain goods */
+  readonly of?: string;
+  /** in all, losses included */
+  readonly amount: Figure;
+}
+
 /** When the steps of a method come, once they are placed on the clock. */
 export interface StepTimes {
-  /** the instant at which the first step of a builder begins; nothing where there is none */
-  readonly startOf: (builder: string) => string | undefined;
+  /** the instant at which the first step with a sign begins; nothing where there is none */
+  readonly startOf: (sign: Sign) => string | undefined;
 }
 
 /** A drawing, or one that names times of the work and is made when these are known. */
@@ -58,6 +105,7 @@ export interface WorkMethod extends Network {
   readonly named: string;
   readonly quantities: readonly Quantity[];
   readonly mixes: readonly Mix[];
+  readonly materials: readonly Material[];
   readonly sections: readonly Drawn[];
   /** cautions with figures of this very work, in place of the usual ones of the same hazard */
   readonly cautions: readonly Caution[];

@@ -61,6 +61,21 @@ export const plasterBinder = formula({
   compute: ({ sandMl, parts }) => sandMl / parts,
 });
 
+/** Lime putty of a gauged finish, in mL: the gauging plaster stirred into it takes the room of its grains. */
+export const gaugedPutty = formula({
+  name: 'gauged-putty',
+  title: 'Lime putty',
+  words: 'the finish over one and what the grains of the gauging plaster take of each part of putty',
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'finish', min: 0, max: 1e8, usual: 3000 },
+    parts: { kind: 'ratio', label: 'putty to one of gauging plaster', min: 0.1, max: 10, usual: 3 },
+    solid: { kind: 'ratio', label: 'share that grains take of loose plaster', min: 0.1, max: 1, usual: 0.4 },
+  },
+  output: 'volume',
+  source: 'practice',
+  compute: ({ volumeMl, parts, solid }) => volumeMl / (1 + solid / parts),
+});
+
 /** Fastening points over an area, no farther apart than the spacing. */
 export const fasteningPoints = formula({
   name: 'fastening-points',

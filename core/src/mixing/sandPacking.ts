@@ -123,3 +123,18 @@ export const voidTimes = formula({
   source: 'practice',
   compute: ({ volumeMl, factor }) => volumeMl * factor,
 });
+
+/** Volume of resin and the solid volume of the sand in it, in mL. */
+export const resinAndSand = formula({
+  name: 'resin-and-sand',
+  title: 'Resin and sand, mixed',
+  words: 'the resin, and the mass of the sand over the density of its grains',
+  inputs: {
+    resinMl: { kind: 'volume', label: 'resin', min: 0, max: 1e7, usual: 320 },
+    sandG: { kind: 'mass', label: 'sand', min: 0, max: 1e8, usual: 1150 },
+    grainKgL: { kind: 'density', label: 'density of the grains', min: 1, max: 5, usual: 2.65 },
+  },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ resinMl, sandG, grainKgL }) => resinMl + sandG / grainKgL,
+});

@@ -277,7 +277,7 @@ export interface ByDeadline {
 
 /** Coats over the tape that are on by a moment, and the level that they make. */
 function levelBy(sheet: Sheet, deadline: number): number {
-  const coats = (sheet.work?.schedule.rows ?? []).filter((r) => r.step.builder === 'draw-coat' && Date.parse(r.end) <= deadline).length;
+  const coats = (sheet.work?.schedule.rows ?? []).filter((r) => r.step.sign === 'coat' && Date.parse(r.end) <= deadline).length;
   return coats === 0 ? 1 : coats === 1 ? 3 : 4;
 }
 

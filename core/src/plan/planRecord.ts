@@ -51,6 +51,7 @@ function workRecord(work: PlannedWork) {
     links: method.links,
     quantities: work.quantities,
     mixes: work.mixes,
+    materials: method.materials,
     total: schedule.total,
     handsOn: schedule.handsOn,
     doneAt: schedule.doneAt,

@@ -2,10 +2,12 @@ import { constantClimate } from '../climate/series.ts';
 import type { Section } from '../geometry/section.ts';
 import type { Candidate } from '../match/candidates.ts';
 import type { JudgedSize, Seen } from '../match/subject.ts';
-import { Missing, Unworkable } from '../method/course.ts';
+import { Unworkable } from '../method/course.ts';
+import { Missing } from '../method/courseFigures.ts';
 import { hasFamily, workMethod } from '../method/families.ts';
 import type { GridFigures } from '../method/matter.ts';
-import type { Mix, WorkMethod } from '../method/work.ts';
+import type { Sign } from '../method/step.ts';
+import type { Material, Mix, WorkMethod } from '../method/work.ts';
 import { laborCost } from '../mixing/workPace.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { NotComputable, OutOfRange } from '../quantity/formula.ts';
@@ -143,7 +145,7 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
         `Labor, ${rules.labor.currency}`,
       ),
     };
-    const times = { startOf: (builder: string) => timed.rows.find((r) => r.step.builder === builder)?.start };
+    const times = { startOf: (sign: Sign) => timed.rows.find((r) => r.step.sign === sign)?.start };
     const [section, ...more] = method.sections.map((drawn) => (typeof drawn === 'function' ? drawn(times) : drawn));
     if (!section) throw new Error(`${system.title} on ${kind.id} has no drawing`);
     return {
@@ -165,7 +167,27 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
   }
 }
 
-/** What is taken to the place of a work: its quantities without times and money. */
-export function takenAlong({ quantities }: Pick<PlannedWork, 'quantities'>): PlannedWork['quantities'] {
-  return quantities.filter(({ figure }) => figure.kind !== 'money' && figure.kind !== 'duration');
+/** What is taken to the place of a work besides its mixes. */
+export interface TakenAlong {
+  /** materials, with what is lost of them */
+  readonly goods: readonly Quantity[];
+  /** what wears out, in pieces and shares of one */
+  readonly worn: readonly Quantity[];
+  /** sizes, counts and settings to work to */
+  readonly sizes: readonly Quantity[];
+}
+
+/** What is taken to the place of a work, by what it is: nothing of it twice. */
+export function takenAlong({ quantities, method: { materials, mixes, steps } }: Pick<PlannedWork, 'quantities' | 'method'>): TakenAlong {
+  const rows = (of: readonly Material[]) => of.map(({ id, what, amount }): Quantity => ({ id, label: what, figure: amount }));
+  const told = new Set<Figure>([
+    ...materials.map((m) => m.amount),
+    ...steps.flatMap((s) => s.handsOn?.uses.map((u) => u.amount) ?? []),
+    ...mixes.flatMap((m) => [m.total, ...m.parts.flatMap((p) => (p.each ? [p.amount, p.each] : [p.amount]))]),
+  ]);
+  return {
+    goods: rows(materials.filter((m) => m.role !== 'wear')),
+    worn: rows(materials.filter((m) => m.role === 'wear')),
+    sizes: quantities.filter(({ figure }) => figure.kind !== 'money' && figure.kind !== 'duration' && !told.has(figure)),
+  };
 }

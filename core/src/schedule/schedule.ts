@@ -124,7 +124,7 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
   const lastWork = rows.findLastIndex((r) => r.step.kind === 'work');
   rows.push(...rows.splice(lastWork + 1).sort((a, b) => a.startMin - b.startMin));
   const work = rows.filter((r) => r.step.kind === 'work');
-  const openRow = rows.find((r) => r.step.builder === 'open-to-traffic');
+  const openRow = rows.find((r) => r.step.sign === 'opens');
   return {
     rows,
     total: ledger.compute(

@@ -41,7 +41,7 @@ export function stepRows(schedule: Schedule, how: Telling): StepRow[] {
         continue;
       }
     }
-    const window = closing(timed) || step.builder === 'wet-faces';
+    const window = closing(timed) || step.sign === 'clock';
     const other = on !== undefined && dayName(on, how.timeZone) !== dayName(timed.start, how.timeZone);
     if (on !== undefined) on = timed.start;
     rows.push({

@@ -45,8 +45,8 @@ export const gypsumPlaster = {
   figures: {
     finish: of(2, 'depth', 'astm-c842', 'Finish coat'),
     leastBase: of(1, 'count', 'astm-c842', 'Base coats'),
-    sandBase: of(2.5, 'ratio', 'practice', 'Sand to one of plaster in the base, by weight'),
-    sandFinish: of(0.5, 'ratio', 'practice', 'Lime putty to one of gauging plaster in the finish, by volume'),
+    sandBase: of(1.4, 'ratio', 'practice', 'Loose sand to one of plaster in the base, by volume: two and a half by weight'),
+    sandFinish: of(3, 'ratio', 'astm-c842', 'Lime putty to one of gauging plaster in the finish, by volume'),
     within: of(60, 'duration', 'generic-sheet', 'Used within, at the reference temperature'),
     firm: of(180, 'duration', 'practice', 'Set, firm and still damp, at the reference temperature'),
     firmUntil: of(480, 'duration', 'practice', 'Finish on while it is damp, until'),

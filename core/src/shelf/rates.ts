@@ -95,6 +95,9 @@ export const rates = {
   pair: { value: 2, kind: 'ratio', source: 'practice', label: 'A pair, one wetting, one sanding' },
 } as const satisfies Record<string, Sourced>;
 
+/** A rate by its id. */
+export type RateId = keyof typeof rates;
+
 export type Rates = Readonly<Record<keyof typeof rates, Sourced>>;
 
 /** The rates that a firm may set for itself: how long work takes. */

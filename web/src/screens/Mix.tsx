@@ -122,6 +122,11 @@ function MixCard({ mix, defect }: { mix: MixOf; defect: DefectRecord }) {
           'One batch, '
         )}
         <Fig figure={mix.total} /> in all
+        {mix.ninth ? (
+          <>
+            , nine times in ten no more than <Fig figure={mix.ninth} />
+          </>
+        ) : null}
         {mix.within ? (
           <>
             , {mix.batches.value > 1 ? 'each placed within' : 'placed within'}{' '}
@@ -149,8 +154,14 @@ function MixCard({ mix, defect }: { mix: MixOf; defect: DefectRecord }) {
 /** What is mixed: each mix with its parts in all and for one batch, and what it takes besides. */
 function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; defect: DefectRecord }) {
   const { job, plans } = usePlace();
-  const packs = work.mixes.flatMap((m) => m.packs ?? []);
-  const running = work.mixes.flatMap((m) => m.running ?? []);
+  const { goods, worn, sizes } = takenAlong(work);
+  const groups = [
+    ['', goods],
+    ['In packs', work.mixes.flatMap((m) => m.packs ?? [])],
+    ['While it runs', work.mixes.flatMap((m) => m.running ?? [])],
+    ['Worn out, in pieces', worn],
+    ['Sizes to work to', sizes],
+  ] as const;
   return (
     <LedgerContext.Provider value={plan.ledger}>
       <div className="work mix">
@@ -177,19 +188,14 @@ function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; d
         </main>
         <aside className="pane left-rule" aria-label="To take along">
           <h2 style={{ fontSize: 18 }}>Take along</h2>
-          <Rows rows={takenAlong(work)} />
-          {packs.length > 0 ? (
-            <>
-              <h2 style={{ fontSize: 16, marginTop: 12 }}>In packs</h2>
-              <Rows rows={packs} />
-            </>
-          ) : null}
-          {running.length > 0 ? (
-            <>
-              <h2 style={{ fontSize: 16, marginTop: 12 }}>While it runs</h2>
-              <Rows rows={running} />
-            </>
-          ) : null}
+          {groups.map(([title, rows]) =>
+            rows.length === 0 ? null : (
+              <div key={title}>
+                {title === '' ? null : <h2 style={{ fontSize: 16, marginTop: 12 }}>{title}</h2>}
+                <Rows rows={rows} />
+              </div>
+            ),
+          )}
           <h2 style={{ fontSize: 16, marginTop: 12 }}>Tools</h2>
           <p style={{ margin: 0 }}>{[...new Set(work.method.steps.flatMap((s) => s.tools))].join(', ')}.</p>
           <p>

@@ -10,6 +10,7 @@ import { say } from '../../quantity/saying.ts';
 import { gypsumBacker } from '../../shelf/auxiliaries/gypsumBacker.ts';
 import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
 import { woodBacker } from '../../shelf/auxiliaries/woodBacker.ts';
+import type { Figure } from '../../quantity/figure.ts';
 import type { Course } from '../course.ts';
 import { mixed, sides } from '../parts.ts';
 import { backPatch, bedTape, cutOpening, dabPatch, membrane, openToFrame, prefillGaps, screwBacker, screwPatch, waterTest } from '../words/boarding.ts';
@@ -19,6 +20,77 @@ import { inUse, paintDry } from '../words/finishing.ts';
 import { settle, films } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
 import { runOutHump, untilSet } from './patchCoats.ts';
+
+/** The new board, on dabs where nothing takes a screw, else screwed along its edges. */
+function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): void {
+  const { ledger } = c;
+  const patch = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('No rim', 'depth', 0) }, 'New board');
+  if (masonry) {
+    const apart = c.ofAuxiliary(gypsumBacker, 'daubs');
+    const dabs = ledger.compute(dabCount, { widthMm: width, heightMm: height, spacingMm: apart, edgeMm: c.usual('From the edge', 'depth', 50) });
+    const volume = ledger.compute(dabVolume, {
+      dabs,
+      acrossMm: c.usual('Across a dab when pressed', 'depth', 100),
+      thickMm: c.usual('Dab when pressed', 'depth', 10),
+    });
+    c.work(dabPatch(dabs, volume, apart), c.byCount('mixMin', 'spotEach', dabs, 'Setting the board'), {
+      uses: [c.use('board', 'Board of the same thickness', 'board', patch), c.use('dabs', 'Board adhesive', 'adhesive', volume, gypsumBacker.id)],
+    });
+    c.amount('dabs', 'Dabs', dabs);
+  } else {
+    const each = ledger.compute(screwCount, { lengthMm: height, spacingMm: c.of('screws'), endMm: c.of('end') }, 'Screws along an edge');
+    const screws = ledger.compute(twice, { count: each }, 'Screws');
+    c.work(screwPatch(width, height, screws, c.of('screws'), c.of('end'), c.of('flush')), c.byCount('fitEach', 'screwEach', screws, 'Fitting the board'), {
+      uses: [c.use('board', 'Board of the same thickness', 'board', patch), c.use('screws', 'Screws', 'fixing', screws)],
+    });
+    c.amount('screws', 'Screws', screws);
+    c.amount('screw', 'Length of a screw', c.of('screw'));
+  }
+}
+
+/** The patch seen from the front: members, backers and the new board. */
+function patchFront(
+  c: Course,
+  {
+    board,
+    width,
+    height,
+    past,
+    backer,
+    masonry,
+  }: Readonly<Record<'board' | 'width' | 'height' | 'past', Figure>> & { readonly backer: boolean; readonly masonry: boolean },
+) {
+  const [W, H] = [width.value, height.value];
+  const frame = 38;
+  const regions: Region[] = [];
+  if (!masonry && !backer)
+    [0, W].forEach((x, i) =>
+      regions.push({ id: `stud-${String(i + 1)}`, material: 'frame', outline: rectangle(x - frame / 2, -H * 0.2, x + frame / 2, H * 1.2) }),
+    );
+  if (!masonry) {
+    const t = 64;
+    const places = backer
+      ? [0, W].map((x) => rectangle(x - t / 2, -past.value, x + t / 2, H + past.value))
+      : [0, H].map((y) => rectangle(frame / 2, y - t / 2, W - frame / 2, y + t / 2));
+    places.forEach((outline, i) => regions.push({ id: `backer-${String(i + 1)}`, material: 'wood', outline }));
+  }
+  regions.push({ id: 'patch', material: 'compound', outline: rectangle(0, 0, W, H) });
+  const notes: Note[] = [
+    {
+      id: 'patch',
+      at: [W * 0.5, H * 0.5],
+      title: say`patch, ${board} board`,
+      detail: masonry ? say`on dabs, no screws` : say`screws no more than ${c.of('screws')} apart`,
+    },
+    {
+      id: 'back',
+      at: [W, backer ? -past.value / 2 : H * 1.1],
+      title: backer ? say`backer, ${past} past each end` : say`middle of a member`,
+      detail: say`${c.of('bearing')} bears`,
+    },
+  ];
+  return { regions, notes, W, H };
+}
 
 /** A patch of board on framing, or on a backer. */
 export function boardPatch(c: Course): void {
@@ -51,27 +123,14 @@ export function boardPatch(c: Course): void {
   const backers = c.usual('Backers', 'count', 2);
   const long = ledger.compute(backerLength, { openingMm: backer ? height : width, bearingMm: past });
   const masonry = c.matter.choice('frame') === 'other';
-  if (!masonry) c.work(backPatch(backers, long, thick, c.of('bearing'), !backer), c.byCount('readySetUp', 'fitEach', backers, 'Backing'));
+  if (!masonry)
+    c.work(backPatch(backers, long, thick, c.of('bearing'), !backer), c.byCount('readySetUp', 'fitEach', backers, 'Backing'), {
+      uses: [c.use('backer', 'Backers of wood, each as long as told', 'backing', backers, woodBacker.id)],
+    });
   c.amount('backer', 'Backer, each', long);
   c.amount('opening', 'Opening, width', width);
   c.amount('openingHeight', 'Opening, height', height);
-  if (masonry) {
-    const apart = c.ofAuxiliary(gypsumBacker, 'daubs');
-    const dabs = ledger.compute(dabCount, { widthMm: width, heightMm: height, spacingMm: apart, edgeMm: c.usual('From the edge', 'depth', 50) });
-    const volume = ledger.compute(dabVolume, {
-      dabs,
-      acrossMm: c.usual('Across a dab when pressed', 'depth', 100),
-      thickMm: c.usual('Dab when pressed', 'depth', 10),
-    });
-    c.work(dabPatch(dabs, volume, apart), c.byCount('mixMin', 'spotEach', dabs, 'Setting the board'));
-    c.amount('dabs', 'Dabs', dabs);
-  } else {
-    const each = ledger.compute(screwCount, { lengthMm: height, spacingMm: c.of('screws'), endMm: c.of('end') }, 'Screws along an edge');
-    const screws = ledger.compute(twice, { count: each }, 'Screws');
-    c.work(screwPatch(width, height, screws, c.of('screws'), c.of('end'), c.of('flush')), c.byCount('fitEach', 'screwEach', screws, 'Fitting the board'));
-    c.amount('screws', 'Screws', screws);
-    c.amount('screw', 'Length of a screw', c.of('screw'));
-  }
+  fixBoard(c, width, height, masonry);
   const tape = ledger.compute(tapeLength, { widthMm: width, heightMm: height, lapMm: c.usual('Lap at a corner', 'depth', 25) });
   const gapVolume = mixed(
     c,
@@ -80,10 +139,15 @@ export function boardPatch(c: Course): void {
   );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
   c.work(layOut(working, 'setting compound, tape cut to four lengths, knives from narrow to wide'), c.rate('readySetUp'));
-  c.mix('prefill', 'Setting compound, prefill', gapVolume, [{ what: 'Setting compound', amount: gapVolume }], { within: working, pace: 'compoundPerL' }, [
-    say`Hard before the tape.`,
-  ]);
-  c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('mixMin', 'coatPace', tape, 'Prefilling'));
+  c.mix(
+    'prefill',
+    'Setting compound, prefill',
+    gapVolume,
+    [{ what: 'Setting compound', role: 'ready', amount: gapVolume }],
+    { within: working, pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
+    [say`Hard before the tape.`],
+  );
+  c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('mixMin', 'coatPace', tape, 'Prefilling'), { uses: [{ of: 'prefill', amount: gapVolume }] });
   untilSet(c);
   const bed = c.of('bed');
   const tapeWidth = c.ofAuxiliary(tapePaper, 'width');
@@ -92,41 +156,15 @@ export function boardPatch(c: Course): void {
     ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: tapeWidth }), filmMm: bed }),
     'Compound under the tape',
   );
-  c.work(bedTape(tape, tapeWidth, bed, bedding, 'paper'), c.byLength('nothing', 'bedPace', tape, 'Bedding tape'));
+  c.work(bedTape(tape, tapeWidth, bed, bedding, 'paper'), c.byLength('nothing', 'bedPace', tape, 'Bedding tape'), {
+    uses: [c.use('tape', 'Paper tape', 'reinforcement', tape, tapePaper.id), { of: 'compound', amount: bedding }],
+  });
   settle(c, bed, 'coat', true);
   c.amount('tape', 'Paper tape', tape);
-  const wide = runOutHump(c, width, height, c.usual('Tape past the joint', 'depth', 26), [gapVolume, bedding]);
+  const wide = runOutHump(c, width, height, c.usual('Tape past the joint', 'depth', 26), [gapVolume, bedding], bedding);
   c.work(putAway(), c.rate('tidy'));
   c.named = backer ? 'patched on backers' : masonry ? 'patched on dabs' : 'patched on framing';
-  const [W, H] = [width.value, height.value];
-  const frame = 38;
-  const regions: Region[] = [];
-  if (!masonry && !backer)
-    [0, W].forEach((x, i) =>
-      regions.push({ id: `stud-${String(i + 1)}`, material: 'frame', outline: rectangle(x - frame / 2, -H * 0.2, x + frame / 2, H * 1.2) }),
-    );
-  if (!masonry) {
-    const t = 64;
-    const places = backer
-      ? [0, W].map((x) => rectangle(x - t / 2, -past.value, x + t / 2, H + past.value))
-      : [0, H].map((y) => rectangle(frame / 2, y - t / 2, W - frame / 2, y + t / 2));
-    places.forEach((outline, i) => regions.push({ id: `backer-${String(i + 1)}`, material: 'wood', outline }));
-  }
-  regions.push({ id: 'patch', material: 'compound', outline: rectangle(0, 0, W, H) });
-  const notes: Note[] = [
-    {
-      id: 'patch',
-      at: [W * 0.5, H * 0.5],
-      title: say`patch, ${board} board`,
-      detail: masonry ? say`on dabs, no screws` : say`screws no more than ${c.of('screws')} apart`,
-    },
-    {
-      id: 'back',
-      at: [W, backer ? -past.value / 2 : H * 1.1],
-      title: backer ? say`backer, ${past} past each end` : say`middle of a member`,
-      detail: say`${c.of('bearing')} bears`,
-    },
-  ];
+  const { regions, notes, W, H } = patchFront(c, { board, width, height, past, backer, masonry });
   c.sections.push(
     layeredSection({
       caption: say`Cut through, the face on top`,
@@ -175,7 +213,9 @@ export function wetWall(c: Course): void {
   c.work(openToFrame(width, height), c.byArea('chipSetUp', 'takeDownPerM2', area, 'Opening'));
   const edge = ledger.compute(screwCount, { lengthMm: height, spacingMm: c.of('screws'), endMm: c.usual('From the end', 'depth', 15) }, 'Screws along an edge');
   const screws = ledger.compute(twice, { count: edge }, 'Screws');
-  c.work(screwBacker(screws, c.of('screws'), c.of('gap')), c.byCount('fitEach', 'screwEach', screws, 'Screwing backer on'));
+  c.work(screwBacker(screws, c.of('screws'), c.of('gap')), c.byCount('fitEach', 'screwEach', screws, 'Screwing backer on'), {
+    uses: [c.use('board', 'Cement backer board', 'board', area), c.use('screws', 'Screws', 'fixing', screws)],
+  });
   const mortar = c.fixed(c.of('mortarSet'));
   c.wait(waitHard(mortar.minutes, c.groundC), mortar);
   const coats = c.of('coats');
@@ -196,7 +236,10 @@ export function wetWall(c: Course): void {
   const dry = c.of('dry');
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) c.wait(waitLayer(dry, 'One even dark color; a fingertip leaves no mark.', 'coat'), c.fixed(dry));
-    c.work(membrane(n, coats, each, lap), c.byArea('paintSetUp', 'skimPerM2', lapped, 'A coat of membrane'), { lift: n });
+    c.work(membrane(n, coats, each, lap), c.byArea('paintSetUp', 'skimPerM2', lapped, 'A coat of membrane'), {
+      lift: n,
+      uses: [c.use('membrane', 'Membrane', 'coating', each)],
+    });
   }
   const last = c.last;
   c.wait(paintDry(dry, 'membrane'), c.fixed(dry));

@@ -62,12 +62,13 @@ export const workedFor = (c: Course): Figure =>
 export function makeReady(c: Course, goes: readonly Go[], called = c.system.title): (go: number) => void {
   const total = c.ledger.compute(volumeSum, { volumeMl: goes.map((g) => g.volume) }, 'Compound in all');
   if (!isSetting(c)) {
-    c.mixes.push({
+    c.keepMix({
       id: 'compound',
       title: called,
       total,
+      care: 'ready',
       batches: c.usual('From the pail', 'count', 1),
-      parts: [{ what: called, amount: total }],
+      parts: [{ what: called, role: 'ready', amount: total }],
       says: [say`From the pail as it is; what is left in the pan does not go back.`],
     });
     return () => undefined;
@@ -86,15 +87,16 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
   });
   const powder = c.ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
   const water = c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') });
-  c.mixes.push({
+  c.keepMix({
     id: 'compound',
     title: called,
     total,
+    care: c.of('named').value < 10 ? 'quick setting compound' : 'setting compound',
     within: working,
     batches: c.ledger.compute(batchesInAll, { each: mixes.map((m) => m.batches) }),
     parts: [
-      { what: 'Powder', amount: powder },
-      { what: 'Cool water', amount: water },
+      { what: 'Powder', role: 'powder', amount: powder },
+      { what: 'Cool water', role: 'liquid', amount: water },
     ],
     says: [
       ...mixes.map((m) => say`${m.what}: ${m.batches.value > 1 ? say`${m.batches} times ` : ''}${m.powder} of powder into ${m.water} of water.`),
@@ -190,7 +192,10 @@ export function workCoats(
     else if (typeof below === 'object') settle(c, below.thickness, 'coat', below.covered);
     if (i > 0 || below !== 'bare') c.work(knockDown(across), c.each('spotEach'));
     ready(i);
-    c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each(volume), { lift: i + 1 });
+    c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each(volume), {
+      lift: i + 1,
+      uses: [{ of: 'compound', amount: volume }],
+    });
   });
   settle(c, thin, 'finish');
 }

@@ -2,7 +2,6 @@ import { acrossRim, stripArea } from '../../geometry/outline.ts';
 import { liftCount, liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { spotVolume, veeVolume } from '../../geometry/cutOut.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
-import { packsOf } from '../../mixing/cartridges.ts';
 import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { withShrinkage } from '../../mixing/plaster.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
@@ -14,10 +13,10 @@ import { skimCoat } from '../../shelf/skimCoat.ts';
 import type { Course } from '../course.ts';
 import { paintFace, textureFace } from '../finish.ts';
 import { around, longer, mixed, sides, strip } from '../parts.ts';
-import { bedTape, caulk, compoundDries, compoundSets, cutTape, dullFace, fillPlace, freeCorner, resetFastener, skimFace } from '../words/boarding.ts';
-import { inUse, paintDry } from '../words/finishing.ts';
+import { bedTape, compoundDries, compoundSets, cutTape, dullFace, fillPlace, freeCorner, skimFace } from '../words/boarding.ts';
+import { inUse } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
-import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
+import { coverRoom, layOut, putAway } from '../words/protecting.ts';
 import { allOf, coatsFor, feather, films, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
@@ -29,11 +28,13 @@ export function cover(c: Course): void {
 /** The highest finish level: a skim over the whole face on top of what every joint has. */
 function levelFive(c: Course, area: Figure): void {
   const level = c.quantities.find((q) => q.id === 'level')?.figure.value ?? 0;
-  if (level < 5 || c.steps.some((s) => s.builder === 'skim-face')) return;
+  if (level < 5 || c.mixes.some((m) => m.id === 'skim')) return;
   const { coat, cover: covers, loss } = skimCoat.figures;
   const film = c.get(coat);
   const one = mixed(c, c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.get(covers) }, 'A skim coat'), 'Compound for a skim', c.get(loss));
-  c.work(skimFace(1, c.usual('Skim coats', 'count', 1, 'ga-214'), area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'));
+  c.work(skimFace(1, c.usual('Skim coats', 'count', 1, 'ga-214'), area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), {
+    uses: [c.use('skim', 'Finishing compound', 'coating', one, skimCoat.id)],
+  });
   const lag = c.drying(film, false, 'Dry through');
   c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag);
   smoothe(c, c.usual('Past the skim', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
@@ -51,7 +52,7 @@ export function finishBoard(c: Course, area: Figure, after?: string): void {
 }
 
 /** The coats of a place as goes of compound. */
-const coatGoes = ({ volumes }: { readonly volumes: readonly Figure[] }): Go[] => volumes.map((volume, i) => ({ what: `Coat ${String(i + 1)}`, volume }));
+export const coatGoes = ({ volumes }: { readonly volumes: readonly Figure[] }): Go[] => volumes.map((volume, i) => ({ what: `Coat ${String(i + 1)}`, volume }));
 
 /** Small places filled with compound or spackle: dents, popped heads, little holes. */
 export function fillSpots(c: Course): void {
@@ -61,7 +62,7 @@ export function fillSpots(c: Course): void {
   const level = levelOf(c);
   cover(c);
   // fastened plaster: only what its washers were sunk into is filled
-  const sunk = (id: string) => (c.steps.some((s) => s.builder === 'fasten-back') ? c.quantities.find((q) => q.id === id)?.figure : undefined);
+  const sunk = (id: string) => (c.quantities.some((q) => q.id === 'points') ? c.quantities.find((q) => q.id === id)?.figure : undefined);
   const washer = sunk('washer');
   const size = washer ?? (pops ? c.usual('A dimple', 'depth', 12) : longer(c));
   const depth =
@@ -97,7 +98,10 @@ export function fillSpots(c: Course): void {
   for (let n = 1; n <= layers.value; n++) {
     if (n > 1) settle(c, thickness, 'coat');
     mix(n - 1);
-    c.work(fillPlace(n, layers, each, thickness, isSetting(c)), c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'Filling'), { lift: n });
+    c.work(fillPlace(n, layers, each, thickness, isSetting(c)), c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'Filling'), {
+      lift: n,
+      uses: [{ of: 'compound', amount: each }],
+    });
   }
   workCoats(
     c,
@@ -135,34 +139,24 @@ export function fillSpots(c: Course): void {
   if (c.isLast) finishBoard(c, wide.area);
 }
 
-/** Pops: a new screw beside each, then coats that widen. */
-export function fastenerReset(c: Course): void {
-  const pops = c.need('pops');
-  levelOf(c);
-  cover(c);
-  c.work(resetFastener(pops, c.of('beside'), c.of('screw'), c.of('dimple')), c.byCount('readySetUp', 'screwEach', pops, 'Setting screws'));
-  const coats = c.usual('Coats over a head', 'count', 3, 'astm-c840');
-  const size = c.usual('A dimple', 'depth', 12);
-  const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
-  const mix = makeReady(c, coatGoes(wide), 'Joint compound');
-  workCoats(c, wide, coats, c.of('thin'), 'bare', () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'), mix);
-  smoothe(c, c.usual('Past the coat', 'depth', 25), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
-  c.work(putAway(), c.rate('tidy'));
-  c.amount('screws', 'New screws', pops);
-  c.named = 'screwed beside, coated';
-  c.sections.push(
-    layeredSection({
-      caption: say`Through a reset head`,
-      ground: 'board',
-      behind: { material: 'frame', thicknessMm: 25, title: say`the same member, ${c.of('beside')} on` },
-      width: size,
-      depth: c.of('dimple'),
-      groundMm: c.matter.measure('boardMm')?.value ?? 12.7,
-      layers: [{ id: '1', material: 'compound', lift: 1, thickness: c.of('dimple'), title: say`head ${c.of('dimple')} below` }],
-      films: films(wide.widths),
-    }),
-  );
-  if (c.isLast) finishBoard(c, wide.area);
+/** The gap under a tape, filled with what sets: what dries would take days in it. */
+function prefilled(c: Course, { prefill, deep, length }: Readonly<Record<'prefill' | 'deep' | 'length', Figure>>): void {
+  c.work(fillPlace(1, c.usual('Layers', 'count', 1), prefill, deep, true), c.byLength('nothing', 'coatPace', length, 'Prefilling'), {
+    uses: [{ of: isSetting(c) ? 'compound' : 'prefill', amount: prefill }],
+  });
+  if (isSetting(c)) settle(c, deep, 'coat');
+  else {
+    const hard = c.usual('Prefill of setting compound hard after', 'duration', 80);
+    c.mix(
+      'prefill',
+      'Setting compound, prefill',
+      prefill,
+      [{ what: 'Setting compound', role: 'ready', amount: prefill }],
+      { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
+      [say`Hard before the tape.`],
+    );
+    c.wait(compoundSets(hard), c.fixed(hard));
+  }
 }
 
 /** A joint taped anew, or a crack opened, filled and taped. */
@@ -206,23 +200,11 @@ export function tapedLine(c: Course): void {
   const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding }, ...coatGoes(wide)];
   const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill }]) : makeReady(c, taping, 'Joint compound');
   mix(taping.length);
-  c.work(fillPlace(1, c.usual('Layers', 'count', 1), prefill, deep, true), c.byLength('nothing', 'coatPace', length, 'Prefilling'));
-  if (isSetting(c)) settle(c, deep, 'coat');
-  else {
-    // what dries would take days in a gap: it is prefilled with what sets
-    const hard = c.usual('Prefill of setting compound hard after', 'duration', 80);
-    c.mix(
-      'prefill',
-      'Setting compound, prefill',
-      prefill,
-      [{ what: 'Setting compound', amount: prefill }],
-      { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' },
-      [say`Hard before the tape.`],
-    );
-    c.wait(compoundSets(hard), c.fixed(hard));
-  }
+  prefilled(c, { prefill, deep, length });
   mix(0);
-  c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'));
+  c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'), {
+    uses: [c.use('tape', mesh ? 'Mesh tape' : 'Paper tape', 'reinforcement', length, tape.id), { of: 'compound', amount: bedding }],
+  });
   workCoats(
     c,
     wide,
@@ -271,17 +253,19 @@ export function skimWhole(c: Course): void {
   if (c.isFirst) c.work(dullFace(c.usual('Past what shows', 'depth', 300), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));
   const [coats, film] = [c.of('coats'), c.of('coat')];
   const one = mixed(c, ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'A skim coat'), 'Compound for a skim');
-  c.mixes.push({
+  const all = ledger.compute(volumeSum, { volumeMl: Array.from({ length: coats.value }, () => one) }, 'Skim in all');
+  c.keepMix({
     id: 'skim',
     title: c.system.title,
-    total: ledger.compute(volumeSum, { volumeMl: Array.from({ length: coats.value }, () => one) }, 'Skim in all'),
+    total: all,
+    care: 'ready',
     batches: coats,
-    parts: [{ what: 'Finishing compound', amount: one }],
+    parts: [{ what: 'Finishing compound', role: 'ready', amount: all, each: one }],
     says: [say`Thinned with a little water to the stiffness of cream; strained if there are crumbs.`],
   });
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) settle(c, film, 'coat');
-    c.work(skimFace(n, coats, area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), { lift: n });
+    c.work(skimFace(n, coats, area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), { lift: n, uses: [{ of: 'skim', amount: one }] });
   }
   settle(c, film, 'finish');
   smoothe(c, c.usual('Past the skim', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
@@ -303,32 +287,4 @@ export function skimWhole(c: Course): void {
       }),
     );
   finishBoard(c, area);
-}
-
-/** A hairline at a junction, caulked. */
-export function caulked(c: Course): void {
-  const length = c.need('lengthMm');
-  cover(c);
-  c.work(openCrack(c.of('bead'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Cleaning the junction'));
-  const bead = c.of('bead');
-  const total = mixed(c, c.ledger.compute(veeVolume, { lengthMm: length, widthMm: bead, depthMm: bead }, 'Bead'), 'Caulk');
-  const cartridges = c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') });
-  c.work(caulk(length, bead, cartridges, c.of('smooth')), c.byLength('readySetUp', 'gunPace', length, 'Caulking'));
-  const paint = c.of('paint');
-  c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('tidy'));
-  c.wait(paintDry(paint, 'caulk'), c.fixed(paint), 'caulk');
-  paintFace(c, strip(c, c.usual('Painted along it', 'depth', 100), 'Painted'), 'as the face around');
-  c.ready(inUse('use', paint, 'A skin that does not tear under the fingertip.'), c.fixed(paint), 'caulk');
-  c.amount('caulk', 'Caulk', total);
-  c.named = 'caulked';
-  c.sections.push(
-    layeredSection({
-      caption: say`Across the junction`,
-      ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board',
-      width: bead,
-      depth: bead,
-      shape: 'vee',
-      layers: [{ id: 'bead', material: 'resin', thickness: bead, title: say`bead, ${bead}`, detail: say`touches both sides` }],
-    }),
-  );
 }

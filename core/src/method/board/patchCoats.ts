@@ -2,6 +2,7 @@ import { acrossRim } from '../../geometry/outline.ts';
 import { volumeSum } from '../../geometry/groove.ts';
 import { sumOf } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { compoundSets } from '../words/boarding.ts';
 import { coatsFor, feather, levelOf, smoothe, wideningCoats, workCoats } from './compound.ts';
@@ -15,6 +16,7 @@ export function runOutHump(
   height: Figure,
   rim: Figure,
   more: readonly Figure[],
+  bedding?: Figure,
 ): { readonly area: Figure; readonly widths: readonly Figure[] } {
   const level = levelOf(c);
   const coats = coatsFor(c, level);
@@ -30,6 +32,17 @@ export function runOutHump(
     coats,
     thin: c.of('thin'),
     spot: { width, height, count: undefined },
+  });
+  const joint = c.ledger.compute(volumeSum, { volumeMl: [...(bedding ? [bedding] : []), ...wide.volumes] }, 'Joint compound');
+  c.keepMix({
+    id: 'compound',
+    title: 'Joint compound',
+    total: joint,
+    care: 'ready',
+    of: 'drying-compound',
+    batches: c.usual('From the pail', 'count', 1),
+    parts: [{ what: 'Joint compound', role: 'ready', amount: joint }],
+    says: [say`From the pail as it is; what is left in the pan does not go back.`],
   });
   c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
   c.amount('feather', 'Hump run out, each side', past);

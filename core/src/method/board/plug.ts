@@ -25,7 +25,8 @@ export function boardPlug(c: Course): void {
   const [blankW, blankH] = [width, height].map((coreMm) => ledger.compute(plugBlank, { coreMm, flangeMm: flange }));
   const [openW, openH] = [width, height].map((coreMm) => ledger.compute(plugOpening, { coreMm, gapMm: gap }));
   if (!blankW || !blankH || !openW || !openH) return;
-  c.work(cutPlug(width, height, blankW, blankH, flange), c.each('fitEach'));
+  const blank = ledger.compute(rimmedArea, { widthMm: blankW, heightMm: blankH, rimMm: c.usual('No rim', 'depth', 0) }, 'Board to cut');
+  c.work(cutPlug(width, height, blankW, blankH, flange), c.each('fitEach'), { uses: [c.use('board', 'Board of the same thickness', 'board', blank)] });
   const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.of('saw') });
   c.work(
     cutOpening(openW, openH, stop, say`core and ${gap} on each side`),
@@ -40,10 +41,15 @@ export function boardPlug(c: Course): void {
   );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
   c.work(layOut(working, 'setting compound, pan, knife; the plug beside it, the right way up'), c.rate('readySetUp'));
-  c.mix('bed', 'Setting compound, to bed it', under, [{ what: 'Setting compound', amount: under }], { within: working, pace: 'compoundPerL' }, [
-    say`Named by forty-five minutes or more: the plug is set in no hurry.`,
-  ]);
-  c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.usual('Sides', 'count', 4), 'Bedding the plug'));
+  c.mix(
+    'bed',
+    'Setting compound, to bed it',
+    under,
+    [{ what: 'Setting compound', role: 'ready', amount: under }],
+    { within: working, pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
+    [say`Named by forty-five minutes or more: the plug is set in no hurry.`],
+  );
+  c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.usual('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: under }] });
   untilSet(c);
   const wide = runOutHump(c, width, height, flange, [under]);
   c.work(putAway(), c.rate('tidy'));
@@ -100,7 +106,11 @@ export function meshPatch(c: Course): void {
   c.work(dullFace(c.usual('Past the mesh', 'depth', 100), shines(c), true), c.byCount('vacuumSetUp', 'spotEach', c.rate('once'), 'Trimming'));
   const [w, h] = [width, height].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: past }, 'Patch'));
   if (!w || !h) return;
-  c.work(pressMesh(w, h, past), c.each('spotEach'));
+  c.work(pressMesh(w, h, past), c.each('spotEach'), {
+    uses: [
+      c.use('mesh', 'Mesh patch', 'reinforcement', ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('No rim', 'depth', 0) }, 'Mesh patch')),
+    ],
+  });
   const bed = c.of('bed');
   const first = mixed(
     c,
@@ -115,14 +125,15 @@ export function meshPatch(c: Course): void {
     'first',
     'Setting compound, first coat',
     first,
-    [{ what: 'Setting compound', amount: first }],
-    { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL' },
+    [{ what: 'Setting compound', role: 'ready', amount: first }],
+    { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
     [say`Setting compound only: drying compound does not hold on mesh.`],
   );
   const across = ledger.compute(acrossRim, { sizeMm: w.value >= h.value ? w : h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat');
   c.work(
     drawCoat(1, c.usual('Over the mesh', 'count', 1), across, c.usual('Knife', 'depth', 150), first),
     c.byCount('mixMin', 'spotEach', c.rate('once'), 'First coat'),
+    { uses: [{ of: 'first', amount: first }] },
   );
   c.wait(compoundSets(hard), c.fixed(hard));
   const wide = runOutHump(c, w, h, c.usual('First coat past it', 'depth', 25), [first]);

@@ -5,8 +5,8 @@ import type { Figure } from '../../quantity/figure.ts';
 import type { Quantity } from '../../quantity/quantity.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
 import type { ResinWorking } from '../../shelf/patchSystem.ts';
-import type { Course } from '../course.ts';
-import type { Mix, MixGo } from '../work.ts';
+import type { Course, MixSaid } from '../course.ts';
+import type { MixGo } from '../work.ts';
 import type { Lift, Lifts } from './grooveLifts.ts';
 
 /** What a groove takes, by lifts and sections. */
@@ -45,7 +45,7 @@ function goOf(c: Course, { lifts, sections }: GrooveFill, lift: Lift): MixGo {
 }
 
 /** Resin from cartridges and dry sand of a groove as a mix: a section at a time, within the gel time; with what is bought and thrown away. */
-export function cartridgeMix(c: Course, working: ResinWorking, fill: GrooveFill): Mix {
+export function cartridgeMix(c: Course, working: ResinWorking, fill: GrooveFill): MixSaid {
   const { ledger } = c;
   const { lifts, gel, placing, choke, sections } = fill;
   const resin = ledger.compute(volumeSum, { volumeMl: [lifts.wetting, ...lifts.lifts.map((l) => l.resin)] }, 'Resin placed');
@@ -78,10 +78,8 @@ export function cartridgeMix(c: Course, working: ResinWorking, fill: GrooveFill)
     total: resin,
     batches: sections.count,
     within: gel,
-    parts: [
-      { what: 'Resin', amount: resin },
-      { what: choke ? 'Dry sand, with choke' : 'Dry sand', amount: sand },
-    ],
+    care: 'urethane',
+    parts: [{ what: 'Resin, both sides of the cartridge together', role: 'ready', amount: resin }],
     says: [
       sandWay(fill.premixed),
       say`Bleed both sides level before each mixer.`,

@@ -2,19 +2,21 @@ import { gelTime, longest, timesDuration, windowClose } from '../../cure/reactio
 import { liftByHeat } from '../../cure/safeLift.ts';
 import { chaseVolume, chokeDepth, depthBelow, wheelPasses } from '../../geometry/groove.ts';
 import { fineShare, sandForVolume, sandPackingOne, sandPackingTwo } from '../../mixing/sandPacking.ts';
-import { durationSum, handsOn, sectionCount, sectionLength, sectionPerPerson } from '../../mixing/workPace.ts';
+import { durationSum, sectionCount, sectionLength, sectionPerPerson } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
-import type { Sourced } from '../../quantity/ledger.ts';
 import { atLeast } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
 import { silicaCaution } from '../../safety/silica.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
 import { readyFor, type ResinWorking } from '../../shelf/patchSystem.ts';
+import { silicaSand as silicaSandRecord } from '../../shelf/auxiliaries/silicaSand.ts';
 import { silicaSand } from '../../shelf/sand.ts';
+import type { Use } from '../step.ts';
 import { choiceLabel } from '../../survey/ask.ts';
 import type { CutThrough } from '../../survey/kind.ts';
 import { kindOf } from '../../survey/kinds.ts';
-import { Missing, Unworkable, type Course } from '../course.ts';
+import { Unworkable, type Course } from '../course.ts';
+import { Missing } from '../courseFigures.ts';
 import { abradeLift } from '../steps/abradeLift.ts';
 import { chase } from '../steps/chase.ts';
 import { chokeCrack } from '../steps/chokeCrack.ts';
@@ -50,11 +52,6 @@ function cutOf(c: Course): Cut {
   return { cut, working, groove: { length: cut.length, width: size.width, depth: size.depth, void: size.void } };
 }
 
-/** Hands-on time along a length. */
-function along(c: Course, setUp: Sourced, pace: Sourced, lengthMm: Figure, label: string, hands = c.get(c.rates.alone), passes = c.get(c.rates.once)): Figure {
-  return c.ledger.compute(handsOn, { setUpMin: c.get(setUp), paceMinM: c.get(pace), lengthMm, passes, hands }, label);
-}
-
 /** How much of the volume the sand fills, in one size or in two. */
 function packingOf(c: Course): { readonly packing: Figure; readonly one: Figure; readonly fine?: Figure } {
   const porosity = c.get(silicaSand.porosity);
@@ -77,6 +74,29 @@ function chokeOf(c: Course, { cut }: Cut, belowMm: Figure, packing: Figure): { r
     depth,
     sand: c.ledger.compute(sandForVolume, { volumeMl, packing, grainKgL: c.get(silicaSand.grains) }, 'Sand to choke the crack'),
   };
+}
+
+const drySand = (c: Course, amount: Figure): Use => c.use('sand', 'Kiln-dry sand', 'sand', amount, silicaSandRecord.id);
+
+/** Chasing, cleaning, choking the crack below, and getting ready. @param packing share that one sand fills */
+function prepareGroove(c: Course, whole: Cut, packing: Figure) {
+  const { ledger } = c;
+  const { cut, working, groove: cutTo } = whole;
+  const passes = ledger.compute(wheelPasses, {
+    depthMm: cutTo.depth,
+    biteMm: c.get(chasingTools.bite),
+    widthMm: cutTo.width,
+    wheelMm: c.get(chasingTools.wheel),
+  });
+  const chaseMinutes = c.byLength('chaseSetUp', 'chasePace', cut.length, 'Chasing', { passes: passes });
+  c.add(chase(cutTo.width, cutTo.depth, cut.length, passes, chaseMinutes, c.matter.choice('located') === 'found' ? 'found' : 'clear'));
+  c.add(vacuumGroove(c.byLength('vacuumSetUp', 'vacuumPace', cut.length, 'Cleaning'), c.get(working.dryMoisture), c.matter.subject.dewMargin));
+  const below = ledger.compute(depthBelow, { crackMm: cut.depth, depthMm: cutTo.depth });
+  const choke = chokeOf(c, whole, below, packing);
+  if (choke) c.add(chokeCrack(choke.depth, choke.sand, c.byLength('nothing', 'chokePace', cut.length, 'Choking')), { uses: [drySand(c, choke.sand)] });
+  const none = c.get({ ...c.rates.once, value: 0 });
+  const readied = c.add(getReady(c.byLength('readySetUp', 'chokePace', cut.length, 'Getting ready', { passes: none }), c.get(working.mixer)), { uses: [] });
+  return { chaseMinutes, below, choke, readied };
 }
 
 /**
@@ -112,25 +132,10 @@ export function groove(c: Course): void {
   const premixFrom = side('sand-into-resin', 'from');
   const premixed = premixFrom !== undefined && atLeast(cutTo.width.value, premixFrom.value);
 
-  const passes = ledger.compute(wheelPasses, {
-    depthMm: cutTo.depth,
-    biteMm: c.get(chasingTools.bite),
-    widthMm: cutTo.width,
-    wheelMm: c.get(chasingTools.wheel),
-  });
-  const { rates } = c;
-  const chaseMinutes = along(c, rates.chaseSetUp, rates.chasePace, cut.length, 'Chasing', c.get(rates.alone), passes);
-  c.add(chase(cutTo.width, cutTo.depth, cut.length, passes, chaseMinutes, c.matter.choice('located') === 'found' ? 'found' : 'clear'));
-  c.add(vacuumGroove(along(c, rates.vacuumSetUp, rates.vacuumPace, cut.length, 'Cleaning'), c.get(working.dryMoisture), c.matter.subject.dewMargin));
-  const below = ledger.compute(depthBelow, { crackMm: cut.depth, depthMm: cutTo.depth });
-  const choke = chokeOf(c, whole, below, sandMix.one);
-  if (choke) c.add(chokeCrack(choke.depth, choke.sand, along(c, rates.nothing, rates.chokePace, cut.length, 'Choking')));
-  const none = c.get({ ...rates.once, value: 0 });
-  c.add(getReady(along(c, rates.readySetUp, rates.chokePace, cut.length, 'Getting ready', c.get(rates.alone), none), [], c.get(working.mixer)));
-
+  const { chaseMinutes, below, choke, readied } = prepareGroove(c, whole, sandMix.one);
   const recoatUntil = ledger.compute(windowClose, { windowAt23Min: c.get(working.recoatUntil), temperatureC: c.groundC });
-  const wetMinutes = along(c, rates.nothing, rates.wetPace, each, 'Wetting a section', c.hands);
-  const fillMinutes = along(c, rates.nothing, rates.fillPace, each, 'Filling a section', c.hands);
+  const wetMinutes = c.byLength('nothing', 'wetPace', each, 'Wetting a section', { hands: c.hands });
+  const fillMinutes = c.byLength('nothing', 'fillPace', each, 'Filling a section', { hands: c.hands });
   const of = count.value;
   const liftId = (lift: number, n: number) => `lift-${String(lift)}-${String(n)}`;
   const placed: Figure[] = [];
@@ -138,13 +143,16 @@ export function groove(c: Course): void {
     for (let n = 1; n <= of; n++) {
       const id = liftId(lift.n, n);
       if (lift.n === 1) {
-        c.add(wetFaces(lifts.wettingPerSection, each, wetMinutes, gel, n, of));
+        c.add(wetFaces(lifts.wettingPerSection, each, wetMinutes, gel, n, of), {
+          uses: [{ of: 'resin', amount: lifts.wettingPerSection }],
+          after: [readied],
+        });
         const ifMissed = say`Gelled before the sand was in: grind the film off, vacuum, wet again.`;
         c.links.push({ from: `wet-${String(n)}`, after: 'start', to: id, most: { minutes: gel, ifMissed } });
         placed.push(wetMinutes);
       } else if (onCured) {
-        const abrade = abradeLift(lift.n - 1, along(c, rates.nothing, rates.vacuumPace, each, 'Abrading a section'), n, of);
-        c.add(abrade);
+        const abrade = abradeLift(lift.n - 1, c.byLength('nothing', 'vacuumPace', each, 'Abrading a section'), n, of);
+        c.add(abrade, { after: [liftId(lift.n - 1, n)] });
         c.links.push({ from: liftId(lift.n - 1, n), after: 'end', to: abrade.id, least: hard }, { from: abrade.id, after: 'end', to: id });
       } else {
         const ifMissed = say`Past the recoat window: abrade lift ${String(lift.n - 1)}, vacuum and wipe.`;
@@ -164,13 +172,17 @@ export function groove(c: Course): void {
           n,
           of,
         }),
+        {
+          uses: [drySand(c, lift.sandPerSection), { of: 'resin', amount: lift.resinPerSection }],
+          after: [lift.n === 1 ? `wet-${String(n)}` : onCured ? `abrade-${String(lift.n - 1)}-${String(n)}` : liftId(lift.n - 1, n)],
+        },
       );
     }
     if (lift.n < lifts.count.value) c.add(onCured ? waitUntilHard(hard.minutes, c.groundC, lift.n) : waitForGel(lift.n, gelled.minutes, c.groundC));
   }
   const last = (n: number) => liftId(lifts.count.value, n);
   c.work(clearAway(gel, 'knife and rod wiped; mixers and what was purged left to cure, then thrown away'), c.rate('tidy'));
-  const grindMinutes = lifts.proud.value > 0 ? along(c, rates.grindSetUp, rates.grindPace, cut.length, 'Grinding') : undefined;
+  const grindMinutes = lifts.proud.value > 0 ? c.byLength('grindSetUp', 'grindPace', cut.length, 'Grinding') : undefined;
   if (grindMinutes) {
     c.add(waitUntilHard(hard.minutes, c.groundC));
     c.add(grindFlush(grindMinutes, lifts.proud, cut.length));
@@ -181,7 +193,7 @@ export function groove(c: Course): void {
   const placing = ledger.compute(durationSum, { durationMin: placed }, 'Placing resin');
   c.amount('void', 'Groove as prepared', cutTo.void);
   c.amount('filled', 'As filled', lifts.filled);
-  c.mixes.push(
+  c.keepMix(
     cartridgeMix(c, working, {
       lifts,
       gel,

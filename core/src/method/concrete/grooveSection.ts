@@ -91,7 +91,7 @@ function drawn(cut: CutThrough, { groove: size, lifts, below, choke }: FilledGro
         [w + lap * 3, 0],
       ],
     });
-  const grind = times.startOf('grind-flush');
+  const grind = times.startOf('flush');
   notes.unshift(
     proud > 0
       ? {

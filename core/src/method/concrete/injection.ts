@@ -2,7 +2,6 @@ import { chaseVolume } from '../../geometry/groove.ts';
 import { handfuls, packerBeside, packerHole } from '../../injection/packers.ts';
 import { foamLiquid, frontTime, portCount, sealVolume } from '../../injection/ports.ts';
 import { cutOutVolume, liquidFor, powderFor } from '../../mixing/mortarBatch.ts';
-import { durationSum } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { epoxyPaste } from '../../shelf/auxiliaries/epoxyPaste.ts';
@@ -65,13 +64,15 @@ export function waterPlug(c: Course): void {
     'Water plug',
     total,
     [
-      { what: 'Powder', amount: powder },
-      { what: 'Clean water', amount: water },
+      { what: 'Powder', role: 'powder', amount: powder },
+      { what: 'Clean water', role: 'liquid', amount: water },
     ],
-    { within: c.of('within'), pace: 'nothing', least: count },
+    { within: c.of('within'), pace: 'nothing', least: count, care: 'quick cement' },
     [say`One handful at a time: it sets in the hand.`, say`Warm water and warm powder set faster.`],
   );
-  c.work(pressPlug(batches, c.of('within'), c.of('hold'), powder), c.byCount('readySetUp', 'plugEach', count, 'Plugging'));
+  c.work(pressPlug(batches, c.of('within'), c.of('hold'), powder), c.byCount('readySetUp', 'plugEach', count, 'Plugging'), {
+    uses: [{ of: 'plug', amount: total }],
+  });
   const firm = c.curing(c.of('firm'), 'Plug firm');
   c.atLeast(firm);
   c.work(shavePlug(firm.minutes), c.byLength('nothing', 'brushPace', length, 'Shaving the plug'));
@@ -81,6 +82,44 @@ export function waterPlug(c: Course): void {
   c.work(putAway(), c.rate('tidy'));
   c.sections.push(injectionElevation(c, undefined, length));
   c.ready(inUse('painting over', firm.minutes, 'Dry to a tissue pressed on it for a minute.'), firm, 'shave-plug');
+}
+
+/** Ports on the face and the seal over the crack between them. @param wall its thickness, where it is measured */
+function sealPorts(
+  c: Course,
+  { length, ports, spacing, wall }: Readonly<Record<'length' | 'ports' | 'spacing', Figure>> & { readonly wall: Figure | undefined },
+): void {
+  c.work(brushFace(c.of('brush'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Brushing the face'));
+  if (wet(c)) c.work(dryFace(c.usual('Drying the face', 'duration', 60)), c.rate('coverUp'));
+  const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
+  const paste = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed });
+  const because = c.school('port-spacing', 'spacing')
+    ? say`at a set distance, whatever the wall`
+    : wall
+      ? say`as far as the wall is thick, ${wall}: what arrives at the next has then gone right through`
+      : say`the wall is not measured: no farther than this`;
+  c.work(setPorts(ports, spacing, because), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'), { uses: [c.use('ports', 'Ports', 'port', ports)] });
+  const coldest = epoxyPaste.slabC.min;
+  c.work(sealCrack(paste, bed, width, c.matter.choice('access') === 'yes', c.get(coldest)), c.byLength('nothing', 'sealPace', length, 'Sealing the face'), {
+    uses: [{ of: 'paste', amount: paste }],
+  });
+  c.mix(
+    'paste',
+    'Epoxy paste',
+    paste,
+    twoParts(c, paste, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
+    {
+      within: c.working(c.usual('Working time of the paste', 'duration', 30, 'generic-sheet'), 'Working time of the paste'),
+      pace: 'nothing',
+      care: 'epoxy paste',
+      of: epoxyPaste.id,
+    },
+    [say`Mixed until it is of one color.`],
+  );
+  const pressure = c.curing(c.ofAuxiliary(epoxyPaste, 'pressure'), 'Seal ready for pressure');
+  c.wait(sealHard(pressure.minutes, c.groundC), pressure);
+  c.amount('ports', 'Ports', ports);
+  c.amount('paste', 'Epoxy paste', paste);
 }
 
 /** Injecting a crack through ports on its face, with resin or with foam. */
@@ -99,33 +138,12 @@ export function portInjection(c: Course): void {
   const potLife = c.working(c.of('potLife'));
   if (drilled) {
     const [hole, beside] = [c.ledger.compute(packerHole, { wallMm: wall }), c.ledger.compute(packerBeside, { wallMm: wall })];
-    c.work(drillPackers(ports, c.of('hole'), hole, beside, spacing), c.byCount('chipSetUp', 'drillEach', ports, 'Drilling and setting packers'));
+    c.work(drillPackers(ports, c.of('hole'), hole, beside, spacing), c.byCount('chipSetUp', 'drillEach', ports, 'Drilling and setting packers'), {
+      uses: [c.use('packers', 'Packers', 'port', ports)],
+    });
     c.amount('packers', 'Packers', ports);
   } else {
-    c.work(brushFace(c.of('brush'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Brushing the face'));
-    if (wet(c)) c.work(dryFace(c.usual('Drying the face', 'duration', 60)), c.rate('coverUp'));
-    const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
-    const paste = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed });
-    const because = c.school('port-spacing', 'spacing')
-      ? say`at a set distance, whatever the wall`
-      : known
-        ? say`as far as the wall is thick, ${wall}: what arrives at the next has then gone right through`
-        : say`the wall is not measured: no farther than this`;
-    c.work(setPorts(ports, spacing, because), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'));
-    const coldest = epoxyPaste.slabC.min;
-    c.work(sealCrack(paste, bed, width, c.matter.choice('access') === 'yes', c.get(coldest)), c.byLength('nothing', 'sealPace', length, 'Sealing the face'));
-    c.mix(
-      'paste',
-      'Epoxy paste',
-      paste,
-      twoParts(c, paste, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
-      { within: c.working(c.usual('Working time of the paste', 'duration', 30, 'generic-sheet'), 'Working time of the paste'), pace: 'nothing' },
-      [say`Mixed until it is of one color.`],
-    );
-    const pressure = c.curing(c.ofAuxiliary(epoxyPaste, 'pressure'), 'Seal ready for pressure');
-    c.wait(sealHard(pressure.minutes, c.groundC), pressure);
-    c.amount('ports', 'Ports', ports);
-    c.amount('paste', 'Epoxy paste', paste);
+    sealPorts(c, { length, ports, spacing, wall: known ? wall : undefined });
   }
   if (foam || drilled) c.work(flushCrack(c.of('start')), c.byCount('readySetUp', 'spotEach', ports, 'Flushing'));
   c.work(
@@ -138,7 +156,7 @@ export function portInjection(c: Course): void {
     foam || drilled ? 'Foam, as liquid' : 'Injection resin',
     resin,
     twoParts(c, resin, second, ['Resin', foam || drilled ? 'Catalyst' : 'Hardener']),
-    { within: potLife, pace: 'injectPerL' },
+    { within: potLife, pace: 'injectPerL', care: foam || drilled ? 'urethane foam' : 'epoxy' },
     [
       say`A sample of every batch is kept, with its time.`,
       foam || drilled ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`,
@@ -146,11 +164,8 @@ export function portInjection(c: Course): void {
   );
   c.work(
     inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'),
-    c.ledger.compute(
-      durationSum,
-      { durationMin: [c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')] },
-      'Injecting',
-    ),
+    c.together([c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')], 'Injecting'),
+    { uses: [{ of: 'resin', amount: resin }] },
   );
   if (c.system.figures?.['viscosity']) {
     const mean = c.need('mean');

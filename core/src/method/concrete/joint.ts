@@ -1,6 +1,7 @@
+import { cementCare } from '../../shelf/mixCare.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
 import { chaseVolume } from '../../geometry/groove.ts';
-import { sandForVolume, resinForSand } from '../../mixing/sandPacking.ts';
+import { resinAndSand, sandForVolume, resinForSand } from '../../mixing/sandPacking.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
 import { cutOutVolume, liquidFor, powderFor, toBreakOut } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
@@ -52,15 +53,16 @@ export function jointEdges(c: Course): void {
       'Mortar for the edges',
       toMix,
       [
-        { what: 'Powder', amount: powder },
-        { what: 'Liquid', amount: liquid },
+        { what: 'Powder', role: 'powder', amount: powder },
+        { what: 'Liquid', role: 'liquid', amount: liquid },
       ],
-      { within: potLife, pace: 'packPerL', reserve: c.get(m.reserve) },
+      { within: potLife, pace: 'packPerL', reserve: c.get(m.reserve), care: cementCare(system) },
       [say`Liquid first, powder into it; never wetted again.`],
     );
     c.work(
       rebuildEdges(volume, 'a thin scrub coat first, worked in; then the mortar while that is wet'),
       c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'),
+      { uses: [{ of: 'edges', amount: toMix }] },
     );
     hard = c.curing(c.get(readyFor(system, 'foot')), 'Hard enough to grind and saw');
     c.amount('powder', 'Powder', powder);
@@ -69,14 +71,15 @@ export function jointEdges(c: Course): void {
     const packing = w ? c.usual('Share that sand fills', 'ratio', 0.6) : c.of('packing');
     const resin = c.ledger.compute(resinForSand, { volumeMl: volume, packing, surplus: w ? c.get(w.surplus) : c.of('surplus') });
     const sand = c.ledger.compute(sandForVolume, { volumeMl: volume, packing, grainKgL: c.get(silicaSand.grains) });
+    const all = c.ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
     const potLife = c.working(w ? c.get(w.gel) : c.of('potLife'));
     c.work(layOut(potLife, 'two grades of dry sand weighed out; paddle, trowel, straightedge, dry sand to throw on'), c.rate('readySetUp'));
     c.mix(
       'edges',
       'Resin and sand for the edges',
-      volume,
-      [...twoParts(c, resin, w ? c.usual('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', amount: sand }],
-      { within: potLife, pace: 'packPerL' },
+      all,
+      [...twoParts(c, resin, w ? c.usual('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', role: 'sand', amount: sand }],
+      { within: potLife, pace: 'packPerL', care: w ? 'urethane' : 'epoxy' },
       [say`A pigmented side is shaken before it is poured.`, say`Resin first, stirred; sand in, stirred again; kept moving so that the sand stays up.`],
     );
     c.work(
@@ -85,6 +88,7 @@ export function jointEdges(c: Course): void {
         w ? 'walls wetted with resin first; poured, sand kept up by stirring' : 'neat resin brushed on both walls, the mortar into it while it is tacky',
       ),
       c.byVolume('mixMin', 'packPerL', volume, 'Rebuilding the edges'),
+      { uses: [{ of: 'edges', amount: all }] },
     );
     hard = c.curing(w ? c.get(w.hard) : c.of('hard'), 'Hard enough to grind');
     c.amount('resin', 'Resin', resin);
@@ -129,10 +133,17 @@ export function jointFiller(c: Course): void {
   const total = mixed(c, volume, 'Filler to mix');
   const gel = c.working(c.of('gel'));
   c.work(layOut(gel, 'gun, mixers, long razor scraper, tape beside the joint; the slab at its service temperature'), c.rate('readySetUp'));
-  c.mix('filler', 'Joint filler', total, twoParts(c, total, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']), { within: gel, pace: 'nothing' }, [
-    say`As late as the program allows: a young slab still shrinks, and the filler comes away from it.`,
-    say`Under hard wheels to the full depth of the cut, no rod below it.`,
-  ]);
+  c.mix(
+    'filler',
+    'Joint filler',
+    total,
+    twoParts(c, total, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
+    { within: gel, pace: 'nothing', care: 'urethane' },
+    [
+      say`As late as the program allows: a young slab still shrinks, and the filler comes away from it.`,
+      say`Under hard wheels to the full depth of the cut, no rod below it.`,
+    ],
+  );
   c.work(
     fillJoint(
       volume,
@@ -141,6 +152,7 @@ export function jointFiller(c: Course): void {
       onRod ? 'on a rod pressed in' : formed ? 'a bed of dry sand may choke a deeper joint; no soft rod' : 'to the bottom of the saw cut, no rod',
     ),
     c.byLength('nothing', 'gunPace', length, 'Filling the joint'),
+    { uses: [{ of: 'filler', amount: total }] },
   );
   const from = c.curing(c.of('shaveFrom'), 'Shaved from');
   const until = c.closes(c.of('shaveUntil'), 'Shaved until');

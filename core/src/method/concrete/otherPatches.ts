@@ -2,16 +2,18 @@ import { daysAsTime } from '../../cure/reaction.ts';
 import { liftCount, liftThickness, volumeShare } from '../../geometry/groove.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { coatVolume, liquidFor, powderFor } from '../../mixing/mortarBatch.ts';
-import { resinForSand, sandForVolume } from '../../mixing/sandPacking.ts';
+import { resinAndSand, resinForSand, sandForVolume } from '../../mixing/sandPacking.ts';
 import { manyVolumes } from '../../geometry/outline.ts';
 import { formPressure } from '../../mixing/formwork.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { silicaSand } from '../../shelf/sand.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
-import { Missing, Unworkable, type Course } from '../course.ts';
+import { Unworkable, type Course } from '../course.ts';
+import { Missing } from '../courseFigures.ts';
 import { around, longer, mixed, strip, twoParts } from '../parts.ts';
-import { prepareSquare, type SquareCut } from '../patch/squarePatch.ts';
+import { prepareSquare } from '../patch/prepareSquare.ts';
+import type { SquareCut } from '../patch/squareCut.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   buildForm,
@@ -76,21 +78,28 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   const resin = ledger.compute(resinForSand, { volumeMl: cut.volume, packing: c.of('packing'), surplus: c.of('surplus') });
   const sand = ledger.compute(sandForVolume, { volumeMl: cut.volume, packing: c.of('packing'), grainKgL: c.get(silicaSand.grains) });
   c.work(layOut(potLife, 'dry sand weighed out, paddle, trowel, straightedge; ground dry and warmer than the dew point'), c.rate('readySetUp'));
+  const all = ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
+  const mixedEach = ledger.compute(volumeShare, { volumeMl: all, parts: lifts }, 'Mixed for a lift');
   const openFor = c.closes(c.of('primerOpen'), 'Covered while tacky, within');
-  c.work(primeGround(primer, film, openFor), c.byArea('nothing', 'scrubPerM2', cut.area, 'Priming the ground'));
+  c.work(primeGround(primer, film, openFor), c.byArea('nothing', 'scrubPerM2', cut.area, 'Priming the ground'), {
+    uses: [c.use('neat-resin', 'Neat resin, both parts mixed, on the ground', 'primer', primer, system.id)],
+  });
   c.mix(
     'resin-mortar',
     'Resin mortar',
-    cut.volume,
-    [...twoParts(c, resin, c.of('partB')), { what: 'Dry sand', amount: sand }],
-    { within: potLife, pace: 'packPerL', least: lifts },
+    all,
+    [...twoParts(c, resin, c.of('partB')), { what: 'Dry sand', role: 'sand', amount: sand }],
+    { within: potLife, pace: 'packPerL', least: lifts, care: 'epoxy' },
     [say`Resin and hardener first, to one color; sand in after that.`, say`Out of the pail at once: in a heap it heats.`],
   );
   const next = c.curing(c.of('primerOpen'), 'Before the next lift');
   for (let n = 1; n <= lifts.value; n++) {
     if (n === 1) c.within(openFor, say`The primer is no longer tacky: abrade, vacuum, prime again.`);
     else c.wait(waitLayer(next.minutes, 'A glove comes away clean, a thumbnail still marks it.', 'lift'), next);
-    c.work(trowelResin(n, lifts, each, thickness), c.byVolume('mixMin', 'packPerL', each, 'A lift of resin mortar'), { lift: n });
+    c.work(trowelResin(n, lifts, each, thickness), c.byVolume('mixMin', 'packPerL', each, 'A lift of resin mortar'), {
+      lift: n,
+      uses: [{ of: 'resin-mortar', amount: mixedEach }],
+    });
   }
   const last = c.last;
   c.work(clearAway(potLife, 'what is left in the pail spread out thin to harden'), c.rate('tidy'));
@@ -119,7 +128,9 @@ export function formedPour(c: Course, cut: SquareCut): void {
   prepareSquare(c, cut, c.system.edge ? c.get(c.system.edge) : c.usual('Square edge', 'depth', 13));
   const soak = c.of('soak');
   const press = ledger.compute(formPressure, { heightMm: cut.widest, perMeter: c.of('head') });
-  c.work(buildForm(cut.widest, press, c.of('gap')), c.byArea('readySetUp', 'formPerM2', cut.area, 'Building the form'));
+  c.work(buildForm(cut.widest, press, c.of('gap')), c.byArea('readySetUp', 'formPerM2', cut.area, 'Building the form'), {
+    uses: [c.use('form', 'Form boards and braces, over a face of', 'backing', cut.area)],
+  });
   c.wait(soakForm(soak), c.fixed(soak), 'wash');
   const toMix = mixed(c, cut.volume, 'Concrete to mix');
   const powder = ledger.compute(powderFor, { volumeMl: toMix, yieldMlG: c.of('yieldMlG') });
@@ -130,13 +141,13 @@ export function formedPour(c: Course, cut: SquareCut): void {
     'Micro-concrete',
     toMix,
     [
-      { what: 'Powder', amount: powder },
-      { what: 'Water', amount: water },
+      { what: 'Powder', role: 'powder', amount: powder },
+      { what: 'Water', role: 'liquid', amount: water },
     ],
-    { within: potLife, pace: 'nothing' },
+    { within: potLife, pace: 'nothing', care: 'poured cement' },
     [say`All of it mixed before the first is poured, or two mixers in turn: the pour must not stop.`],
   );
-  c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'packPerL', toMix, 'Mixing and pouring'));
+  c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'packPerL', toMix, 'Mixing and pouring'), { uses: [{ of: 'pour', amount: toMix }] });
   c.work(clearAway(potLife, 'mixer and chute washed, the water kept off drains'), c.rate('tidy'));
   const off = c.curing(c.of('strip'), 'Form off after');
   c.atLeast(off, 'pour-form');
@@ -165,6 +176,7 @@ export function fairing(c: Course): void {
   if (passes.value > 4) throw new Unworkable(say`A fairing coat is drawn out thin: ${depth} would take ${passes} passes. Rebuild it with a mortar first.`);
   const volume = ledger.compute(coatVolume, { areaMm2: area, filmMm: film }, 'One pass');
   const total = mixed(c, ledger.compute(manyVolumes, { volumeMl: volume, count: passes }, 'All passes'), 'Fairing coat to mix');
+  const onePass = ledger.compute(volumeShare, { volumeMl: total, parts: passes }, 'Mixed for a pass');
   const powder = ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
   const liquid = ledger.compute(liquidFor, { powderG: powder, liquidShare: c.of('liquidShare') });
   const potLife = c.working(c.of('potLife'));
@@ -173,16 +185,19 @@ export function fairing(c: Course): void {
     'Fairing mortar',
     total,
     [
-      { what: 'Powder', amount: powder },
-      { what: 'Liquid', amount: liquid },
+      { what: 'Powder', role: 'powder', amount: powder },
+      { what: 'Liquid', role: 'liquid', amount: liquid },
     ],
-    { within: potLife, pace: 'compoundPerL', least: passes },
+    { within: potLife, pace: 'compoundPerL', least: passes, care: 'cement' },
     [say`Never wetted again once it stiffens.`],
   );
   const next = c.curing(c.of('next'), 'Second pass after');
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.wait(waitLayer(next.minutes, 'Firm, and dull; a finger leaves no dent.', 'pass'), next);
-    c.work(fairingPass(n, passes, volume, film, potLife), c.byArea('mixMin', 'floatPerM2', area, 'A pass'), { lift: n });
+    c.work(fairingPass(n, passes, volume, film, potLife), c.byArea('mixMin', 'floatPerM2', area, 'A pass'), {
+      lift: n,
+      uses: [{ of: 'fairing', amount: onePass }],
+    });
   }
   const last = c.last;
   c.work(clearAway(potLife, 'float washed at once'), c.rate('tidy'));

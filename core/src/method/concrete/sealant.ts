@@ -8,7 +8,7 @@ import { backerRod as rodRecord } from '../../shelf/auxiliaries/backerRod.ts';
 import { atLeast, atMost } from '../../quantity/round.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
-import { Missing } from '../course.ts';
+import { Missing } from '../courseFigures.ts';
 import { around, mixed, strip, twoParts } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
@@ -50,7 +50,11 @@ export function routAndSeal(c: Course): void {
   const rod = found === undefined ? undefined : c.usual('Rod that fits the gap', 'depth', found);
   if (joint) c.work(cleanJoint(joint, depth, length), c.byLength('sawSetUp', 'resawPace', length, 'Cleaning the joint'));
   else c.work(routCrack(width, depth, length), c.byLength('chaseSetUp', 'routPace', length, 'Routing'));
-  c.work(backSealant(rod, width, depth), c.byLength('nothing', 'rodPace', length, 'Rod or tape'));
+  c.work(backSealant(rod, width, depth), c.byLength('nothing', 'rodPace', length, 'Rod or tape'), {
+    uses: [
+      rod ? c.use('rod', 'Backer rod', 'backing', length, rodRecord.id) : c.use('bond-breaker', 'Bond-breaker tape', 'backing', length, 'bond-breaker-tape'),
+    ],
+  });
   const primed = c.curing(c.of('primer'), 'Primer dry after');
   const until = c.closes(c.of('primerUntil'), 'Primer good for');
   c.work(primeJoint(primed.minutes, until), c.byLength('nothing', 'brushPace', length, 'Taping and priming'));
@@ -60,7 +64,9 @@ export function routAndSeal(c: Course): void {
   const total = mixed(c, volume, 'Sealant to buy');
   const cartridges = c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') }, 'Cartridges');
   const skin = c.closes(c.of('skin'), 'Tooled within');
-  c.work(gunSealant(total, cartridges, skin), c.byLength('readySetUp', 'gunPace', length, 'Gunning and tooling'));
+  c.work(gunSealant(total, cartridges, skin), c.byLength('readySetUp', 'gunPace', length, 'Gunning and tooling'), {
+    uses: [c.use('sealant', 'Sealant', 'sealant', total, c.system.id)],
+  });
   c.work(clearAway(skin, 'tape pulled while the bead is wet'), c.rate('tidy'));
   const days = c.ledger.compute(daysFromFace, { depthMm: depth, perDayMm: c.of('perDay') });
   const lag = c.fixed(c.ledger.compute(daysAsTime, { ageD: days }, 'Cured through after'));
@@ -84,18 +90,20 @@ export function gravityFlood(c: Course): void {
   const resin = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'Resin to flood');
   const passes = c.of('passes');
   const each = c.ledger.compute(partOf, { volumeMl: resin, parts: passes }, 'Resin for a pass');
-  c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'nothing', least: passes }, [
+  c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'nothing', least: passes, care: 'methacrylate' }, [
     say`Of three parts, promoter and initiator never meet undiluted.`,
     say`Poured out at once: in the pail it heats and thickens.`,
   ]);
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`);
-    c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'));
+    c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'), { uses: [{ of: 'resin', amount: each }] });
   }
   const sand = c.ledger.compute(massOn, { areaMm2: area, kgM2: c.of('sand') }, 'Dry sand');
   const within = c.closes(c.of('sandWithin'), 'Sand on within');
   c.within(within, say`The face has set smooth: abrade it for grip.`);
-  c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'));
+  c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'), {
+    uses: [c.use('sand', 'Dry sand', 'sand', sand, 'silica-sand')],
+  });
   c.work(clearAway(potLife, 'rollers and rags spread out flat in the open to harden'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sweep');
   c.wait(waitHard(hard.minutes, c.groundC), hard, 'throw-sand');

@@ -4,9 +4,10 @@ import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
 import { cutAreas, cutAround, cutOutVolume, squaredVolume, toBreakOut } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { rustedBar } from '../../schools/rustedBar.ts';
-import { Missing, type Course } from '../course.ts';
+import { type Course } from '../course.ts';
+import { Missing } from '../courseFigures.ts';
 import { strip } from '../parts.ts';
-import type { SquareCut } from './squarePatch.ts';
+import type { SquareCut } from './squareCut.ts';
 
 /** Several areas as one. */
 function together(c: Course, areas: readonly Figure[]): Figure | undefined {

@@ -1,4 +1,10 @@
+import { timesDuration } from '../../cure/reaction.ts';
+import { volumeShare, volumeSum } from '../../geometry/groove.ts';
+import { liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
+import { gridLiftVolume, levelDepth, marginLiftVolume } from '../../geometry/depthGrid.ts';
+import type { Course } from '../course.ts';
+import { type SquareCut } from './squareCut.ts';
 
 /** What is mixed for one lift: in how many batches, and what goes into one of them. */
 export interface LiftMix {
@@ -8,4 +14,63 @@ export interface LiftMix {
   readonly liquid: Figure;
   /** mixing the first of them, min; further ones are mixed while it is placed */
   readonly minutes: Figure;
+}
+
+/** The batches of a lift: what it fills, its scrub coat and its loss, each batch placed within its working time. */
+export function mixForLift(c: Course, volumeMl: Figure, scrubMl: Figure, { potLife, hands }: { potLife: Figure; hands: Figure }, of: string): LiftMix {
+  const {
+    ledger,
+    rates,
+    system: { mortar },
+  } = c;
+  if (!mortar) throw new Error(`${c.system.title} is no mortar`);
+  const toMix = ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, `Mortar to mix${of}`);
+  const each = ledger.compute(
+    mortarBatches,
+    { volumeMl: toMix, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands },
+    `Batches${of}`,
+  );
+  const batch = ledger.compute(volumeShare, { volumeMl: toMix, parts: each }, `One batch${of}`);
+  const [powder, liquid] = powderAndLiquid(c, batch, ` of a batch${of}`);
+  return { each, batch, powder, liquid, minutes: c.get(rates.mixMin) };
+}
+
+/** The volume of a level lift over an uneven bottom, its margin with it; nothing where the bottom is even. */
+export function liftOver(c: Course, { uneven, depth }: SquareCut, edgeMm: Figure, liftMm: Figure, below: number): Figure | undefined {
+  if (!uneven) return undefined;
+  const level = (n: number) => c.ledger.compute(levelDepth, { depthMm: depth, liftMm, below: c.usual('Lifts below it', 'count', n) });
+  const [bottomMm, topMm] = [level(below), level(below + 1)];
+  const parts = [
+    c.ledger.compute(gridLiftVolume, { ...uneven.grid, edgeMm, topMm, bottomMm }),
+    c.ledger.compute(marginLiftVolume, { marginMm2: uneven.margin, edgeMm, topMm, bottomMm }),
+  ];
+  return c.ledger.compute(volumeSum, { volumeMl: parts }, `Lift ${String(below + 1)}`);
+}
+
+export function powderAndLiquid(c: Course, volumeMl: Figure, of: string): readonly [Figure, Figure] {
+  const { mortar } = c.system;
+  if (!mortar) throw new Error(`${c.system.title} is no mortar`);
+  const powder = c.ledger.compute(powderFor, { volumeMl, yieldMlG: c.get(mortar.yieldMlG) }, `Powder${of}`);
+  return [powder, c.ledger.compute(liquidFor, { powderG: powder, liquidShare: c.get(mortar.liquidShare) }, `Liquid${of}`)];
+}
+
+/** Hands-on time of each lift: all but its first batch are mixed while it is placed. */
+export function packingMinutes(c: Course, volumes: readonly Figure[], mixes: readonly LiftMix[]): Figure[] {
+  return volumes.map((volume, i) => {
+    const placing = c.byVolume('nothing', 'packPerL', volume, 'Packing a lift');
+    const more = (mixes[i]?.each.value ?? 1) - 1;
+    return more < 1
+      ? placing
+      : c.together(
+          [
+            placing,
+            c.ledger.compute(
+              timesDuration,
+              { durationMin: c.rate('mixMin'), times: c.ledger.assumed('Further batches', 'ratio', more, 'judgement') },
+              'Mixing the further batches',
+            ),
+          ],
+          'Packing a lift',
+        );
+  });
 }

@@ -1,3 +1,4 @@
+import { volumeShare } from '../../geometry/groove.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
 import { allCoats } from '../../finishing/levels.ts';
 import { layeredSection, type Layer } from '../../geometry/layeredSection.ts';
@@ -6,7 +7,7 @@ import { manyVolumes } from '../../geometry/outline.ts';
 import { fallingWeight } from '../../geometry/cutOut.ts';
 import { cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { fillDepth } from '../../mixing/timber.ts';
-import { baseCoat, baseCoats, plasterBinder, plasterSand, propsUnder } from '../../mixing/plaster.ts';
+import { baseCoat, baseCoats, plasterBinder, gaugedPutty, plasterSand, propsUnder } from '../../mixing/plaster.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { atLeast } from '../../quantity/round.ts';
@@ -68,6 +69,57 @@ export function propFirst(c: Course, area: Figure, depth: Figure): void {
   c.work(propUp(props, weight), c.byCount('nothing', 'propEach', props, 'Propping'));
 }
 
+/** What evens the suction of edge and base. */
+function suctionBy({ gypsum, lime, outside }: Readonly<Record<'gypsum' | 'lime' | 'outside', boolean>>): string {
+  return gypsum
+    ? 'or a bonding agent made for gypsum plaster, placed on while it is tacky'
+    : lime
+      ? 'limewater or clean water, again and again'
+      : outside
+        ? 'or a bonding agent made for exterior plaster, wet on wet'
+        : 'clean water, or a bonding agent while it is open; one that has dried is a bond breaker';
+}
+
+/** A coat of plaster as a mix, measured by the pail. @returns what is mixed in all */
+function plasterMix(
+  c: Course,
+  id: 'base' | 'finish',
+  {
+    title,
+    volume,
+    parts,
+    within,
+    least,
+  }: Readonly<Record<'volume' | 'parts' | 'within', Figure>> & { readonly title: string; readonly least: Figure | undefined },
+): Figure {
+  const { ledger } = c;
+  const lime = c.does('lime-coats');
+  const gypsum = c.does('damp-finish');
+  const binderOf = (id: string) =>
+    gypsum ? (id === 'finish' ? 'Gauging plaster' : 'Gypsum plaster') : lime ? (id === 'base' ? 'Lime putty, with hair' : 'Lime putty') : 'Cement and lime';
+  const bind = binderOf(id);
+  const total = mixed(c, volume, `${title} to mix`);
+  // a gauged finish has no sand: putty, and the plaster that makes it set
+  const gauged = gypsum && id === 'finish';
+  const sandMl = gauged
+    ? ledger.compute(gaugedPutty, { volumeMl: total, parts, solid: c.usual('Share that grains take of loose plaster', 'ratio', 0.4) })
+    : ledger.compute(plasterSand, { volumeMl: total, bulking: c.usual('Loose sand to one of plaster', 'ratio', 1.1) });
+  const binder = ledger.compute(plasterBinder, { sandMl, parts });
+  c.mix(
+    id,
+    title,
+    total,
+    [
+      { what: bind, role: 'binder', amount: binder },
+      { what: gauged ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', role: gauged ? 'liquid' : 'sand', amount: sandMl },
+    ],
+    { within, pace: 'compoundPerL', care: gypsum ? 'gypsum plaster' : 'plaster', ...(least && { least }) },
+    [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`],
+  );
+  c.amount(`${id}-binder`, `${title}: ${bind.toLowerCase()}`, binder);
+  return total;
+}
+
 /** Plaster in coats on lath, masonry or concrete: cement, gypsum or lime, with new lath where the system brings it. */
 export function plasterCoats(c: Course): void {
   const { ledger, system } = c;
@@ -90,7 +142,9 @@ export function plasterCoats(c: Course): void {
       c.byArea('chipSetUp', 'takeDownPerM2', area, 'Taking it down'),
     );
   if (newLath)
-    c.work(fixLath(area, c.of('lapLong'), c.of('lapEnd'), c.of('fasten'), c.of('step'), outside), c.byArea('readySetUp', 'lathPerM2', area, 'Fixing lath'));
+    c.work(fixLath(area, c.of('lapLong'), c.of('lapEnd'), c.of('fasten'), c.of('step'), outside), c.byArea('readySetUp', 'lathPerM2', area, 'Fixing lath'), {
+      uses: [c.use('lath', 'Metal lath, without its laps', 'reinforcement', area)],
+    });
 
   const finish = c.of('finish');
   const most = system.lift?.[c.overhead ? 'overhead' : 'wall'] ?? system.lift?.wall;
@@ -103,37 +157,16 @@ export function plasterCoats(c: Course): void {
   const last = thin ? depth : finish;
   const baseVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: each }, 'A base coat');
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
-  const agent = gypsum
-    ? 'or a bonding agent made for gypsum plaster, placed on while it is tacky'
-    : lime
-      ? 'limewater or clean water, again and again'
-      : outside
-        ? 'or a bonding agent made for exterior plaster, wet on wet'
-        : 'clean water, or a bonding agent while it is open; one that has dried is a bond breaker';
-  c.work(evenSuction(agent, c.usual('Dampened', 'count', 2)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
+  c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.usual('Dampened', 'count', 2)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
   c.work(layOut(within, 'binder and sand measured out in the same pail; hawk, trowel, float, water'), c.rate('readySetUp'));
-  const binderOf = (id: string) => (gypsum ? 'Gypsum plaster' : lime ? (id === 'base' ? 'Lime putty, with hair' : 'Lime putty') : 'Cement and lime');
-  const mixOf = (id: string, title: string, volume: Figure, parts: Figure, least?: Figure) => {
-    const bind = binderOf(id);
-    const total = mixed(c, volume, `${title} to mix`);
-    const sandMl = ledger.compute(plasterSand, { volumeMl: total, bulking: c.usual('Loose sand to one of plaster', 'ratio', 1.1) });
-    const binder = ledger.compute(plasterBinder, { sandMl, parts });
-    c.mix(
-      id,
-      title,
-      total,
-      [
-        { what: bind, amount: binder },
-        { what: id === 'finish' && gypsum ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', amount: sandMl },
-      ],
-      { within, pace: 'compoundPerL', ...(least && { least }) },
-      [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`],
-    );
-    c.amount(`${id}-binder`, `${title}: ${bind.toLowerCase()}`, binder);
-  };
-  if (!thin) mixOf('base', 'Base coats', ledger.compute(manyVolumes, { volumeMl: baseVolume, count: n }, 'All base coats'), c.of('sandBase'), n);
-  mixOf('finish', 'Finish coat', topVolume, c.of('sandFinish'));
+  const mixOf = (id: 'base' | 'finish', title: string, volume: Figure, parts: Figure, least?: Figure) =>
+    plasterMix(c, id, { title, volume, parts, within, least });
+  const basesMixed = thin
+    ? undefined
+    : mixOf('base', 'Base coats', ledger.compute(manyVolumes, { volumeMl: baseVolume, count: n }, 'All base coats'), c.of('sandBase'), n);
+  const topMixed = mixOf('finish', 'Finish coat', topVolume, c.of('sandFinish'));
+  const baseMixed = basesMixed && ledger.compute(volumeShare, { volumeMl: basesMixed, parts: n }, 'Mixed for a base coat');
 
   if (base === 'concrete' && !newLath && !lime) bond(c, area, gypsum, outside);
   for (let i = 1; i <= coats.value; i++) {
@@ -141,7 +174,7 @@ export function plasterCoats(c: Course): void {
     c.work(
       plasterCoat(i, coats, isLast ? 'finish' : i === 1 ? 'scratch' : 'brown', isLast ? last : each, isLast ? topVolume : baseVolume, c.overhead),
       c.byArea('mixMin', 'coatPerM2', area, isLast ? 'Finish coat' : 'Base coat'),
-      { lift: i },
+      { lift: i, uses: [isLast || !baseMixed ? { of: 'finish', amount: topMixed } : { of: 'base', amount: baseMixed }] },
     );
     if (i === coats.value - 1 || isLast) {
       const after = gypsum || lime ? c.of('floatAfter') : c.curing(c.of('floatAfter'), 'Floated after').minutes;
@@ -194,6 +227,7 @@ function bond(c: Course, area: Figure, gypsum: boolean, outside: boolean): void 
   c.work(
     bondCoat(agent.title.toLowerCase(), volume, open, coldest ? c.get(coldest) : c.usual('Coldest', 'temperature', 5)),
     c.byArea('nothing', 'scrubPerM2', area, 'Bonding'),
+    { uses: [c.use('bonder', agent.title, 'primer', volume, agent.id)] },
   );
   if (open) c.within(open, say`It has dried: abrade it off and brush it on again.`);
   c.amount('bonder', agent.title, volume);

@@ -28,6 +28,9 @@ export function plasterReattach(c: Course): void {
       lath ? 'a washer on each screw, sunk below the face' : 'adhesive injected until it shows, the face held up by a board',
     ),
     c.byCount('readySetUp', 'pointEach', points, 'Fastening back'),
+    {
+      uses: [lath ? c.use('washers', 'Screws with washers', 'fixing', points) : c.use('adhesive', 'Adhesive', 'adhesive', adhesive)],
+    },
   );
   const hold = c.fixed(c.of('prop'));
   c.wait(propped(hold.minutes), hold);

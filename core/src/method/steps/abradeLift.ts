@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** Abrading the face of a lift that has cured, so that the next one grips. */
-export function abradeLift(lift: number, minutes: Figure, n: number, of: number): Step {
+export function abradeLift(lift: number, minutes: Figure, n: number, of: number): Made {
   return {
     id: `abrade-${String(lift)}-${String(n)}`,
     builder: 'abrade-lift',
@@ -14,7 +14,6 @@ export function abradeLift(lift: number, minutes: Figure, n: number, of: number)
     detail: say`coarse, along and across, then vacuum and wipe; the next lift goes on right after${of === 1 ? '' : `, section ${String(n)} of ${String(of)}`}`,
     look: say`Dull all over, no gloss left in the corners, no dust on a white cloth.`,
     tools: ['coarse abrasive on a stick', 'vacuum'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** Chasing the crack to a groove. */
-export function chase(width: Figure, depth: Figure, length: Figure, passes: Figure, minutes: Figure, located: 'clear' | 'found'): Step {
+export function chase(width: Figure, depth: Figure, length: Figure, passes: Figure, minutes: Figure, located: 'clear' | 'found'): Made {
   return {
     id: 'chase',
     builder: 'chase',
@@ -12,7 +12,6 @@ export function chase(width: Figure, depth: Figure, length: Figure, passes: Figu
     detail: say`${length} along the crack, ${passes.value === 1 ? say`one pass` : say`${passes} passes`} of the wheel; ${located === 'clear' ? 'scan showed nothing near' : 'stay above what was found'}`,
     look: say`Both faces cut clean to the full depth, edges square; loose edges tapped off.`,
     tools: ['crack wheel on a grinder', 'shroud and vacuum'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** Dry sand into the open crack below the groove, so that the resin stays where it is wanted. */
-export function chokeCrack(depth: Figure, sand: Figure, minutes: Figure): Step {
+export function chokeCrack(depth: Figure, sand: Figure, minutes: Figure): Made {
   return {
     id: 'choke',
     builder: 'choke-crack',
@@ -12,7 +12,6 @@ export function chokeCrack(depth: Figure, sand: Figure, minutes: Figure): Step {
     detail: say`about ${depth} of it, so that the resin does not drain away`,
     look: say`Sand stands level with the bottom of the groove all along.`,
     tools: ['sand in a shaker', 'brush'],
-    stuff: [{ what: 'kiln-dry sand', amount: sand }],
     minutes,
   };
 }

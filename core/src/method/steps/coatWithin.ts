@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** The moment from which the finish may go on, inside the resin's window. */
-export function coatWithin(finish: 'thin-coating' | 'covering', from: Figure, until: Figure): Step {
+export function coatWithin(finish: 'thin-coating' | 'covering', from: Figure, until: Figure): Made {
   return {
     id: 'coat',
     builder: 'coat-within',
@@ -12,7 +12,6 @@ export function coatWithin(finish: 'thin-coating' | 'covering', from: Figure, un
     detail: say`from ${from} to ${until} after the last resin; later, abrade and wipe first`,
     look: say`Ground face free of dust, no smear on a white cloth.`,
     tools: [],
-    stuff: [],
     minutes: from,
   };
 }

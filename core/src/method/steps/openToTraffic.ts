@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** The moment from which the floor may be used. */
-export function openToTraffic(words: string, wait: Figure, slabC: Figure): Step {
+export function openToTraffic(words: string, wait: Figure, slabC: Figure): Made {
   return {
     id: 'open',
     builder: 'open-to-traffic',
@@ -12,7 +12,7 @@ export function openToTraffic(words: string, wait: Figure, slabC: Figure): Step 
     detail: say`${wait} after the last resin, at ${slabC}`,
     look: say`A key pressed into the retained sample leaves no mark.`,
     tools: [],
-    stuff: [],
+    sign: 'opens',
     minutes: wait,
   };
 }

@@ -1,6 +1,6 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 export interface SandLiftParts {
   readonly lift: number;
@@ -16,7 +16,7 @@ export interface SandLiftParts {
 }
 
 /** One lift of sand and resin; the last one is left proud and dusted. */
-export function sandLift(p: SandLiftParts): Step {
+export function sandLift(p: SandLiftParts): Made {
   const last = p.lift === p.lifts;
   const where = p.of === 1 ? '' : `, section ${String(p.n)} of ${String(p.of)}`;
   const how = p.premixed ? say`premixed in a pail` : p.lift === 1 ? say`sand into the wet resin, then soak` : say`pour, sand to the top`;
@@ -32,10 +32,6 @@ export function sandLift(p: SandLiftParts): Step {
       ? say`${p.proud.value > 0 ? 'Stands proud' : 'Flush'} all along, no pinholes, an even coat of sand.`
       : say`Shines all over, no dry sand when scratched.`,
     tools: ['cartridge gun', 'sand in a shaker', last ? 'wide knife' : 'rod to work it in'],
-    stuff: [
-      { what: 'kiln-dry sand', amount: p.sand },
-      { what: 'resin', amount: p.resin },
-    ],
     minutes: p.minutes,
     section: { n: p.n, of: p.of },
     lift: p.lift,

@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** Cleaning the groove twice, and checking that it is dry. */
-export function vacuumGroove(minutes: Figure, moisture: Figure, dewMargin: Figure): Step {
+export function vacuumGroove(minutes: Figure, moisture: Figure, dewMargin: Figure): Made {
   return {
     id: 'vacuum',
     builder: 'vacuum-groove',
@@ -12,7 +12,6 @@ export function vacuumGroove(minutes: Figure, moisture: Figure, dewMargin: Figur
     detail: say`dry through, meter under ${moisture}; the slab stands ${dewMargin} above the dew point`,
     look: say`No dust on a finger, no shine when wiped, no dark edge.`,
     tools: ['vacuum with crevice nozzle', 'stiff brush', 'moisture meter'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** The wait between two lifts: the first has gelled. */
-export function waitForGel(after: number, gel: Figure, slabC: Figure): Step {
+export function waitForGel(after: number, gel: Figure, slabC: Figure): Made {
   return {
     id: `gelled-${String(after)}`,
     builder: 'wait-for-gel',
@@ -12,7 +12,6 @@ export function waitForGel(after: number, gel: Figure, slabC: Figure): Step {
     detail: say`at ${slabC}; touch the retained sample, not the work`,
     look: say`A thumbnail leaves no mark on the retained sample.`,
     tools: [],
-    stuff: [],
     minutes: gel,
   };
 }

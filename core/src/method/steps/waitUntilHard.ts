@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** The wait before grinding, or before the next lift: a condition first, the time says when to look. */
-export function waitUntilHard(wait: Figure, slabC: Figure, lift?: number): Step {
+export function waitUntilHard(wait: Figure, slabC: Figure, lift?: number): Made {
   return {
     id: lift === undefined ? 'hard' : `hard-${String(lift)}`,
     builder: 'wait-until-hard',
@@ -12,7 +12,6 @@ export function waitUntilHard(wait: Figure, slabC: Figure, lift?: number): Step 
     detail: say`at ${slabC}; look then, and not before`,
     look: say`Hard and dry, does not smear or dent, back to room temperature.`,
     tools: [],
-    stuff: [],
     minutes: wait,
   };
 }

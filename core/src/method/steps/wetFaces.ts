@@ -1,9 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import type { Step } from '../step.ts';
+import type { Made } from '../step.ts';
 
 /** Resin on both faces and the bottom of the groove, not filled. */
-export function wetFaces(resin: Figure, length: Figure, minutes: Figure, gel: Figure, n: number, of: number): Step {
+export function wetFaces(resin: Figure, length: Figure, minutes: Figure, gel: Figure, n: number, of: number): Made {
   return {
     id: `wet-${String(n)}`,
     builder: 'wet-faces',
@@ -14,8 +14,8 @@ export function wetFaces(resin: Figure, length: Figure, minutes: Figure, gel: Fi
         ? say`to the back and both sides, do not fill; gel in ${gel}`
         : say`section ${String(n)} of ${String(of)}, ${length}; do not fill; gel in ${gel}`,
     look: say`Faces and bottom shine, no dry streak.`,
+    sign: 'clock',
     tools: ['cartridge gun', 'static mixer'],
-    stuff: [{ what: 'resin', amount: resin }],
     minutes,
     section: { n, of },
     lift: 1,

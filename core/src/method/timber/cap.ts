@@ -1,4 +1,4 @@
-import { acrossRim } from '../../geometry/outline.ts';
+import { stripArea, acrossRim } from '../../geometry/outline.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { say } from '../../quantity/saying.ts';
 import { type Course } from '../course.ts';
@@ -18,7 +18,9 @@ export function capAndDrain(c: Course): void {
   const long = ledger.compute(acrossRim, { sizeMm: length, rimMm: c.of('past') }, 'Cap');
   const section = c.matter.measure('sectionMm') ?? c.usual('Width of the face', 'depth', 150);
   const across = ledger.compute(acrossRim, { sizeMm: section, rimMm: c.of('down') }, 'Cap, unfolded');
-  c.work(fitCap(long, across, c.of('down'), c.of('fix'), c.of('lap')), c.byLength('readySetUp', 'capPace', long, 'Fitting the cap'));
+  c.work(fitCap(long, across, c.of('down'), c.of('fix'), c.of('lap')), c.byLength('readySetUp', 'capPace', long, 'Fitting the cap'), {
+    uses: [c.use('cap', 'Cap, as wide as told when unfolded', 'board', ledger.compute(stripArea, { lengthMm: long, widthMm: across }, 'Sheet for the cap'))],
+  });
   c.work(putAway(), c.rate('tidy'));
   const ready = c.fixed(c.usual('At once', 'duration', 0));
   c.ready(inUse('rain', ready.minutes, 'Water runs off past the face.'), ready);

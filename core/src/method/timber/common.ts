@@ -70,7 +70,14 @@ export function closeBack(c: Course, depth: Figure): Figure {
   const foam = c.school('foam-behind', 'over') !== undefined;
   const back = foam ? c.ofAuxiliary(backingFoam, 'over') : depth;
   if (!c.once('back')) return back;
-  c.work(backHole(back, foam), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Closing the back'));
+  const closed = c.rate('once');
+  c.work(backHole(back, foam), c.byCount('readySetUp', 'fitEach', closed, 'Closing the back'), {
+    uses: [
+      foam
+        ? c.use('backing-foam', 'Cans of backing foam, begun', 'foam', closed, backingFoam.id)
+        : c.use('back-board', 'Board behind, with release film', 'backing', closed),
+    ],
+  });
   if (foam) {
     const cure = c.ofAuxiliary(backingFoam, 'cure');
     c.wait(foamCures(cure), c.fixed(cure));

@@ -23,12 +23,14 @@ export function timberFill(c: Course): void {
     volume = ledger.compute(cutOutVolume, { cutMm2: place.area, depthMm: depth }, 'To fill, over the backing');
   }
   const wet = c.school('wood-primer', 'tackFree') === undefined;
-  const consolidated = c.steps.some((s) => s.builder === 'soak-wood');
+  const consolidated = c.mixes.some((m) => m.id === 'consolidant');
   const from = fillerFrom(c);
   const until = c.closes(c.school('wood-primer', 'until') ?? c.usual('Filler until', 'duration', 45), 'Filler no later than');
   if (!consolidated) {
     const primer = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.usual('Film of primer', 'film', 0.3) }, 'Primer');
-    c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'));
+    c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'), {
+      uses: [c.use('wood-primer', 'Primer for wood', 'primer', primer, system.id)],
+    });
     c.amount('wood-primer', 'Primer for wood', primer);
   }
   c.atLeast(c.fixed(from));
@@ -42,17 +44,11 @@ export function timberFill(c: Course): void {
   const potLife = c.working(c.of('potLife'));
   const parts = twoParts(c, filler, c.of('partB'), ['Part A', 'Part B']);
   const knead = c.of('mixMin');
-  c.mix(
-    'filler',
-    system.title,
-    filler,
-    [...parts, { what: 'Weight in all', amount: ledger.compute(massOf, { volumeMl: filler, densityKgL: c.of('density') }) }],
-    { within: potLife, pace: 'fillPerL', least: layers },
-    [
-      say`Equal level measures, or weighed by density; each batch to one color before it leaves the board.`,
-      say`A sample of every batch is kept, with its time.`,
-    ],
-  );
+  c.mix('filler', system.title, filler, parts, { within: potLife, pace: 'fillPerL', least: layers, care: 'epoxy paste' }, [
+    say`It weighs ${ledger.compute(massOf, { volumeMl: filler, densityKgL: c.of('density') }, 'Weight in all')} in all.`,
+    say`Equal level measures, or weighed by density; each batch to one color before it leaves the board.`,
+    say`A sample of every batch is kept, with its time.`,
+  ]);
   for (let n = 1; n <= layers.value; n++) {
     if (n > 1) {
       const next = c.curing(c.of('next'), 'Next layer after');
@@ -61,7 +57,7 @@ export function timberFill(c: Course): void {
     c.work(
       pressFiller(n, layers, each, thickness, c.of('proud'), n === layers.value, knead, c.school('knife-release', 'oil') !== undefined),
       c.byVolume('mixMin', 'fillPerL', each, 'Pressing filler in'),
-      { lift: n },
+      { lift: n, uses: [{ of: 'filler', amount: each }] },
     );
   }
   const last = c.last ?? 'press-filler';
@@ -123,8 +119,8 @@ export function tintedPour(c: Course): void {
     'pour',
     c.system.title,
     resin,
-    [...twoParts(c, resin, c.of('partB')), { what: 'Tint, in the last', amount: tintG, once: true }],
-    { within: potLife, pace: 'fillPerL', least: pours },
+    [...twoParts(c, resin, c.of('partB')), { what: 'Tint, in the last', role: 'tint', amount: tintG, once: true }],
+    { within: potLife, pace: 'fillPerL', least: pours, care: 'epoxy' },
     [say`Stirred slowly; poured thin: deep pours heat and crack.`],
   );
   for (let n = 1; n <= pours.value; n++) {
@@ -132,7 +128,10 @@ export function tintedPour(c: Course): void {
       const next = c.curing(c.of('next'), 'Next pour after');
       c.wait(waitLayer(next.minutes, 'Gelled and cooling; a stick leaves a mark and no string.', 'pour'), next);
     }
-    c.work(pourTinted(n, pours, each, thickness, n === pours.value ? tintG : undefined), c.byVolume('mixMin', 'fillPerL', each, 'A pour'), { lift: n });
+    c.work(pourTinted(n, pours, each, thickness, n === pours.value ? tintG : undefined), c.byVolume('mixMin', 'fillPerL', each, 'A pour'), {
+      lift: n,
+      uses: [{ of: 'pour', amount: each }],
+    });
   }
   const last = c.last ?? 'pour-tinted';
   c.work(clearAway(potLife, 'tape pulled at once, before it hardens to the edge'), c.rate('tidy'));

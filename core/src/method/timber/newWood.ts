@@ -1,10 +1,14 @@
+import type { Use } from '../step.ts';
+import { lengthsInAll } from '../../mixing/materials.ts';
+import { sumOf } from '../../mixing/proportions.ts';
 import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { scarfLength } from '../../mixing/timber.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import { Missing, type Course } from '../course.ts';
+import { type Course } from '../course.ts';
+import { Missing } from '../courseFigures.ts';
 import { clearAway } from '../words/protecting.ts';
 import { clamped, cutPocket, cutScarf, glueWood, shapeFiller } from '../words/timbering.ts';
 import { placeOf, begin, end } from './common.ts';
@@ -18,7 +22,8 @@ export function woodInsert(c: Course): void {
   if (!w || !h) throw new Missing('size');
   c.work(cutPocket(w, h, place.depth, c.of('past')), c.byCount('readySetUp', 'insertEach', c.rate('once'), 'Cutting the pocket'));
   const face = ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: place.depth }, 'Glued faces');
-  glued(c, face, 'insert');
+  const piece = ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('No rim', 'depth', 0) }, 'Insert');
+  glued(c, face, 'insert', c.use('wood', 'Wood of the same kind, as thick as the pocket is deep', 'wood', piece));
   c.amount('pocket', 'Pocket, width', w);
   c.amount('pocketHeight', 'Pocket, height', h);
   c.amount('taper', 'Insert tapered by', c.of('taper'));
@@ -37,10 +42,12 @@ export function woodInsert(c: Course): void {
   end(c, ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('Primed past it', 'depth', 50) }, 'Finished'), c.last ?? 'glue-wood');
 }
 
-function glued(c: Course, face: Figure, what: string): void {
+function glued(c: Course, face: Figure, what: string, wood: Use): void {
   const glue = c.ledger.compute(coatVolume, { areaMm2: face, filmMm: c.of('glue') }, 'Glue');
   const open = c.closes(c.of('open'), 'Closed within');
-  c.work(glueWood(glue, open, c.of('over'), what), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Gluing'));
+  c.work(glueWood(glue, open, c.of('over'), what), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Gluing'), {
+    uses: [wood, c.use('glue', 'Glue', 'adhesive', glue, c.system.id)],
+  });
   const clamp = c.curing(c.of('clamp'), 'Clamped for');
   const at = c.last;
   c.work(clearAway(open, 'glue that squeezed out wiped while it is wet'), c.rate('tidy'));
@@ -61,12 +68,13 @@ export function woodSplice(c: Course): void {
   const scarf = ledger.compute(scarfLength, { thicknessMm: section, slope: c.of('slope') });
   c.work(cutScarf(scarf, c.of('past'), c.of('slope')), c.byCount('readySetUp', 'insertEach', c.usual('Old and new', 'count', 2), 'Cutting the scarf'));
   const face = ledger.compute(rimmedArea, { widthMm: scarf, heightMm: section, rimMm: c.usual('No rim', 'depth', 0) }, 'Glued face');
-  glued(c, face, 'splice');
   const piece = ledger.compute(
     acrossRim,
     { sizeMm: place.width.value >= place.height.value ? place.width : place.height, rimMm: c.of('past') },
     'New piece, without the scarf',
   );
+  const long = ledger.compute(sumOf, { partMm: [piece, scarf] }, 'New piece with its scarf');
+  glued(c, face, 'splice', c.use('wood', 'Wood of the same section, length', 'wood', ledger.compute(lengthsInAll, { lengthMm: [long] }, 'New wood')));
   c.amount('scarf', 'Scarf', scarf);
   c.amount('piece', 'New piece, without the scarf', piece);
   c.named = 'spliced';

@@ -28,13 +28,16 @@ export function enamelChips(c: Course): void {
   const each = c.least(mixed(c, one, 'Enamel for a coat'), 3);
   const potLife = c.working(c.of('potLife'));
   const all = ledger.compute(manyVolumes, { volumeMl: each, count: coats }, 'Enamel, all coats');
-  c.mix('enamel', c.system.title, all, twoParts(c, all, c.of('partB')), { within: potLife, pace: 'nothing', least: coats }, [
+  c.mix('enamel', c.system.title, all, twoParts(c, all, c.of('partB')), { within: potLife, pace: 'nothing', least: coats, care: 'epoxy' }, [
     say`Mixed anew for each coat, on a card; by weight where it is only drops.`,
   ]);
   const next = c.curing(c.of('next'), 'Between coats');
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) c.wait(puttyFirm(next.minutes, 'the next coat'), next);
-    c.work(enamelCoat(n, coats, each, film), c.byCount('mixMin', 'spotEach', chips, 'A coat on the chips'), { lift: n });
+    c.work(enamelCoat(n, coats, each, film), c.byCount('mixMin', 'spotEach', chips, 'A coat on the chips'), {
+      lift: n,
+      uses: [{ of: 'enamel', amount: each }],
+    });
   }
   const last = c.last ?? 'enamel-coat';
   c.work(clearAway(potLife, 'brush cleaned at once'), c.rate('tidy'));

@@ -26,6 +26,7 @@ export function support(c: Course): void {
   c.work(
     supportShell(holes, c.of('hole'), shots, liquid),
     ledger.compute(timesDuration, { durationMin: c.of('wait'), times: c.usual('Shots', 'ratio', shots.value) }, 'Shots and what lies between them'),
+    { uses: [c.use('foam', 'Low-expansion foam, as liquid', 'foam', liquid, c.system.id)] },
   );
   const firm = c.fixed(c.of('firm'));
   c.wait(shellCures(firm.minutes), firm);
@@ -92,15 +93,16 @@ export function laminate(c: Course): void {
   );
   const total = ledger.compute(massSum, { massG: resins }, 'Resin in all');
   const { dose, hardener: all } = dosed(c, total);
-  c.mixes.push({
+  c.keepMix({
     id: 'laminate',
     title: c.system.title,
     total,
+    care: 'polyester',
     batches: layers,
     within: potLife,
     parts: [
-      { what: 'Resin', amount: total },
-      { what: 'Hardener', amount: all },
+      { what: 'Resin', role: 'resin', amount: total },
+      { what: 'Hardener', role: 'hardener', amount: all },
     ],
     says: [say`${dose} hardener by weight; one layer mixed at a time.`, say`No more than three layers at once: they heat.`],
   });
@@ -110,7 +112,7 @@ export function laminate(c: Course): void {
       c.work(
         layMat(i + 1, layers, area, resin, ledger.compute(hardenerWeight, { resinG: resin, dosePct: dose }, 'Hardener for a layer')),
         c.byArea('mixMin', 'layUpPerM2', area, 'A layer of mat'),
-        { lift: i + 1 },
+        { lift: i + 1, uses: [{ of: 'laminate', amount: resin }, c.use('mat', 'Glass mat', 'reinforcement', area)] },
       );
   });
   const last = c.last ?? 'lay-mat';
@@ -131,7 +133,7 @@ export function laminate(c: Course): void {
       caption: say`Cut through, the laminated face on top`,
       ground: 'shell',
       groundMm: shell.value,
-      ...(c.steps.some((s) => s.builder === 'support-shell') && { behind: { material: 'foam' as const, thicknessMm: 15, title: say`supported first` } }),
+      ...(c.usesOf('foam') && { behind: { material: 'foam' as const, thicknessMm: 15, title: say`supported first` } }),
       width,
       layers: [],
       films: rims.map((rimMm, i) => ({

@@ -44,18 +44,17 @@ export function mistCoats(c: Course): void {
     c.system.title,
     total,
     [
-      { what: 'Resin', amount: resin },
-      { what: 'Catalyst', amount: catalyst },
-      { what: 'Reducer', amount: reducer },
+      { what: 'Resin', role: 'resin', amount: resin },
+      { what: 'Catalyst', role: 'hardener', amount: catalyst },
+      { what: 'Reducer', role: 'thinner', amount: reducer },
     ],
-    { within: potLife, pace: 'nothing', least: loads },
-    [
-      say`${ratio[0]} of resin, ${ratio[1]} of catalyst, ${ratio[2]} of reducer by volume: none rounded down; catalyst last.`,
-      say`Within a twentieth either way.`,
-    ],
+    { within: potLife, pace: 'nothing', least: loads, care: 'coating' },
+    [say`${ratio[0]} of resin, ${ratio[1]} of catalyst, ${ratio[2]} of reducer by volume: none rounded down; catalyst last.`],
   );
   c.work(loadJar(resin, catalyst, reducer, loads, c.of('jar'), c.school('catalyst', 'early') !== undefined), c.rate('mixMin'));
-  c.work(promoter(dry, until), c.each('spotEach'));
+  c.work(promoter(dry, until), c.each('spotEach'), {
+    uses: [c.use('promoter', 'Adhesion promoter, wiped over', 'primer', area, adhesionPromoter.id)],
+  });
   c.atLeast(c.fixed(dry));
   c.within(until, say`The promoter has gone past its window: wipe it on again.`);
   const each = ledger.compute(volumeShare, { volumeMl: total, parts: coats }, 'A mist coat');
@@ -63,7 +62,10 @@ export function mistCoats(c: Course): void {
   const flashed = c.school('flash-off', 'wait') ?? ledger.compute(flashTime, { areaMm2: area, upright });
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) c.wait(flash(flashed), c.fixed(flashed));
-    c.work(mistCoat(n, coats, each, c.of('distance'), past), c.byArea('nothing', 'mistPerM2', area, 'A mist coat'), { lift: n });
+    c.work(mistCoat(n, coats, each, c.of('distance'), past), c.byArea('nothing', 'mistPerM2', area, 'A mist coat'), {
+      lift: n,
+      uses: [{ of: 'coating', amount: each }],
+    });
   }
   const last = c.last ?? 'mist-coat';
   c.work(

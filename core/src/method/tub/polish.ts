@@ -40,13 +40,13 @@ export function gelcoatNick(c: Course): void {
     c.system.title,
     batch,
     [
-      { what: 'Paste', amount: paste },
-      { what: 'Hardener', amount: hardener },
+      { what: 'Paste', role: 'resin', amount: paste },
+      { what: 'Hardener', role: 'hardener', amount: hardener },
     ],
-    { within: potLife, pace: 'nothing' },
+    { within: potLife, pace: 'nothing', care: 'polyester' },
     [say`Hardener weighed, or in counted drops: ${drops}.`, say`Goggles: a splash of peroxide blinds.`],
   );
-  c.work(gelPaste(paste, hardener, drops, c.of('over'), potLife), c.rate('mixMin'));
+  c.work(gelPaste(paste, hardener, drops, c.of('over'), potLife), c.rate('mixMin'), { uses: [{ of: 'paste', amount: batch }] });
   const filled = c.last ?? 'gel-paste';
   const soft = c.working(c.of('soft'), 'Soft until');
   c.within(soft, say`It has hardened on the tape: cut along the edge before it is pulled.`);

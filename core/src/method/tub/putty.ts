@@ -1,8 +1,8 @@
-import { meshStrips } from '../../finishing/face.ts';
-import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
+import { meshArea, meshStrips } from '../../finishing/face.ts';
+import { manyVolumes, acrossRim, rimmedArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle, type Layer } from '../../geometry/layeredSection.ts';
 import type { Region } from '../../geometry/section.ts';
-import { liftThickness, massShare, volumeShare } from '../../geometry/groove.ts';
+import { massSum, liftThickness, massShare, volumeShare } from '../../geometry/groove.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { hardenerWeight, massOf, sumOf } from '../../mixing/proportions.ts';
 import { layersOf } from '../../mixing/timber.ts';
@@ -59,29 +59,36 @@ export function fiberPutty(c: Course): void {
   const { dose, hardener } = dosed(c, each);
   const potLife = c.working(c.of('potLife'));
   // the mesh is there before the putty that holds it: that is worked for minutes only
-  c.work(laySupport(strips, lap, mesh), c.byCount('readySetUp', 'spotEach', strips, 'Laying mesh'));
+  const [across, down] = [
+    ledger.compute(acrossRim, { sizeMm: width, rimMm: mesh }, 'A strip across'),
+    ledger.compute(acrossRim, { sizeMm: height, rimMm: mesh }, 'A strip down'),
+  ];
+  const stripArea = ledger.compute(meshArea, { strips, acrossMm: across, downMm: down, stripMm: c.usual('Width of a strip', 'depth', 75) });
+  c.work(laySupport(strips, lap, mesh), c.byCount('readySetUp', 'spotEach', strips, 'Laying mesh'), {
+    uses: [c.use('mesh', 'Glass mesh, in strips', 'reinforcement', stripArea, glassMeshRepair.id)],
+  });
   c.work(layOut(potLife, 'board, spreader, scale; the hardener weighed, not squeezed out by eye'), c.rate('readySetUp'));
   c.mix(
     'fiber',
     c.system.title,
     volume,
     [
-      { what: 'Putty', amount: total },
-      { what: 'Hardener', amount: ledger.compute(hardenerWeight, { resinG: total, dosePct: dose }, 'Hardener in all') },
+      { what: 'Putty', role: 'resin', amount: total },
+      { what: 'Hardener', role: 'hardener', amount: ledger.compute(hardenerWeight, { resinG: total, dosePct: dose }, 'Hardener in all') },
     ],
-    { within: potLife, pace: 'puttyPerL', least: builds },
+    { within: potLife, pace: 'puttyPerL', least: builds, care: 'polyester' },
     [say`${dose} hardener by weight: a tube may hold several times what one batch needs.`],
   );
   const sheet = c.system.figures?.['next'];
   const wait = sheet ? c.sheetOr(sheet, 'putty-builds', 'wait') : c.of('next');
   const next = c.curing(wait, 'Next build after');
+  const build = ledger.compute(volumeShare, { volumeMl: volume, parts: builds }, 'A build');
   for (let n = 1; n <= builds.value; n++) {
     if (n > 1) c.wait(puttyFirm(next.minutes, 'the next build'), next);
-    c.work(
-      putty(n, builds, each, hardener, dose, n === 1 ? first : most, n === 1),
-      c.byVolume('mixMin', 'puttyPerL', ledger.compute(volumeShare, { volumeMl: volume, parts: builds }, 'A build'), 'A build'),
-      { lift: n },
-    );
+    c.work(putty(n, builds, each, hardener, dose, n === 1 ? first : most, n === 1), c.byVolume('mixMin', 'puttyPerL', build, 'A build'), {
+      lift: n,
+      uses: [{ of: 'fiber', amount: build }],
+    });
   }
   const last = c.last ?? 'putty-build';
   const sand = c.curing(c.of('sand'), 'Sanded after');
@@ -94,8 +101,8 @@ export function fiberPutty(c: Course): void {
   c.amount('putty', 'Fiber putty', total);
   c.amount('hardener', 'Hardener, each build', hardener);
   c.amount('strips', 'Strips of mesh, each way', strips);
-  c.amount('strip-across', 'Cut to, across', ledger.compute(acrossRim, { sizeMm: width, rimMm: mesh }, 'A strip across'));
-  c.amount('strip-down', 'Cut to, the other way', ledger.compute(acrossRim, { sizeMm: height, rimMm: mesh }, 'A strip down'));
+  c.amount('strip-across', 'Cut to, across', across);
+  c.amount('strip-down', 'Cut to, the other way', down);
   c.named = 'built up';
   c.sections.push(
     layeredSection({
@@ -153,22 +160,27 @@ export function finishPutty(c: Course): void {
   const each = ledger.compute(massOf, { volumeMl: volume, densityKgL: c.of('density') }, 'Putty for a pull');
   const { dose, hardener } = dosed(c, each);
   const potLife = c.working(c.of('potLife'));
-  c.mixes.push({
+  const pullsOf = (massG: Figure, label: string) => ledger.compute(massSum, { massG: Array.from({ length: pulls.value }, () => massG) }, label);
+  c.keepMix({
     id: 'finish',
     title: c.system.title,
-    total: volume,
+    total: ledger.compute(manyVolumes, { volumeMl: volume, count: pulls }, 'Finish putty'),
     batches: pulls,
     within: potLife,
+    care: 'polyester',
     parts: [
-      { what: 'Putty, each pull', amount: each },
-      { what: 'Hardener, each pull', amount: hardener },
+      { what: 'Putty', role: 'resin', amount: pullsOf(each, 'Putty, all pulls'), each },
+      { what: 'Hardener', role: 'hardener', amount: pullsOf(hardener, 'Hardener, all pulls'), each: hardener },
     ],
     says: [say`${dose} hardener by weight, to one color.`],
   });
   const sand = c.curing(c.of('sand'), 'Sanded after');
   for (let n = 1; n <= pulls.value; n++) {
     if (n > 1) c.wait(puttyFirm(sand.minutes, 'the next pull'), sand);
-    c.work(finishPull(n, pulls, each, hardener, film), c.byArea('mixMin', 'polishPerM2', area, 'A pull'), { lift: n });
+    c.work(finishPull(n, pulls, each, hardener, film), c.byArea('mixMin', 'polishPerM2', area, 'A pull'), {
+      lift: n,
+      uses: [{ of: 'finish', amount: volume }],
+    });
   }
   const last = c.last ?? 'finish-pull';
   c.work(clearAway(potLife, 'board and spreader wiped before it sets'), c.rate('tidy'));

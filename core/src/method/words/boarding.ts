@@ -35,6 +35,7 @@ export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Fig
   title: say`Coat ${String(coat)} of ${coats}, ${across} across: ${compound}`,
   detail: say`with a ${knife} knife, one edge at a time and then down the middle; thin: it only fills what the one below left`,
   look: say`A straightedge laid across shows light nowhere but at the outer edge.`,
+  sign: 'coat',
   tools: ['taping knife', 'pan'],
 });
 

@@ -70,4 +70,5 @@ export const inUse = (words: string, after: Figure, check: string): Said => ({
   ...(after.value === 0 && { plain: 'there is nothing to wait for' }),
   look: say`${check}`,
   tools: [],
+  sign: 'opens',
 });

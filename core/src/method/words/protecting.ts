@@ -12,6 +12,7 @@ export const coverRoom = (around: Figure, overhead: boolean): Said => ({
   detail: say`sheet on the floor and over what stays, taped down; doors and grilles closed off with film${overhead ? '; nobody walks below until the last coat' : ''}`,
   look: say`Nothing bare within reach of splash and dust; the film is drawn in, not blown out, while the vacuum runs.`,
   tools: ['sheet', 'film', 'tape'],
+  once: 'area-day',
 });
 
 /** Laying everything out before the clock of a mix runs. */
@@ -21,6 +22,7 @@ export const layOut = (within: Figure, what: string): Said => ({
   detail: say`${what}; gloves on, a rag and the cleaner of the sheet at hand; who mixes and who places is settled`,
   look: say`Every tool within reach; nothing is fetched after the first stir.`,
   tools: ['scale', 'cups and sticks', 'gloves'],
+  place: 'ahead',
 });
 
 /** Cleaning up, while what is left can still be wiped off. */
@@ -30,6 +32,7 @@ export const clearAway = (within: Figure, left: string): Said => ({
   detail: say`${left}; sheets folded inward; batch, lot, times and temperature written down`,
   look: say`Tools bright, floor wiped, the note has batch and time.`,
   tools: ['rags', 'pail', 'pen'],
+  place: 'aside',
 });
 
 /** Clearing away where tools were cleaned during each wait. */
@@ -40,6 +43,8 @@ export const putAway = (): Said => ({
   look: say`Floor wiped, nothing gritty underfoot; the note has batch and time.`,
   plain: 'tools were cleaned while each coat set or dried',
   tools: ['vacuum', 'rags', 'pen'],
+  place: 'aside',
+  once: 'area-day',
 });
 
 /** Propping what may come down. */
@@ -49,4 +54,5 @@ export const propUp = (props: Figure, weight: Figure): Said => ({
   detail: say`what hangs weighs ${weight}; a board with soft packing under it, raised until it just bears; room cleared and closed`,
   look: say`The board touches all along; nothing creaks when tapped beside it.`,
   tools: ['props', 'boards', 'packing'],
+  pair: true,
 });

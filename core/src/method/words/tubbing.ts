@@ -148,6 +148,7 @@ export const matchColor = (additions: Figure): Said => ({
   detail: say`from the nearest base a touch lighter, without catalyst; small additions in one direction; a swatch dabbed beside the repair, dried and looked at from several sides; amounts written down; kept uncatalyzed until the client has accepted`,
   look: say`The dry swatch cannot be found from two sides.`,
   tools: ['base and tints', 'sticks', 'swatches', 'scale'],
+  place: 'ahead',
 });
 
 /** Adhesion promoter. */
@@ -175,6 +176,7 @@ export const mistCoat = (coat: number, coats: Figure, coating: Figure, distance:
   detail: say`${distance} away, square to the face, moving before it sprays; ${coat === 1 ? 'thin: a first pass too wet is the usual run' : coat === coats.value ? say`the wettest and widest, ${past} past the repair` : 'a little wider than the last'}; coats counted and written down; a run dabbed off with a towel damp with reducer; clogged: tube and nozzle cleared, a little more reducer`,
   look: say`${coat === coats.value ? 'Closed and glossy, no edge where it ends; fisheyes are silicone: stop, wipe off, clean again.' : 'A fine even mist; the face below still shows through.'}`,
   tools: ['sprayer', 'respirator of the sheet', 'lamp'],
+  skills: ['respirator'],
 });
 
 /** Flash between coats. */

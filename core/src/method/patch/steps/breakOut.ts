@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Breaking out to sound concrete. */
-export function breakOut(depth: Figure, volume: Figure, minutes: Figure): Step {
+export function breakOut(depth: Figure, volume: Figure, minutes: Figure): Made {
   return {
     id: 'break',
     builder: 'break-out',
@@ -12,7 +12,6 @@ export function breakOut(depth: Figure, volume: Figure, minutes: Figure): Step {
     detail: say`${volume} of it, from the middle to the cut, chisel leaning inward; a light hammer near the edge`,
     look: say`Rings hard all over when tapped; no loose stone, no smooth face.`,
     tools: ['light chipping hammer', 'chisel', 'hammer to sound with'],
-    stuff: [],
     minutes,
   };
 }

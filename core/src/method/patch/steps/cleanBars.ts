@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Cleaning bars to bright metal. */
-export function cleanBars(minutes: Figure): Step {
+export function cleanBars(minutes: Figure): Made {
   return {
     id: 'bright',
     builder: 'clean-bars',
@@ -13,7 +13,6 @@ export function cleanBars(minutes: Figure): Step {
     look: say`Bright gray all round, no brown in the pits.`,
     plain: 'bright is judged by eye; the section is measured in the walk',
     tools: ['wire wheel', 'mirror', 'calipers'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Clearing behind a bar that is bare or rusted. */
-export function clearBars(behind: Figure, minutes: Figure): Step {
+export function clearBars(behind: Figure, minutes: Figure): Made {
   return {
     id: 'bars',
     builder: 'clear-bars',
@@ -12,7 +12,6 @@ export function clearBars(behind: Figure, minutes: Figure): Step {
     detail: say`all round, and along them until the steel is clean; tie what is loose; no bar is cut`,
     look: say`A finger passes behind every bar; no bar rattles.`,
     tools: ['light chipping hammer', 'gauge block'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,10 +1,11 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
+import type { Said } from '../../course.ts';
 import { coverTitle } from '../../words/protecting.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Covering what lies around the place. */
-export function coverAround(around: Figure, minutes: Figure): Step {
+export function coverAround(around: Figure, minutes: Figure): Made & Pick<Said, 'once'> {
   return {
     id: 'cover',
     builder: 'cover-around',
@@ -13,7 +14,7 @@ export function coverAround(around: Figure, minutes: Figure): Step {
     detail: say`sheet on the floor and over what stays; tape a line outside the cut; close off the dust`,
     look: say`Nothing bare within reach of splash and dust.`,
     tools: ['sheet', 'tape'],
-    stuff: [],
+    once: 'area-day',
     minutes,
   };
 }

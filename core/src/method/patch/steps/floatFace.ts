@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Finishing the face. */
-export function floatFace(minutes: Figure): Step {
+export function floatFace(minutes: Figure): Made {
   return {
     id: 'float',
     builder: 'float-face',
@@ -13,7 +13,6 @@ export function floatFace(minutes: Figure): Step {
     look: say`Meets the old face without a ridge; texture alike from two steps away.`,
     plain: 'the thumb decides when, not the clock',
     tools: ['float', 'sponge'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Grinding the edge back where the patch runs out onto the old face. */
-export function grindEdge(edge: Figure, around: Figure, minutes: Figure): Step {
+export function grindEdge(edge: Figure, around: Figure, minutes: Figure): Made {
   return {
     id: 'saw',
     builder: 'grind-edge',
@@ -12,7 +12,6 @@ export function grindEdge(edge: Figure, around: Figure, minutes: Figure): Step {
     detail: say`${around} in all, sloping inward; thinner than this the mortar dries out, curls and comes off`,
     look: say`A coin on its edge shows a step all round; nothing runs out to nothing.`,
     tools: ['cup grinder with shroud and vacuum', 'straightedge'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Curing under cover. */
-export function keepDamp(days: Figure, minutes: Figure): Step {
+export function keepDamp(days: Figure, minutes: Figure): Made {
   return {
     id: 'damp',
     builder: 'keep-damp',
@@ -12,7 +12,6 @@ export function keepDamp(days: Figure, minutes: Figure): Step {
     detail: say`damp cloth and sheet, edges weighed down; out of sun and wind; how often by mist alone is among the figures: Keeping a fresh face damp`,
     look: say`Dark and damp whenever it is lifted; no pale edge.`,
     tools: ['damp cloth', 'sheet'],
-    stuff: [],
     minutes,
   };
 }

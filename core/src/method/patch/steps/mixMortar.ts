@@ -1,10 +1,10 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say, type Saying } from '../../../quantity/saying.ts';
 import type { LiftMix } from '../liftMix.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Mixing for a lift. @param asked what the label of the bag has to state, where something is asked */
-export function mixMortar(lift: number, { batch, each, powder, liquid, minutes }: LiftMix, potLife: Figure, asked: Saying = []): Step {
+export function mixMortar(lift: number, { batch, each, powder, liquid, minutes }: LiftMix, potLife: Figure, asked: Saying = []): Made {
   return {
     id: `mix-${String(lift)}`,
     builder: 'mix-mortar',
@@ -13,7 +13,6 @@ export function mixMortar(lift: number, { batch, each, powder, liquid, minutes }
     detail: say`${powder} of powder to ${liquid} of liquid; nine tenths of the liquid first, powder into it, the rest as it needs, never more; ${each.value > 1 ? 'one batch after the other, each placed before the next is mixed; ' : ''}worked within ${potLife}, and never wetted again${asked}`,
     look: say`Holds its shape on the trowel, no dry lump, no shine of water.`,
     tools: ['scale', 'drill and paddle', 'pail'],
-    stuff: [],
     minutes,
   };
 }

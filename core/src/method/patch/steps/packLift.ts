@@ -1,6 +1,6 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** One lift of mortar. */
 export function packLift(
@@ -11,7 +11,7 @@ export function packLift(
   last: boolean,
   minutes: Figure,
   { deepest, bars }: { readonly deepest: boolean; readonly bars: boolean },
-): Step {
+): Made {
   return {
     id: `pack-${String(lift)}`,
     builder: 'pack-lift',
@@ -20,7 +20,6 @@ export function packLift(
     detail: say`${last ? 'a little above the face, struck off with a straightedge from the middle to the edges' : `pressed in from the edges${bars ? ' and behind the bars' : ''} first, its face scratched rough`}`,
     look: say`${last ? 'Level with the face all round, no line at the edge.' : 'No hollow sound, no sag; the scratches stand.'}`,
     tools: ['trowel', 'float', 'straightedge'],
-    stuff: [],
     minutes,
     lift,
   };

@@ -1,10 +1,10 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
 import { readyTitle } from '../../words/finishing.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** The moment from which the patch is used. */
-export function patchReady(words: string, wait: Figure, slabC: Figure, minutes: Figure): Step {
+export function patchReady(words: string, wait: Figure, slabC: Figure, minutes: Figure): Made {
   return {
     id: 'open',
     builder: 'open-to-traffic',
@@ -13,7 +13,7 @@ export function patchReady(words: string, wait: Figure, slabC: Figure, minutes: 
     detail: say`${wait} after the last lift, at ${slabC}`,
     look: say`A nail scratches a white line and no groove.`,
     tools: [],
-    stuff: [],
+    sign: 'opens',
     minutes,
   };
 }

@@ -1,10 +1,10 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
 import type { Said } from '../../course.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** A coat of bar primer. */
-export function primeBars(coat: number, coats: Figure, film: Figure, minutes: Figure): Step {
+export function primeBars(coat: number, coats: Figure, film: Figure, minutes: Figure): Made {
   return {
     id: `prime-${String(coat)}`,
     builder: 'prime-bars',
@@ -13,7 +13,6 @@ export function primeBars(coat: number, coats: Figure, film: Figure, minutes: Fi
     detail: say`${film} thick, brushed all round and worked in behind; none on the concrete`,
     look: say`No bare steel in the mirror, no runs.`,
     tools: ['brush', 'mirror'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Sawing the edge of the patch square. */
-export function sawSquare(edge: Figure, around: Figure, passes: Figure, minutes: Figure): Step {
+export function sawSquare(edge: Figure, around: Figure, passes: Figure, minutes: Figure): Made {
   return {
     id: 'saw',
     builder: 'saw-square',
@@ -12,7 +12,6 @@ export function sawSquare(edge: Figure, around: Figure, passes: Figure, minutes:
     detail: say`${around} in all, the blade going round ${passes.value === 1 ? 'once' : say`${passes} times or less`}; right angles, no cut past a corner; shallower where a bar lies higher`,
     look: say`The blade leaves a clean upright edge all round, no feather left.`,
     tools: ['saw with water or shroud and vacuum', 'straightedge'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** The scrub coat that bonds new to old. */
-export function scrubCoat(film: Figure, open: Figure, minutes: Figure, bars: boolean): Step {
+export function scrubCoat(film: Figure, open: Figure, minutes: Figure, bars: boolean): Made {
   return {
     id: 'scrub',
     builder: 'scrub-coat',
@@ -12,7 +12,6 @@ export function scrubCoat(film: Figure, open: Figure, minutes: Figure, bars: boo
     detail: say`the same mortar, wetter, worked into the ground${bars ? ' and onto the bars' : ''} with a stiff brush; covered within ${open}, while it is wet`,
     look: say`Every pore is gray and wet; nothing has turned pale.`,
     tools: ['stiff brush'],
-    stuff: [],
     minutes,
   };
 }

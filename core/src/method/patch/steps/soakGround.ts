@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Wetting the ground through. */
-export function soakGround(soak: Figure, minutes: Figure): Step {
+export function soakGround(soak: Figure, minutes: Figure): Made {
   return {
     id: 'soak',
     builder: 'soak-ground',
@@ -12,7 +12,6 @@ export function soakGround(soak: Figure, minutes: Figure): Step {
     detail: say`wet cloth or mist, again and again; then let it turn dull before the scrub coat, with no water standing`,
     look: say`Dark and dull: a dry hand comes away damp, not wet.`,
     tools: ['wet cloths', 'mister'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** The wait before the next lift goes on, or before the last is floated. */
-export function waitNextLift(lift: number, wait: Figure, slabC: Figure, minutes: Figure, then: 'lift' | 'float' = 'lift'): Step {
+export function waitNextLift(lift: number, wait: Figure, slabC: Figure, minutes: Figure, then: 'lift' | 'float' = 'lift'): Made {
   return {
     id: `stiff-${String(lift)}`,
     builder: 'wait-next-lift',
@@ -12,7 +12,6 @@ export function waitNextLift(lift: number, wait: Figure, slabC: Figure, minutes:
     detail: say`at ${slabC}; look then, and not before`,
     look: then === 'lift' ? say`A thumb marks it and does not sink in.` : say`A thumb leaves a shallow mark, no water comes up.`,
     tools: [],
-    stuff: [],
     minutes,
   };
 }

@@ -1,9 +1,9 @@
 import type { Figure } from '../../../quantity/figure.ts';
 import { say } from '../../../quantity/saying.ts';
-import type { Step } from '../../step.ts';
+import type { Made } from '../../step.ts';
 
 /** Cleaning the cut-out of dust. */
-export function washOut(minutes: Figure): Step {
+export function washOut(minutes: Figure): Made {
   return {
     id: 'wash',
     builder: 'wash-out',
@@ -13,7 +13,6 @@ export function washOut(minutes: Figure): Step {
     look: say`A wiped hand stays clean; water is drunk, it does not bead.`,
     plain: 'clean is clean, whatever the size',
     tools: ['vacuum', 'stiff brush', 'clean water'],
-    stuff: [],
     minutes,
   };
 }

@@ -1,0 +1,61 @@
+import type { PatchSystem } from '../shelf/patchSystem.ts';
+import type { CourseFigures } from './courseFigures.ts';
+import type { Materials } from './materials.ts';
+import type { HandsOn, Made, Mark, Skill, Use } from './step.ts';
+import { things, thingsOf } from './things.ts';
+import { wornBy } from './wear.ts';
+import type { Mix } from './work.ts';
+
+/** What a recipe told of a step of work besides its words. */
+export interface Asked {
+  /** the system whose part it is */
+  readonly system: PatchSystem;
+  readonly uses: readonly Use[];
+  readonly once: HandsOn['once'];
+  readonly skills: readonly Skill[];
+  readonly pair: boolean;
+}
+
+/** What is in the air while something of this is open. */
+const smelling: ReadonlySet<string> = new Set(['isocyanate', 'methacrylate', 'solvent', 'peroxide']);
+
+/** What a step of work is to days and site, from its minutes, its tools and what it uses. */
+export function handsOnOf(
+  c: CourseFigures,
+  step: Made,
+  { system, uses, once, skills, pair }: Asked,
+  materials: Materials,
+  mixes: readonly Omit<Mix, 'serves'>[],
+): HandsOn {
+  const efforts = c.effortsOf(step.minutes);
+  const needed = thingsOf(step.tools);
+  const mixed = mixes.filter((m) => uses.some((u) => u.of === m.id));
+  const places = uses.length > 0;
+  const makes = new Set<Mark>(needed.flatMap((id): readonly Mark[] => things[id].makes));
+  // under water or wet nothing is raised
+  if (step.tools.some((t) => t.startsWith('water'))) {
+    makes.delete('dust');
+    makes.add('wet');
+  }
+  if (places && (system.hazards ?? []).some((h) => smelling.has(h)) && (mixed.length > 0 || materials.has('promoter'))) makes.add('fumes');
+  const able = new Set<Skill>(skills);
+  if (c.overhead && (places || makes.has('dust'))) able.add('overhead');
+  if (makes.has('fumes') && needed.includes('sprayer')) able.add('respirator');
+  const shared = pair || efforts.some((e) => e.by === 'pace' && e.shared);
+  const worn = wornBy(step.tools);
+  const outside = !['inside', undefined].includes(c.matter.choice('place'));
+  return {
+    efforts,
+    people: { least: pair ? 2 : 1, most: shared ? 2 : 1 },
+    uses,
+    // gloves are on wherever something is placed
+    wears: places && !worn.includes('gloves') ? [...worn, 'gloves'] : worn,
+    things: needed,
+    skills: [...able],
+    // what is mixed goes off whether anybody is there or not
+    interrupt: !mixed.some((m) => m.within !== undefined),
+    makes: [...makes],
+    once,
+    ...(places && { asks: { slabC: system.slabC, ...(system.dewMargin && { dewMargin: system.dewMargin }), dry: outside } }),
+  };
+}

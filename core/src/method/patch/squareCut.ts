@@ -1,0 +1,37 @@
+import { cementWait } from '../../cure/reaction.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import type { Sourced } from '../../quantity/ledger.ts';
+import type { Course } from '../course.ts';
+import type { GridFigures } from '../matter.ts';
+import type { Lag } from '../step.ts';
+
+/** A place that is cut square: what is inside the cut, and round it. */
+export interface SquareCut {
+  readonly area: Figure;
+  readonly around: Figure;
+  readonly depth: Figure;
+  readonly volume: Figure;
+  readonly broken: Figure;
+  readonly widest: Figure;
+  /** depths over the place on a grid, and the margin of the cut around it: lifts are then level, deepest places first */
+  readonly uneven?: { readonly grid: GridFigures; readonly margin: Figure };
+  /** bars that are bare: how thick, and how far behind them is cleared */
+  readonly bars?: { readonly across: Figure | undefined; readonly behind: Figure };
+  /** an edge: the board that stands at it, and pins where it stands out */
+  readonly form?: { readonly high: Figure; readonly long: Figure; readonly out: Figure | undefined };
+}
+
+/** A wait of the mortar of the course, by its cure. */
+export function mortarWait(c: Course, s: Sourced, label: string): Lag {
+  const { cure, slabC } = c.system;
+  return {
+    by: 'progress',
+    at23: c.get(s),
+    cure,
+    ...(slabC.min && { stopsBelow: slabC.min }),
+    minutes:
+      cure.by === 'equivalent-age'
+        ? c.ledger.compute(cementWait, { waitAt23Min: c.get(s), temperatureC: c.groundC, activationK: c.get(cure.activation) }, label)
+        : c.get(s),
+  };
+}
