@@ -35,7 +35,6 @@ const branched = {
   'core/src/method/plaster/coats.ts': 44,
   'core/src/plan/options.ts': 23,
   'core/src/quantity/show.ts': 46,
-  'core/src/safety/defectStops.ts': 77,
   'core/src/survey/factProblem.ts': 23,
   'server/src/settings.ts': 25,
   'tools/start.ts': 22,

@@ -7,7 +7,7 @@
  */
 import { describe, expect, it } from 'vitest';
 import { surveyedPlan } from '../test/defects.ts';
-import { guideWidths } from '../src/safety/stops.ts';
+import { guideWidths } from '../src/safety/stop.ts';
 import { patchEdge } from '../src/schools/patchEdge.ts';
 import { plasterCoats } from '../src/schools/plasterCoats.ts';
 import { rustedBar } from '../src/schools/rustedBar.ts';

@@ -1,4 +1,4 @@
-import type { Stop } from '../safety/stops.ts';
+import type { Stop } from '../safety/stop.ts';
 import type { Decision } from '../survey/job.ts';
 
 /** A stop with the decision that lifted it, if one is recorded. */

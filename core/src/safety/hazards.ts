@@ -3,7 +3,8 @@ import { say, type Saying } from '../quantity/saying.ts';
 import type { DustWork } from '../shelf/dustWork.ts';
 import type { MaterialHazard, PatchSystem } from '../shelf/patchSystem.ts';
 import type { SourceId } from '../sources/register.ts';
-import { leadYear, paintedBefore, type StopMatter } from './defectStops.ts';
+import type { StopMatter } from './stop.ts';
+import { leadYear, paintedBefore } from './stops/lead.ts';
 import type { Caution } from './silica.ts';
 import { tableRespirator } from './silicaTable.ts';
 

@@ -1,3 +1,4 @@
+import { hangs } from '../../safety/stops/prop.ts';
 import { volumeShare } from '../../geometry/groove.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
 import { allCoats } from '../../finishing/levels.ts';
@@ -10,7 +11,6 @@ import { fillDepth } from '../../mixing/timber.ts';
 import { baseCoat, baseCoats, plasterBinder, gaugedPutty, plasterSand, propsUnder } from '../../mixing/plaster.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
-import { atLeast } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Auxiliary } from '../../shelf/auxiliaries/auxiliary.ts';
 import { bondAcrylic } from '../../shelf/auxiliaries/bondAcrylic.ts';
@@ -61,9 +61,8 @@ function placeOf(c: Course): { readonly area: Figure; readonly depth: Figure; re
 
 /** Plaster that hangs overhead over an area, or sags: propped before it is touched. */
 export function propFirst(c: Course, area: Figure, depth: Figure): void {
-  const sag = c.matter.measure('sagMm');
-  const large = c.matter.subject.kind === 'plaster-loose' && (atLeast(area.value, 500_000) || (sag !== undefined && atLeast(sag.value, 13)));
-  if (!large || !c.once('prop')) return;
+  const { sags, large } = hangs(c.matter.measure('sagMm'), area);
+  if (c.matter.subject.kind !== 'plaster-loose' || (!sags && !large) || !c.once('prop')) return;
   const weight = c.ledger.compute(fallingWeight, { areaMm2: area, thicknessMm: depth, densityKgL: c.usual('Plaster', 'density', 1.7) });
   const props = c.ledger.compute(propsUnder, { areaMm2: area });
   c.work(propUp(props, weight), c.byCount('nothing', 'propEach', props, 'Propping'));

@@ -1,3 +1,5 @@
+import type { Figure } from '../quantity/figure.ts';
+import type { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import { of } from '../shelf/sourced.ts';
 import type { SourceId } from '../sources/register.ts';
@@ -11,6 +13,30 @@ export interface Stop {
   readonly source: SourceId;
   /** a decision is recorded, or a question is answered */
   readonly liftedBy: 'decision' | 'fact';
+}
+
+/** What the stops look at: the answers and measures of a defect and of its area, by their fields. */
+export interface StopMatter {
+  readonly kind: string;
+  readonly surface: string;
+  readonly ledger: Ledger;
+  /** an answer of the defect, or of its area */
+  readonly choice: (field: string) => string | undefined;
+  readonly measure: (field: string) => Figure | undefined;
+  /** what the measures come to, such as `area`, `widest`, `loss` */
+  readonly measured: (id: string) => Figure | undefined;
+}
+
+/** A stop by the answers and measures of a defect: it holds, or there is none. */
+export interface StopRule {
+  readonly id: string;
+  readonly judge: (matter: StopMatter) => Omit<Stop, 'id'> | undefined;
+}
+
+/** Whether a member carries load, or may. A kind that does not ask is not held for it: no answer could ever lift that. */
+export function bears(choice: StopMatter['choice']): boolean {
+  const loaded = choice('loaded');
+  return loaded !== undefined && loaded !== 'no';
 }
 
 export const engineer = 'a licensed structural engineer';
