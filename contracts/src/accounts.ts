@@ -27,7 +27,8 @@ export class LaborBody {
 /** What a firm prefers, how long its people take, and what an hour of them costs. */
 export class HouseRulesFields {
   @SidesTaken() schools!: Record<string, string>;
-  @Optionally(ByName('The rates', 'number', rateProblems)) rates?: Record<string, number>;
+  // whether a rate is known is seen beside those that are kept
+  @Optionally(ByName('The rates', 'number', (all) => rateProblems(all, all))) rates?: Record<string, number>;
   @OptionalNested(() => LaborBody) labor?: LaborBody;
 }
 

@@ -1,5 +1,17 @@
 import 'reflect-metadata';
-import { chaseDepth, productProblems, senseArea, senseDefect, tell, type HouseRules, type Job, type Product } from '@oddment/core';
+import {
+  defectToday,
+  productProblems,
+  productToday,
+  rateProblems,
+  rulesToday,
+  senseArea,
+  senseDefect,
+  tell,
+  type HouseRules,
+  type Job,
+  type Product,
+} from '@oddment/core';
 import { instanceToPlain } from 'class-transformer';
 import { check, type Checked, type Problem } from './check.ts';
 import { Id, ListOf, Nested, OneOf, OptionalNested, Optionally } from './fields.ts';
@@ -76,17 +88,23 @@ type Loose = Readonly<Record<string, unknown>>;
 const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
 const listOf = (value: unknown, each: (one: Loose) => Loose) => (Array.isArray(value) ? value.map((one: unknown) => (isObject(one) ? each(one) : one)) : value);
 
-/** A file of version 1, which knew one choice of the chase, in the shape of today; anything else as it is. */
+const hasText = (one: Loose, ...keys: readonly string[]) => keys.every((key) => typeof one[key] === 'string');
+
+/** A file of an earlier version in the shape and the names of today; what is not shaped as one is left for the check to refuse. */
 function asToday(input: unknown): unknown {
-  if (!isObject(input) || input['format'] !== jobFileFormat || input['version'] !== 1 || !isObject(input['job'])) return input;
-  const { rules, job } = input;
-  const side = (chase: unknown) => ({ schools: { [chaseDepth.id]: chase } });
-  const defect = ({ chase, ...rest }: Loose): Loose => (chase === undefined ? rest : { ...rest, ...side(chase) });
+  if (!isObject(input) || input['format'] !== jobFileFormat || !isObject(input['job'])) return input;
+  const { rules, job, products, version } = input;
+  const defect = (one: Loose): Loose =>
+    hasText(one, 'kind') && Array.isArray(one['decisions']) && one['decisions'].every(isObject) && (one['choice'] === undefined || isObject(one['choice']))
+      ? defectToday(one as never)
+      : one;
+  const product = (one: Loose): Loose => (hasText(one, 'basedOn') && isObject(one['figures']) ? productToday(one as never) : one);
   return {
     ...input,
-    version: jobFileVersion,
+    version: version === 1 ? jobFileVersion : version,
     job: { ...job, areas: listOf(job['areas'], (area) => ({ ...area, defects: listOf(area['defects'], defect) })) },
-    ...(isObject(rules) && { rules: rules['chase'] === 'by-traffic' ? { schools: {} } : side(rules['chase']) }),
+    ...(products !== undefined && { products: listOf(products, product) }),
+    ...(isObject(rules) && { rules: isObject(rules['schools']) || hasText(rules, 'chase') ? rulesToday(rules as never) : rules }),
   };
 }
 
@@ -96,6 +114,7 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
   if (!checked.ok) return checked;
   const problems = [
     ...refusals(checked.value),
+    ...rateProblems(checked.value.rules?.rates ?? {}).map((message) => ({ path: 'rules/rates', message })),
     ...(checked.value.products ?? []).flatMap((p, i) =>
       productProblems(p as Product).map((one) => ({ path: `products/${String(i)}/${one.path}`, message: one.why })),
     ),

@@ -104,6 +104,7 @@ export { safeLiftAt, safeLiftTable, usualSafeLifts, type SafeLiftTable } from '.
 export { chaseDepth } from './schools/chaseDepth.ts';
 export { preferenceProblems, takenSide, type Preferences, type SchoolQuestion, type SchoolSide, type TakenSide } from './schools/school.ts';
 export { schoolQuestion, schoolQuestions } from './schools/schools.ts';
+export { defectToday, productToday, renamed, rulesToday, type Renamed } from './record/renamed.ts';
 export { ratesNotFollowed, rateProblems, settableRates } from './shelf/rates.ts';
 export { isOtherWork, type Candidate } from './match/candidates.ts';
 export type { JudgedSize, Subject } from './match/subject.ts';
@@ -138,7 +139,9 @@ export {
   sheetAgain,
   stillToAnswer,
   type IssuedInputs,
+  issuedWork,
   type IssuedPlan,
+  type IssuedWork,
   type Overtaken,
   type PlanChange,
 } from './plan/issued.ts';

@@ -1,57 +1,49 @@
-import type { IssuedRecord, IssuedSummary, JobRecord } from '@oddment/contracts';
-import { planRepair, readSheet, sheetAgain } from '@oddment/core';
-import { execFileSync } from 'node:child_process';
-import { join } from 'node:path';
+import type { FirmRecord, ProductRecord, SessionRecord } from '@oddment/contracts';
+import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clientProgram } from '../../tools/postgres.ts';
-import { stage, uuid, type Person, type Stage } from '../test/api.ts';
+import { stage, uuid, type Answer, type Person, type Stage } from '../test/api.ts';
 
 let world: Stage;
-let person: Person;
-// the demo as version 0.4.0 left it, with issued, begun and done plans, products, photos and stock
-const before = (url: string) => {
-  execFileSync(clientProgram('pg_restore'), [
-    '--no-owner',
-    '--single-transaction',
-    '--exit-on-error',
-    '--dbname',
-    url,
-    join(import.meta.dirname, '../test/kept/demo-0.4.0.dump'),
-  ]);
-};
+let owner: Person;
 beforeAll(async () => {
-  world = await stage({ demo: 'restored', before });
-  person = world.person();
-  await person.post('/api/demo-session');
+  world = await stage();
+  owner = await world.owner('kept');
 });
 afterAll(async () => {
   await world.close();
 });
 
-const list = async <T>(path: string) => (await person.get(path)).body as unknown as readonly T[];
+const message = ({ body }: Answer) => JSON.stringify(body);
 
-describe('a database that version 0.4.0 left', () => {
-  it('gives every job, and a plan of every repair in it', async () => {
-    const jobs = await list<{ id: string }>('/api/jobs');
-    expect(jobs).toHaveLength(3);
-    for (const { id } of jobs) {
-      const job = (await person.get(`/api/jobs/${id}`)).body as unknown as JobRecord;
-      for (const area of job.areas) for (const defect of area.defects) expect(planRepair({ job: job, area, defect }).state).not.toBe('incomplete');
-    }
+/** What a version that knew more, or other names, left in the database. */
+describe('what is kept and not understood', () => {
+  it('stays with a product that is saved again, and is refused where it is new or changed', async () => {
+    const id = uuid();
+    const product = { title: 'Old friend', basedOn: 'polymer-mortar-2k', sheet: 'sheet of 2019', figures: { 'lift/floor': 25 }, packs: [] };
+    expect((await owner.post('/api/products', { id, change: uuid(), ...product })).status).toBe(201);
+    await world.database.db.execute(sql`update products set version = 2, product = jsonb_set(product::jsonb, '{figures,lift/nowhere}', '3') where id = ${id}`);
+    const figures = { 'lift/floor': 28, 'lift/nowhere': 3 };
+    const saved = await owner.put(`/api/products/${id}`, { change: uuid(), version: 2, ...product, figures });
+    expect([saved.status, (saved.body as unknown as ProductRecord).figures]).toEqual([200, figures]);
+    const changed = await owner.put(`/api/products/${id}`, { change: uuid(), version: 3, ...product, figures: { ...figures, 'lift/nowhere': 4 } });
+    expect([changed.status, message(changed)]).toEqual([422, expect.stringContaining("'lift/nowhere' is no figure of")]);
+    const added = await owner.put(`/api/products/${id}`, { change: uuid(), version: 3, ...product, figures: { ...figures, 'lift/else': 4 } });
+    expect([added.status, message(added)]).toEqual([422, expect.stringContaining("'lift/else' is no figure of")]);
+    // taken out of it, it is gone
+    const out = await owner.put(`/api/products/${id}`, { change: uuid(), version: 3, ...product });
+    expect([out.status, (out.body as unknown as ProductRecord).figures]).toEqual([200, product.figures]);
   });
 
-  it('gives every issued plan as it was, and what today’s core makes of the same', async () => {
-    const issued = (await Promise.all((await list<{ id: string }>('/api/jobs')).map(({ id }) => list<IssuedSummary>(`/api/jobs/${id}/plans`)))).flat();
-    expect(issued.length).toBeGreaterThan(10);
-    for (const { id } of issued) {
-      const { plan } = (await person.get(`/api/plans/${id}`)).body as unknown as IssuedRecord;
-      expect([plan.core, readSheet(plan.kept).sheet.work?.schedule.rows.length !== 0, sheetAgain(plan) !== undefined]).toEqual(['0.4.0', true, true]);
-      expect((await person.get(`/api/plans/${id}/sheet.pdf`)).status).toBe(200);
-    }
-    const begun = await Promise.all(
-      issued.filter((i) => i.state === 'issued').map(({ id, version }) => person.put(`/api/plans/${id}`, { change: uuid(), version, state: 'begun' })),
-    );
-    // those that a stop has overtaken wait for it, in words
-    expect(new Set(begun.map(({ status }) => status))).toEqual(new Set([200, 422]));
+  it('stays among the rates of a firm that are saved again, and is refused where it is new or changed', async () => {
+    const firm = async () => ((await owner.get('/api/session')).body as unknown as SessionRecord).firm as FirmRecord;
+    await world.database.db.execute(sql`update firms set rules = jsonb_set(rules::jsonb, '{rates}', '{"plasteringByMoon": 7}')`);
+    expect((await firm()).rules.rates).toEqual({ plasteringByMoon: 7 });
+    const put = async (rates: Record<string, number>) => owner.put('/api/firm', { change: uuid(), version: (await firm()).version, schools: {}, rates });
+    const saved = await put({ plasteringByMoon: 7, mixMin: 5 });
+    expect([saved.status, (saved.body as unknown as FirmRecord).rules.rates]).toEqual([200, { plasteringByMoon: 7, mixMin: 5 }]);
+    const changed = await put({ plasteringByMoon: 8 });
+    expect([changed.status, message(changed)]).toEqual([422, expect.stringContaining("There is no rate 'plasteringByMoon' to set.")]);
+    expect((await put({ plasteringByMoon: 7, mixMin: -1 })).status).toBe(422);
+    expect((await put({ plasteringBySun: 8 })).status).toBe(422);
   });
 });

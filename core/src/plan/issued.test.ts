@@ -1,13 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crackSettings, fact, judged, planInput } from '../../test/cracks.ts';
-import { usualFacts } from '../../test/defects.ts';
+import { surveyedPlan, usualFacts } from '../../test/defects.ts';
 import { everyMethod } from '../../test/everyMethod.ts';
+import { keptPlans } from '../../test/kept.ts';
+import { constantClimate } from '../climate/series.ts';
+import { Ledger } from '../quantity/ledger.ts';
 import { say, tell } from '../quantity/saying.ts';
 import { show } from '../quantity/show.ts';
+import { running } from '../record/running.ts';
+import { schedule } from '../schedule/schedule.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { workingOf } from '../working.ts';
-import { inputChanges, inputsOf, issuePlan, overtaken, planChanges, sheetAgain, type IssuedPlan } from './issued.ts';
+import { inputChanges, inputsOf, issuedWork, issuePlan, overtaken, planChanges, sheetAgain, type IssuedPlan } from './issued.ts';
 import { keepSheet, readSheet } from './keptSheet.ts';
 import { planRepair } from './repairPlan.ts';
 import { sheetOf } from './sheet.ts';
@@ -243,5 +248,79 @@ describe('a plan of any family', () => {
       defect: { ...planInput().defect, kind: 'bar-spall', facts: usualFacts('bar-spall', { loaded: 'yes', position: 'wall' }) },
     });
     expect(held.ok ? '' : tell(held.why, how)).toMatch(/The plan stops here until it is decided/);
+  });
+
+  it('keeps its network: planned on from what was kept alone, it comes to the same times and takes the same along', () => {
+    let [links, steps] = [0, 0];
+    for (const { kind, system, plan, work } of everyMethod()) {
+      const done = issuePlan({ job: { ...planInput().job, timeZone: 'UTC' }, area: plan.area, defect: plan.defect });
+      if (!done.ok || !work) throw new Error(`${kind} ${system}`);
+      const kept = issuedWork(stored(done.plan));
+      const { airC, slabC, humidity } = plan.subject;
+      const again = kept && schedule(new Ledger(), kept.network, constantClimate(airC.value, slabC.value, humidity.value), work.schedule.startAt);
+      const clock = (rows: typeof work.schedule.rows) => rows.map((r) => [r.step.id, r.startMin, r.endMin, r.latest?.at]);
+      expect([kind, system, again && clock(again.rows)]).toEqual([kind, system, clock(work.schedule.rows)]);
+      expect(kept?.network.links.length).toBe(work.method.links.length);
+      const along = (materials: typeof work.method.materials) => materials.map((m) => [m.id, m.role, m.amount.value]);
+      expect(along(kept?.materials ?? [])).toEqual(along(work.method.materials));
+      expect(kept?.mixes.map((m) => [m.id, m.serves, m.total.value])).toEqual(work.mixes.map((m) => [m.id, m.serves, m.total.value]));
+      links += work.method.links.length;
+      steps += kept?.network.steps.filter((one) => one.handsOn).length ?? 0;
+    }
+    expect(links).toBeGreaterThan(1500);
+    expect(steps).toBeGreaterThan(1000);
+  });
+
+  it('has no network where an earlier version issued it: it is run by its rows', () => {
+    const old = keptPlans();
+    expect(old.length).toBeGreaterThan(100);
+    expect(new Set(old.map((plan) => plan.version))).toEqual(new Set([1]));
+    expect(old.filter((plan) => issuedWork(plan) !== undefined)).toEqual([]);
+    for (const plan of old.slice(0, 20)) {
+      const { work } = readSheet(plan.kept).sheet;
+      expect(work && running(work.schedule, work.schedule.startAt, work.schedule.startAt).next).toBeDefined();
+    }
+  });
+
+  it('differs by what is done and taken, never by how it is worded or who made the step', () => {
+    for (const { kind, system, plan } of everyMethod()) {
+      const done = issuePlan({ job: { ...planInput().job, timeZone: 'UTC' }, area: plan.area, defect: plan.defect });
+      if (!done.ok) throw new Error(`${kind} ${system}`);
+      const { sheet } = readSheet(done.plan.kept);
+      const { work } = sheet;
+      if (!work) throw new Error(`${kind} ${system}`);
+      const rows = work.schedule.rows.map((r) => ({
+        ...r,
+        step: { ...r.step, builder: `other-${r.step.builder}`, title: say`Otherwise`, detail: say`told`, look: say`Look.` },
+      }));
+      const worded = {
+        ...sheet,
+        work: {
+          ...work,
+          title: 'Otherwise',
+          schedule: { ...work.schedule, rows },
+          cautions: work.cautions.map((c) => ({ ...c, title: 'Otherwise', text: say`Care.` })),
+          quantities: work.quantities.map((q) => ({ ...q, label: 'Otherwise' })),
+        },
+      };
+      expect([kind, system, planChanges(worded, sheet)]).toEqual([kind, system, []]);
+    }
+  });
+
+  it('says which material is more, and which is new', () => {
+    const [less, more] = [{}, { paint: 'gloss' }].map((answers) => {
+      const plan = surveyedPlan(
+        'drywall-hole',
+        { outline: { shape: { is: 'rectangle', widthMm: 120, heightMm: 90 } }, ...answers },
+        {},
+        { choice: { system: 'board-plug', reason: 'tried' } },
+      );
+      const done = issuePlan({ job: { ...planInput().job, timeZone: 'UTC' }, area: plan.area, defect: plan.defect });
+      if (!done.ok) throw new Error('not issued');
+      return readSheet(done.plan.kept).sheet;
+    });
+    const changes = less && more ? planChanges(less, more) : [];
+    expect(changes.filter((c) => c.about === 'Finishing compound' && !c.was && c.now).length).toBe(1);
+    expect(changes.some((c) => c.about === 'Gloves, pairs' && c.was && c.now)).toBe(true);
   });
 });

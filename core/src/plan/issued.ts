@@ -1,10 +1,9 @@
 import { Figure } from '../quantity/figure.ts';
 import { instant, say, type Part, type Saying } from '../quantity/saying.ts';
-import type { Step } from '../method/step.ts';
-import { chaseDepth } from '../schools/chaseDepth.ts';
+import type { Network, Step } from '../method/step.ts';
+import type { Material, Mix } from '../method/work.ts';
 import { schoolQuestions } from '../schools/schools.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
-import { keptRecord } from '../shelf/keptRecord.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { areaTable } from '../survey/area.ts';
 import type { AskTable, LooseFacts } from '../survey/ask.ts';
@@ -12,8 +11,9 @@ import { factSaying } from '../survey/factSaying.ts';
 import { usualHouseRules, type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { HeldStop } from '../record/decided.ts';
+import { defectToday, rulesToday, shelfToday } from '../record/renamed.ts';
 import { coreVersion } from '../version.ts';
-import { keepSheet, type KeptSheet } from './keptSheet.ts';
+import { keepSheet, readSheet, type KeptSheet } from './keptSheet.ts';
 import { plannedOf, planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
@@ -29,7 +29,8 @@ export interface IssuedInputs {
 /** A plan that was printed, kept or begun: what it was made from, by which version, and what came of it. */
 export interface IssuedPlan {
   readonly format: 'oddment-issued-plan';
-  readonly version: 1;
+  /** 2: its sheet keeps the links between steps, what each asks and uses, and the materials; 1: only what stands on it */
+  readonly version: 1 | 2;
   readonly core: string;
   readonly inputs: IssuedInputs;
   readonly kept: KeptSheet;
@@ -66,21 +67,9 @@ export function inputsOf({ job, area, defect, rules, shelf }: PlanInput): Issued
   };
 }
 
-/** Inputs as an earlier version kept them: one choice of the chase instead of a side for every question. */
-interface EarlierInputs extends Omit<IssuedInputs, 'rules' | 'defect'> {
-  readonly rules: HouseRules | { readonly chase: string };
-  readonly defect: Defect & { readonly chase?: string };
-}
-
-/** Inputs in the shape of today, whatever version kept them. */
-function asKeptToday({ rules, defect, shelf, ...rest }: EarlierInputs): IssuedInputs {
-  const { chase, ...own } = defect;
-  return {
-    ...rest,
-    shelf: shelf.map(keptRecord),
-    rules: 'schools' in rules ? rules : { schools: rules.chase === 'by-traffic' ? {} : { [chaseDepth.id]: rules.chase } },
-    defect: chase === undefined ? own : { ...own, schools: { [chaseDepth.id]: chase } },
-  };
+/** Inputs in the shape and the names of today, whatever version kept them. */
+function asKeptToday({ rules, defect, shelf, ...rest }: IssuedInputs): IssuedInputs {
+  return { ...rest, shelf: shelf.map((s) => shelfToday(s)), rules: rulesToday(rules), defect: defectToday(defect) };
 }
 
 function planOf(inputs: IssuedInputs): RepairPlan {
@@ -104,7 +93,24 @@ export function issuePlan(input: PlanInput): { readonly ok: true; readonly plan:
   const sheet = sheetOfAny(plan, inputs.job);
   if (!sheet) return { ok: false, why: say`There is no plan yet. Still to answer: ${plan.sense.area.missing.map((a) => a.question).join('; ')}` };
   if (!sheet.work) return { ok: false, why: say`There is nothing to issue. ${sheet.nothing ?? ''}` };
-  return { ok: true, plan: { format: 'oddment-issued-plan', version: 1, core: coreVersion, inputs, kept: keepSheet(sheet, plan.ledger) } };
+  return { ok: true, plan: { format: 'oddment-issued-plan', version: 2, core: coreVersion, inputs, kept: keepSheet(sheet, plan.ledger) } };
+}
+
+/** The work of an issued plan as it can be planned on with what issued it. */
+export interface IssuedWork {
+  readonly network: Network;
+  readonly mixes: readonly Mix[];
+  readonly materials: readonly Material[];
+}
+
+/**
+ * Steps and links, mixes and materials of an issued plan, with their figures. Nothing where an earlier version kept no
+ * links: that is run by its rows, one after the other, at the times it was issued with.
+ */
+export function issuedWork({ kept }: IssuedPlan): IssuedWork | undefined {
+  const { work } = readSheet(kept).sheet;
+  if (!work?.links) return undefined;
+  return { network: { steps: work.schedule.rows.map((r) => r.step), links: work.links }, mixes: work.mixes ?? [], materials: work.materials ?? [] };
 }
 
 /** The sheet that the core as it is now makes of the same inputs; nothing where it makes no plan of them. */
@@ -125,61 +131,74 @@ function samePart(a: Part, b: Part, startA: number, startB: number): boolean {
   return Date.parse(a.instant) - startA === Date.parse(b.instant) - startB;
 }
 
+/** A row of a comparison: what it is in both, what it is called, and what decides whether it is the same. */
 interface Compared {
+  readonly key: string;
   readonly about: string;
   readonly words: Saying;
+  /** compared in place of the words; empty where only that it is there counts */
+  readonly by?: Saying;
 }
 
-/** Rows whose name comes more than once are told apart by their turn. */
+/** Rows of one key are told apart by their turn. */
 function byTurn(rows: readonly Compared[]): Compared[] {
   const seen = new Map<string, number>();
-  return rows.map(({ about, words }) => {
-    const turn = (seen.get(about) ?? 0) + 1;
-    seen.set(about, turn);
-    return { about: turn === 1 ? about : `${about} (${String(turn)})`, words };
+  return rows.map((row) => {
+    const turn = (seen.get(row.key) ?? 0) + 1;
+    seen.set(row.key, turn);
+    return turn === 1 ? row : { ...row, key: `${row.key} (${String(turn)})`, about: `${row.about} (${String(turn)})` };
   });
 }
 
-/** The rows of one table against those of another, by what they are called. */
+/** The rows of one table against those of another, by what they are. */
 function changedRows(before: readonly Compared[], after: readonly Compared[], starts: readonly [number, number]): PlanChange[] {
   const [was, now] = [byTurn(before), byTurn(after)];
   const same = (a: Saying, b: Saying) => a.length === b.length && a.every((part, i) => samePart(part, b[i] ?? '', ...starts));
-  const gone = was.filter((w) => !now.some((n) => n.about === w.about)).map((w): PlanChange => ({ about: w.about, was: w.words }));
+  const gone = was.filter((w) => !now.some((n) => n.key === w.key)).map((w): PlanChange => ({ about: w.about, was: w.words }));
   const other = now.flatMap((n): PlanChange[] => {
-    const before = was.find((w) => w.about === n.about);
+    const before = was.find((w) => w.key === n.key);
     if (!before) return [{ about: n.about, now: n.words }];
-    return same(before.words, n.words) ? [] : [{ about: n.about, was: before.words, now: n.words }];
+    return same(before.by ?? before.words, n.by ?? n.words) ? [] : [{ about: n.about, was: before.words, now: n.words }];
   });
   return [...gone, ...other];
 }
 
-/** A step by what it does, which lift and which section: the same in both plans, whatever its numbers are. */
+/** A step as it is called in a list of differences. */
 function stepName({ builder, lift, section }: Step): string {
   return `Step ${builder.replaceAll('-', ' ')}${lift === undefined ? '' : `, lift ${String(lift)}`}${section && section.of > 1 ? `, section ${String(section.n)}` : ''}`;
 }
 
 const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
 
-function comparable({ startAt, stops, grades, work, nothing }: Sheet): Compared[] {
+/**
+ * What of a sheet is compared: its system and verdicts, stops, times and what is taken along, each by its id. How a step,
+ * a caution or an amount is worded is no difference. @param materials whether both sheets tell their materials
+ */
+function comparable({ startAt, stops, grades, work, nothing }: Sheet, materials: boolean): Compared[] {
   const rows: Compared[] = [];
-  const add = (about: string, words: Saying) => rows.push({ about, words });
-  add('Start of the work', say`${instant(startAt)}`);
-  if (nothing) add('No work', nothing);
+  const add = (key: string, about: string, words: Saying, by?: Saying) => rows.push({ key, about, words, ...(by && { by }) });
+  add('start', 'Start of the work', say`${instant(startAt)}`);
+  if (nothing) add('nothing', 'No work', nothing, []);
   if (work) {
-    add('System', say`${work.title}, ${work.named}`);
-    add('From start to finish', say`${work.schedule.total}`);
-    add('By hand', say`${work.schedule.handsOn}`);
-    for (const q of work.quantities) add(q.label, say`${q.figure}`);
+    add('system', 'System', say`${work.title}, ${work.named}`, say`${work.system}, ${work.named}`);
+    add('total', 'From start to finish', say`${work.schedule.total}`);
+    add('hands-on', 'By hand', say`${work.schedule.handsOn}`);
+    add('open', 'In use from', say`${instant(work.schedule.openAt)}`);
+    for (const q of work.quantities) add(`quantity ${q.id}`, q.label, say`${q.figure}`);
     // a part that is told as a quantity is not told twice
     const quantities = new Set(work.quantities.map((q) => q.figure.id));
-    for (const mix of work.mixes ?? [])
-      for (const p of mix.parts.filter(({ amount }) => !quantities.has(amount.id))) add(`${mix.title}: ${p.what.toLowerCase()}`, say`${p.amount}`);
-    for (const care of work.cares) add(`Care: ${care.title}`, care.why);
-    for (const { step } of work.schedule.rows) add(stepName(step), say`${step.title}: ${step.detail}; ${step.minutes}`);
-    for (const c of work.cautions) add(`Caution: ${c.title}, ${c.id.replaceAll('-', ' ')}`, c.text);
+    for (const mix of work.mixes ?? []) {
+      if (mix.within) add(`mix ${mix.id} within`, `${mix.title}: placed within`, say`${mix.within}`);
+      mix.parts.forEach((p, i) => {
+        if (!quantities.has(p.amount.id)) add(`mix ${mix.id} ${String(i)}`, `${mix.title}: ${p.what.toLowerCase()}`, say`${p.amount}`);
+      });
+    }
+    for (const m of materials ? (work.materials ?? []) : []) if (!quantities.has(m.amount.id)) add(`material ${m.id}`, m.what, say`${m.amount}`);
+    for (const { step } of work.schedule.rows)
+      add(`step ${step.id}`, stepName(step), say`${step.title}: ${step.detail}; ${step.minutes}`, step.kind === 'work' ? [] : say`${step.minutes}`);
   }
-  for (const s of stops) add(`Stop: ${s.title}`, s.open ? say`open` : say`decided`);
-  for (const g of grades) add(`Match: ${g.title}`, say`${gradeWords[g.grade]}`);
+  for (const s of stops) add(`stop ${s.id}`, `Stop: ${s.title}`, s.open ? say`open` : say`decided`);
+  for (const g of grades) add(`match ${g.system}`, `Match: ${g.title}`, say`${gradeWords[g.grade]}`);
   return rows;
 }
 
@@ -221,14 +240,15 @@ const decidesWords = ({ who, liftedBy }: HeldStop): string =>
   liftedBy === 'decision' ? `It waits until it is decided, and recorded here: ${who}.` : `It waits until it is answered in Walk: ${who}.`;
 
 /**
- * In what a plan differs from an earlier one: systems, sizes, quantities, steps, cautions, verdicts. Where there is
+ * In what a plan differs from an earlier one: system, stops, times, what is taken along, verdicts. Where there is
  * no work any longer that is one difference, not one for every step that is gone.
  */
 export function planChanges(was: Sheet, now: Sheet): PlanChange[] {
   const { work, ...bare } = was;
   const starts = [Date.parse(was.startAt), Date.parse(now.startAt)] as const;
   // a system that is not told of on both sheets says nothing of either
-  const changes = changedRows(comparable(now.work && work ? was : bare), comparable(now), starts).filter(
+  const materials = work?.materials !== undefined && now.work?.materials !== undefined;
+  const changes = changedRows(comparable(now.work && work ? was : bare, materials), comparable(now, materials), starts).filter(
     (c) => !c.about.startsWith('Match: ') || (c.was && c.now),
   );
   if (was.startAt === now.startAt) return changes;
@@ -241,22 +261,22 @@ export function planChanges(was: Sheet, now: Sheet): PlanChange[] {
 function factRows(table: AskTable, facts: LooseFacts): Compared[] {
   return table.asks.flatMap((ask) => {
     const fact = facts[ask.field];
-    return fact === undefined ? [] : [{ about: ask.question, words: factSaying(ask, fact) }];
+    return fact === undefined ? [] : [{ key: ask.field, about: ask.question, words: factSaying(ask, fact) }];
   });
 }
 
 function inputRows({ job, area, defect, rules }: IssuedInputs): Compared[] {
   const choices: Compared[] = [
-    { about: 'People', words: say`${job.people === 1 ? 'one person' : 'a pair'}` },
-    { about: 'Chosen system', words: say`${defect.choice?.system ?? 'none yet'}` },
+    { key: 'people', about: 'People', words: say`${job.people === 1 ? 'one person' : 'a pair'}` },
+    { key: 'system', about: 'Chosen system', words: say`${defect.choice?.system ?? 'none yet'}` },
     ...schoolQuestions.flatMap((q): Compared[] => {
       const side = q.sides.find((s) => s.id === (defect.schools?.[q.id] ?? rules.schools[q.id]));
-      return side ? [{ about: q.question, words: say`${side.title}` }] : [];
+      return side ? [{ key: q.id, about: q.question, words: say`${side.title}`, by: say`${side.id}` }] : [];
     }),
-    { about: 'Sand', words: say`${defect.sand ?? 'one'}` },
-    ...defect.decisions.map((d) => ({ about: `Decision: ${d.stop}`, words: say`${d.who}, ${d.on}: ${d.what}` })),
+    { key: 'sand', about: 'Sand', words: say`${defect.sand ?? 'one'}` },
+    ...defect.decisions.map((d) => ({ key: `decision ${d.stop}`, about: `Decision: ${d.stop}`, words: say`${d.who}, ${d.on}: ${d.what}` })),
   ];
-  return [...factRows(areaTable, area.facts), ...factRows(kindOf(defect.kind), defect.facts), ...choices];
+  return [...factRows(areaTable, area.facts).map((r) => ({ ...r, key: `area ${r.key}` })), ...factRows(kindOf(defect.kind), defect.facts), ...choices];
 }
 
 /** Which facts and choices differ from those a plan was issued on. */

@@ -9,7 +9,8 @@ import { choiceLabel, relevantAsks } from '../survey/ask.ts';
 import type { Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { Quantity } from '../quantity/quantity.ts';
-import type { Mix } from '../method/work.ts';
+import type { Link } from '../method/step.ts';
+import type { Material, Mix } from '../method/work.ts';
 import type { PlannedWork } from './plannedWork.ts';
 import type { PlannedPlan, SurveyedPlan } from './repairPlan.ts';
 import type { Section } from '../geometry/section.ts';
@@ -29,6 +30,9 @@ export interface SheetWork {
   /** what is mixed, in which batches; absent on sheets that an earlier version kept */
   readonly mixes?: readonly Mix[];
   readonly cautions: readonly Caution[];
+  /** the links between its steps, and what is taken along besides the mixes; absent on sheets that an earlier version kept */
+  readonly links?: readonly Link[];
+  readonly materials?: readonly Material[];
 }
 
 /** One repair as it is put before those who work: plain data, so that it can be kept as it was. */
@@ -93,6 +97,8 @@ function sheetWork({ candidate, by, reason, method, schedule, quantities, mixes,
     quantities,
     mixes,
     cautions,
+    links: method.links,
+    materials: method.materials,
   };
 }
 

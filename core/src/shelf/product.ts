@@ -114,8 +114,14 @@ export function notFollowed({ basedOn, figures }: Pick<Product, 'basedOn' | 'fig
     .map(([path, value]) => `'${path}', ${String(value)}: kept, but this version knows no such figure of ${system.title} and goes by the usual one.`);
 }
 
-/** What is wrong with a product, one sentence each; none where it can be used. */
-export function productProblems({ basedOn, figures, kinetics, packs }: Pick<Product, 'basedOn' | 'figures' | 'kinetics' | 'packs'>): readonly ProductProblem[] {
+/**
+ * What is wrong with a product, one sentence each; none where it can be used.
+ * @param kept the product as it stands: what it holds already that this version does not know stays in it untouched
+ */
+export function productProblems(
+  { basedOn, figures, kinetics, packs }: Pick<Product, 'basedOn' | 'figures' | 'kinetics' | 'packs'>,
+  kept?: Pick<Product, 'figures'>,
+): readonly ProductProblem[] {
   const system = genericSystem(basedOn);
   if (!system) return [{ path: 'basedOn', why: `There is no generic system '${basedOn}' to copy.` }];
   const known = productFigures(system);
@@ -123,6 +129,7 @@ export function productProblems({ basedOn, figures, kinetics, packs }: Pick<Prod
   const problems = Object.entries(figures).flatMap(([path, given]): ProductProblem[] => {
     const at = `figures/${path}`;
     const figure = known.find((f) => f.path === path);
+    if (!figure && Object.hasOwn(kept?.figures ?? {}, path) && kept?.figures[path] === given) return [];
     if (!figure) return [{ path: at, why: `'${path}' is no figure of ${system.title}. There are: ${known.map((f) => f.path).join(', ')}.` }];
     if (!Number.isFinite(given)) return [{ path: at, why: `${figure.label} must be a number.` }];
     const signed = figure.kind === 'temperature';

@@ -129,11 +129,14 @@ export function ratesNotFollowed(own: Readonly<Record<string, number>>): readonl
     .map(([id, value]) => `'${id}', ${String(value)}: kept, but this version knows no such rate and nothing follows it.`);
 }
 
-/** What is wrong with a firm's rates, one sentence each. */
-export function rateProblems(own: Readonly<Record<string, number>>): readonly string[] {
+/**
+ * What is wrong with a firm's rates, one sentence each.
+ * @param kept the rates as they stand: one among them that this version does not know stays as it is
+ */
+export function rateProblems(own: Readonly<Record<string, number>>, kept: Readonly<Record<string, number>> = {}): readonly string[] {
   return Object.entries(own).flatMap(([id, value]) => {
     const rate = settableRates.find((r) => r.id === id);
-    if (!rate) return [`There is no rate '${id}' to set.`];
+    if (!rate) return Object.hasOwn(kept, id) && kept[id] === value ? [] : [`There is no rate '${id}' to set.`];
     return Number.isFinite(value) && value > 0 && value <= rate.most ? [] : [`${rate.label} must be more than nothing and ${String(rate.most)} at the most.`];
   });
 }

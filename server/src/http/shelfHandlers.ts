@@ -4,7 +4,7 @@ import { notFound } from '../problem.ts';
 import { changeRecord, createRecord } from '../services/recordService.ts';
 import { importProducts, productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
-import { listProducts, listStock, listVersions } from '../store/shelfStore.ts';
+import { listProducts, listStock, listVersions, readProductRow } from '../store/shelfStore.ts';
 import { madeStatus, type Call, type Handler } from './call.ts';
 
 /** The firm's own products and its stock. */
@@ -34,9 +34,10 @@ export function shelfHandlers(db: Database) {
       const body = call.body(NewProductBody);
       return madeStatus(call, await createRecord(db, call.scope, 'product', body, productValues(body, call.who, call.scope.at)));
     },
-    changeProduct: (call: Call) => {
+    changeProduct: async (call: Call) => {
       const body = call.body(ChangeProductBody);
-      return changed('product', call, body, 'change', productValues(body, call.who, call.scope.at));
+      const kept = await readProductRow(db, call.scope.firmId, call.id);
+      return changed('product', call, body, 'change', productValues(body, call.who, call.scope.at, kept));
     },
     deleteProduct: gone('product'),
     restoreProduct: back('product'),

@@ -12,7 +12,7 @@ import { changeRecord, createRecord } from './recordService.ts';
  * What is kept of a product.
  * @throws HttpProblem 422 where a figure cannot be, or its heat was not computed
  */
-export function productValues(b: ProductFields, { account }: Pick<SignedIn, 'account'>, at: string) {
+export function productValues(b: ProductFields, { account }: Pick<SignedIn, 'account'>, at: string, kept?: Pick<Product, 'figures'>) {
   const { title, basedOn, sheet, figures, packs, kinetics, safeLift } = b;
   const product: Omit<Product, 'id'> = {
     title,
@@ -23,7 +23,7 @@ export function productValues(b: ProductFields, { account }: Pick<SignedIn, 'acc
     ...(kinetics && { kinetics: { ...kinetics } }),
     ...(safeLift && { safeLift: { limitC: safeLift.limitC, mostMm: safeLift.mostMm, rows: safeLift.rows.map((r) => ({ ...r })) } }),
   };
-  const problems = productProblems(product).map((p) => ({ path: p.path, message: p.why }));
+  const problems = productProblems(product, kept).map((p) => ({ path: p.path, message: p.why }));
   if ((kinetics === undefined) !== (safeLift === undefined))
     problems.push({
       path: 'safeLift',
@@ -75,6 +75,7 @@ export async function importProducts(
         { ...product, ...(there?.kinetics && { kinetics: there.kinetics, safeLift: there.safeLift }) } as ProductFields,
         who,
         scope.at,
+        there,
       );
       const made = { change: lineChange(change, i) };
       if (there) await changeRecord(tx, scope, 'product', there.id, { ...made, version: there.version }, 'change', values);

@@ -1,5 +1,5 @@
 import type { OwnSession, PersonRecord, Role } from '@oddment/contracts';
-import type { HouseRules } from '@oddment/core';
+import { rulesToday, type HouseRules } from '@oddment/core';
 import { and, asc, count, desc, eq, gt, isNull, lt, ne, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
 import { accounts, firms, oneTimeLinks, sessions, signInFailures } from './schema.ts';
@@ -59,7 +59,7 @@ export async function signedInBy(db: Db, tokenHash: string, now: string): Promis
     .innerJoin(accounts, eq(accounts.id, sessions.accountId))
     .innerJoin(firms, eq(firms.id, accounts.firmId))
     .where(and(eq(sessions.tokenHash, tokenHash), gt(sessions.expiresAt, now), isNull(accounts.disabledAt)));
-  return row;
+  return row && { ...row, firm: { ...row.firm, rules: rulesToday(row.firm.rules) } };
 }
 
 /** Sets the firm's house rules at a version; false where that version is not the current one. */
@@ -74,7 +74,7 @@ export async function updateRules(tx: Transaction, firmId: string, version: numb
 
 export async function readFirm(db: Db, firmId: string): Promise<SignedIn['firm'] | undefined> {
   const [row] = await db.select(shape.firm).from(firms).where(eq(firms.id, firmId));
-  return row;
+  return row && { ...row, rules: rulesToday(row.rules) };
 }
 
 const personShape = {

@@ -1,5 +1,5 @@
 import type { AreaRecord, DefectRecord, IssuedSummary, JobRecord, JobSummary, PhotoRecord, ProductRecord, StockRecord } from '@oddment/contracts';
-import { isDefectKind } from '@oddment/core';
+import { defectToday, isDefectKind } from '@oddment/core';
 import { and, asc, count, eq, getTableColumns, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
 import { areas, changes, defects, issuedPlans, jobs, photos, products, stock } from './schema.ts';
@@ -23,8 +23,7 @@ type Db = Database | Transaction;
 export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | ProductRecord | StockRecord;
 
 function defectRecord(row: Row<'defect'>): DefectRecord {
-  if (!isDefectKind(row.kind)) throw new Error(`a stored defect is of no known kind: ${String(row.kind)}`);
-  return {
+  const record = defectToday({
     id: row.id,
     version: row.version,
     kind: row.kind,
@@ -36,7 +35,9 @@ function defectRecord(row: Row<'defect'>): DefectRecord {
     ...(Object.keys(row.schools).length > 0 && { schools: row.schools }),
     ...(row.sand && { sand: row.sand }),
     ...(row.note !== null && { note: row.note }),
-  };
+  });
+  if (!isDefectKind(record.kind)) throw new Error(`a stored defect is of no known kind: ${String(record.kind)}`);
+  return record;
 }
 
 function areaRecord(row: Row<'area'>, own: readonly Row<'defect'>[]): AreaRecord {

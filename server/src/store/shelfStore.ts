@@ -1,4 +1,5 @@
 import type { ProductRecord, ProductVersion, StockRecord } from '@oddment/contracts';
+import { productToday } from '@oddment/core';
 import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
 import { products, productVersions, stock } from './schema.ts';
@@ -12,7 +13,7 @@ export async function listProducts(db: Db, firmId: string): Promise<ProductRecor
     .from(products)
     .where(and(eq(products.firmId, firmId), isNull(products.deletedAt)))
     .orderBy(asc(products.createdAt), asc(products.id));
-  return rows.map(({ id, version, product }) => ({ ...product, id, version }));
+  return rows.map(({ id, version, product }) => ({ ...productToday(product), id, version }));
 }
 
 /** A product, on the shelf or taken off it. */
@@ -21,7 +22,7 @@ export async function readProductRow(db: Db, firmId: string, id: string): Promis
     .select()
     .from(products)
     .where(and(eq(products.firmId, firmId), eq(products.id, id)));
-  return row && { ...row.product, id: row.id, version: row.version };
+  return row && { ...productToday(row.product), id: row.id, version: row.version };
 }
 
 /** Every version of a product, the newest first. */
@@ -31,7 +32,7 @@ export async function listVersions(db: Db, firmId: string, id: string): Promise<
     .from(productVersions)
     .where(and(eq(productVersions.firmId, firmId), eq(productVersions.productId, id)))
     .orderBy(desc(productVersions.version));
-  return rows.map(({ version, at, by, product }) => ({ version, at: new Date(at).toISOString(), by, product: { ...product, id } }));
+  return rows.map(({ version, at, by, product }) => ({ version, at: new Date(at).toISOString(), by, product: { ...productToday(product), id } }));
 }
 
 /** The firm's stock. */

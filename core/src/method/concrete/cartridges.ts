@@ -79,7 +79,7 @@ export function cartridgeMix(c: Course, working: ResinWorking, fill: GrooveFill)
     batches: sections.count,
     within: gel,
     care: 'urethane',
-    parts: [{ what: 'Resin, both sides of the cartridge together', role: 'ready', amount: resin }],
+    parts: [{ what: 'Resin', role: 'ready', amount: resin }],
     says: [
       sandWay(fill.premixed),
       say`Bleed both sides level before each mixer.`,
