@@ -8,6 +8,7 @@ import { areaOf } from '../geometry/layeredSection.ts';
 import { Figure } from '../quantity/figure.ts';
 import { tell, type Saying } from '../quantity/saying.ts';
 import { genericShelf } from '../shelf/shelf.ts';
+import { hasFamily } from './families.ts';
 
 const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
 const us = (s: Saying) => tell(s, { units: 'us', timeZone: 'UTC' });
@@ -18,6 +19,11 @@ const hasFigure = (...sayings: readonly Saying[]) => sayings.some((s) => s.some(
 const vague = /\b(as required|as needed|properly|adequate|suitable|sufficient|per data sheet|if necessary|etc)\b|NaN|undefined|Infinity|\bnull\b/i;
 
 describe('every system on every kind of defect that it is for', () => {
+  it('has a method, named by its system', () => {
+    const without = genericShelf.filter((s) => !hasFamily([s])).map((s) => s.id);
+    expect(without.map((id) => `'${id}' is judged and has no method: write a part in core/src/method/ and name it in core/src/method/families.ts`)).toEqual([]);
+  });
+
   it('has a method', () => {
     expect(all.length).toBeGreaterThan(95);
     expect(all.filter((m) => !m.work).map((m) => [m.kind, m.system, m.plan.held, words(m.plan.problem() ?? [])])).toEqual([]);

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { surveyedPlan } from '../../test/defects.ts';
 import { tell } from '../quantity/saying.ts';
 import { genericShelf } from '../shelf/shelf.ts';
+import { stopRules } from './defectStops.ts';
 
 type Facts = Readonly<Record<string, unknown>>;
 const stopsOf = (kind: string, answers: Facts, area: Facts = {}) => surveyedPlan(kind, answers, area).stops;
@@ -70,6 +71,11 @@ describe('stops', () => {
       expect(tell(found?.why ?? [], { units: 'metric', timeZone: 'UTC' })).toMatch(/\.$/);
     },
   );
+
+  it('are each tried on both sides, here or on cracks in slabs', () => {
+    const tried = new Set([...cases.map(([, stop]) => stop), ...['prestress', 'step', 'grows']]);
+    expect(stopRules.filter((r) => !tried.has(r.id)).map((r) => `stop '${r.id}': write both sides of it in core/src/safety/defectStops.test.ts`)).toEqual([]);
+  });
 
   it('a slab on ground stops for no width; a plain defect stops for nothing', () => {
     for (const kind of ['concrete-spall', 'plaster-crack', 'drywall-dent', 'tub-nick']) expect(surveyedPlan(kind).held).toBe(false);

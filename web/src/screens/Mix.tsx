@@ -1,4 +1,4 @@
-import { plannedOf, takenAlong, type Mix as MixOf, type PlannedPlan, type PlannedWork, type Quantity } from '@oddment/core';
+import { noWorkWords, plannedOf, takenAlong, type Mix as MixOf, type PlannedPlan, type PlannedWork, type Quantity } from '@oddment/core';
 import type { DefectRecord } from '@oddment/contracts';
 import { Link } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -159,8 +159,7 @@ function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; d
     ['', goods],
     ['In packs', work.mixes.flatMap((m) => m.packs ?? [])],
     ['While it runs', work.mixes.flatMap((m) => m.running ?? [])],
-    ['Worn out, in pieces', worn],
-    ['Sizes to work to', sizes],
+    ['Counts and sizes', sizes],
   ] as const;
   return (
     <LedgerContext.Provider value={plan.ledger}>
@@ -196,6 +195,12 @@ function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; d
               </div>
             ),
           )}
+          {worn.length === 0 ? null : (
+            <details style={{ marginTop: 12 }}>
+              <summary>What wears out, in pieces and shares of one</summary>
+              <Rows rows={worn} />
+            </details>
+          )}
           <h2 style={{ fontSize: 16, marginTop: 12 }}>Tools</h2>
           <p style={{ margin: 0 }}>{[...new Set(work.method.steps.flatMap((s) => s.tools))].join(', ')}.</p>
           <p>
@@ -219,7 +224,11 @@ export function Mix() {
       <DefectList job={job} plans={plans} stage="mix" current={defect.id} />
       <main className="pane sheet">
         <h1>{defect.mark}: nothing to mix</h1>
-        <p>{plan.held ? 'A stop is open: quantities come when it is lifted.' : 'No system with a method fits it as it is.'}</p>
+        <LedgerContext.Provider value={plan.ledger}>
+          <p>
+            <Say saying={noWorkWords(plan)} />
+          </p>
+        </LedgerContext.Provider>
         <Link to={`/jobs/${job.id}/match/${defect.id}`}>Go to Match</Link>
       </main>
     </div>

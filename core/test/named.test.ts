@@ -1,0 +1,69 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { describe, expect, it } from 'vitest';
+
+const src = resolve(import.meta.dirname, '../src');
+
+/** Folders whose every file is named in a table, and the table. What is no entry itself is left out. */
+const tables: readonly (readonly [what: string, folder: string, table: string, others: readonly string[]])[] = [
+  ['rule of Match', 'match/rules', 'match/rules.ts', ['work']],
+  ['kind of defect', 'survey/kinds', 'survey/kinds.ts', []],
+  ['stop', 'safety/stops', 'safety/defectStops.ts', []],
+  ['question of the trade', 'schools', 'schools/schools.ts', ['school', 'schools']],
+  [
+    'system',
+    'shelf',
+    'shelf/shelf.ts',
+    // its machinery, and what goes with systems
+    [
+      'chains',
+      'chasingTools',
+      'dustWork',
+      'keptRecord',
+      'limits',
+      'mixCare',
+      'outlook',
+      'patchSystem',
+      'product',
+      'productFile',
+      'rates',
+      'remarks',
+      'repairClasses',
+      'sand',
+      'settingCompound',
+      'shelf',
+      'sourced',
+      'stock',
+      'stockState',
+      'tried',
+    ],
+  ],
+  ['tool of Figures', 'quick', 'quick/tools.ts', ['search', 'sweep', 'tables', 'tool', 'tools']],
+];
+
+const filesIn = (folder: string) =>
+  readdirSync(join(src, folder))
+    .filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts'))
+    .map((f) => f.slice(0, -3));
+
+describe('every file of a folder that a table names', () => {
+  it.each(tables)('a %s in core/src/%s', (what, folder, table, others) => {
+    const text = readFileSync(join(src, table), 'utf8');
+    const unnamed = filesIn(folder).filter((name) => !others.includes(name) && !new RegExp(`/${name}\\.ts'`).test(text));
+    expect(unnamed.map((name) => `core/src/${folder}/${name}.ts is written, and no ${what} yet: name it in core/src/${table}`)).toEqual([]);
+    expect(filesIn(folder).length - others.length).toBeGreaterThan(5);
+  });
+
+  it('the words of every step are used by a method', () => {
+    const methods = ['board', 'concrete', 'patch', 'plaster', 'timber', 'tub', '.']
+      .flatMap((folder) => filesIn(`method/${folder}`).map((name) => readFileSync(join(src, 'method', folder, `${name}.ts`), 'utf8')))
+      .join('\n');
+    const unused = filesIn('method/words').flatMap((name) =>
+      [...readFileSync(join(src, 'method/words', `${name}.ts`), 'utf8').matchAll(/^export const (\w+) = \([^)]*\): Said/gm)]
+        .map(([, step = '']) => step)
+        .filter((step) => !new RegExp(`\\b${step}\\(`).test(methods))
+        .map((step) => `${step} in core/src/method/words/${name}.ts is no step of any method yet: use it in a part in core/src/method/`),
+    );
+    expect(unused).toEqual([]);
+  });
+});
