@@ -62,7 +62,9 @@ describe('formula registry', () => {
     for (const f of formulas)
       for (const [name, input] of Object.entries(f.inputs))
         if (!bare.has(input.kind))
-          expect(name, `${f.name} ${name}`).toMatch(/(Mm|Mm2|Ml|G|C|Pct|Min|MinM|K|KjMol|Kmh|Mpa|PerMl|PerDay|KgM2h|KgL|Mpas|Mnm|Deg|D|M2L)$/);
+          expect(name, `${f.name} ${name}`).toMatch(
+            /(Mm|Mm2|Ml|G|C|Pct|Min|MinM|K|KjMol|Kmh|Mpa|PerMl|PerDay|KgM2h|KgL|Mpas|Mnm|Deg|D|M2L|PerL|PerM2|Each|MlG|LitersKg|litersKg|kgM2)$/,
+          );
   });
 
   it.each([

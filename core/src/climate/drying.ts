@@ -16,7 +16,7 @@ export const compoundDrying = formula({
   inputs: {
     airC: air,
     humidityPct: humidity,
-    thicknessMm: { kind: 'film', label: 'thickness of the coat', min: 0.1, max: 3, usual: 1 },
+    thicknessMm: { kind: 'film', also: ['depth'], label: 'thickness of the coat', min: 0.1, max: 3, usual: 1 },
     cover: {
       kind: 'ratio',
       label: 'what cover leaves of the drying',

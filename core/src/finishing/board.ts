@@ -1,7 +1,7 @@
 import { formula } from '../quantity/formula.ts';
 import { wholeAbove } from '../quantity/round.ts';
 
-const side = (label: string, usual: number) => ({ kind: 'length', label, min: 20, max: 20_000, usual }) as const;
+const side = (label: string, usual: number) => ({ kind: 'length', also: ['depth'], label, min: 20, max: 20_000, usual }) as const;
 
 /** Tape around a board patch, in mm: each side and the lap at each corner. */
 export const tapeLength = formula({
@@ -56,7 +56,7 @@ export const backerLength = formula({
   title: 'Backer behind the opening',
   words: 'the opening, and what bears on the board at each end',
   inputs: {
-    openingMm: { kind: 'depth', label: 'opening', min: 20, max: 20_000, usual: 250 },
+    openingMm: { kind: 'depth', also: ['length'], label: 'opening', min: 20, max: 20_000, usual: 250 },
     bearingMm: { kind: 'depth', label: 'bearing at each end', min: 50, max: 200, usual: 75 },
   },
   output: 'depth',
@@ -87,7 +87,7 @@ export const halfOver = formula({
   words: 'half of what the coat is wider than the place',
   inputs: {
     acrossMm: { kind: 'depth', label: 'width of the coat', min: 0, max: 1e5, usual: 300 },
-    sizeMm: { kind: 'length', label: 'size of the place', min: 0, max: 1e5, usual: 60 },
+    sizeMm: { kind: 'length', also: ['depth'], label: 'size of the place', min: 0, max: 1e5, usual: 60 },
   },
   output: 'depth',
   source: 'geometry',
@@ -114,7 +114,7 @@ export const openingToFraming = formula({
   title: 'Opening to the framing',
   words: 'whole bays: the damage over the spacing, upward to whole ones, times the spacing',
   inputs: {
-    damageMm: { kind: 'length', label: 'damage', min: 1, max: 20_000, usual: 300 },
+    damageMm: { kind: 'length', also: ['depth'], label: 'damage', min: 1, max: 20_000, usual: 300 },
     spacingMm: { kind: 'length', label: 'spacing of the framing', min: 100, max: 2000, usual: 406 },
   },
   output: 'length',

@@ -70,7 +70,7 @@ export const plugOpening = formula({
   title: 'Opening for the plug',
   words: 'core and twice the gap, which is on each side',
   inputs: {
-    coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400, usual: 90 },
+    coreMm: { kind: 'depth', also: ['length'], label: 'core of the plug', min: 10, max: 400, usual: 90 },
     gapMm: { kind: 'depth', label: 'gap on each side', min: 0.5, max: 5, usual: 2 },
   },
   output: 'depth',
@@ -84,7 +84,7 @@ export const plugBlank = formula({
   title: 'Piece to cut for the plug',
   words: 'core and twice the flange of paper',
   inputs: {
-    coreMm: { kind: 'depth', label: 'core of the plug', min: 10, max: 400, usual: 90 },
+    coreMm: { kind: 'depth', also: ['length'], label: 'core of the plug', min: 10, max: 400, usual: 90 },
     flangeMm: { kind: 'depth', label: 'flange on each side', min: 10, max: 80, usual: 32 },
   },
   output: 'depth',
@@ -113,7 +113,7 @@ export const meshStrips = formula({
   title: 'Strips of mesh',
   words: 'size and both margins less one lap, over the width of a strip less its lap, upward to whole ones',
   inputs: {
-    sizeMm: { kind: 'depth', label: 'size of the hole', min: 1, max: 3000, usual: 100 },
+    sizeMm: { kind: 'depth', also: ['length'], label: 'size of the hole', min: 1, max: 3000, usual: 100 },
     marginMm: { kind: 'depth', label: 'margin on each side', min: 0, max: 300, usual: 40 },
     stripMm: { kind: 'depth', label: 'width of a strip', min: 20, max: 1500, usual: 75 },
     lapMm: { kind: 'depth', label: 'lap', min: 0, max: 200, usual: 12 },

@@ -201,7 +201,7 @@ export const spotVolume = formula({
   title: 'A dimple',
   words: 'half of a round cylinder as wide and deep as it',
   inputs: {
-    acrossMm: { kind: 'depth', label: 'across', min: 0, max: 5000, usual: 12 },
+    acrossMm: { kind: 'depth', also: ['length'], label: 'across', min: 0, max: 5000, usual: 12 },
     depthMm: { kind: 'depth', label: 'depth', min: 0, max: 500, usual: 1 },
   },
   output: 'volume',

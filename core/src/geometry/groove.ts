@@ -2,7 +2,7 @@ import { formula } from '../quantity/formula.ts';
 import { wholeAbove } from '../quantity/round.ts';
 
 const run = { kind: 'length', label: 'length', min: 0, max: 1e6, usual: 100 } as const;
-const width = { kind: 'depth', label: 'width of the groove', min: 0, max: 500, usual: 6 } as const;
+const width = { kind: 'depth', also: ['crackWidth'], label: 'width of the groove', min: 0, max: 500, usual: 6 } as const;
 const depth = { kind: 'depth', label: 'depth of the groove', min: 0, max: 1000, usual: 20 } as const;
 
 /** Width of a chased groove in mm: the wheel, or the widest place and a clean cut on both faces. */
@@ -133,7 +133,7 @@ export const liftCount = formula({
   words: 'the fewest equal lifts none of which is thicker than allowed, and no fewer than the system wants',
   inputs: {
     depthMm: { kind: 'depth', label: 'depth to fill', min: 0.1, max: 1000, usual: 30 },
-    thickestMm: { kind: 'depth', label: 'thickest lift', min: 0.1, max: 200, usual: 12 },
+    thickestMm: { kind: 'depth', also: ['film'], label: 'thickest lift', min: 0.1, max: 200, usual: 12 },
     least: { kind: 'count', label: 'least number of lifts', min: 1, max: 20, usual: 2 },
   },
   output: 'count',

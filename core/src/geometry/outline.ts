@@ -151,8 +151,8 @@ export const stripArea = formula({
   title: 'Area of a strip',
   words: 'length times width',
   inputs: {
-    lengthMm: { kind: 'length', label: 'length', min: 0, max: 1e7, usual: 2400 },
-    widthMm: { kind: 'depth', label: 'width', min: 0, max: 5000, usual: 100 },
+    lengthMm: { kind: 'length', also: ['depth'], label: 'length', min: 0, max: 1e7, usual: 2400 },
+    widthMm: { kind: 'depth', also: ['crackWidth'], label: 'width', min: 0, max: 5000, usual: 100 },
   },
   output: 'area',
   source: 'geometry',
@@ -165,8 +165,8 @@ export const rimmedArea = formula({
   title: 'With a rim around',
   words: 'width and twice the rim, times height and twice the rim',
   inputs: {
-    widthMm: { kind: 'length', label: 'width', min: 0, max: 1e6, usual: 300 },
-    heightMm: { kind: 'length', label: 'height', min: 0, max: 1e6, usual: 200 },
+    widthMm: { kind: 'length', also: ['depth', 'crackWidth'], label: 'width', min: 0, max: 1e6, usual: 300 },
+    heightMm: { kind: 'length', also: ['depth', 'crackWidth'], label: 'height', min: 0, max: 1e6, usual: 200 },
     rimMm: { kind: 'depth', label: 'rim', min: 0, max: 5000, usual: 100 },
   },
   output: 'area',
@@ -180,7 +180,7 @@ export const acrossRim = formula({
   title: 'Across, with a rim on both sides',
   words: 'the size and twice the rim',
   inputs: {
-    sizeMm: { kind: 'length', label: 'size', min: 0, max: 1e6, usual: 120 },
+    sizeMm: { kind: 'length', also: ['depth'], label: 'size', min: 0, max: 1e6, usual: 120 },
     rimMm: { kind: 'depth', label: 'rim on each side', min: 0, max: 5000, usual: 50 },
   },
   output: 'depth',

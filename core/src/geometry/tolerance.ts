@@ -11,7 +11,7 @@ export const productTolerance = formula({
   title: 'How well it is measured',
   words: 'the tolerance of each measure over the measure itself, squared, added up, and the root of that, as percent either way',
   inputs: {
-    measureMm: { kind: 'length', label: 'each measure', min: 0.001, max: 1e6, list: true, usual: [300, 200] },
+    measureMm: { kind: 'length', also: ['depth'], label: 'each measure', min: 0.001, max: 1e6, list: true, usual: [300, 200] },
     toleranceMm: { kind: 'length', label: 'tolerance of each, either way', min: 0, max: 1e5, list: true, usual: [3, 3] },
   },
   output: 'percent',

@@ -60,7 +60,7 @@ export class CourseFigures {
     return this.get(this.matter.people === 2 ? this.rates.pair : this.rates.alone);
   }
 
-  get(s: Sourced): Figure {
+  get<K extends QuantityKind>(s: Sourced<K>): Figure<K> {
     return this.ledger.sourced(s);
   }
 
@@ -96,7 +96,7 @@ export class CourseFigures {
   }
 
   /** A figure of the trade that no sheet gives. */
-  usual(label: string, kind: QuantityKind, value: number, source: Sourced['source'] = 'practice'): Figure {
+  usual<K extends QuantityKind>(label: string, kind: K, value: number, source: Sourced['source'] = 'practice'): Figure<K> {
     return this.ledger.assumed(label, kind, value, source);
   }
 

@@ -6,7 +6,7 @@ export const formPressure = formula({
   title: 'Pressure at the foot of the form',
   words: 'weight of a cubic meter times the height, as if all of it were liquid',
   inputs: {
-    heightMm: { kind: 'length', label: 'height of the pour', min: 0, max: 20_000, usual: 600 },
+    heightMm: { kind: 'length', also: ['depth'], label: 'height of the pour', min: 0, max: 20_000, usual: 600 },
     perMeter: { kind: 'ratio', label: 'kilonewtons per square meter for each meter', min: 10, max: 30, usual: 24 },
   },
   output: 'pressure',

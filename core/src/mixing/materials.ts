@@ -16,7 +16,7 @@ export const lengthsInAll = formula({
   name: 'lengths-in-all',
   title: 'Length in all',
   words: 'the lengths of each step added up',
-  inputs: { lengthMm: { kind: 'length', label: 'length of a step', min: 0, max: 1e7, list: true, usual: [1800, 600] } },
+  inputs: { lengthMm: { kind: 'length', also: ['depth'], label: 'length of a step', min: 0, max: 1e7, list: true, usual: [1800, 600] } },
   output: 'length',
   source: 'geometry',
   compute: ({ lengthMm }) => lengthMm.reduce((a, b) => a + b, 0),

@@ -109,7 +109,7 @@ export const waterFor = formula({
   words: 'the powder times what a kilogram of it takes',
   inputs: {
     powderG: { kind: 'mass', label: 'powder', min: 0, max: 1e7, usual: 800 },
-    litersKg: { kind: 'ratio', label: 'liters to a kilogram', min: 0, max: 2, usual: 0.35 },
+    litersKg: { kind: 'specificVolume', label: 'water to the powder', min: 0, max: 2, usual: 0.35 },
   },
   output: 'volume',
   source: 'generic-sheet',

@@ -7,13 +7,28 @@ export const packsCost = formula({
   title: 'Whole packs',
   words: 'what is needed over the content of a pack, upward to whole ones, times the price of one',
   inputs: {
-    neededMl: { kind: 'volume', label: 'needed, by volume or by weight', min: 0, max: 1e9, usual: 900 },
-    packMl: { kind: 'volume', label: 'content of a pack, the same way', min: 0.1, max: 1e8, usual: 600 },
+    neededMl: { kind: 'volume', label: 'needed', min: 0, max: 1e9, usual: 900 },
+    packMl: { kind: 'volume', label: 'content of a pack', min: 0.1, max: 1e8, usual: 600 },
     price: { kind: 'money', label: 'price of a pack', min: 0, max: 1e6, usual: 24 },
   },
   output: 'money',
   source: 'geometry',
   compute: ({ neededMl, packMl, price }) => Math.max(1, wholeAbove(neededMl / packMl)) * price,
+});
+
+/** What whole packs of something sold by weight cost, in the currency of their price. */
+export const packsCostByWeight = formula({
+  name: 'packs-cost-by-weight',
+  title: 'Whole packs, by weight',
+  words: 'what is needed over the content of a pack, upward to whole ones, times the price of one',
+  inputs: {
+    neededG: { kind: 'mass', label: 'needed', min: 0, max: 1e9, usual: 27_800 },
+    packG: { kind: 'mass', label: 'content of a pack', min: 0.1, max: 1e8, usual: 25_000 },
+    price: { kind: 'money', label: 'price of a pack', min: 0, max: 1e6, usual: 31.5 },
+  },
+  output: 'money',
+  source: 'geometry',
+  compute: ({ neededG, packG, price }) => Math.max(1, wholeAbove(neededG / packG)) * price,
 });
 
 /** Labor and material, in one currency. */

@@ -270,7 +270,7 @@ export const massOn = formula({
   words: 'the area times what a square meter takes',
   inputs: {
     areaMm2: { kind: 'area', label: 'area', min: 0, max: 1e10, usual: 240_000 },
-    kgM2: { kind: 'ratio', label: 'kilograms on a square meter', min: 0, max: 50, usual: 0.5 },
+    kgM2: { kind: 'areaMass', label: 'strewn', min: 0, max: 50, usual: 0.5 },
   },
   output: 'mass',
   source: 'geometry',
@@ -282,7 +282,7 @@ export const sumOf = formula({
   name: 'sum-of',
   title: 'Added up',
   words: 'one length and the next',
-  inputs: { partMm: { kind: 'length', label: 'each length', min: 0, max: 1e6, list: true, usual: [400, 500] } },
+  inputs: { partMm: { kind: 'length', also: ['depth'], label: 'each length', min: 0, max: 1e6, list: true, usual: [400, 500] } },
   output: 'depth',
   source: 'geometry',
   compute: ({ partMm }) => partMm.reduce((sum, p) => sum + p, 0),

@@ -56,7 +56,7 @@ export const handsOn = formula({
   inputs: {
     setUpMin: { kind: 'duration', label: 'setting up', min: 0, max: 1000, usual: 5 },
     paceMinM: { kind: 'pace', label: 'pace of one person', min: 0, max: 1000, usual: 1.5 },
-    lengthMm: { kind: 'length', label: 'length worked', min: 0, max: 1e6, usual: 2400 },
+    lengthMm: { kind: 'length', also: ['depth'], label: 'length worked', min: 0, max: 1e6, usual: 2400 },
     passes: { kind: 'count', label: 'passes', min: 0, max: 1000, usual: 2 },
     hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
   },

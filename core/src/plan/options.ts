@@ -1,5 +1,5 @@
 import { reachOf, type Outline } from '../geometry/outline.ts';
-import { packsCost, priceTogether } from '../mixing/price.ts';
+import { packsCost, packsCostByWeight, priceTogether } from '../mixing/price.ts';
 import type { Candidate } from '../match/candidates.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { NotComputable } from '../quantity/formula.ts';
@@ -90,20 +90,19 @@ function materials(ledger: Ledger, plan: PlannedPlan, products: readonly Product
   const work = plan.work();
   const product = work && products.find((p) => (work.candidate.chain ?? [work.candidate.system]).some((m) => m.id === p.id));
   const pack = product?.packs.find((p) => p.price !== undefined);
-  const mix = work?.mixes[work.mixes.length - 1];
+  const mix = work?.mixes.find((m) => m.of === product?.id) ?? work?.mixes[work.mixes.length - 1];
   if (!product || !pack?.price || !mix) return undefined;
   const masses = mix.parts.filter((p) => p.amount.kind === 'mass').map((p) => p.amount);
   const needed = pack.unit === 'mL' ? mix.total : masses[0];
   if (!needed) return undefined;
-  const size = ledger.given('Content of a pack', pack.unit === 'mL' ? 'volume' : 'mass', pack.size, 'entered', pack.price.on);
-  return {
-    currency: pack.price.currency,
-    cost: ledger.compute(
-      packsCost,
-      { neededMl: needed, packMl: size, price: ledger.given('Price of a pack', 'money', pack.price.amount, 'entered', pack.price.on) },
-      `${product.title}, ${pack.price.currency}`,
-    ),
-  };
+  const { amount, currency, on } = pack.price;
+  const price = ledger.given('Price of a pack', 'money', amount, 'entered', on);
+  const label = `${product.title}, ${currency}`;
+  const cost =
+    pack.unit === 'mL'
+      ? ledger.compute(packsCost, { neededMl: needed, packMl: ledger.given('Content of a pack', 'volume', pack.size, 'entered', on), price }, label)
+      : ledger.compute(packsCostByWeight, { neededG: needed, packG: ledger.given('Content of a pack', 'mass', pack.size, 'entered', on), price }, label);
+  return { currency, cost };
 }
 
 function priceOf(plan: PlannedPlan, products: readonly Product[]): ClientOption['price'] {

@@ -5,6 +5,8 @@ import { atLeast, atMost, round12 } from './round.ts';
 /** One input of a formula: its kind, its range in the base unit of that kind, and whether it is a list. */
 export interface InputSpec {
   readonly kind: QuantityKind;
+  /** further kinds of the same unit that it takes, such as the thickness of a layer where a run is asked */
+  readonly also?: readonly QuantityKind[];
   readonly label: string;
   readonly min: number;
   readonly max: number;
@@ -22,7 +24,7 @@ export type InputValues<S extends InputSpecs> = {
 };
 
 /** A registered formula: the working, the calculator of the command line and the quick figure at once. */
-export interface Formula<S extends InputSpecs = InputSpecs> {
+export interface Formula<S extends InputSpecs = InputSpecs, O extends QuantityKind = QuantityKind> {
   /** a short name in kebab-case, unique in the registry */
   readonly name: string;
   /** what comes out, in words */
@@ -30,7 +32,7 @@ export interface Formula<S extends InputSpecs = InputSpecs> {
   /** the formula in words, without figures */
   readonly words: string;
   readonly inputs: S;
-  readonly output: QuantityKind;
+  readonly output: O;
   readonly source: SourceId;
   /** the input that explains most when it is drawn against the answer */
   readonly against?: keyof S & string;
@@ -75,7 +77,7 @@ export class DoNotGoTogether extends NotComputable {
 }
 
 /** Declares a formula; the input names carry the unit (`depthMm`). */
-export function formula<const S extends InputSpecs>(definition: Formula<S>): Formula<S> {
+export function formula<const S extends InputSpecs, const O extends QuantityKind>(definition: Formula<S, O>): Formula<S, O> {
   return definition;
 }
 

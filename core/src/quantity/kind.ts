@@ -45,6 +45,14 @@ export const baseUnits = {
   spreading: 'm²/L',
   /** hands-on time per run of length */
   pace: 'min/m',
+  /** hands-on time per face */
+  areaPace: 'min/m²',
+  /** hands-on time per volume */
+  volumePace: 'min/L',
+  /** what is strewn or laid on a face */
+  areaMass: 'kg/m²',
+  /** what a mass of powder yields, or takes of water */
+  specificVolume: 'L/kg',
 } as const;
 
 export type QuantityKind = keyof typeof baseUnits;

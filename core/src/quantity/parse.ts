@@ -56,6 +56,10 @@ const unitTables: Partial<Record<QuantityKind, Readonly<Record<string, Unit>>>> 
   spreading: { 'm²/l': [1], 'm2/l': [1], 'ft²/gal': [1 / 40.7458331], 'ft2/gal': [1 / 40.7458331] },
   activationTemperature: { k: [1] },
   pace: { 'min/m': [1], 'min/ft': [3.2808399] },
+  areaPace: { 'min/m²': [1], 'min/m2': [1], 'min/ft²': [1 / 0.09290304], 'min/ft2': [1 / 0.09290304] },
+  volumePace: { 'min/l': [1], 'min/gal': [1 / 3.785411784] },
+  areaMass: { 'kg/m²': [1], 'kg/m2': [1], 'lb/ft²': [1 / 0.204816143622], 'lb/ft2': [1 / 0.204816143622] },
+  specificVolume: { 'l/kg': [1], 'ml/g': [1], 'gal/lb': [1 / 0.119826427] },
   pressure: { mpa: [1], bar: [0.1], kpa: [0.001], psi: [1 / 145.037738] },
   speed: { 'km/h': [1], mph: [1.609344], 'm/s': [3.6] },
 };
@@ -85,6 +89,10 @@ const bareUnits: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
     activationEnergy: 'kj/mol',
     activationTemperature: 'k',
     pace: 'min/m',
+    areaPace: 'min/m²',
+    volumePace: 'min/l',
+    areaMass: 'kg/m²',
+    specificVolume: 'l/kg',
     spreading: 'm²/l',
   },
   us: {
@@ -111,6 +119,10 @@ const bareUnits: Record<UnitSystem, Partial<Record<QuantityKind, string>>> = {
     activationEnergy: 'kj/mol',
     activationTemperature: 'k',
     pace: 'min/ft',
+    areaPace: 'min/ft²',
+    volumePace: 'min/gal',
+    areaMass: 'lb/ft²',
+    specificVolume: 'gal/lb',
     spreading: 'ft²/gal',
   },
 };
@@ -125,6 +137,8 @@ const written: Readonly<Record<string, string>> = {
   'mn/m': 'mN/m',
   cp: 'cP',
   'm²/l': 'm²/L',
+  'min/l': 'min/L',
+  'l/kg': 'L/kg',
   'kj/mol': 'kJ/mol',
 };
 

@@ -175,6 +175,14 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
       return shown(trimmed(value, 0), 'K');
     case 'pace':
       return us ? shown(fixed(value * 0.3048, 2), 'min/ft') : shown(trimmed(value, 2), 'min/m');
+    case 'areaPace':
+      return us ? shown(significant(value * 0.09290304, 3), 'min/ft²') : shown(trimmed(value, 1), 'min/m²');
+    case 'volumePace':
+      return us ? shown(significant(value * 3.785411784, 3), 'min/gal') : shown(trimmed(value, 1), 'min/L');
+    case 'areaMass':
+      return us ? shown(significant(value * 0.204816143622, 3), 'lb/ft²') : shown(trimmed(value, 2), 'kg/m²');
+    case 'specificVolume':
+      return us ? shown(significant(value * 0.119826427, 3), 'gal/lb') : shown(trimmed(value, 2), 'L/kg');
   }
 }
 

@@ -17,7 +17,7 @@ export const portSpacing = {
       id: 'fixed',
       title: 'at a set distance',
       reason: 'Easy to lay out; on a thinner wall it leaves places unfilled.',
-      sets: { spacing: of(250, 'depth', 'practice', 'Set spacing of ports') },
+      sets: { spacing: of(250, 'length', 'practice', 'Set spacing of ports') },
     },
   ],
   usual: 'by-wall',

@@ -39,7 +39,7 @@ export const cementFairingCoat = {
   figures: {
     coat: of(1.5, 'film', 'generic-sheet', 'A pass'),
     potLife: of(25, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
-    yieldMlG: of(0.6, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    yieldMlG: of(0.6, 'specificVolume', 'generic-sheet', 'Yield of the powder, mixed'),
     liquidShare: of(0.22, 'ratio', 'generic-sheet', 'Liquid to one of powder, by weight'),
     next: of(60, 'duration', 'generic-sheet', 'Second pass after, at the reference temperature'),
     dampDays: of(1, 'age', 'generic-sheet', 'Days protected'),

@@ -34,7 +34,7 @@ export const formAndPour = {
     gap: of(19, 'depth', 'icri-310-1r', 'Free behind bars'),
     head: of(24, 'ratio', 'practice', 'Pressure on the form, kilonewtons per square meter for each meter of height'),
     soak: of(1440, 'duration', 'practice', 'Ground kept wet for'),
-    yieldMlG: of(0.48, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    yieldMlG: of(0.48, 'specificVolume', 'generic-sheet', 'Yield of the powder, mixed'),
     liquidShare: of(0.13, 'ratio', 'generic-sheet', 'Water to one of powder, by weight'),
     potLife: of(40, 'duration', 'generic-sheet', 'Placed within, at the reference temperature'),
     strip: of(2160, 'duration', 'practice', 'Form off after, at the reference temperature'),

@@ -50,7 +50,7 @@ export const gravityResin = {
     cover: of(2.5, 'spreading', 'generic-sheet', 'Area that a liter floods'),
     off: of(15, 'duration', 'practice', 'What has not run in is brushed off within'),
     sandWithin: of(20, 'duration', 'generic-sheet', 'Sand thrown on within, at the reference temperature'),
-    sand: of(0.5, 'ratio', 'practice', 'Kilograms of sand on a square meter'),
+    sand: of(0.5, 'areaMass', 'practice', 'Sand strewn'),
     partB: of(0.5, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
     passes: of(2, 'count', 'practice', 'Passes'),
     hard: of(360, 'duration', 'generic-sheet', 'Hard enough to sweep, at the reference temperature'),

@@ -46,7 +46,7 @@ export const handPackedMortar = {
   ready: readyHours(24, 72, 168),
   visits: of(1, 'count', 'practice', 'Visits'),
   mortar: {
-    yieldMlG: of(0.54, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    yieldMlG: of(0.54, 'specificVolume', 'generic-sheet', 'Yield of the powder, mixed'),
     liquidShare: of(0.14, 'ratio', 'generic-sheet', 'Liquid to one of powder, by weight'),
     potLife: of(60, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     scrub: of(1.5, 'film', 'practice', 'Scrub coat'),

@@ -50,7 +50,7 @@ export const polymerMortar2k = {
   ready: readyHours(6, 24, 24),
   visits: of(2, 'count', 'practice', 'Visits'),
   mortar: {
-    yieldMlG: of(0.55, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    yieldMlG: of(0.55, 'specificVolume', 'generic-sheet', 'Yield of the powder, mixed'),
     liquidShare: of(0.14, 'ratio', 'generic-sheet', 'Liquid to one of powder, by weight'),
     potLife: of(30, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     scrub: of(1.5, 'film', 'practice', 'Scrub coat'),

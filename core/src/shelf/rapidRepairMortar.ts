@@ -37,7 +37,7 @@ export const rapidRepairMortar = {
   ready: readyHours(3, 4, 6),
   visits: of(1, 'count', 'practice', 'Visits'),
   mortar: {
-    yieldMlG: of(0.5, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    yieldMlG: of(0.5, 'specificVolume', 'generic-sheet', 'Yield of the powder, mixed'),
     liquidShare: of(0.11, 'ratio', 'generic-sheet', 'Liquid to one of powder, by weight'),
     potLife: of(15, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     scrub: of(1.5, 'film', 'practice', 'Scrub coat'),

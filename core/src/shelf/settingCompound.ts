@@ -40,8 +40,8 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
     figures: {
       named: of(namedMin, 'duration', 'generic-sheet', 'Minutes that it is named by'),
       hard: of(hardMin, 'duration', 'practice', 'Hard after, at the latest'),
-      water: of(0.35, 'ratio', 'generic-sheet', 'Liters of water to a kilogram'),
-      yieldMlG: of(0.85, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+      water: of(0.35, 'specificVolume', 'generic-sheet', 'Water to the powder'),
+      yieldMlG: of(0.85, 'specificVolume', 'generic-sheet', 'Yield of the powder, mixed'),
       coatMost: of(6, 'film', 'practice', 'Thickest coat'),
       bed: of(1.5, 'film', 'practice', 'Bed under tape'),
       thin: of(0.6, 'film', 'practice', 'A finishing coat'),

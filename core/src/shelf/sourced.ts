@@ -3,12 +3,12 @@ import type { Sourced } from '../quantity/ledger.ts';
 import type { SourceId } from '../sources/register.ts';
 
 /** A figure of the shelf: value in the base unit of its kind, its source, and what it is called. */
-export function of(value: number, kind: QuantityKind, source: SourceId, label: string): Sourced {
+export function of<K extends QuantityKind>(value: number, kind: K, source: SourceId, label: string): Sourced<K> {
   return { value, kind, source, label };
 }
 
 /** A figure that the firm or the product's sheet should replace. */
-export function assumed(value: number, kind: QuantityKind, source: SourceId, label: string): Sourced {
+export function assumed<K extends QuantityKind>(value: number, kind: K, source: SourceId, label: string): Sourced<K> {
   return { value, kind, source, label, assumed: true };
 }
 

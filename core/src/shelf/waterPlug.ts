@@ -35,7 +35,7 @@ export const waterPlug = {
     within: of(1, 'duration', 'practice', 'Put in within'),
     hold: of(4, 'duration', 'practice', 'Held by hand'),
     firm: of(10, 'duration', 'generic-sheet', 'Hard enough to shave, at the reference temperature'),
-    yieldMlG: of(0.57, 'ratio', 'generic-sheet', 'Milliliters that a gram of powder yields'),
+    yieldMlG: of(0.57, 'specificVolume', 'generic-sheet', 'Yield of the powder, mixed'),
     liquidShare: of(0.25, 'ratio', 'generic-sheet', 'Water to one of powder, by weight'),
     handful: of(250, 'volume', 'practice', 'What one hand presses in'),
     loss: of(0.3, 'ratio', 'practice', 'Share that sets before it is in'),

@@ -19,7 +19,7 @@ function sense(facts: SlabCrackFacts, ledger: Ledger): { refused: Refusal[]; dou
   const widths = valueOf(facts.widths) ?? [];
   const depth = valueOf(facts.depthMm);
   const slab = valueOf(facts.slabMm);
-  const given = (label: string, kind: 'length' | 'depth' | 'crackWidth', value: number) => ledger.given(label, kind, value, 'entered', '');
+  const given = <K extends 'length' | 'depth' | 'crackWidth'>(label: string, kind: K, value: number) => ledger.given(label, kind, value, 'entered', '');
   if (depth !== undefined && slab !== undefined && !atMost(depth, slab)) {
     refused.push({
       field: 'depthMm',

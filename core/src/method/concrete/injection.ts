@@ -67,7 +67,7 @@ export function waterPlug(c: Course): void {
       { what: 'Powder', role: 'powder', amount: powder },
       { what: 'Clean water', role: 'liquid', amount: water },
     ],
-    { within: c.of('within'), pace: 'nothing', least: count, care: 'quick cement' },
+    { within: c.of('within'), pace: 'noPace', least: count, care: 'quick cement' },
     [say`One handful at a time: it sets in the hand.`, say`Warm water and warm powder set faster.`],
   );
   c.work(pressPlug(batches, c.of('within'), c.of('hold'), powder), c.byCount('readySetUp', 'plugEach', count, 'Plugging'), {
@@ -110,7 +110,7 @@ function sealPorts(
     twoParts(c, paste, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
     {
       within: c.working(c.usual('Working time of the paste', 'duration', 30, 'generic-sheet'), 'Working time of the paste'),
-      pace: 'nothing',
+      pace: 'noPace',
       care: 'epoxy paste',
       of: epoxyPaste.id,
     },

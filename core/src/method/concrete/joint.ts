@@ -138,7 +138,7 @@ export function jointFiller(c: Course): void {
     'Joint filler',
     total,
     twoParts(c, total, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
-    { within: gel, pace: 'nothing', care: 'urethane' },
+    { within: gel, pace: 'noPace', care: 'urethane' },
     [
       say`As late as the program allows: a young slab still shrinks, and the filler comes away from it.`,
       say`Under hard wheels to the full depth of the cut, no rod below it.`,

@@ -144,7 +144,7 @@ export function formedPour(c: Course, cut: SquareCut): void {
       { what: 'Powder', role: 'powder', amount: powder },
       { what: 'Water', role: 'liquid', amount: water },
     ],
-    { within: potLife, pace: 'nothing', care: 'poured cement' },
+    { within: potLife, pace: 'noPace', care: 'poured cement' },
     [say`All of it mixed before the first is poured, or two mixers in turn: the pour must not stop.`],
   );
   c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'packPerL', toMix, 'Mixing and pouring'), { uses: [{ of: 'pour', amount: toMix }] });

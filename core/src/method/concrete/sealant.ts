@@ -90,7 +90,7 @@ export function gravityFlood(c: Course): void {
   const resin = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'Resin to flood');
   const passes = c.of('passes');
   const each = c.ledger.compute(partOf, { volumeMl: resin, parts: passes }, 'Resin for a pass');
-  c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'nothing', least: passes, care: 'methacrylate' }, [
+  c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'noPace', least: passes, care: 'methacrylate' }, [
     say`Of three parts, promoter and initiator never meet undiluted.`,
     say`Poured out at once: in the pail it heats and thickens.`,
   ]);

@@ -28,7 +28,7 @@ export function enamelChips(c: Course): void {
   const each = c.least(mixed(c, one, 'Enamel for a coat'), 3);
   const potLife = c.working(c.of('potLife'));
   const all = ledger.compute(manyVolumes, { volumeMl: each, count: coats }, 'Enamel, all coats');
-  c.mix('enamel', c.system.title, all, twoParts(c, all, c.of('partB')), { within: potLife, pace: 'nothing', least: coats, care: 'epoxy' }, [
+  c.mix('enamel', c.system.title, all, twoParts(c, all, c.of('partB')), { within: potLife, pace: 'noPace', least: coats, care: 'epoxy' }, [
     say`Mixed anew for each coat, on a card; by weight where it is only drops.`,
   ]);
   const next = c.curing(c.of('next'), 'Between coats');

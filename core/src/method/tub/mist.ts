@@ -48,7 +48,7 @@ export function mistCoats(c: Course): void {
       { what: 'Catalyst', role: 'hardener', amount: catalyst },
       { what: 'Reducer', role: 'thinner', amount: reducer },
     ],
-    { within: potLife, pace: 'nothing', least: loads, care: 'coating' },
+    { within: potLife, pace: 'noPace', least: loads, care: 'coating' },
     [say`${ratio[0]} of resin, ${ratio[1]} of catalyst, ${ratio[2]} of reducer by volume: none rounded down; catalyst last.`],
   );
   c.work(loadJar(resin, catalyst, reducer, loads, c.of('jar'), c.school('catalyst', 'early') !== undefined), c.rate('mixMin'));

@@ -43,7 +43,7 @@ export function gelcoatNick(c: Course): void {
       { what: 'Paste', role: 'resin', amount: paste },
       { what: 'Hardener', role: 'hardener', amount: hardener },
     ],
-    { within: potLife, pace: 'nothing', care: 'polyester' },
+    { within: potLife, pace: 'noPace', care: 'polyester' },
     [say`Hardener weighed, or in counted drops: ${drops}.`, say`Goggles: a splash of peroxide blinds.`],
   );
   c.work(gelPaste(paste, hardener, drops, c.of('over'), potLife), c.rate('mixMin'), { uses: [{ of: 'paste', amount: batch }] });
