@@ -34,7 +34,6 @@ const branched = {
   'core/src/method/patch/squarePatch.ts': 26,
   'core/src/method/plaster/coats.ts': 44,
   'core/src/plan/options.ts': 23,
-  'core/src/quantity/show.ts': 46,
   'core/src/survey/factProblem.ts': 23,
   'server/src/settings.ts': 25,
   'tools/start.ts': 22,

@@ -82,8 +82,6 @@ test('issued plans and one of them are without violations', async ({ page }) => 
 });
 
 test('quick figures are without violations, with their charts, pictures and tools', async ({ page }) => {
-  // every calculator with its chart, one after the other: as long as that takes on a busy machine
-  test.setTimeout(240_000);
   await demoJob(page);
   for (const [address, seen] of [
     ['compound-drying', 'Drawn against'],

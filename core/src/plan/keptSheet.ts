@@ -8,9 +8,11 @@ export interface KeptSheet {
   readonly figures: readonly FigureRow[];
 }
 
+const isFigure = (value: unknown): value is Figure => value instanceof Figure;
+
 /** Every figure that stands in plain data. */
 function figuresIn(value: unknown, found: Set<Figure>): void {
-  if (value instanceof Figure) found.add(value);
+  if (isFigure(value)) found.add(value);
   else if (Array.isArray(value)) for (const one of value) figuresIn(one, found);
   else if (typeof value === 'object' && value !== null) for (const one of Object.values(value)) figuresIn(one, found);
 }

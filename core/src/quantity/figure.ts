@@ -15,10 +15,6 @@ export interface Computed {
   readonly figures: Readonly<Record<string, Figure | readonly Figure[]>>;
 }
 
-/** A kind that the compiler does not know: it goes with every other. Only the compiler sees it, and nothing ever reads it. */
-// eslint-disable-next-line @typescript-eslint/no-explicit-any -- a figure of any kind is accepted where one is asked, and checked when it runs
-export type AnyKind = any;
-
 /**
  * A number with its quantity kind and its origin. It is only ever made by a Ledger, or
  * read back from what one made, so that no figure stands without one. `K` is there for the compiler: a figure of a kind that is
@@ -28,8 +24,9 @@ export type AnyKind = any;
  * const length = ledger.given('Length', 'length', 4200, 'measured', at); // Figure<'length'>
  * ledger.compute(stripArea, { lengthMm: length, widthMm: ledger.assumed('Strip', 'depth', 50, 'practice') });
  */
-export class Figure<K extends QuantityKind = AnyKind> {
-  declare readonly ofKind?: K;
+export class Figure<K extends QuantityKind = QuantityKind> {
+  /** for the compiler alone, which takes what a method is given in either direction: a figure of any kind goes with every other, a length never with a mass */
+  declare ofKind?: { kind(kind: K): void };
   readonly id: string;
   readonly label: string;
   readonly value: number;

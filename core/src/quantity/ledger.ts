@@ -1,5 +1,5 @@
 import type { SourceId } from '../sources/register.ts';
-import { Figure, type AnyKind, type Computed, type FigureRow, type Origin } from './figure.ts';
+import { Figure, type Computed, type FigureRow, type Origin } from './figure.ts';
 import { evaluate, type Formula, type InputSpec, type InputSpecs, type InputValues } from './formula.ts';
 import type { QuantityKind } from './kind.ts';
 
@@ -11,11 +11,11 @@ export type FigureInputs<S extends InputSpecs> = {
 };
 
 /** A number of the shelf, the rates or a school, with its source. */
-export interface Sourced<K extends QuantityKind = AnyKind> {
+export interface Sourced<K extends QuantityKind = QuantityKind> {
   readonly value: number;
   readonly kind: QuantityKind;
   /** for the compiler alone */
-  readonly ofKind?: K;
+  readonly ofKind?: Figure<K>['ofKind'];
   readonly source: SourceId;
   readonly label: string;
   /** a default that the firm should replace by its own figure */
@@ -59,10 +59,10 @@ export class Ledger implements Figures {
   /** A figure of the shelf, the rates or a school. The same one is taken once. */
   sourced<K extends QuantityKind>(s: Sourced<K>): Figure<K> {
     const known = this.#sourced.get(s);
-    if (known) return known as Figure<K>;
+    if (known) return known;
     const figure = this.#add(s.label, s.value, s.kind, s.assumed === true ? { by: 'assumed', source: s.source } : { by: 'sheet', source: s.source });
     this.#sourced.set(s, figure);
-    return figure as Figure<K>;
+    return figure;
   }
 
   /**

@@ -53,6 +53,14 @@ const cases: readonly (readonly [number, QuantityKind, UnitSystem, string])[] = 
   [0.5, 'evaporation', 'us', '0.10 lb/ft²h'],
   [16, 'speed', 'us', '10 mph'],
   [2, 'pace', 'metric', '2 min/m'],
+  [30, 'areaPace', 'metric', '30 min/m²'],
+  [30, 'areaPace', 'us', '2.79 min/ft²'],
+  [4, 'volumePace', 'metric', '4 min/L'],
+  [4, 'volumePace', 'us', '15.1 min/gal'],
+  [0.5, 'areaMass', 'metric', '0.5 kg/m²'],
+  [0.5, 'areaMass', 'us', '0.102 lb/ft²'],
+  [0.54, 'specificVolume', 'metric', '0.54 L/kg'],
+  [0.54, 'specificVolume', 'us', '0.0647 gal/lb'],
   [40, 'angle', 'us', '40°'],
 ];
 

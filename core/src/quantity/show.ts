@@ -105,85 +105,116 @@ function durationShown(min: number): Shown {
     : shown(`${String(Math.floor(hours / 24))} d ${String(hours % 24)}`, 'h');
 }
 
-function ratioShown(value: number): Shown {
-  return shown(significant(value, 3), '');
-}
+/** How a kind is told that has one unit in each system: what its base unit comes to, the digits, and the unit. */
+type Plain = readonly [times: number, digits: (value: number) => string, unit: string, plus?: number];
+
+const to = (decimals: number) => (value: number) => trimmed(value, decimals);
+const exactly = (decimals: number) => (value: number) => fixed(value, decimals);
+const digits = (many: number) => (value: number) => significant(value, many);
+
+/** metric and US customary, by kind; of one alone where both tell the same */
+const plain = {
+  temperature: [
+    [1, to(1), '°C'],
+    [1.8, to(0), '°F', 32],
+  ],
+  temperatureDifference: [
+    [1, to(1), 'K'],
+    [1.8, to(1), '°F'],
+  ],
+  ratio: [[1, digits(3), '']],
+  percent: [[1, to(1), '%']],
+  money: [[1, exactly(2), '']],
+  count: [[1, String, '']],
+  evaporation: [
+    [1, exactly(2), 'kg/m²h'],
+    [0.204816143622, exactly(2), 'lb/ft²h'],
+  ],
+  speed: [
+    [1, to(0), 'km/h'],
+    [1 / 1.609344, to(0), 'mph'],
+  ],
+  density: [
+    [1, to(2), 'kg/L'],
+    [8.34540445202, to(2), 'lb/gal'],
+  ],
+  spreading: [
+    [1, to(1), 'm²/L'],
+    [40.7458331, to(0), 'ft²/gal'],
+  ],
+  maturity: [
+    [1, to(0), '°C·h'],
+    [1.8, to(0), '°F·h'],
+  ],
+  pressure: [
+    [1, to(2), 'MPa'],
+    [145.037738, to(0), 'psi'],
+  ],
+  viscosity: [
+    [1, to(0), 'mPa·s'],
+    [1, to(0), 'cP'],
+  ],
+  surfaceTension: [
+    [1, to(1), 'mN/m'],
+    [1, to(1), 'dyn/cm'],
+  ],
+  activationEnergy: [[1, to(1), 'kJ/mol']],
+  activationTemperature: [[1, to(0), 'K']],
+  pace: [
+    [1, to(2), 'min/m'],
+    [0.3048, exactly(2), 'min/ft'],
+  ],
+  areaPace: [
+    [1, to(1), 'min/m²'],
+    [0.09290304, digits(3), 'min/ft²'],
+  ],
+  volumePace: [
+    [1, to(1), 'min/L'],
+    [3.785411784, digits(3), 'min/gal'],
+  ],
+  areaMass: [
+    [1, to(2), 'kg/m²'],
+    [0.204816143622, digits(3), 'lb/ft²'],
+  ],
+  specificVolume: [
+    [1, to(2), 'L/kg'],
+    [0.119826427, digits(3), 'gal/lb'],
+  ],
+} as const satisfies Partial<Record<QuantityKind, readonly [Plain, Plain?]>>;
+
+type Told = Exclude<QuantityKind, keyof typeof plain>;
+
+/** Kinds that are told in one unit or another by how large they are. */
+const bySize: Readonly<Record<Told, (value: number, units: UnitSystem) => Shown>> = {
+  length: lengthShown,
+  // what is a depth by its kind and as long as a length is told as one
+  depth: (value, units) => (value >= 1000 ? lengthShown(value, units) : units === 'us' ? shown(inches(value), 'in') : millimetres(value, value < 100 ? 1 : 0)),
+  crackWidth: crackWidthShown,
+  film: (value, units) => (units === 'us' ? shown(significant((value / mmPerInch) * 1000, 2), 'mil') : millimetres(value, 2)),
+  grain: (value, units) => (units === 'us' ? shown(fixed(value / mmPerInch, 3), 'in') : millimetres(value, 2)),
+  volume: volumeShown,
+  area: areaShown,
+  mass: massShown,
+  duration: durationShown,
+  age: (value) => shown(trimmed(value, 0), Math.round(value) === 1 ? 'day' : 'days'),
+  angle: (value) => shown(trimmed(value, 0), '°', ''),
+};
+
+const isPlain = (kind: QuantityKind): kind is keyof typeof plain => Object.hasOwn(plain, kind);
 
 /**
  * A value of a quantity kind as people read it, in metric or US customary units: inches with
  * fractions, crack widths under 1.6 mm in thousandths of an inch, films in mils; a temperature and a
  * temperature difference convert differently.
+ *
+ * @example
+ * showValue(6.35, 'depth', 'us').text // '1/4 in'
  */
 export function showValue(value: number, kind: QuantityKind, units: UnitSystem): Shown {
-  const us = units === 'us';
-  switch (kind) {
-    case 'length':
-      return lengthShown(value, units);
-    case 'depth':
-      // what is a depth by its kind and as long as a length is told as one
-      if (value >= 1000) return lengthShown(value, units);
-      return us ? shown(inches(value), 'in') : millimetres(value, value < 100 ? 1 : 0);
-    case 'crackWidth':
-      return crackWidthShown(value, units);
-    case 'film':
-      return us ? shown(significant((value / mmPerInch) * 1000, 2), 'mil') : millimetres(value, 2);
-    case 'grain':
-      return us ? shown(fixed(value / mmPerInch, 3), 'in') : millimetres(value, 2);
-    case 'volume':
-      return volumeShown(value, units);
-    case 'area':
-      return areaShown(value, units);
-    case 'mass':
-      return massShown(value, units);
-    case 'temperature':
-      return us ? shown(trimmed(value * 1.8 + 32, 0), '°F') : shown(trimmed(value, 1), '°C');
-    case 'temperatureDifference':
-      return us ? shown(trimmed(value * 1.8, 1), '°F') : shown(trimmed(value, 1), 'K');
-    case 'duration':
-      return durationShown(value);
-    case 'age':
-      return shown(trimmed(value, 0), Math.round(value) === 1 ? 'day' : 'days');
-    case 'ratio':
-      return ratioShown(value);
-    case 'percent':
-      return shown(trimmed(value, 1), '%');
-    case 'money':
-      return shown(fixed(value, 2), '');
-    case 'count':
-      return shown(String(value), '');
-    case 'evaporation':
-      return us ? shown(fixed(value * 0.204816143622, 2), 'lb/ft²h') : shown(fixed(value, 2), 'kg/m²h');
-    case 'speed':
-      return us ? shown(trimmed(value / 1.609344, 0), 'mph') : shown(trimmed(value, 0), 'km/h');
-    case 'density':
-      return us ? shown(trimmed(value * 8.34540445202, 2), 'lb/gal') : shown(trimmed(value, 2), 'kg/L');
-    case 'spreading':
-      return us ? shown(trimmed(value * 40.7458331, 0), 'ft²/gal') : shown(trimmed(value, 1), 'm²/L');
-    case 'maturity':
-      return us ? shown(trimmed(value * 1.8, 0), '°F·h') : shown(trimmed(value, 0), '°C·h');
-    case 'pressure':
-      return us ? shown(trimmed(value * 145.037738, 0), 'psi') : shown(trimmed(value, 2), 'MPa');
-    case 'viscosity':
-      return shown(trimmed(value, 0), us ? 'cP' : 'mPa·s');
-    case 'surfaceTension':
-      return shown(trimmed(value, 1), us ? 'dyn/cm' : 'mN/m');
-    case 'angle':
-      return shown(trimmed(value, 0), '°', '');
-    case 'activationEnergy':
-      return shown(trimmed(value, 1), 'kJ/mol');
-    case 'activationTemperature':
-      return shown(trimmed(value, 0), 'K');
-    case 'pace':
-      return us ? shown(fixed(value * 0.3048, 2), 'min/ft') : shown(trimmed(value, 2), 'min/m');
-    case 'areaPace':
-      return us ? shown(significant(value * 0.09290304, 3), 'min/ft²') : shown(trimmed(value, 1), 'min/m²');
-    case 'volumePace':
-      return us ? shown(significant(value * 3.785411784, 3), 'min/gal') : shown(trimmed(value, 1), 'min/L');
-    case 'areaMass':
-      return us ? shown(significant(value * 0.204816143622, 3), 'lb/ft²') : shown(trimmed(value, 2), 'kg/m²');
-    case 'specificVolume':
-      return us ? shown(significant(value * 0.119826427, 3), 'gal/lb') : shown(trimmed(value, 2), 'L/kg');
-  }
+  if (!isPlain(kind)) return bySize[kind](value, units);
+  const told: readonly Plain[] = plain[kind];
+  const [times, text, unit, plus = 0] = (units === 'us' ? told[1] : undefined) ?? told[0] ?? ([1, String, ''] as const);
+  return shown(text(value * times + plus), unit);
 }
 
 /** A figure as people read it. */
