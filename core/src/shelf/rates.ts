@@ -24,7 +24,7 @@ export const rates = {
   barPerL: rate(10, 'volumePace', 'Clearing behind bars'),
   washSetUp: rate(5, 'duration', 'Setting up to wash'),
   washPerM2: rate(30, 'areaPace', 'Washing out'),
-  primePerM2: rate(40, 'areaPace', 'Priming bars of the cut'),
+  primePerM2: rate(40, 'areaPace', 'Priming bars, over the cut'),
   mixMin: rate(6, 'duration', 'Mixing a batch'),
   scrubPerM2: rate(15, 'areaPace', 'Scrub coat'),
   packPerL: rate(4, 'volumePace', 'Packing mortar'),

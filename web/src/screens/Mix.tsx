@@ -175,7 +175,7 @@ function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; d
               {work.candidate.system.title}, {work.method.named}
             </span>
           </div>
-          {work.mixes.length === 0 ? <p>Nothing is mixed for it: what it takes stands on the right.</p> : null}
+          {work.mixes.length === 0 ? <p>Nothing is mixed for it: what it takes stands beside it.</p> : null}
           {work.mixes.map((mix) => (
             <MixCard key={mix.id} mix={mix} defect={defect} />
           ))}
@@ -187,6 +187,9 @@ function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; d
         </main>
         <aside className="pane left-rule" aria-label="To take along">
           <h2 style={{ fontSize: 18 }}>Take along</h2>
+          {goods.length === 0 ? (
+            <p className="quiet">{work.mixes.length === 0 ? 'Nothing but its tools.' : 'Nothing besides what is mixed, and its tools.'}</p>
+          ) : null}
           {groups.map(([title, rows]) =>
             rows.length === 0 ? null : (
               <div key={title}>
