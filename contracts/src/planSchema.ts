@@ -236,10 +236,17 @@ const step = objectSchema(
   ['section', 'lift', 'latest', 'plain', 'sign', 'handsOn'],
 );
 
-const link = objectSchema({ from: text, after: one('start', 'end'), to: text, least: lag, most: objectSchema({ minutes: figure, ifMissed: saying }) }, [
-  'least',
-  'most',
-]);
+const redo: Schema = {
+  anyOf: [
+    objectSchema({ again: text }),
+    objectSchema({ builder: text, title: saying, detail: saying, look: saying, tools: list(text), plain: text, minutes: figure }, ['plain']),
+  ],
+};
+
+const link = objectSchema(
+  { from: text, after: one('start', 'end'), to: text, least: lag, most: objectSchema({ minutes: figure, ifMissed: saying, redo: list(redo) }) },
+  ['least', 'most'],
+);
 
 const mix = objectSchema(
   {

@@ -8,7 +8,7 @@ import { mixCare, wasteWords, type MixCare, type MixCareId } from '../shelf/mixC
 import type { RateId } from '../shelf/rates.ts';
 import { CourseFigures } from './courseFigures.ts';
 import { Materials } from './materials.ts';
-import type { HandsOn, Lag, Link, Made, Skill, Step, Told, Use } from './step.ts';
+import type { HandsOn, Lag, Link, Made, Redo, Skill, Step, Told, Use } from './step.ts';
 import { handsOnOf, type Asked } from './handsOn.ts';
 import type { Drawn, MaterialRole, Mix, MixPart, WorkMethod } from './work.ts';
 
@@ -145,9 +145,9 @@ export class Course extends CourseFigures {
     if (after !== undefined) this.#pending.push({ from: after, after: 'end', least: lag });
   }
 
-  /** The next work must have begun within this after the work before it, or what is missed is said. */
-  within(minutes: Figure, ifMissed: Saying, after = this.#last, of: 'start' | 'end' = 'end'): void {
-    if (after !== undefined) this.#pending.push({ from: after, after: of, most: { minutes, ifMissed } });
+  /** The next work must have begun within this after the work before it, or what is missed is said, and put right by these steps. */
+  within(minutes: Figure, ifMissed: Saying, redo: readonly Redo[], after = this.#last): void {
+    if (after !== undefined) this.#pending.push({ from: after, after: 'end', most: { minutes, ifMissed, redo } });
   }
 
   /** A moment from which it may be used, so long after the work before it. */

@@ -100,6 +100,30 @@ describe('the network of every method', () => {
     expect(swapped).toBeGreaterThan(100);
   });
 
+  it('puts every missed window right by steps: some of the method done again, some done only then', () => {
+    let [windows, again, only] = [0, 0, 0];
+    for (const { at, method } of all)
+      for (const { to, most } of method.links) {
+        if (!most) continue;
+        windows += 1;
+        expect([at, to, most.redo.length > 0]).toEqual([at, to, true]);
+        for (const one of most.redo) {
+          if ('again' in one) {
+            again += 1;
+            const order = method.steps.map((s) => s.id);
+            expect([at, to, one.again, order.indexOf(one.again) >= 0 && order.indexOf(one.again) < order.indexOf(to)]).toEqual([at, to, one.again, true]);
+          } else {
+            only += 1;
+            expect([at, to, one.minutes.value > 0, one.tools.length > 0]).toEqual([at, to, true, true]);
+          }
+        }
+        // what the sentence has one do again is among the steps
+        const says = most.ifMissed.filter((part) => typeof part === 'string').join(' ');
+        if (/\b(prime|scrub|wet|brush it on|wipe it on) again\b/.test(says)) expect([at, to, most.redo.some((one) => 'again' in one)]).toEqual([at, to, true]);
+      }
+    expect([windows > 150, again > 120, only > 80]).toEqual([true, true, true]);
+  });
+
   it('cleans only after what dirtied it, and puts away last', () => {
     for (const { at, method } of all) {
       const waitsFor = before(method);

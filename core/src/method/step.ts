@@ -116,13 +116,17 @@ export type Lag =
   | { readonly by: 'fixed'; readonly minutes: Figure }
   | { readonly by: 'progress'; readonly at23: Figure; readonly cure: CureModel; readonly stopsBelow?: Sourced; readonly minutes: Figure };
 
+/** What puts a missed window right: a step of the method that is done again, or one that is done only then. */
+export type Redo = { readonly again: string } | (Told & { readonly minutes: Figure });
+
 /** A link of the network: a step may begin at the earliest, and must have begun at the latest, after another. */
 export interface Link {
   readonly from: string;
   readonly after: 'start' | 'end';
   readonly to: string;
   readonly least?: Lag;
-  readonly most?: { readonly minutes: Figure; readonly ifMissed: Saying };
+  /** `redo` in its order, before the step that came too late */
+  readonly most?: { readonly minutes: Figure; readonly ifMissed: Saying; readonly redo: readonly Redo[] };
 }
 
 /** Steps in an order that may be worked, and the links between them: what has no path between it may be swapped. */

@@ -1,3 +1,4 @@
+import { abradeAgain, grindAgain } from '../words/redoing.ts';
 import { gelTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
 import { chaseVolume, chokeDepth, depthBelow, wheelPasses } from '../../geometry/groove.ts';
@@ -136,6 +137,8 @@ export function groove(c: Course): void {
   const recoatUntil = ledger.compute(windowClose, { windowAt23Min: c.get(working.recoatUntil), temperatureC: c.groundC });
   const wetMinutes = c.byLength('nothing', 'wetPace', each, 'Wetting a section', { hands: c.hands });
   const fillMinutes = c.byLength('nothing', 'fillPace', each, 'Filling a section', { hands: c.hands });
+  const grindOff = c.byLength('grindSetUp', 'grindPace', each, 'Grinding the film off');
+  const abrading = c.byLength('nothing', 'vacuumPace', each, 'Abrading a section');
   const of = count.value;
   const liftId = (lift: number, n: number) => `lift-${String(lift)}-${String(n)}`;
   const placed: Figure[] = [];
@@ -148,15 +151,26 @@ export function groove(c: Course): void {
           after: [readied],
         });
         const ifMissed = say`Gelled before the sand was in: grind the film off, vacuum, wet again.`;
-        c.links.push({ from: `wet-${String(n)}`, after: 'start', to: id, most: { minutes: gel, ifMissed } });
+        c.links.push({
+          from: `wet-${String(n)}`,
+          after: 'start',
+          to: id,
+          most: { minutes: gel, ifMissed, redo: [grindAgain('the film', grindOff), { again: 'vacuum' }, { again: `wet-${String(n)}` }] },
+        });
         placed.push(wetMinutes);
       } else if (onCured) {
-        const abrade = abradeLift(lift.n - 1, c.byLength('nothing', 'vacuumPace', each, 'Abrading a section'), n, of);
+        const abrade = abradeLift(lift.n - 1, abrading, n, of);
         c.add(abrade, { after: [liftId(lift.n - 1, n)] });
         c.links.push({ from: liftId(lift.n - 1, n), after: 'end', to: abrade.id, least: hard }, { from: abrade.id, after: 'end', to: id });
       } else {
         const ifMissed = say`Past the recoat window: abrade lift ${String(lift.n - 1)}, vacuum and wipe.`;
-        c.links.push({ from: liftId(lift.n - 1, n), after: 'end', to: id, least: gelled, most: { minutes: recoatUntil, ifMissed } });
+        c.links.push({
+          from: liftId(lift.n - 1, n),
+          after: 'end',
+          to: id,
+          least: gelled,
+          most: { minutes: recoatUntil, ifMissed, redo: [abradeAgain(`lift ${String(lift.n - 1)}`, abrading)] },
+        });
       }
       placed.push(fillMinutes);
       c.add(
@@ -221,7 +235,16 @@ function finishGroove(c: Course, working: ResinWorking, recoatUntil: Figure, lif
     const ifMissed = say`Past the recoat window: abrade the face, vacuum and wipe before coating.`;
     c.links.push(
       { from: lift.last, after: 'end', to: 'coat', least: recoatFrom },
-      { from: lift.first, after: 'end', to: 'coat', most: { minutes: recoatUntil, ifMissed } },
+      {
+        from: lift.first,
+        after: 'end',
+        to: 'coat',
+        most: {
+          minutes: recoatUntil,
+          ifMissed,
+          redo: [abradeAgain('the face', c.byLength('vacuumSetUp', 'vacuumPace', c.need('lengthMm'), 'Abrading the face'))],
+        },
+      },
     );
   }
   const traffic = c.matter.choice('traffic');

@@ -1,3 +1,4 @@
+import { grindAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
 import { chaseVolume } from '../../geometry/groove.ts';
@@ -157,7 +158,10 @@ export function jointFiller(c: Course): void {
   const from = c.curing(c.of('shaveFrom'), 'Shaved from');
   const until = c.closes(c.of('shaveUntil'), 'Shaved until');
   c.atLeast(from);
-  if (until.value > from.minutes.value) c.within(until, say`Too hard to shave: ground flush with shroud and vacuum.`);
+  if (until.value > from.minutes.value)
+    c.within(until, say`Too hard to shave: ground flush with shroud and vacuum.`, [
+      grindAgain('what stands above', c.byLength('grindSetUp', 'grindPace', length, 'Grinding what stands above')),
+    ]);
   c.work(shaveJoint(from.minutes, until), c.byLength('nothing', 'shavePace', length, 'Shaving flush'));
   c.work(clearAway(gel, 'surplus and tape off before it hardens'), c.rate('tidy'));
   c.amount('filler', 'Joint filler', total);

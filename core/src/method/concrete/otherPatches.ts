@@ -1,3 +1,4 @@
+import { abradeAgain } from '../words/redoing.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
 import { liftCount, liftThickness, volumeShare } from '../../geometry/groove.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
@@ -81,7 +82,7 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   const all = ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
   const mixedEach = ledger.compute(volumeShare, { volumeMl: all, parts: lifts }, 'Mixed for a lift');
   const openFor = c.closes(c.of('primerOpen'), 'Covered while tacky, within');
-  c.work(primeGround(primer, film, openFor), c.byArea('nothing', 'scrubPerM2', cut.area, 'Priming the ground'), {
+  const primed = c.work(primeGround(primer, film, openFor), c.byArea('nothing', 'scrubPerM2', cut.area, 'Priming the ground'), {
     uses: [c.use('neat-resin', 'Neat resin, both parts mixed, on the ground', 'primer', primer, system.id)],
   });
   c.mix(
@@ -94,7 +95,11 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   );
   const next = c.curing(c.of('primerOpen'), 'Before the next lift');
   for (let n = 1; n <= lifts.value; n++) {
-    if (n === 1) c.within(openFor, say`The primer is no longer tacky: abrade, vacuum, prime again.`);
+    if (n === 1)
+      c.within(openFor, say`The primer is no longer tacky: abrade, vacuum, prime again.`, [
+        abradeAgain('the primer', c.byArea('vacuumSetUp', 'sandPerM2', cut.area, 'Abrading the primer')),
+        { again: primed },
+      ]);
     else c.wait(waitLayer(next.minutes, 'A glove comes away clean, a thumbnail still marks it.', 'lift'), next);
     c.work(trowelResin(n, lifts, each, thickness), c.byVolume('mixMin', 'packPerL', each, 'A lift of resin mortar'), {
       lift: n,

@@ -1,3 +1,4 @@
+import { abradeAgain } from '../words/redoing.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
 import { chaseVolume, sealantDepth, volumeShare as partOf } from '../../geometry/groove.ts';
 import { rodWidth } from '../../finishing/face.ts';
@@ -57,9 +58,13 @@ export function routAndSeal(c: Course): void {
   });
   const primed = c.curing(c.of('primer'), 'Primer dry after');
   const until = c.closes(c.of('primerUntil'), 'Primer good for');
-  c.work(primeJoint(primed.minutes, until), c.byLength('nothing', 'brushPace', length, 'Taping and priming'));
+  const primer = c.work(primeJoint(primed.minutes, until), c.byLength('nothing', 'brushPace', length, 'Taping and priming'));
   c.atLeast(primed);
-  if (until.value > primed.minutes.value) c.within(until, say`The primer is too old: abrade both faces, vacuum, prime again.`);
+  if (until.value > primed.minutes.value)
+    c.within(until, say`The primer is too old: abrade both faces, vacuum, prime again.`, [
+      abradeAgain('both faces', c.byLength('vacuumSetUp', 'vacuumPace', length, 'Abrading both faces')),
+      { again: primer },
+    ]);
   const volume = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'Sealant to place');
   const total = mixed(c, volume, 'Sealant to buy');
   const cartridges = c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') }, 'Cartridges');
@@ -94,13 +99,14 @@ export function gravityFlood(c: Course): void {
     say`Of three parts, promoter and initiator never meet undiluted.`,
     say`Poured out at once: in the pail it heats and thickens.`,
   ]);
+  const abraded = () => abradeAgain('the face', c.byArea('vacuumSetUp', 'sandPerM2', area, 'Abrading the face'));
   for (let n = 1; n <= passes.value; n++) {
-    if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`);
+    if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`, [abraded()]);
     c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'), { uses: [{ of: 'resin', amount: each }] });
   }
   const sand = c.ledger.compute(massOn, { areaMm2: area, kgM2: c.of('sand') }, 'Dry sand');
   const within = c.closes(c.of('sandWithin'), 'Sand on within');
-  c.within(within, say`The face has set smooth: abrade it for grip.`);
+  c.within(within, say`The face has set smooth: abrade it for grip.`, [abraded()]);
   c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'), {
     uses: [c.use('sand', 'Dry sand', 'sand', sand, 'silica-sand')],
   });

@@ -1,3 +1,4 @@
+import { scrapeAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
 import { daysAsTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
@@ -110,8 +111,14 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       // it is mixed when the lift below is stiff: mixed before, it would stand in the pail and stiffen too
       c.atLeast(next, before);
       c.add(mixMortar(n, mix, potLife));
-      c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, before);
-    } else c.within(open, say`Dried out: scrape it off, wet again, scrub again.`, 'scrub');
+      c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, [{ again: 'wash' }, { again: 'soak' }, { again: 'scrub' }], before);
+    } else
+      c.within(
+        open,
+        say`Dried out: scrape it off, wet again, scrub again.`,
+        [scrapeAgain('the scrub coat', c.byArea('nothing', 'scrubPerM2', cut.area, 'Scraping off')), { again: 'soak' }, { again: 'scrub' }],
+        'scrub',
+      );
     c.add(
       packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, {
         deepest: cut.uneven !== undefined && n === 1,
@@ -129,23 +136,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   });
   floatAndCure(c, cut, mortar, { lifts: count, next, last });
 
-  const rows: readonly (readonly [string, string, Figure])[] = [
-    ['cut', 'Inside the cut', cut.area],
-    ['around', 'Sawn', cut.around],
-    ['volume', 'To fill', cut.volume],
-    ['mix', 'Mortar to mix', toMix],
-    ['powder', 'Powder', powder],
-    ['liquid', 'Liquid', liquid],
-    ['batches', 'Batches', batches],
-    ['lifts', 'Lifts', count],
-    ...(asked
-      ? ([
-          ['class-strength', `Asked of it after four weeks, class ${asked.id}`, asked.strength],
-          ['class-bond', `Its bond, class ${asked.id}`, asked.bond],
-        ] as const)
-      : []),
-  ];
-  for (const [id, label, figure] of rows) c.amount(id, label, figure);
+  tellAmounts(c, cut, { toMix, powder, liquid, batches, count }, asked);
   keepMortar(c, mixes, { toMix, batches, potLife, powder, liquid });
   c.named = 'squared';
   c.sections.push(
@@ -186,6 +177,32 @@ function floatAndCure(
   const ready = mortarWait(c, readyFor(system, traffic?.value), 'In use after');
   c.atLeast(ready, last);
   c.add(patchReady(traffic?.label ?? 'use', ready.minutes, groundC, ready.minutes));
+}
+
+/** What the patch comes to, and what the label of the bag has to state. */
+function tellAmounts(
+  c: Course,
+  cut: SquareCut,
+  { toMix, powder, liquid, batches, count }: Readonly<Record<'toMix' | 'powder' | 'liquid' | 'batches' | 'count', Figure>>,
+  asked: ReturnType<typeof classAsked>,
+): void {
+  const rows: readonly (readonly [string, string, Figure])[] = [
+    ['cut', 'Inside the cut', cut.area],
+    ['around', 'Sawn', cut.around],
+    ['volume', 'To fill', cut.volume],
+    ['mix', 'Mortar to mix', toMix],
+    ['powder', 'Powder', powder],
+    ['liquid', 'Liquid', liquid],
+    ['batches', 'Batches', batches],
+    ['lifts', 'Lifts', count],
+    ...(asked
+      ? ([
+          ['class-strength', `Asked of it after four weeks, class ${asked.id}`, asked.strength],
+          ['class-bond', `Its bond, class ${asked.id}`, asked.bond],
+        ] as const)
+      : []),
+  ];
+  for (const [id, label, figure] of rows) c.amount(id, label, figure);
 }
 
 /** The mortar as a mix: one column for a batch only where all batches are alike, else each lift says its own. */

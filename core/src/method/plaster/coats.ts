@@ -1,3 +1,4 @@
+import { abradeAgain, bondAgain } from '../words/redoing.ts';
 import { hangs } from '../../safety/stops/prop.ts';
 import { volumeShare } from '../../geometry/groove.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
@@ -32,6 +33,7 @@ import {
   moistCoat,
   paintCheck,
   plasterCoat,
+  suctionBy,
   takeDown,
 } from '../words/plastering.ts';
 import { clearAway, coverRoom, layOut, propUp } from '../words/protecting.ts';
@@ -66,17 +68,6 @@ export function propFirst(c: Course, area: Figure, depth: Figure): void {
   const weight = c.ledger.compute(fallingWeight, { areaMm2: area, thicknessMm: depth, densityKgL: c.usual('Plaster', 'density', 1.7) });
   const props = c.ledger.compute(propsUnder, { areaMm2: area });
   c.work(propUp(props, weight), c.byCount('nothing', 'propEach', props, 'Propping'));
-}
-
-/** What evens the suction of edge and base. */
-function suctionBy({ gypsum, lime, outside }: Readonly<Record<'gypsum' | 'lime' | 'outside', boolean>>): string {
-  return gypsum
-    ? 'or a bonding agent made for gypsum plaster, placed on while it is tacky'
-    : lime
-      ? 'limewater or clean water, again and again'
-      : outside
-        ? 'or a bonding agent made for exterior plaster, wet on wet'
-        : 'clean water, or a bonding agent while it is open; one that has dried is a bond breaker';
 }
 
 /** A coat of plaster as a mix, measured by the pail. @returns what is mixed in all */
@@ -181,7 +172,7 @@ export function plasterCoats(c: Course): void {
       c.work(floatPlaster(after), c.byArea('nothing', 'floatPlasterPerM2', area, 'Floating'));
     }
     if (isLast) break;
-    between(c, i, coats, { lime, gypsum });
+    between(c, i, coats, { lime, gypsum, area });
   }
   const top = c.last ?? 'plaster-coat';
   c.work(clearAway(within, 'floor cleared while it is wet; the edge of the old work sponged clean'), c.rate('tidy'));
@@ -223,16 +214,25 @@ function bond(c: Course, area: Figure, gypsum: boolean, outside: boolean): void 
   const at23 = agent.figures['open'];
   const volume = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.usual('A liter covers', 'spreading', 6) }, agent.title);
   const open = at23 && c.closes(c.get(at23), 'Bonder open for');
-  c.work(
+  const bonded = c.work(
     bondCoat(agent.title.toLowerCase(), volume, open, coldest ? c.get(coldest) : c.usual('Coldest', 'temperature', 5)),
     c.byArea('nothing', 'scrubPerM2', area, 'Bonding'),
     { uses: [c.use('bonder', agent.title, 'primer', volume, agent.id)] },
   );
-  if (open) c.within(open, say`It has dried: abrade it off and brush it on again.`);
+  if (open)
+    c.within(open, say`It has dried: abrade it off and brush it on again.`, [
+      abradeAgain('what has dried', c.byArea('vacuumSetUp', 'sandPerM2', area, 'Abrading the bonder')),
+      { again: bonded },
+    ]);
   c.amount('bonder', agent.title, volume);
 }
 
-function between(c: Course, coat: number, coats: Figure, { lime, gypsum }: { readonly lime: boolean; readonly gypsum: boolean }): void {
+function between(
+  c: Course,
+  coat: number,
+  coats: Figure,
+  { lime, gypsum, area }: { readonly lime: boolean; readonly gypsum: boolean; readonly area: Figure },
+): void {
   const from = c.last;
   if (lime) {
     c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'));
@@ -243,7 +243,12 @@ function between(c: Course, coat: number, coats: Figure, { lime, gypsum }: { rea
   if (gypsum) {
     const firm = c.curing(c.of('firm'), 'Set, firm and still damp');
     c.wait(betweenCoats(firm.minutes, 'it has set and is still damp: the finish takes hold in that'), firm, from);
-    c.within(c.of('firmUntil'), say`It has dried: make suction even again with a bonding agent made for gypsum plaster.`, from);
+    c.within(
+      c.of('firmUntil'),
+      say`It has dried: make suction even again with a bonding agent made for gypsum plaster.`,
+      [bondAgain(c.byArea('nothing', 'scrubPerM2', area, 'Bonding again'))],
+      from,
+    );
     return;
   }
   // the last base coat waits for the finish, the others for the next base coat

@@ -1,3 +1,4 @@
+import { abradeAgain } from '../words/redoing.ts';
 import { rimmedArea } from '../../geometry/outline.ts';
 import { liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
@@ -34,7 +35,8 @@ export function timberFill(c: Course): void {
     c.amount('wood-primer', 'Primer for wood', primer);
   }
   c.atLeast(c.fixed(from));
-  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`);
+  const abraded = abradeAgain('what was soaked or primed', c.byArea('nothing', 'soakPerM2', place.area, 'Abrading'));
+  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`, [abraded, ...(c.last === undefined ? [] : [{ again: c.last }])]);
   const most = system.lift?.[c.overhead ? 'overhead' : 'wall'];
   const layers = ledger.compute(layersOf, { depthMm: depth, thickestMm: most ? c.get(most) : depth });
   const thickness = ledger.compute(liftThickness, { depthMm: depth, lifts: layers }, 'A layer');

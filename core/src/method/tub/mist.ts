@@ -52,11 +52,11 @@ export function mistCoats(c: Course): void {
     [say`${ratio[0]} of resin, ${ratio[1]} of catalyst, ${ratio[2]} of reducer by volume: none rounded down; catalyst last.`],
   );
   c.work(loadJar(resin, catalyst, reducer, loads, c.of('jar'), c.school('catalyst', 'early') !== undefined), c.rate('mixMin'));
-  c.work(promoter(dry, until), c.each('spotEach'), {
+  const wiped = c.work(promoter(dry, until), c.each('spotEach'), {
     uses: [c.use('promoter', 'Adhesion promoter, wiped over', 'primer', area, adhesionPromoter.id)],
   });
   c.atLeast(c.fixed(dry));
-  c.within(until, say`The promoter has gone past its window: wipe it on again.`);
+  c.within(until, say`The promoter has gone past its window: wipe it on again.`, [{ again: wiped }]);
   const each = ledger.compute(volumeShare, { volumeMl: total, parts: coats }, 'A mist coat');
   const upright = c.usual('Upright', 'ratio', c.matter.choice('part') === 'floor' ? 0 : 1);
   const flashed = c.school('flash-off', 'wait') ?? ledger.compute(flashTime, { areaMm2: area, upright });

@@ -1,3 +1,4 @@
+import { cutAlongTape } from '../words/redoing.ts';
 import { timesDuration } from '../../cure/reaction.ts';
 import { rimmedArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle } from '../../geometry/layeredSection.ts';
@@ -49,7 +50,7 @@ export function gelcoatNick(c: Course): void {
   c.work(gelPaste(paste, hardener, drops, c.of('over'), potLife), c.rate('mixMin'), { uses: [{ of: 'paste', amount: batch }] });
   const filled = c.last ?? 'gel-paste';
   const soft = c.working(c.of('soft'), 'Soft until');
-  c.within(soft, say`It has hardened on the tape: cut along the edge before it is pulled.`);
+  c.within(soft, say`It has hardened on the tape: cut along the edge before it is pulled.`, [cutAlongTape(c.each('spotEach'))]);
   c.work(clearAway(soft, 'tape pulled while it is soft'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Nail-hard after');
   c.wait(puttyFirm(hard.minutes, 'sanding'), hard, filled);

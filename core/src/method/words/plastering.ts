@@ -127,3 +127,14 @@ export const openCrack = (width: Figure, length: Figure): Said => ({
   look: say`Both edges hold under the knife; the vee is clean to its bottom.`,
   tools: ['hook or knife', 'vacuum'],
 });
+
+/** What evens the suction of edge and base. */
+export function suctionBy({ gypsum, lime, outside }: Readonly<Record<'gypsum' | 'lime' | 'outside', boolean>>): string {
+  return gypsum
+    ? 'or a bonding agent made for gypsum plaster, placed on while it is tacky'
+    : lime
+      ? 'limewater or clean water, again and again'
+      : outside
+        ? 'or a bonding agent made for exterior plaster, wet on wet'
+        : 'clean water, or a bonding agent while it is open; one that has dried is a bond breaker';
+}
