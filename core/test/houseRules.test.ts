@@ -95,6 +95,29 @@ describe('house', () => {
     expect(long).toEqual({});
   });
 
+  it('shows what others call most by an example', () => {
+    const called: readonly (readonly [file: string, code: string])[] = [
+      ['quantity/formula.ts', 'export function formula<'],
+      ['quantity/figure.ts', 'export class Figure<'],
+      ['quantity/ledger.ts', '  compute<'],
+      ['quantity/saying.ts', 'export function say'],
+      ['quantity/show.ts', 'export function showValue'],
+      ['method/course.ts', '  work('],
+      ['method/course.ts', '  use('],
+      ['method/course.ts', '  wait('],
+      ['plan/repairPlan.ts', 'export function planRepair'],
+      ['schedule/schedule.ts', 'export function schedule'],
+      ['match/judging.ts', 'export function fromRange'],
+      ['shelf/sourced.ts', 'export function of<'],
+    ];
+    const without = called.filter(([file, code]) => {
+      const text = readFileSync(join(src, file), 'utf8');
+      const before = text.slice(0, text.indexOf(code));
+      return !before.slice(before.lastIndexOf('/**')).includes('@example');
+    });
+    expect(without.map(([file, code]) => `write an @example above '${code.trim()}' in core/src/${file}`)).toEqual([]);
+  });
+
   it('writes no title in two files', () => {
     // every title of the methods, as it stands in the source with its holes
     const where = new Map<string, Set<string>>();

@@ -32,7 +32,12 @@ export interface RangeWords {
   readonly facts?: (limit: Figure) => ChangedFacts;
 }
 
-/** A verdict from a value held against a range. */
+/**
+ * A verdict from a value held against a range.
+ *
+ * @example
+ * fromRange(matter, ageRule, age, { min: leastAge }, { below, above, within })
+ */
 export function fromRange(
   matter: Pick<Matter, 'ledger'>,
   rule: Pick<Rule, 'id' | 'title'>,

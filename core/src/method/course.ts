@@ -108,7 +108,12 @@ export class Course extends CourseFigures {
     this.#first ??= to;
   }
 
-  /** Adds work by hand, after what lies before it. @returns its id */
+  /**
+   * Adds work by hand, after what lies before it. @returns its id
+   *
+   * @example
+   * c.work(bedTape(length, width, bed, compound, 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'), { uses: [{ of: 'compound', amount: compound }] });
+   */
   work(said: Said, minutes: Figure, more: More = {}): string {
     const id = this.#put(said, 'work', minutes, more.lift);
     return this.#worked(id, said, more);
@@ -134,7 +139,12 @@ export class Course extends CourseFigures {
     return step.id;
   }
 
-  /** Adds a wait after the work before it: nothing goes on until it is over. */
+  /**
+   * Adds a wait after the work before it: nothing goes on until it is over.
+   *
+   * @example
+   * c.wait(compoundSets(hard), c.fixed(hard));
+   */
   wait(said: Told, lag: Lag, after = this.#last): void {
     this.#put(said, 'wait', lag.minutes);
     if (after !== undefined) this.#pending.push({ from: after, after: 'end', least: lag });
@@ -161,7 +171,12 @@ export class Course extends CourseFigures {
     if (figure && !this.quantities.some((q) => q.id === id)) this.quantities.push({ id, label, figure });
   }
 
-  /** What a step uses of a material, which is taken along with all that is used of it. @param of the system or auxiliary whose product it is */
+  /**
+   * What a step uses of a material, which is taken along with all that is used of it. @param of the system or auxiliary whose product it is
+   *
+   * @example
+   * c.use('screws', 'Screws', 'fixing', screws)
+   */
   use(id: string, what: string, role: MaterialRole, amount: Figure, of?: string): Use {
     return this.#materials.use(id, what, role, amount, of);
   }

@@ -1,7 +1,7 @@
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import type { CourseFigures } from './courseFigures.ts';
 import type { Materials } from './materials.ts';
-import type { HandsOn, Made, Mark, Skill, Use } from './step.ts';
+import type { HandsOn, Made, Nuisance, Skill, Use } from './step.ts';
 import { things, thingsOf } from './things.ts';
 import { wornBy } from './wear.ts';
 import type { Mix } from './work.ts';
@@ -31,7 +31,7 @@ export function handsOnOf(
   const needed = thingsOf(step.tools);
   const mixed = mixes.filter((m) => uses.some((u) => u.of === m.id));
   const places = uses.length > 0;
-  const makes = new Set<Mark>(needed.flatMap((id): readonly Mark[] => things[id].makes));
+  const makes = new Set<Nuisance>(needed.flatMap((id): readonly Nuisance[] => things[id].makes));
   // under water or wet nothing is raised
   if (step.tools.some((t) => t.startsWith('water'))) {
     makes.delete('dust');

@@ -33,7 +33,7 @@ export type Effort =
   | { readonly by: 'fixed'; readonly minutes: Figure };
 
 /** What work brings over its surroundings while it lasts. */
-export type Mark = 'dust' | 'noise' | 'wet' | 'fumes';
+export type Nuisance = 'dust' | 'noise' | 'wet' | 'fumes';
 
 /** What somebody has to be able, and fitted out, to do. */
 export type Skill = 'respirator' | 'overhead';
@@ -58,7 +58,7 @@ export interface HandsOn {
   readonly skills: readonly Skill[];
   /** whether it may be left and gone on with later */
   readonly interrupt: boolean;
-  readonly makes: readonly Mark[];
+  readonly makes: readonly Nuisance[];
   /** done for each repair, or once for an area and day whatever is repaired there */
   readonly once: 'repair' | 'area-day';
   readonly asks?: Asks;

@@ -1,11 +1,11 @@
-import type { Mark } from './step.ts';
+import type { Nuisance } from './step.ts';
 
 interface Thing {
   readonly title: string;
   /** the tools of steps that are it */
   readonly tools: readonly string[];
   /** what working with it brings over the surroundings */
-  readonly makes: readonly Mark[];
+  readonly makes: readonly Nuisance[];
 }
 
 /** Machines and gear of which a firm has few, so that two steps at once may want the same. Which ones there are is common practice. */

@@ -76,7 +76,12 @@ export class DoNotGoTogether extends NotComputable {
   }
 }
 
-/** Declares a formula; the input names carry the unit (`depthMm`). */
+/**
+ * Declares a formula; the input names carry the unit (`depthMm`).
+ *
+ * @example
+ * formula({ title: 'Strip', name: 'strip-area', words: 'length times width', inputs: { … }, output: 'area', source: 'geometry', compute });
+ */
 export function formula<const S extends InputSpecs, const O extends QuantityKind>(definition: Formula<S, O>): Formula<S, O> {
   return definition;
 }

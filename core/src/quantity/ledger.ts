@@ -68,6 +68,9 @@ export class Ledger implements Figures {
   /**
    * A computed figure.
    * @throws OutOfRange where an input lies outside the formula's range
+   *
+   * @example
+   * ledger.compute(stripArea, { lengthMm, widthMm }, 'Under the tape');
    */
   compute<S extends InputSpecs, O extends QuantityKind>(f: Formula<S, O>, inputs: FigureInputs<S>, label?: string): Figure<O> {
     const values: Record<string, number | number[]> = {};

@@ -16,7 +16,12 @@ export function instant(at: string): Instant {
   return { instant: at };
 }
 
-/** The template of a sentence: say`The crack is ${width}.` Words may be put in as strings or sayings. */
+/**
+ * The template of a sentence: say`The crack is ${width}.` Words may be put in as strings or sayings.
+ *
+ * @example
+ * say`Wait ${minutes}, then look.`
+ */
 export function say(words: TemplateStringsArray, ...parts: readonly (Part | Saying)[]): Saying {
   const out: Part[] = [];
   const push = (part: Part) => {

@@ -72,6 +72,9 @@ export function instantAfter(startAt: string | number, minutes: number): string 
 /**
  * Places the steps of a network on the clock: one crew, steps in their order, each no earlier than its
  * links allow in this climate. The climate's first stretch begins at the start of the work.
+ *
+ * @example
+ * schedule(ledger, method, constantClimate(20, 18, 50), job.startAt)
  */
 export function schedule(ledger: Ledger, network: Network, climate: ClimateSeries, startAt: string): Schedule {
   const starts = new Map<string, Reached>();

@@ -2,7 +2,12 @@ import type { QuantityKind } from '../quantity/kind.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { SourceId } from '../sources/register.ts';
 
-/** A figure of the shelf: value in the base unit of its kind, its source, and what it is called. */
+/**
+ * A figure of the shelf: value in the base unit of its kind, its source, and what it is called.
+ *
+ * @example
+ * of(50, 'depth', 'generic-sheet', 'Thickest in all')
+ */
 export function of<K extends QuantityKind>(value: number, kind: K, source: SourceId, label: string): Sourced<K> {
   return { value, kind, source, label };
 }
