@@ -1,4 +1,4 @@
-import { kindOf, type Ask, type DepthGrid, type Fact, type Job, type Outline, type Station, type TappingMap } from '@oddment/core';
+import { kindOf, writeCsv, type Ask, type DepthGrid, type Fact, type Job, type Outline, type Station, type TappingMap } from '@oddment/core';
 
 const stationsCell = (stations: readonly Station[]) => stations.map((s) => `${String(s.atMm)}:${String(s.widthMm)}`).join(' ');
 
@@ -31,12 +31,6 @@ function cellOf(ask: Ask, fact: Fact<unknown> | undefined): string {
   }
 }
 
-/** A cell as RFC 4180 wants it; one that a spreadsheet would take for a formula is kept text by an apostrophe. */
-function quoted(cell: string): string {
-  const safe = /^[=+@\t\r]|^-(?!\d)/.test(cell) ? `'${cell}` : cell;
-  return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
-}
-
 /** The defects of a job as CSV (RFC 4180): a row each, a column for every fact that a kind in it asks for, named by its field with its unit. */
 export function jobCsv(job: Job): string {
   const kinds = [...new Set(job.areas.flatMap((a) => a.defects.map((d) => d.kind)))].map(kindOf);
@@ -58,5 +52,5 @@ export function jobCsv(job: Job): string {
       ];
     }),
   );
-  return `${[header, ...rows].map((row) => row.map(quoted).join(',')).join('\r\n')}\r\n`;
+  return writeCsv([header, ...rows]);
 }

@@ -201,3 +201,4 @@ export {
 } from './climate/weatherRecord.ts';
 export { dewPoint } from './climate/humidAir.ts';
 export { shelfLimits, type ShelfLimit } from './shelf/limits.ts';
+export { readCsv, writeCsv, type CsvRow } from './quantity/csv.ts';

@@ -1,3 +1,4 @@
+import { readCsv } from '../quantity/csv.ts';
 import type { ClimateSeries } from './series.ts';
 import { followedSurface } from './surface.ts';
 import type { Weather } from './windows.ts';
@@ -100,7 +101,6 @@ const columns: readonly Column[] = [
 export const weatherHeading = 'time, air C, humidity %, surface C, wind km/h, rain mm';
 
 const mostLines = 2000;
-const cells = (line: string, by: RegExp) => line.split(by).map((cell) => cell.trim().replaceAll(/^"|"$/g, ''));
 
 interface Heading {
   readonly columns: readonly (readonly [Column, (value: number) => number])[];
@@ -162,23 +162,18 @@ function pointOf(row: readonly string[], heading: Heading): WeatherPoint | strin
  * Every line that cannot be read is told.
  */
 export function readWeather(text: string): WeatherRead {
-  const lines = text
-    .replaceAll('\r', '')
-    .split('\n')
-    .map((line, i) => ({ line: i + 1, text: line.trim() }))
-    .filter((l) => l.text !== '' && !l.text.startsWith('#'));
+  const rows = readCsv(text);
   const fail = (line: number, message: string): WeatherRead => ({ ok: false, problems: [{ line, message }] });
-  const [head] = lines;
+  const [head] = rows;
   if (!head) return fail(1, `There is no line yet. Begin with: ${weatherHeading}.`);
-  if (lines.length > mostLines) return fail(mostLines, `There are more than ${String(mostLines)} lines. Take a shorter time, or a line for each hour.`);
-  const by = head.text.includes('\t') ? /\t/ : head.text.includes(';') ? /;/ : /,/;
-  const named = /^\D/.test(head.text);
-  const heading = headingOf(named ? cells(head.text, by) : cells(weatherHeading, /,/).slice(0, cells(head.text, by).length));
+  if (rows.length > mostLines) return fail(mostLines, `There are more than ${String(mostLines)} lines. Take a shorter time, or a line for each hour.`);
+  const named = /^\D/.test(head.cells[0] ?? '');
+  const heading = headingOf(named ? head.cells : (readCsv(weatherHeading)[0]?.cells ?? []).slice(0, head.cells.length));
   if (typeof heading === 'string') return fail(head.line, heading);
   const problems: LineProblem[] = [];
   const points: WeatherPoint[] = [];
-  for (const { line, text: row } of named ? lines.slice(1) : lines) {
-    const point = pointOf(cells(row, by), heading);
+  for (const { line, cells } of named ? rows.slice(1) : rows) {
+    const point = pointOf(cells, heading);
     const before = points[points.length - 1];
     if (typeof point === 'string') problems.push({ line, message: point });
     else if (before && Date.parse(point.at) <= Date.parse(before.at))

@@ -1,3 +1,4 @@
+import { readCsv, writeCsv } from '../quantity/csv.ts';
 import { genericSystem, productFigures, productProblems, type Product, type ProductPack } from './product.ts';
 
 /** What became of one line of a file of products. */
@@ -16,37 +17,6 @@ export interface ProductsRead {
 }
 
 export const productFormat = 'oddment-products';
-
-/** Cells of CSV (RFC 4180): quoted ones may hold separators and line ends. Each row with the line on which it begins. */
-function rowsOf(text: string): { readonly line: number; readonly cells: readonly string[] }[] {
-  const rows: { line: number; cells: string[] }[] = [];
-  let [cell, quoted, line] = ['', false, 1];
-  let row: { line: number; cells: string[] } = { line: 1, cells: [] };
-  const end = () => {
-    row.cells.push(cell.trim());
-    if (row.cells.some((c) => c !== '')) rows.push(row);
-    [cell, row] = ['', { line: line + 1, cells: [] }];
-  };
-  for (let i = 0; i < text.length; i++) {
-    const c = text.charAt(i);
-    if (quoted && c === '"' && text.charAt(i + 1) === '"') {
-      cell += '"';
-      i++;
-    } else if (c === '"') quoted = !quoted;
-    else if (!quoted && c === ',') {
-      row.cells.push(cell.trim());
-      cell = '';
-    } else if (!quoted && c === '\n') {
-      end();
-      line += 1;
-    } else if (c !== '\r') {
-      cell += c;
-      if (c === '\n') line += 1;
-    }
-  }
-  end();
-  return rows;
-}
 
 const fixed = ['title', 'basedOn', 'sheet', 'pack', 'packUnit', 'price', 'currency', 'priceOn', 'openDays'] as const;
 const numberOf = (text: string) => (text === '' ? undefined : Number(text));
@@ -82,7 +52,7 @@ const namedProblem = (basedOn: string) => {
 };
 
 function fromCsv(text: string): ProductsRead {
-  const [head, ...rows] = rowsOf(text);
+  const [head, ...rows] = readCsv(text);
   const names = head?.cells ?? [];
   const missing = ['title', 'basedOn', 'sheet'].filter((n) => !names.includes(n));
   if (!head || missing.length > 0)
@@ -183,11 +153,6 @@ export function writeProducts(products: readonly Product[]): string {
   return `${JSON.stringify({ format: productFormat, version: 1, products: products.map(({ title, basedOn, sheet, figures, packs }) => ({ title, basedOn, sheet, figures, packs })) }, null, 2)}\n`;
 }
 
-const quoted = (cell: string) => {
-  const safe = /^[=+@\t\r]|^-(?!\d)/.test(cell) ? `'${cell}` : cell;
-  return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
-};
-
 /** Products as CSV that `readProducts` reads: a column for every figure that one of them gives; of packs the first. */
 export function productsCsv(products: readonly Product[]): string {
   const order = products.flatMap((p) => productFigures(genericSystem(p.basedOn) ?? ({} as never)).map((f) => f.path));
@@ -208,5 +173,5 @@ export function productsCsv(products: readonly Product[]): string {
       ...paths.map((path) => (p.figures[path] === undefined ? '' : String(p.figures[path]))),
     ];
   });
-  return [[...fixed, ...paths], ...rows].map((row) => row.map(quoted).join(',')).join('\r\n') + '\r\n';
+  return writeCsv([[...fixed, ...paths], ...rows]);
 }
