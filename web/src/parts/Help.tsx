@@ -4,9 +4,10 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useSend, useStore } from '../state/store.ts';
 import { singleKeysSet } from '../state/view.ts';
+import { stages } from '../views/stages.ts';
 
 const keys: readonly (readonly [string, string])[] = [
-  ['1 2 3 4', 'Walk, Match, Method, Mix'],
+  [stages.map((stage) => stage.key).join(' '), stages.map((stage) => stage.name).join(', ')],
   ['N and P', 'next and previous repair'],
   ['A', 'add a crack in this area'],
   ['C', 'choose the system in view (Match)'],

@@ -12,7 +12,8 @@ import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { planOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
 import { useStore } from '../state/store.ts';
-import { corridorCounts } from '../views/corridorCounts.ts';
+import { corridor } from '../views/corridor.ts';
+import { stagePath, stages } from '../views/stages.ts';
 import { nextMark } from '../views/nextMark.ts';
 
 export interface Place {
@@ -30,22 +31,14 @@ export interface Place {
 
 export const usePlace = () => useOutletContext<Place>();
 
-const stages = [
-  ['walk', 'Walk'],
-  ['match', 'Match'],
-  ['method', 'Method'],
-  ['mix', 'Mix'],
-] as const;
-
 function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap<string, RepairPlan>; defectId: string | undefined }) {
-  const counts = corridorCounts([...plans.values()]);
   return (
     <nav className="corridor" aria-label="Stages of the work">
-      {stages.map(([stage, name]) => (
-        <NavLink key={stage} to={defectId === undefined ? `/jobs/${job.id}/${stage}` : `/jobs/${job.id}/${stage}/${defectId}`}>
-          {name}
+      {corridor([...plans.values()]).map((stage) => (
+        <NavLink key={stage.id} to={stagePath(stage, job.id, defectId)}>
+          {stage.name}
           <i aria-hidden="true" />
-          <small>{counts[stage]}</small>
+          <small>{stage.count}</small>
         </NavLink>
       ))}
     </nav>
@@ -99,18 +92,14 @@ export function JobFrame() {
     void navigate(`/jobs/${jobId}/walk/area/${id}`);
   };
   useKeys({
-    1: () => {
-      goTo('walk');
-    },
-    2: () => {
-      goTo('match');
-    },
-    3: () => {
-      goTo('method');
-    },
-    4: () => {
-      goTo('mix');
-    },
+    ...Object.fromEntries(
+      stages.map((one) => [
+        one.key,
+        () => {
+          void navigate(stagePath(one, jobId, current));
+        },
+      ]),
+    ),
     n: () => {
       step(1);
     },

@@ -5,10 +5,11 @@ import { judged, planInput, repaired, type Setting, verdictOf } from '../../../c
 import { nextStationAt } from '../parts/nextStation.ts';
 import { draftsSlice, draftKey, dropped, edited, mineAgain, typed, type Draft, type DraftsState } from '../state/drafts.ts';
 import { mergeDrafts } from '../state/mergeDrafts.ts';
-import { corridorCounts } from './corridorCounts.ts';
+import { corridor } from './corridor.ts';
 import { limitLine } from './limitLine.ts';
 import { listItem } from './listItem.ts';
 import { nextMark } from './nextMark.ts';
+import { stagePath, stages } from './stages.ts';
 
 const how = { units: 'metric', timeZone: 'Europe/Paris', day: '2026-06-02T05:00:00Z' } as const;
 const plan = (setting: Setting): RepairPlan => planRepair(planInput(setting));
@@ -33,7 +34,9 @@ describe('listItem', () => {
   });
 });
 
-describe('corridorCounts', () => {
+describe('the corridor', () => {
+  const counts = (plans: readonly RepairPlan[]) => Object.fromEntries(corridor(plans).map((stage) => [stage.id, stage.count]));
+
   it('counts how far the repairs have come', () => {
     const plans = [
       plan({ defect: { choice: { system: 'rapid-crack-resin' } } }),
@@ -41,11 +44,18 @@ describe('corridorCounts', () => {
       plan({ answers: { ground: 'rocks' } }),
       plan({ answers: { traffic: undefined } }),
     ];
-    expect(corridorCounts(plans)).toEqual({ walk: '4 found', match: '1 chosen, 1 stop', method: '2 planned', mix: '2 mixes' });
+    expect(counts(plans)).toEqual({ walk: '4 found', match: '1 chosen, 1 stop', method: '2 planned', mix: '2 mixes' });
   });
 
   it('starts at nothing', () => {
-    expect(corridorCounts([])).toEqual({ walk: '0 found', match: '0 chosen', method: '0 planned', mix: '0 mixes' });
+    expect(counts([])).toEqual({ walk: '0 found', match: '0 chosen', method: '0 planned', mix: '0 mixes' });
+  });
+
+  it('has a key and an address of its own for each stage, of one repair or of the job', () => {
+    for (const of of ['id', 'key', 'name'] as const) expect(new Set(stages.map((stage) => stage[of])).size).toBe(stages.length);
+    expect(stagePath({ id: 'mix', per: 'repair' }, 'j', 'd')).toBe('/jobs/j/mix/d');
+    expect(stagePath({ id: 'mix', per: 'repair' }, 'j', undefined)).toBe('/jobs/j/mix');
+    expect(stagePath({ id: 'days', per: 'job' }, 'j', 'd')).toBe('/jobs/j/days');
   });
 });
 
