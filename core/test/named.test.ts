@@ -1,6 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { matchRules } from '../src/match/rules.ts';
+import { answers } from '../src/match/rules/answers.ts';
 
 const src = resolve(import.meta.dirname, '../src');
 
@@ -52,6 +54,13 @@ describe('every file of a folder that a table names', () => {
     const unnamed = filesIn(folder).filter((name) => !others.includes(name) && !new RegExp(`/${name}\\.ts'`).test(text));
     expect(unnamed.map((name) => `core/src/${folder}/${name}.ts is written, and no ${what} yet: name it in core/src/${table}`)).toEqual([]);
     expect(filesIn(folder).length - others.length).toBeGreaterThan(5);
+  });
+
+  it('every rule about an answer has its place in the order', () => {
+    const unplaced = Object.entries(answers).filter(([, rule]) => !matchRules.includes(rule));
+    expect(
+      unplaced.map(([aspect]) => `answers.${aspect} is in core/src/match/rules/answers.ts and has no place yet: name it in core/src/match/rules.ts`),
+    ).toEqual([]);
   });
 
   it('the words of every step are used by a method', () => {

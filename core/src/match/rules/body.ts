@@ -1,3 +1,0 @@
-import { aspectRule } from '../judging.ts';
-
-export const bodyRule = aspectRule('body', 'Body of the plaster');

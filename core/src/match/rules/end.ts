@@ -1,3 +1,0 @@
-import { aspectRule } from '../judging.ts';
-
-export const endRule = aspectRule('end', 'End of the piece');

@@ -1,3 +1,0 @@
-import { aspectRule } from '../judging.ts';
-
-export const lookRule = aspectRule('look', 'Light');

@@ -1,3 +1,0 @@
-import { aspectRule } from '../judging.ts';
-
-export const memberRule = aspectRule('member', 'Member');

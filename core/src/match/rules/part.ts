@@ -1,3 +1,0 @@
-import { aspectRule } from '../judging.ts';
-
-export const partRule = aspectRule('part', 'Part of the tub');
