@@ -27,7 +27,6 @@ const branched = {
   'core/src/geometry/layeredSection.ts': [41, 'one drawing of every shape of a place; to be parted by shape'],
   'core/src/match/aspects.ts': [23, 'every question that answers an aspect, the first that is answered counting'],
   'core/src/match/judging.ts': [32, 'a verdict has its parts only where a limit has them'],
-  'core/src/match/size.ts': [28, 'the size as found and as prepared, by preparation; to be one file each'],
   'core/src/method/board/fill.ts': [25, 'a recipe: its branches are the answers that change it'],
   'core/src/method/concrete/injection.ts': [42, 'three ways of injecting share one recipe; to be parted'],
   'core/src/method/patch/patchSection.ts': [29, 'a drawing: lifts, grid, bars and feathered edge where they are'],
