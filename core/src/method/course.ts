@@ -182,7 +182,7 @@ export class Course extends CourseFigures {
   }
 
   /** Whether something is so far used of a material. */
-  usesOf(id: string): boolean {
+  isUsed(id: string): boolean {
     return this.#materials.has(id);
   }
 

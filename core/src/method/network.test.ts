@@ -124,7 +124,7 @@ describe('the network of every method', () => {
     expect([windows > 150, again > 120, only > 80]).toEqual([true, true, true]);
   });
 
-  it('cleans only after what dirtied it, and puts away last', () => {
+  it('cleans only after what dirtied it', () => {
     for (const { at, method } of all) {
       const waitsFor = before(method);
       for (const s of works(method).filter((one) => one.builder === 'clear-away')) {

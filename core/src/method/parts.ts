@@ -38,6 +38,11 @@ export function longer(c: Course): Figure {
   return width.value >= height.value ? width : height;
 }
 
+/** Area of a face or a piece by its two sides. */
+export function faceArea(c: Course, widthMm: Figure, heightMm: Figure, label: string): Figure {
+  return c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm: c.usual('No rim', 'depth', 0) }, label);
+}
+
 /** A place and a rim around it: how far across, and its area. */
 export function rimmed(c: Course, rimMm: Figure, label: string): { readonly across: Figure; readonly area: Figure } {
   const [widthMm, heightMm] = sides(c);

@@ -1,3 +1,4 @@
+import { byTool } from './byTool.ts';
 import type { Nuisance } from './step.ts';
 
 interface Thing {
@@ -53,14 +54,5 @@ export const things = {
 
 export type ThingId = keyof typeof things;
 
-const byTool = new Map<string, ThingId>((Object.keys(things) as ThingId[]).flatMap((id) => things[id].tools.map((tool) => [tool, id] as const)));
-
 /** The things that tools are, each once. */
-export function thingsOf(tools: readonly string[]): readonly ThingId[] {
-  const found: ThingId[] = [];
-  for (const tool of tools) {
-    const id = byTool.get(tool);
-    if (id && !found.includes(id)) found.push(id);
-  }
-  return found;
-}
+export const thingsOf = byTool(things);

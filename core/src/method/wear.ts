@@ -1,3 +1,4 @@
+import { byTool } from './byTool.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import { assumed } from '../shelf/sourced.ts';
 
@@ -51,14 +52,5 @@ export const wears = {
 
 export type WearId = keyof typeof wears;
 
-const byTool = new Map<string, WearId>((Object.keys(wears) as WearId[]).flatMap((id) => wears[id].tools.map((tool) => [tool, id] as const)));
-
 /** What a step with these tools wears out, each once. */
-export function wornBy(tools: readonly string[]): readonly WearId[] {
-  const found: WearId[] = [];
-  for (const tool of tools) {
-    const id = byTool.get(tool);
-    if (id && !found.includes(id)) found.push(id);
-  }
-  return found;
-}
+export const wornBy = byTool(wears);

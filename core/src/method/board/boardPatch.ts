@@ -12,7 +12,7 @@ import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
 import { woodBacker } from '../../shelf/auxiliaries/woodBacker.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import type { Course } from '../course.ts';
-import { mixed, sides } from '../parts.ts';
+import { faceArea, mixed, sides } from '../parts.ts';
 import { backPatch, bedTape, cutOpening, dabPatch, membrane, openToFrame, prefillGaps, screwBacker, screwPatch, waterTest } from '../words/boarding.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
@@ -24,7 +24,7 @@ import { runOutHump, untilSet } from './patchCoats.ts';
 /** The new board, on dabs where nothing takes a screw, else screwed along its edges. */
 function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): void {
   const { ledger } = c;
-  const patch = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('No rim', 'depth', 0) }, 'New board');
+  const patch = faceArea(c, width, height, 'New board');
   if (masonry) {
     const apart = c.ofAuxiliary(gypsumBacker, 'daubs');
     const dabs = ledger.compute(dabCount, { widthMm: width, heightMm: height, spacingMm: apart, edgeMm: c.usual('From the edge', 'depth', 50) });
@@ -208,7 +208,7 @@ export function wetWall(c: Course): void {
   const spacing = c.matter.measure('framingMm') ?? c.usual('Spacing of the framing', 'length', 406);
   const width = ledger.compute(openingToFraming, { damageMm: foundW, spacingMm: spacing });
   const height = foundH;
-  const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('No rim', 'depth', 0) }, 'Opened');
+  const area = faceArea(c, width, height, 'Opened');
   cover(c);
   c.work(openToFrame(width, height), c.byArea('chipSetUp', 'takeDownPerM2', area, 'Opening'));
   const edge = ledger.compute(screwCount, { lengthMm: height, spacingMm: c.of('screws'), endMm: c.usual('From the end', 'depth', 15) }, 'Screws along an edge');

@@ -8,7 +8,7 @@ import type { Dimension, Note, Region } from '../../geometry/section.ts';
 import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
-import { mixed, sides } from '../parts.ts';
+import { faceArea, mixed, sides } from '../parts.ts';
 import { compoundSets, cutOpening, cutPlug, drawCoat, dullFace, pressMesh, setPlug } from '../words/boarding.ts';
 import { layOut, putAway } from '../words/protecting.ts';
 import { cover, finishBoard } from './fill.ts';
@@ -25,7 +25,7 @@ export function boardPlug(c: Course): void {
   const [blankW, blankH] = [width, height].map((coreMm) => ledger.compute(plugBlank, { coreMm, flangeMm: flange }));
   const [openW, openH] = [width, height].map((coreMm) => ledger.compute(plugOpening, { coreMm, gapMm: gap }));
   if (!blankW || !blankH || !openW || !openH) return;
-  const blank = ledger.compute(rimmedArea, { widthMm: blankW, heightMm: blankH, rimMm: c.usual('No rim', 'depth', 0) }, 'Board to cut');
+  const blank = faceArea(c, blankW, blankH, 'Board to cut');
   c.work(cutPlug(width, height, blankW, blankH, flange), c.each('fitEach'), { uses: [c.use('board', 'Board of the same thickness', 'board', blank)] });
   const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.of('saw') });
   c.work(
@@ -107,9 +107,7 @@ export function meshPatch(c: Course): void {
   const [w, h] = [width, height].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: past }, 'Patch'));
   if (!w || !h) return;
   c.work(pressMesh(w, h, past), c.each('spotEach'), {
-    uses: [
-      c.use('mesh', 'Mesh patch', 'reinforcement', ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('No rim', 'depth', 0) }, 'Mesh patch')),
-    ],
+    uses: [c.use('mesh', 'Mesh patch', 'reinforcement', faceArea(c, w, h, 'Mesh patch'))],
   });
   const bed = c.of('bed');
   const first = mixed(

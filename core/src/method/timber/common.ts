@@ -1,10 +1,9 @@
-import { rimmedArea } from '../../geometry/outline.ts';
 import { cutOutVolume } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { backingFoam } from '../../shelf/auxiliaries/backingFoam.ts';
 import { type Course } from '../course.ts';
 import { paintFace } from '../finish.ts';
-import { around, sides, strip } from '../parts.ts';
+import { faceArea, around, sides, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import { coverRoom } from '../words/protecting.ts';
 import { backHole, cutFoam, cutSound, foamCures } from '../words/timbering.ts';
@@ -35,8 +34,7 @@ export function placeOf(c: Course): {
     };
   }
   const [width, height] = sides(c);
-  const area =
-    c.matter.measured('area') ?? c.ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('No rim', 'depth', 0) }, 'Face to fill');
+  const area = c.matter.measured('area') ?? faceArea(c, width, height, 'Face to fill');
   return {
     width,
     height,

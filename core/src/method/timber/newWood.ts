@@ -1,3 +1,4 @@
+import { faceArea } from '../parts.ts';
 import type { Use } from '../step.ts';
 import { lengthsInAll } from '../../mixing/materials.ts';
 import { sumOf } from '../../mixing/proportions.ts';
@@ -22,7 +23,7 @@ export function woodInsert(c: Course): void {
   if (!w || !h) throw new Missing('size');
   c.work(cutPocket(w, h, place.depth, c.of('past')), c.byCount('readySetUp', 'insertEach', c.rate('once'), 'Cutting the pocket'));
   const face = ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: place.depth }, 'Glued faces');
-  const piece = ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('No rim', 'depth', 0) }, 'Insert');
+  const piece = faceArea(c, w, h, 'Insert');
   glued(c, face, 'insert', c.use('wood', 'Wood of the same kind, as thick as the pocket is deep', 'wood', piece));
   c.amount('pocket', 'Pocket, width', w);
   c.amount('pocketHeight', 'Pocket, height', h);
@@ -67,7 +68,7 @@ export function woodSplice(c: Course): void {
   const section = c.matter.measure('sectionMm') ?? place.depth;
   const scarf = ledger.compute(scarfLength, { thicknessMm: section, slope: c.of('slope') });
   c.work(cutScarf(scarf, c.of('past'), c.of('slope')), c.byCount('readySetUp', 'insertEach', c.usual('Old and new', 'count', 2), 'Cutting the scarf'));
-  const face = ledger.compute(rimmedArea, { widthMm: scarf, heightMm: section, rimMm: c.usual('No rim', 'depth', 0) }, 'Glued face');
+  const face = faceArea(c, scarf, section, 'Glued face');
   const piece = ledger.compute(
     acrossRim,
     { sizeMm: place.width.value >= place.height.value ? place.width : place.height, rimMm: c.of('past') },

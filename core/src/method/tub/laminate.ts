@@ -133,7 +133,7 @@ export function laminate(c: Course): void {
       caption: say`Cut through, the laminated face on top`,
       ground: 'shell',
       groundMm: shell.value,
-      ...(c.usesOf('foam') && { behind: { material: 'foam' as const, thicknessMm: 15, title: say`supported first` } }),
+      ...(c.isUsed('foam') && { behind: { material: 'foam' as const, thicknessMm: 15, title: say`supported first` } }),
       width,
       layers: [],
       films: rims.map((rimMm, i) => ({
