@@ -19,6 +19,9 @@ export interface Asked {
 /** What is in the air while something of this is open. */
 const smelling: ReadonlySet<string> = new Set(['isocyanate', 'methacrylate', 'solvent', 'peroxide']);
 
+/** The tool of a step that sands under water. */
+const wetSanding = 'water with a drop of soap';
+
 /** What a step of work is to days and site, from its minutes, its tools and what it uses. */
 export function handsOnOf(
   c: CourseFigures,
@@ -32,11 +35,9 @@ export function handsOnOf(
   const mixed = mixes.filter((m) => uses.some((u) => u.of === m.id));
   const places = uses.length > 0;
   const makes = new Set<Nuisance>(needed.flatMap((id): readonly Nuisance[] => things[id].makes));
-  // under water or wet nothing is raised
-  if (step.tools.some((t) => t.startsWith('water'))) {
-    makes.delete('dust');
-    makes.add('wet');
-  }
+  if (step.tools.some((t) => t.startsWith('water'))) makes.add('wet');
+  // paper under water raises nothing; water that stands ready beside a drill or a wheel lays no dust
+  if (step.tools.includes(wetSanding)) makes.delete('dust');
   if (places && (system.hazards ?? []).some((h) => smelling.has(h)) && (mixed.length > 0 || materials.has('promoter'))) makes.add('fumes');
   const able = new Set<Skill>(skills);
   if (c.overhead && (places || makes.has('dust'))) able.add('overhead');

@@ -163,7 +163,7 @@ describe('hands-on work', () => {
       for (const s of works(method)) {
         const { makes = [], skills = [], things: needed = [] } = s.handsOn ?? {};
         if (
-          /^(chase|rout-crack|break-out|cut-edges|grind-flush|grind-edges|sand-flat|dry-ladder|shape-filler|bore-holes|trim-hole|take-down|saw-square|resaw)$/.test(
+          /^(chase|rout-crack|break-out|cut-edges|grind-flush|grind-edges|sand-flat|dry-ladder|shape-filler|bore-holes|drill-packers|cut-slot|trim-hole|take-down|saw-square|resaw)$/.test(
             s.builder,
           )
         ) {
