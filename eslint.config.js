@@ -13,7 +13,6 @@ const long = {
   'web/src/screens/Match.tsx': [627, 'the longest screen; to be parted into its panes'],
   'web/src/screens/Method.tsx': [476, 'steps, trial and sides on one screen; to be parted'],
   'web/src/screens/Options.tsx': [350, 'the page of options and their choosing; to be parted'],
-  'web/src/screens/Shelf.tsx': [416, 'list, system, product and stock on one screen; to be parted'],
   'web/src/screens/Walk.tsx': [349, 'the form, the photos and the drawing; to be parted'],
 };
 
@@ -45,7 +44,6 @@ const branched = {
   'web/src/screens/JobFrame.tsx': [22, 'what surrounds every stage: loading, missing, locked, here'],
   'web/src/screens/Match.tsx': [38, 'the longest screen; to be parted into its panes'],
   'web/src/screens/Method.tsx': [39, 'steps, trial and sides on one screen; to be parted'],
-  'web/src/screens/Shelf.tsx': [33, 'a system, a product or an auxiliary in one pane; to be parted'],
   'web/src/state/saver.ts': [22, 'one change after the other through every answer that a server can give'],
 };
 

@@ -1,4 +1,4 @@
-import { auxiliaries, genericShelf, hasWords, shelfLimits } from '@oddment/core';
+import { auxiliaries, genericShelf, hasWords, shelfLimits, usualFigures } from '@oddment/core';
 import { BadInput } from './badInput.ts';
 import { wordsOf } from './wanted.ts';
 
@@ -9,7 +9,7 @@ import { wordsOf } from './wanted.ts';
  */
 export function limitsText(args: readonly string[]): string {
   const words = wordsOf(args);
-  const rows = shelfLimits([...genericShelf, ...auxiliaries]).filter((l) => hasWords(words, l.id, l.label, l.source));
+  const rows = shelfLimits([...genericShelf, ...auxiliaries, ...usualFigures]).filter((l) => hasWords(words, l.id, l.label, l.source));
   if (rows.length === 0) throw new BadInput([`No figure of the shelf has '${words.join(' ')}'. ./oddment limits lists all.`]);
   if (args.includes('--json'))
     return `${JSON.stringify(

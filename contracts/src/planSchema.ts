@@ -30,6 +30,7 @@ const figureRow = objectSchema({
       ]),
       objectSchema({ by: one('assumed'), source: text, why: text }, ['why']),
       objectSchema({ by: one('sheet'), source: text }),
+      objectSchema({ by: one('stated') }),
     ],
   },
 });

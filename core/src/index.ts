@@ -83,6 +83,8 @@ export { senseArea, senseDefect, type Sense } from './survey/sense.ts';
 export type { Grade, PatchSystem } from './shelf/patchSystem.ts';
 export { genericShelf } from './shelf/shelf.ts';
 export { auxiliaries } from './shelf/auxiliaries/auxiliaries.ts';
+export { usualFigures } from './shelf/usual/usualFigures.ts';
+export type { Usual } from './shelf/usual/usual.ts';
 export type { Auxiliary } from './shelf/auxiliaries/auxiliary.ts';
 export {
   firmShelf,

@@ -46,6 +46,8 @@ export function workingOf(ledger: Figures, figure: Figure): Working {
         inputs: [],
         ...(origin.why !== undefined && { words: origin.why }),
       };
+    case 'stated':
+      return { figure, how: 'as the work has it', inputs: [] };
     case 'sheet':
       return { figure, how: 'from the shelf', source: cite(origin.source), sourceId: origin.source, inputs: [] };
   }

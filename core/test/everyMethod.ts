@@ -25,7 +25,11 @@ function answering(kind: Kind, given: Readonly<Record<string, unknown>>): Readon
       kind.asks.some(
         (a) =>
           a.field === field &&
-          (a.ask === 'choice' ? a.options.some((o) => o.value === value) : a.ask !== 'measure' || ((value as number) >= a.min && (value as number) <= a.max)),
+          (value !== undefined || !a.required) &&
+          (value === undefined ||
+            (a.ask === 'choice'
+              ? a.options.some((o) => o.value === value)
+              : a.ask !== 'measure' || ((value as number) >= a.min && (value as number) <= a.max))),
       ),
     ),
   );

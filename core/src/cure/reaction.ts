@@ -80,6 +80,20 @@ export const timesDuration = formula({
   compute: ({ durationMin, times }) => durationMin * times,
 });
 
+/** A time so many times over, in min. */
+export const manyDurations = formula({
+  name: 'many-durations',
+  title: 'So many times over',
+  words: 'the time, so many times',
+  inputs: {
+    durationMin: { kind: 'duration', label: 'time of one', min: 0, max: 1e6, usual: 30 },
+    count: { kind: 'count', label: 'how many', min: 0, max: 10_000, usual: 3 },
+  },
+  output: 'duration',
+  source: 'geometry',
+  compute: ({ durationMin, count }) => durationMin * count,
+});
+
 /** The longer of several durations, in min. */
 export const longest = formula({
   name: 'longest',

@@ -81,6 +81,17 @@ export const jointCompound = formula({
 });
 
 /** How far a coat reaches past what it covers on each side, in mm. */
+export const halfOf = formula({
+  name: 'half-of',
+  title: 'Half of a width',
+  words: 'half of it on each side of the middle',
+  inputs: { acrossMm: { kind: 'depth', label: 'width', min: 0, max: 1e5, usual: 52 } },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ acrossMm }) => acrossMm / 2,
+});
+
+/** How far what is wider than a place reaches past it on each side, in mm. */
 export const halfOver = formula({
   name: 'half-over',
   title: 'Reaches past, each side',

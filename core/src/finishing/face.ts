@@ -148,6 +148,21 @@ export const rodWidth = formula({
 });
 
 /** Time between mist coats in min, by size and position of the piece: between a small flat one and a large upright one. */
+export const farther = formula({
+  name: 'farther',
+  title: 'Each farther than the one before',
+  words: 'the first, and as much again for each that goes before',
+  inputs: {
+    firstMm: { kind: 'depth', label: 'reach of the first', min: 0, max: 1e4, usual: 50 },
+    eachMm: { kind: 'depth', label: 'each farther by', min: 0, max: 1e4, usual: 25 },
+    count: { kind: 'count', label: 'how many go before', min: 0, max: 100, usual: 2 },
+  },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ firstMm, eachMm, count }) => firstMm + eachMm * count,
+});
+
+/** How long a mist coat flashes off before the next, in min. */
 export const flashTime = formula({
   name: 'flash-time',
   title: 'Flash between mist coats',

@@ -1,3 +1,4 @@
+import { anyWork } from '../shelf/usual/anyWork.ts';
 import { volumeShare, massShare } from '../geometry/groove.ts';
 import { batchesByTime } from '../mixing/mortarBatch.ts';
 import type { Figure } from '../quantity/figure.ts';
@@ -202,14 +203,14 @@ export class Course extends CourseFigures {
     },
     says: readonly Saying[],
   ): { readonly batches: Figure; readonly batch: Figure } {
-    const reserve = place.reserve ?? this.usual('Share of the working time kept in reserve', 'ratio', 0.25, 'judgement');
+    const reserve = place.reserve ?? this.get(anyWork.figures.reserve);
     const batches = this.ledger.compute(batchesByTime, {
       volumeMl: total,
       potLifeMin: place.within,
       reserve,
       minPerL: this.get(this.rates[place.pace]),
       hands: this.hands,
-      least: place.least ?? this.usual('At least one batch', 'count', 1),
+      least: place.least ?? this.stated('At least one batch', 'count', 1),
     });
     const share = (amount: Figure) =>
       amount.kind === 'mass'

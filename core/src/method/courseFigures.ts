@@ -11,6 +11,7 @@ import { schoolQuestion } from '../schools/schools.ts';
 import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
 import type { PatchSystem, Way } from '../shelf/patchSystem.ts';
 import type { RateId, Rates } from '../shelf/rates.ts';
+import { boardWork } from '../shelf/usual/boardWork.ts';
 import type { MethodMatter } from './matter.ts';
 import type { Effort, Lag } from './step.ts';
 
@@ -74,6 +75,19 @@ export class CourseFigures {
     return this.get(found);
   }
 
+  /** A limit that the system has to have for this work, such as its thickest lift. @throws Error where it has none */
+  limit<K extends QuantityKind>(limit: Sourced<K> | undefined, what: string): Figure<K> {
+    if (!limit) throw new Error(`${this.system.title} has no ${what}`);
+    return this.get(limit);
+  }
+
+  /** A figure that every side of a question sets. @throws Error where the side taken does not */
+  taken(question: string, figure: string): Figure {
+    const found = this.school(question, figure);
+    if (!found) throw new Error(`no side of '${question}' sets '${figure}'`);
+    return found;
+  }
+
   /** A figure of an auxiliary. @throws Error where it has none of that name */
   ofAuxiliary(auxiliary: Auxiliary, name: string): Figure {
     const found = auxiliary.figures[name];
@@ -95,9 +109,9 @@ export class CourseFigures {
     return sheet.source === 'product-sheet' ? own : (this.school(question, figure) ?? own);
   }
 
-  /** A figure of the trade that no sheet gives. */
-  usual<K extends QuantityKind>(label: string, kind: K, value: number, source: Sourced['source'] = 'practice'): Figure<K> {
-    return this.ledger.assumed(label, kind, value, source);
+  /** A number of the work itself; figures of the trade stand in the records of the shelf. */
+  stated<K extends QuantityKind>(label: string, kind: K, value: number): Figure<K> {
+    return this.ledger.stated(label, kind, value);
   }
 
   /** A measure or a derived figure that the recipe cannot do without. @throws Error where it is missing */
@@ -148,8 +162,8 @@ export class CourseFigures {
   }
 
   /** No less of a mix than can be measured. */
-  least(volumeMl: Figure, leastMl: number): Figure {
-    return this.ledger.compute(noLess, { volumeMl, leastMl: this.usual('Least that can be measured', 'volume', leastMl, 'judgement') }, volumeMl.label);
+  least(volumeMl: Figure, least: Sourced<'volume'>): Figure {
+    return this.ledger.compute(noLess, { volumeMl, leastMl: this.get(least) }, volumeMl.label);
   }
 
   /** Working time of something that reacts, at the ground's temperature, on the short side. */
@@ -189,10 +203,7 @@ export class CourseFigures {
 
   /** A wait of a material that dries, by the air. */
   drying(thicknessMm: Figure, covered: boolean, label: string): Lag {
-    const [cover, draft] = [
-      this.usual(covered ? 'Under tape' : 'No tape over it', 'ratio', covered ? 1 : 0.65, 'gypsum-drying'),
-      this.usual('Still air', 'ratio', 1, 'gypsum-drying'),
-    ];
+    const [cover, draft] = [this.get(covered ? boardWork.figures.underTape : boardWork.figures.noTape), this.get(boardWork.figures.stillAir)];
     return {
       by: 'drying',
       thicknessMm,

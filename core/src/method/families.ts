@@ -36,7 +36,7 @@ interface Family {
 
 /** A patch cut square, whatever the kind: round an outline, a step at an edge, a groove along a crack, the edges of a joint. */
 function cutBy(c: Course, patch: (c: Course, cut: SquareCut) => void): void {
-  const edge = c.system.edge ? c.get(c.system.edge) : c.usual('Square edge', 'depth', 13);
+  const edge = c.limit(c.system.edge, 'square edge');
   const { kind } = c.matter.subject;
   if (kind === 'joint-spall') jointEdges(c);
   else patch(c, kind === 'broken-edge' ? edgeCut(c, edge) : kind === 'slab-crack' ? stripCut(c) : outlinedCut(c, edge));

@@ -1,3 +1,4 @@
+import { paintWork } from '../shelf/usual/paintWork.ts';
 import { paintNeeded } from '../finishing/face.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
@@ -12,11 +13,11 @@ const kinds: Readonly<Record<string, string>> = {
 
 /** Looking over, priming and painting a face, by the sides taken. */
 export function paintFace(c: Course, area: Figure, primer: string): void {
-  const looks = c.school('inspecting', 'passes') ?? c.usual('Looks', 'count', 2);
+  const looks = c.taken('inspecting', 'passes');
   c.work(lookOver(looks, 'put right now, while it is cheap'), c.byArea('nothing', 'lookPerM2', area, 'Looking over'));
   if ((c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
-    const dry = c.usual('Primer dry after', 'duration', 60, 'generic-sheet');
+    const dry = c.get(paintWork.figures.primerDry);
     c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
       uses: [c.use('primer', 'Primer', 'primer', paint)],
     });
@@ -24,9 +25,9 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
     c.wait(paintDry(dry, 'primer'), c.fixed(dry));
   }
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
-  const coats = c.usual('Coats of paint', 'count', 2);
+  const coats = c.get(paintWork.figures.coats);
   const paint = film(c, area, 'Paint, a coat');
-  const dry = c.usual('Paint dry after', 'duration', 120, 'generic-sheet');
+  const dry = c.get(paintWork.figures.paintDry);
   for (let n = 1; n <= coats.value; n++) {
     c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
       uses: [c.use('paint', 'Paint', 'coating', paint)],
@@ -43,11 +44,11 @@ export function film(c: Course, areaMm2: Figure, label: string): Figure {
     paintNeeded,
     {
       areaMm2,
-      coats: c.usual('One coat', 'count', 1),
-      dryMm: c.usual('Dry film of a coat', 'film', 0.03),
-      solidsPct: c.usual('Solids by volume', 'percent', 38, 'generic-sheet'),
-      transferPct: c.usual('Reaches the face', 'percent', 95),
-      wastePct: c.usual('Stays in the pot', 'percent', 10),
+      coats: c.stated('One coat', 'count', 1),
+      dryMm: c.get(paintWork.figures.film),
+      solidsPct: c.get(paintWork.figures.solids),
+      transferPct: c.get(paintWork.figures.reaches),
+      wastePct: c.get(paintWork.figures.inPot),
     },
     label,
   );
@@ -56,7 +57,7 @@ export function film(c: Course, areaMm2: Figure, label: string): Figure {
 /** Texture over a repair, before the paint. */
 export function textureFace(c: Course, area: Figure, kind: string): void {
   c.work(
-    texture(area, c.usual('Nozzle from the face', 'depth', 450), c.usual('Passes', 'count', 3), kinds[kind] ?? kinds['other'] ?? ''),
+    texture(area, c.get(paintWork.figures.nozzle), c.get(paintWork.figures.passes), kinds[kind] ?? kinds['other'] ?? ''),
     c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'),
   );
 }

@@ -1,5 +1,6 @@
 import { acrossRim, rimmedArea, stripArea } from '../geometry/outline.ts';
 import { firstPart, secondPart, withLoss } from '../mixing/proportions.ts';
+import { anyWork } from '../shelf/usual/anyWork.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
 import { Missing } from './courseFigures.ts';
@@ -40,7 +41,7 @@ export function longer(c: Course): Figure {
 
 /** Area of a face or a piece by its two sides. */
 export function faceArea(c: Course, widthMm: Figure, heightMm: Figure, label: string): Figure {
-  return c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm: c.usual('No rim', 'depth', 0) }, label);
+  return c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm: c.stated('No rim', 'depth', 0) }, label);
 }
 
 /** A place and a rim around it: how far across, and its area. */
@@ -51,5 +52,5 @@ export function rimmed(c: Course, rimMm: Figure, label: string): { readonly acro
 
 /** How far around a work the floor and what stands is covered. */
 export function around(c: Course): Figure {
-  return c.usual('Covered around', 'length', c.overhead ? 2000 : 1000);
+  return c.get(c.overhead ? anyWork.figures.coveredBelow : anyWork.figures.coveredAround);
 }

@@ -7,7 +7,9 @@ export type Origin =
   | { readonly by: 'formula'; readonly formula: string; readonly inputs: Readonly<Record<string, string | readonly string[]>> }
   | { readonly by: 'entered' | 'measured' | 'log'; readonly at: string; readonly text?: string; readonly instrument?: string }
   | { readonly by: 'assumed'; readonly source: SourceId; readonly why?: string }
-  | { readonly by: 'sheet'; readonly source: SourceId };
+  | { readonly by: 'sheet'; readonly source: SourceId }
+  // a number of the work itself: the second coat, four sides, no rim
+  | { readonly by: 'stated' };
 
 /** A formula and the figures that went in. */
 export interface Computed {

@@ -56,6 +56,11 @@ export class Ledger implements Figures {
     return this.#add(label, value, kind, why === undefined ? { by: 'assumed', source } : { by: 'assumed', source, why });
   }
 
+  /** A number of the work itself, which nobody measured and no source gives: the second coat, four sides, no rim. */
+  stated<K extends QuantityKind>(label: string, kind: K, value: number): Figure<K> {
+    return this.#add(label, value, kind, { by: 'stated' });
+  }
+
   /** A figure of the shelf, the rates or a school. The same one is taken once. */
   sourced<K extends QuantityKind>(s: Sourced<K>): Figure<K> {
     const known = this.#sourced.get(s);

@@ -127,7 +127,7 @@ describe('cautions by hazard', () => {
       sounded: 'outlined',
       outline: { shape: { is: 'rectangle', widthMm: 1000, heightMm: 1000 } },
     }).find((c) => c.id === 'falling');
-    expect(falling && tell(falling.text, how)).toContain('weighs 36.96 kg');
+    expect(falling && tell(falling.text, how)).toContain('weighs 37.40 kg');
   });
 
   it('of a product are those of the system that it was copied from, of a combination those of all its members', () => {

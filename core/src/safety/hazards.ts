@@ -1,3 +1,4 @@
+import { plasterWork } from '../shelf/usual/plasterWork.ts';
 import { fallingWeight } from '../geometry/cutOut.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { DustWork } from '../shelf/dustWork.ts';
@@ -188,7 +189,7 @@ const hazards: readonly Hazard[] = [
       const thick = m.measure('thicknessMm');
       const weight =
         area && thick && m.surface === 'plaster'
-          ? m.ledger.compute(fallingWeight, { areaMm2: area, thicknessMm: thick, densityKgL: m.ledger.assumed('Plaster', 'density', 1.68, 'practice') })
+          ? m.ledger.compute(fallingWeight, { areaMm2: area, thicknessMm: thick, densityKgL: m.ledger.sourced(plasterWork.figures.density) })
           : undefined;
       return weight
         ? say`What is loose weighs ${weight}: nobody below, head and eyes covered, down in pieces that one can hold.`

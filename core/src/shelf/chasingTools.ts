@@ -8,5 +8,5 @@ export const chasingTools = {
   keep: of(20, 'depth', 'judgement', 'Clearance kept over what was found'),
   chokeTimes: of(3, 'ratio', 'judgement', 'Choke, in widths of the crack'),
   chokeFrom: of(1.5, 'crackWidth', 'judgement', 'Width from which the crack below is choked'),
-  slabUnknown: of(100, 'depth', 'practice', 'Usual thickness of a slab on ground'),
+  slabUnknown: assumed(100, 'depth', 'practice', 'Usual thickness of a slab on ground'),
 } as const;

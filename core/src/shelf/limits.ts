@@ -3,6 +3,7 @@ import type { Sourced } from '../quantity/ledger.ts';
 import { cite, sources, type SourceId, type Standing } from '../sources/register.ts';
 import type { Auxiliary } from './auxiliaries/auxiliary.ts';
 import type { PatchSystem, Remark } from './patchSystem.ts';
+import type { Usual } from './usual/usual.ts';
 
 /** One figure or remark of the shelf: where it stands, what it is, and how it is known. */
 export interface ShelfLimit {
@@ -27,6 +28,7 @@ const isSourced = (value: Record<string, unknown>): boolean =>
 const isRemark = (value: Record<string, unknown>): boolean => typeof value['grade'] === 'string' && typeof value['why'] === 'string';
 
 function limitsIn(value: unknown, path: string): ShelfLimit[] {
+  if (Array.isArray(value)) return value.flatMap((part, i) => limitsIn(part, `${path}/${String(i + 1)}`));
   if (!isRecord(value)) return [];
   if (isSourced(value)) {
     const { value: number, kind, source, label, assumed } = value as unknown as Sourced;
@@ -51,7 +53,7 @@ function limitsIn(value: unknown, path: string): ShelfLimit[] {
   return Object.entries(value).flatMap(([key, part]) => limitsIn(part, `${path}/${key}`));
 }
 
-/** Every figure and every remark of a shelf, in the order of its systems. */
-export function shelfLimits(shelf: readonly (PatchSystem | Auxiliary)[]): readonly ShelfLimit[] {
+/** Every figure and every remark of a shelf, in the order of its systems and records. */
+export function shelfLimits(shelf: readonly (PatchSystem | Auxiliary | Usual)[]): readonly ShelfLimit[] {
   return shelf.flatMap((system) => limitsIn(system, system.id));
 }

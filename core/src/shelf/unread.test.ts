@@ -3,9 +3,12 @@ import { judged } from '../../test/cracks.ts';
 import { surveyedPlan } from '../../test/defects.ts';
 import { everyMethod } from '../../test/everyMethod.ts';
 import { Ledger, type Sourced } from '../quantity/ledger.ts';
+import { schoolQuestions } from '../schools/schools.ts';
 import { defectKinds } from '../survey/kinds.ts';
 import { shelfLimits } from './limits.ts';
 import { auxiliaries } from './auxiliaries/auxiliaries.ts';
+import { usualFigures } from './usual/usualFigures.ts';
+import { dryingCompound } from './dryingCompound.ts';
 import { genericShelf } from './shelf.ts';
 
 /** Figures of the shelf that no rule, recipe or calculator reads: none. A figure that nobody reads is a promise that nobody keeps. */
@@ -19,6 +22,18 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
   [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}],
   [{ base: 'concrete', position: 'overhead' }, {}],
   [{ base: 'concrete', place: 'outside' }, {}],
+  [{ paint: 'gloss', light: 'raking', look: 'close', tape: 'loose', joint: 'tapered', drip: 'yes', sagMm: 40, moisture: 'damp', overhangMm: 80 }, {}],
+  [
+    { paint: 'flat', look: 'far', texture: 'knockdown', moisture: 'wet' },
+    Object.fromEntries(schoolQuestions.map((q) => [q.id, q.sides.find((s) => s.id !== q.usual)?.id ?? ''])),
+  ],
+  // as little measured as is asked
+  [
+    Object.fromEntries(
+      ['depthMm', 'boardMm', 'framingMm', 'sectionMm', 'shellMm', 'wallMm', 'slabMm', 'thicknessMm', 'stoneMm', 'widthMm'].map((f) => [f, undefined]),
+    ),
+    {},
+  ],
 ];
 
 const read = new Set<Sourced>();
@@ -79,7 +94,11 @@ it('every figure of the shelf is read by something, but for those named here', (
       answers: { traffic: 'foot', movement: 'still', finish: 'thin-coating', widths: [{ atMm: 0, widthMm: 0.4 }] },
       defect: { choice: { system: id, reason: 'tried' } },
     }).work();
-  const unread = [...genericShelf, ...auxiliaries]
+  // a compound of the firm that goes on thicker than one that dries from its face
+  everyMethod({}, { depthMm: 5 }, {}, [
+    { ...dryingCompound, figures: { ...dryingCompound.figures, coatMost: { ...dryingCompound.figures.coatMost, value: 5 } } },
+  ]);
+  const unread = [...genericShelf, ...auxiliaries, ...usualFigures]
     .flatMap((s) => figuresIn(s, s.id))
     .filter(([, s]) => !read.has(s))
     .map(([path]) => path);

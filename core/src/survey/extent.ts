@@ -6,15 +6,13 @@ import { cellArea } from '../geometry/cellArea.ts';
 import { evaluate } from '../quantity/formula.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { say } from '../quantity/saying.ts';
-import type { Ledger } from '../quantity/ledger.ts';
+import { measuring } from '../shelf/usual/measuring.ts';
+import type { Ledger, Sourced } from '../quantity/ledger.ts';
 import type { DepthGrid } from '../geometry/depthGrid.ts';
 import type { Fact, LooseFacts } from './ask.ts';
 import type { FactReader } from './factReader.ts';
 import type { Doubt, Measured, Seen } from './kind.ts';
 
-/** How far off each measure may be, either way: a tape on broken edges, a straightedge and rule. */
-const tapeMm = 3;
-const ruleMm = 2;
 /** a mean depth below this, in mm, is a level face */
 const readableMm = 0.01;
 /** sound area, in cells, that one more cut-out is worth */
@@ -38,7 +36,7 @@ export interface Extent {
 const row = (id: string, label: string, figure: Figure): Measured => ({ id, label, figure });
 
 /** Area, reach and square cut-out of what was outlined. */
-export function outlined(read: FactReader, field: string, marginMm: number): Extent | undefined {
+export function outlined(read: FactReader, field: string, taken: Sourced<'depth'> | undefined): Extent | undefined {
   const fact = read.outline(field);
   if (!fact) return undefined;
   const { ledger } = read;
@@ -49,7 +47,8 @@ export function outlined(read: FactReader, field: string, marginMm: number): Ext
   const width = ledger.compute(reachOver, { placeMm: xMm }, 'Width');
   const height = ledger.compute(reachOver, { placeMm: yMm }, 'Height');
   const around = ledger.compute(outlinePerimeter, { xMm, yMm });
-  const margin = ledger.assumed('Margin on each side', 'depth', marginMm, marginMm === 0 ? 'geometry' : 'practice');
+  const margin = taken ? ledger.sourced(taken) : ledger.stated('No margin', 'depth', 0);
+  const marginMm = margin.value;
   const cut = ledger.compute(squareCutOut, { widthMm: width, heightMm: height, marginMm: margin });
   const left = Math.min(...points.map((p) => p.xMm)) - marginMm;
   const top = Math.min(...points.map((p) => p.yMm)) - marginMm;
@@ -80,7 +79,7 @@ function corners(box: CellBox, cellMm: number, marginMm: number): (readonly [num
 }
 
 /** Hollow area of a tapping map, and the square cut-outs that cover it with the least sound area lost. */
-export function tapped(read: FactReader, field: string, marginMm: number): Extent | undefined {
+export function tapped(read: FactReader, field: string, taken: Sourced<'depth'>): Extent | undefined {
   const fact: Fact<TappingMap> | undefined = read.tapping(field);
   if (!fact) return undefined;
   const { ledger } = read;
@@ -88,7 +87,8 @@ export function tapped(read: FactReader, field: string, marginMm: number): Exten
   const cell = read.part('Side of a cell', 'length', map.cellMm, fact);
   const count = (label: string, n: number) => read.part(label, 'count', n, fact);
   const area = ledger.compute(cellArea, { cells: count('Hollow cells', cellsOf(map, 'h')), cellMm: cell }, 'Hollow area');
-  const margin = ledger.assumed('Margin on each side', 'depth', marginMm, 'practice');
+  const margin = ledger.sourced(taken);
+  const marginMm = margin.value;
   const boxes = leastCover(map, cellsPerCutOut);
   const sizes = boxes.map((b) =>
     ledger.compute(squareCutOut, {
@@ -126,8 +126,8 @@ export function voidOf(read: FactReader, extent: Extent, fields: { readonly grid
   const grid = read.depthGrid(fields.grid);
   const one = read.measure(fields.depth);
   const tolerance = (depth: Figure) => {
-    const off = (mm: number) => ledger.assumed('Tolerance, either way', 'length', mm, 'judgement');
-    return ledger.compute(productTolerance, { measureMm: [extent.width, extent.height, depth], toleranceMm: [off(tapeMm), off(tapeMm), off(ruleMm)] });
+    const [tape, rule] = [ledger.sourced(measuring.figures.tape), ledger.sourced(measuring.figures.rule)];
+    return ledger.compute(productTolerance, { measureMm: [extent.width, extent.height, depth], toleranceMm: [tape, tape, rule] });
   };
   const spread = (volume: Figure, depth: Figure) => {
     const tolerancePct = tolerance(depth);
@@ -211,7 +211,7 @@ export function foundMm2(facts: LooseFacts): number {
 }
 
 /** On a floor a cut-out longer than twice its width cracks across as it shrinks (ICRI 310.1R, as recalled). */
-export function longCutOutDoubt(facts: LooseFacts, ledger: Ledger, marginMm: number): Doubt[] {
+export function longCutOutDoubt(facts: LooseFacts, ledger: Ledger, { value: marginMm }: Sourced<'depth'>): Doubt[] {
   if (facts['position']?.value !== 'floor') return [];
   const map = facts['tapping']?.value as TappingMap | undefined;
   const outline = facts['outline']?.value as Outline | undefined;

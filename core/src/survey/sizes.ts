@@ -1,3 +1,4 @@
+import type { Sourced } from '../quantity/ledger.ts';
 import { meanWidth, widestWidth, crackVolume } from '../geometry/crackSize.ts';
 import { ovalDishVolume } from '../geometry/cutOut.ts';
 import { circle } from '../geometry/layeredSection.ts';
@@ -50,13 +51,13 @@ function extentSurvey(read: FactReader, extent: Extent | undefined, more: (exten
 }
 
 /** What is outlined, with its void where depths are known. */
-export function outlineSurvey(read: FactReader, marginMm: number, more: (extent: Extent) => readonly Measured[] = () => []): Surveyed {
-  return extentSurvey(read, outlined(read, 'outline', marginMm), more);
+export function outlineSurvey(read: FactReader, margin: Sourced<'depth'> | undefined, more: (extent: Extent) => readonly Measured[] = () => []): Surveyed {
+  return extentSurvey(read, outlined(read, 'outline', margin), more);
 }
 
 /** What was tapped, or outlined where nothing was tapped. */
-export function soundedSurvey(read: FactReader, marginMm: number, more: (extent: Extent) => readonly Measured[] = () => []): Surveyed {
-  return extentSurvey(read, tapped(read, 'tapping', marginMm) ?? outlined(read, 'outline', marginMm), more);
+export function soundedSurvey(read: FactReader, margin: Sourced<'depth'>, more: (extent: Extent) => readonly Measured[] = () => []): Surveyed {
+  return extentSurvey(read, tapped(read, 'tapping', margin) ?? outlined(read, 'outline', margin), more);
 }
 
 /** Something small of width, height and depth: its void as an oval dish. */

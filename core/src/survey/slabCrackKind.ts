@@ -70,10 +70,8 @@ function survey(read: FactReader): Surveyed {
   if (!length || !stations) throw new Error('the length or the widths are missing');
   const { slabUnknown } = chasingTools;
   const found = read.measure('depthMm');
-  const slab =
-    read.measure('slabMm') ??
-    ledger.assumed(slabUnknown.label, 'depth', Math.max(slabUnknown.value, found?.value ?? 0), 'practice', 'thickness not known, taken as usual');
-  const depth = found ?? ledger.assumed('Depth of the crack', 'depth', slab.value, 'judgement', 'depth not known, taken as right through the slab');
+  const slab = read.measure('slabMm') ?? (found && found.value > slabUnknown.value ? found : ledger.sourced(slabUnknown));
+  const depth = found ?? slab;
   const line = { stationMm: stations.at, widthMm: stations.widths, lengthMm: length };
   const widest = ledger.compute(widestWidth, { widthMm: stations.widths });
   const mean = ledger.compute(meanWidth, line);

@@ -1,8 +1,8 @@
-import { notFollowed, shelfLimits, showValue, type Auxiliary, type PatchSystem, type Product, type ShelfLimit } from '@oddment/core';
+import { notFollowed, shelfLimits, showValue, type Auxiliary, type PatchSystem, type Product, type ShelfLimit, type Usual } from '@oddment/core';
 import { useStore } from '../state/store.ts';
 
 /** Every figure of a system with its source, and its answers that count against it. */
-export function ShelfFigures({ system }: { system: PatchSystem | Auxiliary }) {
+export function ShelfFigures({ system }: { system: PatchSystem | Auxiliary | Usual }) {
   const units = useStore((s) => s.view.units ?? 'metric');
   const limits = shelfLimits([system]);
   const value = (l: ShelfLimit) =>

@@ -1,4 +1,4 @@
-import { auxiliaries, genericShelf, shelfLimits } from '@oddment/core';
+import { auxiliaries, genericShelf, shelfLimits, usualFigures } from '@oddment/core';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it, vi } from 'vitest';
@@ -14,7 +14,7 @@ const plain = (markup: string) =>
 
 describe('the figures of a system on the Shelf', () => {
   it('stand there all, each with its source, for every system and what goes with it', () => {
-    for (const system of [...genericShelf, ...auxiliaries]) {
+    for (const system of [...genericShelf, ...auxiliaries, ...usualFigures]) {
       const page = plain(renderToStaticMarkup(createElement(ShelfFigures, { system })));
       for (const limit of shelfLimits([system])) {
         expect(page).toContain(limit.label);

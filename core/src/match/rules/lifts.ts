@@ -24,7 +24,7 @@ export const liftsRule: Rule = {
       };
     if (size.depth.value < 0.1) return undefined;
     const thickestMm = liftByHeat(ledger, system.safeLift, thickest, subject.slabC.value);
-    const lifts = ledger.compute(liftCount, { depthMm: size.depth, thickestMm, least: ledger.assumed('Least number of lifts', 'count', 1, 'practice') });
+    const lifts = ledger.compute(liftCount, { depthMm: size.depth, thickestMm, least: ledger.stated('Least number of lifts', 'count', 1) });
     const most = lift.most && ledger.sourced(lift.most);
     const depth = size.depth;
     if (most && !atMost(lifts.value, most.value))

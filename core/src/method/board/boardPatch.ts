@@ -1,3 +1,5 @@
+import { paintWork } from '../../shelf/usual/paintWork.ts';
+import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { backerLength, dabCount, dabVolume, openingToFraming, sawStop, tapeLength, twice } from '../../finishing/board.ts';
 import { paintNeeded, screwCount } from '../../finishing/face.ts';
@@ -17,6 +19,7 @@ import { backPatch, bedTape, cutOpening, dabPatch, membrane, openToFrame, prefil
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
+import { halfOf } from '../../finishing/board.ts';
 import { settle, films } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
 import { runOutHump, untilSet } from './patchCoats.ts';
@@ -27,11 +30,11 @@ function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): v
   const patch = faceArea(c, width, height, 'New board');
   if (masonry) {
     const apart = c.ofAuxiliary(gypsumBacker, 'daubs');
-    const dabs = ledger.compute(dabCount, { widthMm: width, heightMm: height, spacingMm: apart, edgeMm: c.usual('From the edge', 'depth', 50) });
+    const dabs = ledger.compute(dabCount, { widthMm: width, heightMm: height, spacingMm: apart, edgeMm: c.get(boardWork.figures.dabFromEdge) });
     const volume = ledger.compute(dabVolume, {
       dabs,
-      acrossMm: c.usual('Across a dab when pressed', 'depth', 100),
-      thickMm: c.usual('Dab when pressed', 'depth', 10),
+      acrossMm: c.get(boardWork.figures.dabAcross),
+      thickMm: c.get(boardWork.figures.dabThick),
     });
     c.work(dabPatch(dabs, volume, apart), c.byCount('mixMin', 'spotEach', dabs, 'Setting the board'), {
       uses: [c.use('board', 'Board of the same thickness', 'board', patch), c.use('dabs', 'Board adhesive', 'adhesive', volume, gypsumBacker.id)],
@@ -96,9 +99,9 @@ function patchFront(
 export function boardPatch(c: Course): void {
   const { ledger } = c;
   const [foundW, foundH] = sides(c);
-  const board = c.matter.measure('boardMm') ?? c.matter.measure('thicknessMm') ?? c.usual('Thickness of the board', 'depth', 12.7);
+  const board = c.matter.measure('boardMm') ?? c.matter.measure('thicknessMm') ?? c.get(boardWork.figures.board);
   const soft = c.matter.measure('softMm');
-  const spacing = c.matter.measure('framingMm') ?? c.usual('Spacing of the framing', 'length', 406);
+  const spacing = c.matter.measure('framingMm') ?? c.get(boardWork.figures.framing);
   const rated = c.matter.choice('rated') === 'yes';
   const backer = !rated && (c.school('patch-edges', 'backers')?.value ?? 0) > 0;
   const [damagedW, damagedH] = soft
@@ -108,7 +111,7 @@ export function boardPatch(c: Course): void {
   const width = backer ? damagedW : ledger.compute(openingToFraming, { damageMm: damagedW, spacingMm: spacing });
   const height = damagedH;
   cover(c);
-  const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.usual('Saw set deeper by', 'depth', 3) });
+  const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.get(boardWork.figures.sawDeeper) });
   c.work(
     cutOpening(
       width,
@@ -120,7 +123,7 @@ export function boardPatch(c: Course): void {
   );
   const thick = c.ofAuxiliary(woodBacker, 'thickness');
   const past = c.ofAuxiliary(woodBacker, 'past');
-  const backers = c.usual('Backers', 'count', 2);
+  const backers = c.get(boardWork.figures.backers);
   const long = ledger.compute(backerLength, { openingMm: backer ? height : width, bearingMm: past });
   const masonry = c.matter.choice('frame') === 'other';
   if (!masonry)
@@ -131,7 +134,7 @@ export function boardPatch(c: Course): void {
   c.amount('opening', 'Opening, width', width);
   c.amount('openingHeight', 'Opening, height', height);
   fixBoard(c, width, height, masonry);
-  const tape = ledger.compute(tapeLength, { widthMm: width, heightMm: height, lapMm: c.usual('Lap at a corner', 'depth', 25) });
+  const tape = ledger.compute(tapeLength, { widthMm: width, heightMm: height, lapMm: c.get(boardWork.figures.tapeLap) });
   const gapVolume = mixed(
     c,
     ledger.compute(cutOutVolume, { cutMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: c.of('gap') }), depthMm: board }),
@@ -151,6 +154,7 @@ export function boardPatch(c: Course): void {
   untilSet(c);
   const bed = c.of('bed');
   const tapeWidth = c.ofAuxiliary(tapePaper, 'width');
+  const halfTape = ledger.compute(halfOf, { acrossMm: tapeWidth }, 'Half the tape');
   const bedding = mixed(
     c,
     ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: tapeWidth }), filmMm: bed }),
@@ -161,7 +165,7 @@ export function boardPatch(c: Course): void {
   });
   settle(c, bed, 'coat', true);
   c.amount('tape', 'Paper tape', tape);
-  const wide = runOutHump(c, width, height, c.usual('Tape past the joint', 'depth', 26), [gapVolume, bedding], bedding);
+  const wide = runOutHump(c, width, height, halfTape, [gapVolume, bedding], bedding);
   c.work(putAway(), c.rate('tidy'));
   c.named = backer ? 'patched on backers' : masonry ? 'patched on dabs' : 'patched on framing';
   const { regions, notes, W, H } = patchFront(c, { board, width, height, past, backer, masonry });
@@ -178,7 +182,7 @@ export function boardPatch(c: Course): void {
         {
           id: 'tape',
           title: say`paper tape over prefilled gaps`,
-          across: ledger.compute(acrossRim, { sizeMm: width, rimMm: c.usual('Half the tape', 'depth', 26) }, 'Over the tape'),
+          across: ledger.compute(acrossRim, { sizeMm: width, rimMm: halfTape }, 'Over the tape'),
           material: 'tape',
         },
         ...films(wide.widths),
@@ -205,13 +209,17 @@ export function boardPatch(c: Course): void {
 export function wetWall(c: Course): void {
   const { ledger } = c;
   const [foundW, foundH] = sides(c);
-  const spacing = c.matter.measure('framingMm') ?? c.usual('Spacing of the framing', 'length', 406);
+  const spacing = c.matter.measure('framingMm') ?? c.get(boardWork.figures.framing);
   const width = ledger.compute(openingToFraming, { damageMm: foundW, spacingMm: spacing });
   const height = foundH;
   const area = faceArea(c, width, height, 'Opened');
   cover(c);
   c.work(openToFrame(width, height), c.byArea('chipSetUp', 'takeDownPerM2', area, 'Opening'));
-  const edge = ledger.compute(screwCount, { lengthMm: height, spacingMm: c.of('screws'), endMm: c.usual('From the end', 'depth', 15) }, 'Screws along an edge');
+  const edge = ledger.compute(
+    screwCount,
+    { lengthMm: height, spacingMm: c.of('screws'), endMm: c.get(boardWork.figures.screwFromEnd) },
+    'Screws along an edge',
+  );
   const screws = ledger.compute(twice, { count: edge }, 'Screws');
   c.work(screwBacker(screws, c.of('screws'), c.of('gap')), c.byCount('fitEach', 'screwEach', screws, 'Screwing backer on'), {
     uses: [c.use('board', 'Cement backer board', 'board', area), c.use('screws', 'Screws', 'fixing', screws)],
@@ -225,11 +233,11 @@ export function wetWall(c: Course): void {
     paintNeeded,
     {
       areaMm2: lapped,
-      coats: c.usual('One coat', 'count', 1),
+      coats: c.stated('One coat', 'count', 1),
       dryMm: c.of('coat'),
       solidsPct: c.of('solids'),
-      transferPct: c.usual('Reaches the face', 'percent', 95),
-      wastePct: c.usual('Stays in the pot', 'percent', 10),
+      transferPct: c.get(paintWork.figures.reaches),
+      wastePct: c.get(paintWork.figures.inPot),
     },
     'Membrane, a coat',
   );
@@ -244,7 +252,7 @@ export function wetWall(c: Course): void {
   const last = c.last;
   c.wait(paintDry(dry, 'membrane'), c.fixed(dry));
   c.work(waterTest(c.of('test')), c.rate('readySetUp'));
-  c.work(clearAway(c.usual('Before it skins', 'duration', 20), 'roller and brush washed'), c.rate('tidy'));
+  c.work(clearAway(c.get(boardWork.figures.skins), 'roller and brush washed'), c.rate('tidy'));
   const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry, c.of('test')] }, 'Tile from'));
   c.ready(inUse('tile', ready.minutes, 'Dry behind after the test.'), ready, last);
   c.amount('area', 'Backer board', area);
@@ -252,7 +260,7 @@ export function wetWall(c: Course): void {
   c.amount('membrane', 'Membrane, a coat', each);
   c.amount('bearing', 'Bearing on the frame', c.of('bearing'));
   c.named = 'opened to the frame';
-  const thick = c.usual('Backer board', 'depth', 12.7);
+  const thick = c.get(boardWork.figures.backerBoard);
   c.sections.push(
     layeredSection({
       caption: say`Cut through, the wet face on top`,

@@ -1,3 +1,4 @@
+import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { veeVolume } from '../../geometry/cutOut.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
@@ -25,7 +26,7 @@ export function caulked(c: Course): void {
   const paint = c.of('paint');
   c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('tidy'));
   c.wait(paintDry(paint, 'caulk'), c.fixed(paint), 'caulk');
-  paintFace(c, strip(c, c.usual('Painted along it', 'depth', 100), 'Painted'), 'as the face around');
+  paintFace(c, strip(c, c.get(boardWork.figures.caulkPainted), 'Painted'), 'as the face around');
   c.ready(inUse('use', paint, 'A skin that does not tear under the fingertip.'), c.fixed(paint), 'caulk');
   c.amount('caulk', 'Caulk', total);
   c.named = 'caulked';

@@ -1,3 +1,5 @@
+import { anyWork } from '../../shelf/usual/anyWork.ts';
+import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { coatsForLevel, coatWidth, finishLevel, knifeFor } from '../../finishing/levels.ts';
 import { halfOver, jointCompound } from '../../finishing/board.ts';
@@ -16,7 +18,7 @@ import { compoundDries, compoundSets, drawCoat, knockDown, mixCompound } from '.
 
 /** Finish level of the face, by its paint, light and texture. */
 export function levelOf(c: Course): Figure {
-  const yes = (label: string, on: boolean) => c.usual(label, 'ratio', on ? 1 : 0);
+  const yes = (label: string, on: boolean) => c.stated(label, 'ratio', on ? 1 : 0);
   const level = c.ledger.compute(finishLevel, {
     gloss: yes('Paint with a shine', ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '')),
     raking: yes('Light along the face', c.matter.choice('light') === 'raking' || c.matter.choice('look') === 'close'),
@@ -29,11 +31,8 @@ export function levelOf(c: Course): Figure {
 /** How far one of rise is run out in this light. */
 export function runOut(c: Course): Figure {
   const gloss = ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '') || c.matter.choice('light') === 'raking';
-  return c.usual(
-    'Run to one of rise in this light',
-    'ratio',
-    gloss ? 150 : c.matter.choice('paint') === 'flat' && c.matter.choice('look') !== 'close' ? 50 : 100,
-  );
+  const { runBright, runDull, runUsual } = boardWork.figures;
+  return c.get(gloss ? runBright : c.matter.choice('paint') === 'flat' && c.matter.choice('look') !== 'close' ? runDull : runUsual);
 }
 
 /** Width of the feather on each side of a hump. */
@@ -51,7 +50,7 @@ export interface Go {
 
 /** How long what is in the pan is worked, min: a setting compound by its name, a drying one until it skins. */
 export const workedFor = (c: Course): Figure =>
-  isSetting(c) ? c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') }) : c.usual('In the pan', 'duration', 60);
+  isSetting(c) ? c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') }) : c.get(boardWork.figures.inPan);
 
 /**
  * The compound of a course, go by go. A setting one is mixed for each go: what was mixed for the first has set
@@ -67,18 +66,18 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
       title: called,
       total,
       care: 'ready',
-      batches: c.usual('From the pail', 'count', 1),
+      batches: c.stated('From the pail', 'count', 1),
       parts: [{ what: called, role: 'ready', amount: total }],
       says: [say`From the pail as it is; what is left in the pan does not go back.`],
     });
     return () => undefined;
   }
   const working = workedFor(c);
-  const reserve = c.usual('Share of the working time kept in reserve', 'ratio', 0.25, 'judgement');
+  const reserve = c.get(anyWork.figures.reserve);
   const mixes = goes.map(({ what, volume }) => {
     const batches = c.ledger.compute(
       batchesByTime,
-      { volumeMl: volume, potLifeMin: working, reserve, minPerL: c.rate('compoundPerL'), hands: c.hands, least: c.usual('At least one batch', 'count', 1) },
+      { volumeMl: volume, potLifeMin: working, reserve, minPerL: c.rate('compoundPerL'), hands: c.hands, least: c.stated('At least one batch', 'count', 1) },
       `Batches, ${what}`,
     );
     const batch = c.ledger.compute(volumeShare, { volumeMl: volume, parts: batches }, `One batch, ${what}`);
@@ -120,7 +119,7 @@ export function settle(c: Course, thickness: Figure, next: 'coat' | 'finish', co
     return;
   }
   const dry = c.system.figures?.['dry'];
-  const lag = dry ? c.fixed(c.get(dry)) : c.drying(atMost(thickness.value, 3) ? thickness : c.usual('Dries from its face', 'film', 3), covered, 'Dry through');
+  const lag = dry ? c.fixed(c.get(dry)) : c.drying(atMost(thickness.value, 3) ? thickness : c.get(boardWork.figures.driesFrom), covered, 'Dry through');
   // it sets while it dries: one step says the longer of both, and neither is cut short
   if (sets) c.atLeast(sets, from);
   c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag, from);
@@ -152,13 +151,13 @@ export function wideningCoats(
   const many = (f: Figure) => (spot?.count && spot.count.value > 1 ? c.ledger.compute(manyAreas, { areaMm2: f, count: spot.count }, 'All of them') : f);
   let area = length ? c.ledger.compute(stripArea, { lengthMm: length, widthMm: last }, 'Coated') : last;
   for (let n = 1; n <= coats.value; n++) {
-    const across = c.ledger.compute(coatWidth, { firstMm: first, lastMm: last, coat: c.usual('Which coat', 'count', n), coats });
+    const across = c.ledger.compute(coatWidth, { firstMm: first, lastMm: last, coat: c.stated('Which coat', 'count', n), coats });
     widths.push(across);
     let needed;
     if (length)
       needed = mixed(
         c,
-        c.ledger.compute(jointCompound, { lengthMm: length, coatMm: across, thicknessMm: thin, wastePct: c.usual('Left on the face', 'percent', 0) }, 'A coat'),
+        c.ledger.compute(jointCompound, { lengthMm: length, coatMm: across, thicknessMm: thin, wastePct: c.get(boardWork.figures.leftOnFace) }, 'A coat'),
         'Compound for a coat',
       );
     else {
@@ -203,7 +202,7 @@ export function workCoats(
 /** Sanding by the side taken: dry with a vacuum, or with a damp sponge where the compound takes that. */
 export function smoothe(c: Course, past: Figure, minutes: Figure): void {
   const sponge = (c.school('sanding-drywall', 'sponge')?.value ?? 0) > 0 && !isSetting(c);
-  const [grit, finer] = [c.usual('Grit', 'count', 120, 'fepa-43'), c.usual('Finer grit', 'count', 180, 'fepa-43')];
+  const [grit, finer] = [c.get(boardWork.figures.grit), c.get(boardWork.figures.finer)];
   c.work(sandFlat(grit, finer, past, sponge ? 'sponge' : 'dry'), minutes);
 }
 

@@ -1,3 +1,4 @@
+import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
@@ -14,12 +15,12 @@ export function fastenerReset(c: Course): void {
   c.work(resetFastener(pops, c.of('beside'), c.of('screw'), c.of('dimple')), c.byCount('readySetUp', 'screwEach', pops, 'Setting screws'), {
     uses: [c.use('screws', 'Screws', 'fixing', pops)],
   });
-  const coats = c.usual('Coats over a head', 'count', 3, 'astm-c840');
-  const size = c.usual('A dimple', 'depth', 12);
+  const coats = c.get(boardWork.figures.headCoats);
+  const size = c.get(boardWork.figures.dimple);
   const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
   const mix = makeReady(c, coatGoes(wide), 'Joint compound');
   workCoats(c, wide, coats, c.of('thin'), 'bare', () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'), mix);
-  smoothe(c, c.usual('Past the coat', 'depth', 25), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
+  smoothe(c, c.get(boardWork.figures.spotsPast), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('screws', 'New screws', pops);
   c.named = 'screwed beside, coated';

@@ -1,3 +1,4 @@
+import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { acrossRim, stripArea } from '../../geometry/outline.ts';
 import { liftCount, liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { spotVolume, veeVolume } from '../../geometry/cutOut.ts';
@@ -9,6 +10,8 @@ import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { tapeGlassMesh } from '../../shelf/auxiliaries/tapeGlassMesh.ts';
 import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
+import { settingCompound45 } from '../../shelf/settingCompound45.ts';
+import { settingWorkingTime } from '../../climate/drying.ts';
 import { skimCoat } from '../../shelf/skimCoat.ts';
 import type { Course } from '../course.ts';
 import { paintFace, textureFace } from '../finish.ts';
@@ -32,12 +35,12 @@ function levelFive(c: Course, area: Figure): void {
   const { coat, cover: covers, loss } = skimCoat.figures;
   const film = c.get(coat);
   const one = mixed(c, c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.get(covers) }, 'A skim coat'), 'Compound for a skim', c.get(loss));
-  c.work(skimFace(1, c.usual('Skim coats', 'count', 1, 'ga-214'), area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), {
+  c.work(skimFace(1, c.get(boardWork.figures.skimCoats), area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), {
     uses: [c.use('skim', 'Finishing compound', 'coating', one, skimCoat.id)],
   });
   const lag = c.drying(film, false, 'Dry through');
   c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag);
-  smoothe(c, c.usual('Past the skim', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
+  smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
   c.amount('skim', 'Skim, from corner to corner at this level; here at least', area);
 }
 
@@ -64,27 +67,27 @@ export function fillSpots(c: Course): void {
   // fastened plaster: only what its washers were sunk into is filled
   const sunk = (id: string) => (c.quantities.some((q) => q.id === 'points') ? c.quantities.find((q) => q.id === id)?.figure : undefined);
   const washer = sunk('washer');
-  const size = washer ?? (pops ? c.usual('A dimple', 'depth', 12) : longer(c));
+  const size = washer ?? (pops ? c.get(boardWork.figures.dimple) : longer(c));
   const depth =
     sunk('sunk') ??
     (pops
-      ? (c.matter.measure('standMm') ?? c.usual('Depth of a dimple', 'depth', 1))
-      : (c.matter.subject.depth ?? c.matter.measure('boardMm') ?? c.usual('Depth', 'depth', 2)));
-  const past = feather(c, c.usual('Height that a fill leaves', 'depth', 0.5));
+      ? (c.matter.measure('standMm') ?? c.get(boardWork.figures.dimpleDeep))
+      : (c.matter.subject.depth ?? c.matter.measure('boardMm') ?? c.get(boardWork.figures.spotDeep)));
+  const past = feather(c, c.get(boardWork.figures.fillStands));
   c.work(dullFace(past, shines(c), c.matter.choice('paper') === 'yes'), c.byCount('vacuumSetUp', 'spotEach', count ?? c.rate('once'), 'Trimming'));
   const one = (washer ? undefined : c.matter.measured('void')) ?? ledger.compute(spotVolume, { acrossMm: size, depthMm: depth }, 'One place');
   const all = allOf(c, one, count);
   const coatMost = c.of('coatMost');
-  const layers = ledger.compute(liftCount, { depthMm: depth, thickestMm: coatMost, least: c.usual('At least one', 'count', 1) }, 'Layers to fill');
+  const layers = ledger.compute(liftCount, { depthMm: depth, thickestMm: coatMost, least: c.stated('At least one', 'count', 1) }, 'Layers to fill');
   const thickness = ledger.compute(liftThickness, { depthMm: depth, lifts: layers }, 'A layer');
   const fill = mixed(c, ledger.compute(withShrinkage, { volumeMl: all, shrinks: c.of('shrink') }), 'Compound to fill');
   const each = ledger.compute(volumeShare, { volumeMl: fill, parts: layers }, 'Compound for a layer');
   const across = ledger.compute(acrossRim, { sizeMm: size, rimMm: past }, 'Last coat');
-  const coats = c.usual('Coats over it', 'count', level.value >= 5 ? 2 : 1, 'ga-214');
+  const coats = c.get(level.value >= 5 ? boardWork.figures.spotCoatsFive : boardWork.figures.spotCoats);
   const thin = c.of('thin');
   const [width, height] = pops || washer ? [size, size] : sides(c);
   const wide = wideningCoats(c, {
-    first: ledger.compute(acrossRim, { sizeMm: size, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
+    first: ledger.compute(acrossRim, { sizeMm: size, rimMm: c.get(boardWork.figures.firstPast) }, 'First coat'),
     last: across,
     coats,
     thin,
@@ -141,18 +144,23 @@ export function fillSpots(c: Course): void {
 
 /** The gap under a tape, filled with what sets: what dries would take days in it. */
 function prefilled(c: Course, { prefill, deep, length }: Readonly<Record<'prefill' | 'deep' | 'length', Figure>>): void {
-  c.work(fillPlace(1, c.usual('Layers', 'count', 1), prefill, deep, true), c.byLength('nothing', 'coatPace', length, 'Prefilling'), {
+  c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), c.byLength('nothing', 'coatPace', length, 'Prefilling'), {
     uses: [{ of: isSetting(c) ? 'compound' : 'prefill', amount: prefill }],
   });
   if (isSetting(c)) settle(c, deep, 'coat');
   else {
-    const hard = c.usual('Prefill of setting compound hard after', 'duration', 80);
+    const hard = c.get(settingCompound45.figures.hard);
     c.mix(
       'prefill',
       'Setting compound, prefill',
       prefill,
       [{ what: 'Setting compound', role: 'ready', amount: prefill }],
-      { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
+      {
+        within: c.ledger.compute(settingWorkingTime, { namedMin: c.get(settingCompound45.figures.named) }),
+        pace: 'compoundPerL',
+        care: 'setting compound',
+        of: 'setting-compound-45',
+      },
       [say`Hard before the tape.`],
     );
     c.wait(compoundSets(hard), c.fixed(hard));
@@ -170,13 +178,10 @@ export function tapedLine(c: Course): void {
   cover(c);
   if (corner) c.work(freeCorner(c.of('back'), length, c.of('screws')), c.byLength('readySetUp', 'rakePace', length, 'Freeing the corner'));
   else if (retape || c.matter.choice('tape') === 'loose')
-    c.work(
-      cutTape(length, retape ? c.of('cutBack') : c.usual('Past where it holds', 'depth', 25)),
-      c.byLength('readySetUp', 'rakePace', length, 'Cutting tape out'),
-    );
-  else c.work(openCrack(c.usual('Opened to', 'depth', 6), length), c.byLength('readySetUp', 'rakePace', length, 'Opening the crack'));
-  const gap = retape ? c.of('prefill') : corner ? c.usual('Gap to prefill', 'depth', 2) : isSetting(c) ? c.of('strip') : c.usual('Opened to', 'depth', 6);
-  const deep = c.matter.measure('depthMm') ?? c.usual('Depth of the gap', 'depth', 3);
+    c.work(cutTape(length, retape ? c.of('cutBack') : c.get(boardWork.figures.tapeCut)), c.byLength('readySetUp', 'rakePace', length, 'Cutting tape out'));
+  else c.work(openCrack(c.get(boardWork.figures.opened), length), c.byLength('readySetUp', 'rakePace', length, 'Opening the crack'));
+  const gap = retape ? c.of('prefill') : corner ? c.get(boardWork.figures.cornerGap) : isSetting(c) ? c.of('strip') : c.get(boardWork.figures.opened);
+  const deep = c.matter.measure('depthMm') ?? c.get(boardWork.figures.gapDeep);
   const prefill = mixed(c, ledger.compute(veeVolume, { lengthMm: length, widthMm: gap, depthMm: deep }, 'Gap to prefill'), 'Compound to prefill');
   const mesh = isSetting(c) && c.matter.choice('joint') !== 'inside';
   const tape = mesh ? tapeGlassMesh : tapePaper;
@@ -191,11 +196,11 @@ export function tapedLine(c: Course): void {
   const inside = c.matter.choice('joint') === 'inside';
   const tapered = c.matter.choice('joint') === 'tapered';
   const last = inside
-    ? c.usual('Width on each face', 'depth', 100)
+    ? c.get(boardWork.figures.cornerWide)
     : tapered
-      ? c.usual('Width over a tapered joint', 'depth', 300)
-      : (c.school('joint-width', 'width') ?? c.usual('Width over an untapered joint', 'depth', 500));
-  const wide = wideningCoats(c, { first: last.value < 150 ? last : c.usual('First coat', 'depth', 150), last, coats, thin: c.of('thin'), length });
+      ? c.get(boardWork.figures.taperedWide)
+      : (c.school('joint-width', 'width') ?? c.get(boardWork.figures.untaperedWide));
+  const wide = wideningCoats(c, { first: last.value < 150 ? last : c.get(boardWork.figures.firstWide), last, coats, thin: c.of('thin'), length });
   c.work(layOut(workedFor(c), 'tape cut to length, pan, knives from narrow to wide'), c.rate('readySetUp'));
   const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding }, ...coatGoes(wide)];
   const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill }]) : makeReady(c, taping, 'Joint compound');
@@ -216,7 +221,7 @@ export function tapedLine(c: Course): void {
       mix(1 + coat);
     },
   );
-  smoothe(c, c.usual('Past the coat', 'depth', 50), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
+  smoothe(c, c.get(boardWork.figures.sandedPast), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);
   c.amount('width', 'Finished width', last);
@@ -247,10 +252,10 @@ export function skimWhole(c: Course): void {
     c.quantities.find((q) => q.id === 'area')?.figure ??
     c.matter.measured('area') ??
     c.matter.measured('hollow') ??
-    (length ? strip(c, c.usual('Skimmed, a bay of the face', 'depth', 1200), 'Face to skim') : c.usual('Face to skim', 'area', 10_000_000, 'practice'));
+    (length ? strip(c, c.get(boardWork.figures.bay), 'Face to skim') : c.get(boardWork.figures.face));
   levelOf(c);
   cover(c);
-  if (c.isFirst) c.work(dullFace(c.usual('Past what shows', 'depth', 300), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));
+  if (c.isFirst) c.work(dullFace(c.get(boardWork.figures.dulledPastSkim), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));
   const [coats, film] = [c.of('coats'), c.of('coat')];
   const one = mixed(c, ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'A skim coat'), 'Compound for a skim');
   const all = ledger.compute(volumeSum, { volumeMl: Array.from({ length: coats.value }, () => one) }, 'Skim in all');
@@ -268,7 +273,7 @@ export function skimWhole(c: Course): void {
     c.work(skimFace(n, coats, area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), { lift: n, uses: [{ of: 'skim', amount: one }] });
   }
   settle(c, film, 'finish');
-  smoothe(c, c.usual('Past the skim', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
+  smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('skim', 'Skimmed', area);
   c.named = c.named === 'as found' ? 'skimmed' : `${c.named}, skimmed`;
@@ -277,7 +282,7 @@ export function skimWhole(c: Course): void {
       layeredSection({
         caption: say`Cut through, the face on top`,
         ground: c.matter.subject.surface === 'plaster' ? 'plaster' : 'board',
-        width: c.matter.seen?.width ? longer(c) : (length ?? c.usual('Drawn', 'length', 1000)),
+        width: c.matter.seen?.width ? longer(c) : (length ?? c.get(boardWork.figures.bay)),
         layers: [],
         films: Array.from({ length: coats.value }, (_v, i) => ({
           id: `skim-${String(i + 1)}`,

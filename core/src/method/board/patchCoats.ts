@@ -1,3 +1,4 @@
+import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { acrossRim } from '../../geometry/outline.ts';
 import { volumeSum } from '../../geometry/groove.ts';
 import { sumOf } from '../../mixing/proportions.ts';
@@ -27,7 +28,7 @@ export function runOutHump(
   const run = c.ledger.compute(acrossRim, { sizeMm: first, rimMm: past }, 'Last coat');
   const last = school && school.value > run.value - size.value ? c.ledger.compute(sumOf, { partMm: [size, school] }, 'Last coat') : run;
   const wide = wideningCoats(c, {
-    first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
+    first: c.ledger.compute(acrossRim, { sizeMm: first, rimMm: c.get(boardWork.figures.firstPast) }, 'First coat'),
     last,
     coats,
     thin: c.of('thin'),
@@ -40,14 +41,14 @@ export function runOutHump(
     total: joint,
     care: 'ready',
     of: 'drying-compound',
-    batches: c.usual('From the pail', 'count', 1),
+    batches: c.stated('From the pail', 'count', 1),
     parts: [{ what: 'Joint compound', role: 'ready', amount: joint }],
     says: [say`From the pail as it is; what is left in the pan does not go back.`],
   });
   c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
   c.amount('feather', 'Hump run out, each side', past);
-  workCoats(c, wide, coats, c.of('thin'), 'settled', () => c.byCount('nothing', 'spotEach', c.usual('Sides', 'count', 4), 'A coat around'));
-  smoothe(c, c.usual('Past the coat', 'depth', 50), c.byArea('vacuumSetUp', 'sandPerM2', wide.area, 'Sanding'));
+  workCoats(c, wide, coats, c.of('thin'), 'settled', () => c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'A coat around'));
+  smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', wide.area, 'Sanding'));
   return wide;
 }
 

@@ -1,3 +1,4 @@
+import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { films } from './compound.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { sawStop } from '../../finishing/board.ts';
@@ -7,6 +8,7 @@ import { frontView, layeredSection, rectangle } from '../../geometry/layeredSect
 import type { Dimension, Note, Region } from '../../geometry/section.ts';
 import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { say } from '../../quantity/saying.ts';
+import { settingCompound45 } from '../../shelf/settingCompound45.ts';
 import type { Course } from '../course.ts';
 import { faceArea, mixed, sides } from '../parts.ts';
 import { compoundSets, cutOpening, cutPlug, drawCoat, dullFace, pressMesh, setPlug } from '../words/boarding.ts';
@@ -18,8 +20,8 @@ import { shines, runOutHump, untilSet } from './patchCoats.ts';
 export function boardPlug(c: Course): void {
   const { ledger } = c;
   const [width, height] = sides(c);
-  const board = c.matter.measure('boardMm') ?? c.usual('Thickness of the board', 'depth', 12.7);
-  const gap = c.school('plug-gap', 'gap') ?? c.usual('Gap on each side, snug', 'depth', 0.5);
+  const board = c.matter.measure('boardMm') ?? c.get(boardWork.figures.board);
+  const gap = c.school('plug-gap', 'gap') ?? c.get(boardWork.figures.snug);
   const flange = c.of('flange');
   cover(c);
   const [blankW, blankH] = [width, height].map((coreMm) => ledger.compute(plugBlank, { coreMm, flangeMm: flange }));
@@ -30,9 +32,9 @@ export function boardPlug(c: Course): void {
   const stop = ledger.compute(sawStop, { boardMm: board, moreMm: c.of('saw') });
   c.work(
     cutOpening(openW, openH, stop, say`core and ${gap} on each side`),
-    c.byCount('readySetUp', 'spotEach', c.usual('Sides', 'count', 4), 'Cutting the opening'),
+    c.byCount('readySetUp', 'spotEach', c.stated('Sides', 'count', 4), 'Cutting the opening'),
   );
-  c.work(dullFace(c.usual('Past the flange', 'depth', 100), shines(c), false), c.each('spotEach'));
+  c.work(dullFace(c.get(boardWork.figures.dulledPastFlange), shines(c), false), c.each('spotEach'));
   const bed = c.of('bed');
   const under = mixed(
     c,
@@ -49,7 +51,7 @@ export function boardPlug(c: Course): void {
     { within: working, pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
     [say`Named by forty-five minutes or more: the plug is set in no hurry.`],
   );
-  c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.usual('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: under }] });
+  c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.stated('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: under }] });
   untilSet(c);
   const wide = runOutHump(c, width, height, flange, [under]);
   c.work(putAway(), c.rate('tidy'));
@@ -103,7 +105,7 @@ export function meshPatch(c: Course): void {
   const [width, height] = sides(c);
   const past = c.of('past');
   cover(c);
-  c.work(dullFace(c.usual('Past the mesh', 'depth', 100), shines(c), true), c.byCount('vacuumSetUp', 'spotEach', c.rate('once'), 'Trimming'));
+  c.work(dullFace(c.get(boardWork.figures.dulledPastMesh), shines(c), true), c.byCount('vacuumSetUp', 'spotEach', c.rate('once'), 'Trimming'));
   const [w, h] = [width, height].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: past }, 'Patch'));
   if (!w || !h) return;
   c.work(pressMesh(w, h, past), c.each('spotEach'), {
@@ -113,33 +115,38 @@ export function meshPatch(c: Course): void {
   const first = mixed(
     c,
     ledger.compute(coatVolume, {
-      areaMm2: ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat'),
+      areaMm2: ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.get(boardWork.figures.firstPast) }, 'First coat'),
       filmMm: bed,
     }),
     'Setting compound, first coat',
   );
-  const hard = c.usual('Setting compound hard after', 'duration', 80);
+  const hard = c.get(settingCompound45.figures.hard);
   c.mix(
     'first',
     'Setting compound, first coat',
     first,
     [{ what: 'Setting compound', role: 'ready', amount: first }],
-    { within: c.usual('Setting compound worked for', 'duration', 27), pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
+    {
+      within: ledger.compute(settingWorkingTime, { namedMin: c.get(settingCompound45.figures.named) }),
+      pace: 'compoundPerL',
+      care: 'setting compound',
+      of: 'setting-compound-45',
+    },
     [say`Setting compound only: drying compound does not hold on mesh.`],
   );
-  const across = ledger.compute(acrossRim, { sizeMm: w.value >= h.value ? w : h, rimMm: c.usual('First coat past it', 'depth', 25) }, 'First coat');
+  const across = ledger.compute(acrossRim, { sizeMm: w.value >= h.value ? w : h, rimMm: c.get(boardWork.figures.firstPast) }, 'First coat');
   c.work(
-    drawCoat(1, c.usual('Over the mesh', 'count', 1), across, c.usual('Knife', 'depth', 150), first),
+    drawCoat(1, c.stated('Over the mesh', 'count', 1), across, c.get(boardWork.figures.meshKnife), first),
     c.byCount('mixMin', 'spotEach', c.rate('once'), 'First coat'),
     { uses: [{ of: 'first', amount: first }] },
   );
   c.wait(compoundSets(hard), c.fixed(hard));
-  const wide = runOutHump(c, w, h, c.usual('First coat past it', 'depth', 25), [first]);
+  const wide = runOutHump(c, w, h, c.get(boardWork.figures.firstPast), [first]);
   c.work(putAway(), c.rate('tidy'));
   c.amount('mesh', 'Mesh patch, width', w);
   c.amount('meshHeight', 'Mesh patch, height', h);
   c.named = 'meshed';
-  const board = c.matter.measure('boardMm') ?? c.usual('Thickness of the board', 'depth', 12.7);
+  const board = c.matter.measure('boardMm') ?? c.get(boardWork.figures.board);
   c.sections.push(
     layeredSection({
       caption: say`Cut through, the face on top`,

@@ -1,7 +1,9 @@
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { timesDuration } from '../../cure/reaction.ts';
 import { massShare, massSum, volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { cartridgesNeeded, mixersNeeded, mixerWaste, purgeCount, volumeBought, volumeOver } from '../../mixing/cartridges.ts';
 import type { Figure } from '../../quantity/figure.ts';
+import type { Sourced } from '../../quantity/ledger.ts';
 import type { Quantity } from '../../quantity/quantity.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
 import type { ResinWorking } from '../../shelf/patchSystem.ts';
@@ -60,10 +62,9 @@ export function cartridgeMix(c: Course, working: ResinWorking, fill: GrooveFill)
   const bought = ledger.compute(volumeBought, { packs: cartridges, packMl: cartridge });
   const mixers = ledger.compute(mixersNeeded, { cartridges, runs });
   const left = ledger.compute(volumeOver, { boughtMl: bought, placedMl: resin, wasteMl: waste });
-  const of = (label: string, times: number, what: string) =>
-    ledger.compute(timesDuration, { durationMin: gel, times: ledger.assumed(label, 'ratio', times, 'practice') }, what);
-  const purgeEvery = of('A third of the gel time', 1 / 3, 'Purge half a mixer every');
-  const idleLimit = of('Half the gel time', 0.5, 'New mixer after standing');
+  const of = (times: Sourced<'ratio'>, what: string) => ledger.compute(timesDuration, { durationMin: gel, times: c.get(times) }, what);
+  const purgeEvery = of(concreteWork.figures.purge, 'Purge half a mixer every');
+  const idleLimit = of(concreteWork.figures.idle, 'New mixer after standing');
   const row = (id: string, label: string, figure: Figure): Quantity => ({ id, label, figure });
   c.amount('resin', 'Resin placed', resin);
   c.amount('sand', 'Dry sand', sand);

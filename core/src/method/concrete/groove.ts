@@ -68,7 +68,7 @@ function packingOf(c: Course): { readonly packing: Figure; readonly one: Figure;
 
 /** How far below a groove the open crack is choked with sand, and how much of it that takes; nothing where it is fine or ends in the groove. */
 function chokeOf(c: Course, { cut }: Cut, belowMm: Figure, packing: Figure): { readonly depth: Figure; readonly sand: Figure } | undefined {
-  if (belowMm.value <= 0 || !atLeast(cut.widest.value, chasingTools.chokeFrom.value)) return undefined;
+  if (belowMm.value <= 0 || !atLeast(cut.widest.value, c.get(chasingTools.chokeFrom).value)) return undefined;
   const depth = c.ledger.compute(chokeDepth, { belowMm, widthMm: cut.widest, times: c.get(chasingTools.chokeTimes) });
   const volumeMl = c.ledger.compute(chaseVolume, { lengthMm: cut.length, widthMm: cut.mean, depthMm: depth }, 'Crack choked below the groove');
   return {

@@ -1,3 +1,4 @@
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { chaseVolume } from '../../geometry/groove.ts';
 import { handfuls, packerBeside, packerHole } from '../../injection/packers.ts';
 import { foamLiquid, frontTime, portCount, sealVolume } from '../../injection/ports.ts';
@@ -31,7 +32,7 @@ import { injectionElevation, injectionSection } from './injectionSection.ts';
 /** Thickness of the wall: measured, the slab's, or taken as usual. */
 function wallOf(c: Course): { readonly wall: Figure; readonly known: boolean } {
   const wall = c.matter.measure('wallMm') ?? c.matter.measure('slabMm');
-  return wall ? { wall, known: true } : { wall: c.usual('Thickness of the wall', 'depth', 200), known: false };
+  return wall ? { wall, known: true } : { wall: c.get(concreteWork.figures.wall), known: false };
 }
 
 const wet = (c: Course) => ['damp', 'seasonal', 'seeping', 'running', 'wet'].includes(c.matter.choice('moisture') ?? '');
@@ -90,7 +91,7 @@ function sealPorts(
   { length, ports, spacing, wall }: Readonly<Record<'length' | 'ports' | 'spacing', Figure>> & { readonly wall: Figure | undefined },
 ): void {
   c.work(brushFace(c.of('brush'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Brushing the face'));
-  if (wet(c)) c.work(dryFace(c.usual('Drying the face', 'duration', 60)), c.rate('coverUp'));
+  if (wet(c)) c.work(dryFace(c.get(concreteWork.figures.faceDries)), c.rate('coverUp'));
   const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
   const paste = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed });
   const because = c.school('port-spacing', 'spacing')
@@ -107,9 +108,9 @@ function sealPorts(
     'paste',
     'Epoxy paste',
     paste,
-    twoParts(c, paste, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
+    twoParts(c, paste, c.stated('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
     {
-      within: c.working(c.usual('Working time of the paste', 'duration', 30, 'generic-sheet'), 'Working time of the paste'),
+      within: c.working(c.get(concreteWork.figures.pasteWorked), 'Working time of the paste'),
       pace: 'noPace',
       care: 'epoxy paste',
       of: epoxyPaste.id,
@@ -129,7 +130,7 @@ export function portInjection(c: Course): void {
   const { wall, known } = wallOf(c);
   const drilled = c.does('drilled');
   if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
-  const hold = drilled ? c.of('hold') : foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.usual('Held when the next port shows', 'duration', 0));
+  const hold = drilled ? c.of('hold') : foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.get(concreteWork.figures.heldAtNext));
   const void_ = voidOf(c, wall);
   const resin =
     foam || drilled ? c.ledger.compute(foamLiquid, { voidMl: void_, rise: c.of('rise'), reserve: c.of('reserve') }) : mixed(c, void_, 'Resin to mix');
@@ -176,7 +177,7 @@ export function portInjection(c: Course): void {
       widthMm: mean,
       viscosityMpas: c.of('viscosity'),
       pressureMpa: c.of('start'),
-      roughness: c.usual('Roughness of the faces', 'ratio', 4),
+      roughness: c.get(concreteWork.figures.roughness),
     });
     c.amount('front', 'To the next port, at the least pressure', front);
   }
@@ -184,7 +185,7 @@ export function portInjection(c: Course): void {
   c.work(clearAway(potLife, 'hoses run empty and flushed with the solvent of the sheet'), c.rate('tidy'));
   c.wait(portsOff(off.minutes), off, 'inject');
   c.work(scrapeOff(length), c.byLength('grindSetUp', 'scrapePace', length, 'Taking off ports and seal'));
-  if (foam || drilled) c.ready(lookForWater(c.usual('First look', 'age', 1)), off, 'inject');
+  if (foam || drilled) c.ready(lookForWater(c.get(concreteWork.figures.firstLook)), off, 'inject');
   c.ready(inUse(foam || drilled ? 'use, if it stays dry' : 'use', off.minutes, 'The retained samples are hard; the line is dry to a tissue.'), off, 'inject');
   c.amount('void', 'Void of the crack', void_);
   c.amount('resin', foam || drilled ? 'Liquid foam' : 'Resin', resin);

@@ -1,3 +1,4 @@
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { grindAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
@@ -32,7 +33,7 @@ function edgesOf(c: Course, edge: Figure) {
 /** Rebuilding the edges of a joint: cut upright, filled over the joint, ground flush and sawn again the same day. */
 export function jointEdges(c: Course): void {
   const { system } = c;
-  const edge = c.usual('Edges cut back no less than', 'depth', 19);
+  const edge = c.get(concreteWork.figures.cutBack);
   const { length, width, depth, volume } = edgesOf(c, edge);
   c.work(coverRoom(around(c), false), c.rate('coverUp'));
   c.work(cutEdges(depth, width, length), c.byLength('sawSetUp', 'edgePace', length, 'Cutting the edges'));
@@ -69,7 +70,7 @@ export function jointEdges(c: Course): void {
     c.amount('powder', 'Powder', powder);
   } else {
     const w = system.working;
-    const packing = w ? c.usual('Share that sand fills', 'ratio', 0.6) : c.of('packing');
+    const packing = w ? c.get(concreteWork.figures.sandFills) : c.of('packing');
     const resin = c.ledger.compute(resinForSand, { volumeMl: volume, packing, surplus: w ? c.get(w.surplus) : c.of('surplus') });
     const sand = c.ledger.compute(sandForVolume, { volumeMl: volume, packing, grainKgL: c.get(silicaSand.grains) });
     const all = c.ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
@@ -79,7 +80,7 @@ export function jointEdges(c: Course): void {
       'edges',
       'Resin and sand for the edges',
       all,
-      [...twoParts(c, resin, w ? c.usual('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', role: 'sand', amount: sand }],
+      [...twoParts(c, resin, w ? c.stated('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', role: 'sand', amount: sand }],
       { within: potLife, pace: 'packPerL', care: w ? 'urethane' : 'epoxy' },
       [say`A pigmented side is shaken before it is poured.`, say`Resin first, stirred; sand in, stirred again; kept moving so that the sand stays up.`],
     );
@@ -95,7 +96,7 @@ export function jointEdges(c: Course): void {
     c.amount('resin', 'Resin', resin);
     c.amount('sand', 'Dry sand', sand);
   }
-  c.work(clearAway(c.usual('While it is soft', 'duration', 10), 'what is spilled beside the joint comes off before it hardens'), c.rate('tidy'));
+  c.work(clearAway(c.get(concreteWork.figures.soft), 'what is spilled beside the joint comes off before it hardens'), c.rate('tidy'));
   c.wait(waitHard(hard.minutes, c.groundC), hard, 'rebuild-edges');
   c.work(grindEdges(length), c.byLength('grindSetUp', 'grindPace', length, 'Grinding flush'));
   const gap = c.need('gapMm');
@@ -123,7 +124,7 @@ export function jointFiller(c: Course): void {
   const onRod = c.school('joint-filler-depth', 'depth');
   const cut = c.matter.measure('cutMm');
   const formed = c.matter.choice('joint') === 'construction';
-  const full = cut ?? (formed ? c.of('formed') : c.usual('Depth of the saw cut', 'depth', 38));
+  const full = cut ?? (formed ? c.of('formed') : c.get(concreteWork.figures.sawCut));
   const depth = onRod ?? full;
   const width = gap;
   if (c.isFirst) {
@@ -138,7 +139,7 @@ export function jointFiller(c: Course): void {
     'filler',
     'Joint filler',
     total,
-    twoParts(c, total, c.usual('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
+    twoParts(c, total, c.stated('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
     { within: gel, pace: 'noPace', care: 'urethane' },
     [
       say`As late as the program allows: a young slab still shrinks, and the filler comes away from it.`,
@@ -173,7 +174,7 @@ export function jointFiller(c: Course): void {
     jointSection(
       gap,
       wide && !c.isFirst
-        ? { width: wide, depth: c.ledger.compute(preparedDepth, { foundMm: c.need('depthMm'), edgeMm: c.usual('Edges cut back no less than', 'depth', 19) }) }
+        ? { width: wide, depth: c.ledger.compute(preparedDepth, { foundMm: c.need('depthMm'), edgeMm: c.get(concreteWork.figures.cutBack) }) }
         : undefined,
       { depth, over: c.of('over'), onRod: onRod !== undefined },
     ),

@@ -1,3 +1,4 @@
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { abradeAgain } from '../words/redoing.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
 import { liftCount, liftThickness, volumeShare } from '../../geometry/groove.ts';
@@ -61,15 +62,15 @@ function drawn(
 export function epoxyPatch(c: Course, cut: SquareCut): void {
   const { ledger, system } = c;
   const position = (c.matter.choice('position') ?? 'floor') as 'floor' | 'wall' | 'overhead' | 'edge';
-  const edge = system.edge ? c.get(system.edge) : c.usual('Square edge', 'depth', 6);
+  const edge = c.limit(system.edge, 'square edge');
   prepareSquare(c, cut, edge);
-  const dry = c.usual('Ground dry after washing', 'duration', 1440);
+  const dry = c.get(concreteWork.figures.driesAfterWash);
   c.wait(dryGround(dry), c.fixed(dry));
   const thickest = system.lift?.[position] ?? system.lift?.floor;
   const lifts = ledger.compute(liftCount, {
     depthMm: cut.depth,
     thickestMm: thickest ? c.get(thickest) : cut.depth,
-    least: c.usual('Least number of lifts', 'count', 1),
+    least: c.stated('Least number of lifts', 'count', 1),
   });
   const thickness = ledger.compute(liftThickness, { depthMm: cut.depth, lifts });
   const each = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: lifts }, 'Volume of a lift');
@@ -130,7 +131,7 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
 /** A deep place behind a form, poured in one go. */
 export function formedPour(c: Course, cut: SquareCut): void {
   const { ledger } = c;
-  prepareSquare(c, cut, c.system.edge ? c.get(c.system.edge) : c.usual('Square edge', 'depth', 13));
+  prepareSquare(c, cut, c.limit(c.system.edge, 'square edge'));
   const soak = c.of('soak');
   const press = ledger.compute(formPressure, { heightMm: cut.widest, perMeter: c.of('head') });
   c.work(buildForm(cut.widest, press, c.of('gap')), c.byArea('readySetUp', 'formPerM2', cut.area, 'Building the form'), {
@@ -158,8 +159,8 @@ export function formedPour(c: Course, cut: SquareCut): void {
   c.atLeast(off, 'pour-form');
   c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
   c.work(protectFresh(c.of('dampDays')), c.rate('dampMin'));
-  const first = c.usual('First sounding', 'age', 1);
-  c.ready(soundAgain(first, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), 'strip-form');
+  const first = c.get(concreteWork.figures.firstSounding);
+  c.ready(soundAgain(first, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), 'strip-form');
   open(c, 'pour-form');
   c.amount('volume', 'To fill', cut.volume);
   c.amount('powder', 'Powder', powder);
@@ -177,7 +178,7 @@ export function fairing(c: Course): void {
   c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
   c.work(roughenFace(area), c.byArea('grindSetUp', 'washPerM2', area, 'Grinding and washing'));
   const film = c.of('coat');
-  const passes = ledger.compute(liftCount, { depthMm: depth, thickestMm: film, least: c.usual('Passes', 'count', 2) }, 'Passes');
+  const passes = ledger.compute(liftCount, { depthMm: depth, thickestMm: film, least: c.get(concreteWork.figures.passes) }, 'Passes');
   if (passes.value > 4) throw new Unworkable(say`A fairing coat is drawn out thin: ${depth} would take ${passes} passes. Rebuild it with a mortar first.`);
   const volume = ledger.compute(coatVolume, { areaMm2: area, filmMm: film }, 'One pass');
   const total = mixed(c, ledger.compute(manyVolumes, { volumeMl: volume, count: passes }, 'All passes'), 'Fairing coat to mix');

@@ -30,7 +30,6 @@ import { layeredSection } from '../../geometry/layeredSection.ts';
 import { sealantSection } from './jointSection.ts';
 
 /** diameters that rods are sold in, in mm */
-const rodsMm = [6, 8, 10, 13, 16, 19, 22, 25, 32, 38];
 
 /** A crack or a joint that moves: routed or cleaned, kept off its bottom, primed, sealed, tooled. */
 export function routAndSeal(c: Course): void {
@@ -47,8 +46,8 @@ export function routAndSeal(c: Course): void {
     c.ledger.compute(rodWidth, { gapMm: width, over: c.school('backer-rod', 'over') ?? c.of('rod') }, 'Rod, no thinner than'),
     c.ledger.compute(rodWidth, { gapMm: width, over: c.ofAuxiliary(rodRecord, 'over') }, 'Rod, no thicker than'),
   ];
-  const found = rodsMm.find((d) => atLeast(d, least.value) && atMost(d, most.value));
-  const rod = found === undefined ? undefined : c.usual('Rod that fits the gap', 'depth', found);
+  const found = rodRecord.sizes.find((d) => atLeast(d.value, least.value) && atMost(d.value, most.value));
+  const rod = found && c.get(found);
   if (joint) c.work(cleanJoint(joint, depth, length), c.byLength('sawSetUp', 'resawPace', length, 'Cleaning the joint'));
   else c.work(routCrack(width, depth, length), c.byLength('chaseSetUp', 'routPace', length, 'Routing'));
   c.work(backSealant(rod, width, depth), c.byLength('nothing', 'rodPace', length, 'Rod or tape'), {

@@ -1,3 +1,4 @@
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
 import { areaOver, gridLiftVolume, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
@@ -35,12 +36,12 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
         volumeMl: [
           c.ledger.compute(
             gridLiftVolume,
-            { ...uneven.grid, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth },
+            { ...uneven.grid, edgeMm: edge, topMm: c.stated('The face', 'depth', 0), bottomMm: depth },
             'Under the grid, nowhere shallower than the edge',
           ),
           c.ledger.compute(
             marginLiftVolume,
-            { marginMm2: uneven.margin, edgeMm: edge, topMm: c.usual('The face', 'depth', 0), bottomMm: depth },
+            { marginMm2: uneven.margin, edgeMm: edge, topMm: c.stated('The face', 'depth', 0), bottomMm: depth },
             'Margin of the cut',
           ),
         ],
@@ -58,7 +59,7 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
   const sideLengths = boxes.flatMap((box) => {
     const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
     return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)].map((v) =>
-      c.ledger.assumed('Side of the cut', 'length', v, 'geometry', 'as drawn round what was found'),
+      c.stated('Side of the cut, drawn round what was found', 'length', v),
     );
   });
   const around = c.ledger.compute(cutAround, { sideMm: sideLengths });
@@ -97,7 +98,7 @@ export function edgeCut(c: Course, edge: Figure): SquareCut {
 /** How far a new edge stands out, where that is more than mortar bears by itself. */
 function overhang(c: Course): Figure | undefined {
   const out = c.matter.measure('overhangMm');
-  return out && out.value > c.usual('Pinned from this overhang on', 'depth', 50).value ? out : undefined;
+  return out && out.value > c.get(concreteWork.figures.pinnedFrom).value ? out : undefined;
 }
 
 /** A face that has scaled, or a groove along a crack: cut at its edge, as deep as was found. */

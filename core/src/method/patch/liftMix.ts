@@ -1,4 +1,4 @@
-import { timesDuration } from '../../cure/reaction.ts';
+import { manyDurations } from '../../cure/reaction.ts';
 import { volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
@@ -38,7 +38,7 @@ export function mixForLift(c: Course, volumeMl: Figure, scrubMl: Figure, { potLi
 /** The volume of a level lift over an uneven bottom, its margin with it; nothing where the bottom is even. */
 export function liftOver(c: Course, { uneven, depth }: SquareCut, edgeMm: Figure, liftMm: Figure, below: number): Figure | undefined {
   if (!uneven) return undefined;
-  const level = (n: number) => c.ledger.compute(levelDepth, { depthMm: depth, liftMm, below: c.usual('Lifts below it', 'count', n) });
+  const level = (n: number) => c.ledger.compute(levelDepth, { depthMm: depth, liftMm, below: c.stated('Lifts below it', 'count', n) });
   const [bottomMm, topMm] = [level(below), level(below + 1)];
   const parts = [
     c.ledger.compute(gridLiftVolume, { ...uneven.grid, edgeMm, topMm, bottomMm }),
@@ -64,11 +64,7 @@ export function packingMinutes(c: Course, volumes: readonly Figure[], mixes: rea
       : c.together(
           [
             placing,
-            c.ledger.compute(
-              timesDuration,
-              { durationMin: c.rate('mixMin'), times: c.ledger.assumed('Further batches', 'ratio', more, 'judgement') },
-              'Mixing the further batches',
-            ),
+            c.ledger.compute(manyDurations, { durationMin: c.rate('mixMin'), count: c.stated('Further batches', 'count', more) }, 'Mixing the further batches'),
           ],
           'Packing a lift',
         );

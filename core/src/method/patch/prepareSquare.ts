@@ -1,6 +1,7 @@
 import { wheelPasses } from '../../geometry/groove.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
+import { around } from '../parts.ts';
 import type { Course } from '../course.ts';
 import { breakOut } from './steps/breakOut.ts';
 import { cleanBars } from './steps/cleanBars.ts';
@@ -16,7 +17,7 @@ import { type SquareCut, mortarWait } from './squareCut.ts';
 export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned = false): void {
   const { ledger } = c;
   const alone = c.rate('alone');
-  c.add(coverAround(ledger.assumed('Cover around', 'length', 1000, 'practice'), c.rate('coverUp')));
+  c.add(coverAround(around(c), c.rate('coverUp')));
   const passes = ledger.compute(wheelPasses, {
     depthMm: edge,
     biteMm: c.get(chasingTools.bite),

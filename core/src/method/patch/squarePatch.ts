@@ -1,3 +1,4 @@
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { scrapeAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
 import { daysAsTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
@@ -56,7 +57,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const hands = c.get(people === 2 ? rates.pair : rates.alone);
 
   const thickest = liftByHeat(ledger, system.safeLift, lift[position] ?? lift.wall ?? leastEdge, groundC.value);
-  const count = ledger.compute(liftCount, { depthMm: cut.depth, thickestMm: thickest, least: ledger.assumed('Least number of lifts', 'count', 1, 'practice') });
+  const count = ledger.compute(liftCount, { depthMm: cut.depth, thickestMm: thickest, least: c.stated('Least number of lifts', 'count', 1) });
   const thickness = ledger.compute(liftThickness, { depthMm: cut.depth, lifts: count });
   const shared = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
   const liftVolumes = Array.from({ length: count.value }, (_v, i) => liftOver(c, cut, edge, thickness, i) ?? shared);
@@ -65,13 +66,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: c.get(mortar.loss) });
   const potLife = c.working(c.get(mortar.potLife));
   const mixes = liftVolumes.map((volume, i) =>
-    mixForLift(
-      c,
-      volume,
-      i === 0 ? scrub : ledger.assumed('No scrub coat', 'volume', 0, 'practice'),
-      { potLife, hands },
-      count.value > 1 ? `, lift ${String(i + 1)}` : '',
-    ),
+    mixForLift(c, volume, i === 0 ? scrub : c.stated('No scrub coat', 'volume', 0), { potLife, hands }, count.value > 1 ? `, lift ${String(i + 1)}` : ''),
   );
   const batches = ledger.compute(batchesInAll, { each: mixes.map((m) => m.each) });
   const [powder, liquid] = powderAndLiquid(c, toMix, '');
@@ -89,7 +84,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   if (!first) return;
   c.add(mixMortar(1, first, potLife, asked && say`; the label says class ${asked.id} or higher: ${asked.strength}, and a bond of ${asked.bond}`));
   const open = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.scrubOpen), temperatureC: groundC }, 'Scrub coat covered within');
-  const none = ledger.assumed('Nothing else', 'volume', 0, 'practice');
+  const none = c.stated('Nothing else', 'volume', 0);
   const withLoss = (volumeMl: Figure, scrubMl: Figure, label: string) => ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, label);
   c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone')), cut.bars !== undefined), {
     uses: [{ of: 'mortar', amount: withLoss(none, scrub, 'Scrub coat with its loss') }],
@@ -171,8 +166,8 @@ function floatAndCure(
       ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'),
     );
   c.add(keepDamp(dampDays, c.rate('dampMin')));
-  const sounding = c.usual('First sounding', 'age', 1);
-  c.ready(soundAgain(sounding, c.usual('Second sounding', 'age', 7)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
+  const sounding = c.get(concreteWork.figures.firstSounding);
+  c.ready(soundAgain(sounding, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
   const traffic = c.matter.subject.answers.traffic;
   const ready = mortarWait(c, readyFor(system, traffic?.value), 'In use after');
   c.atLeast(ready, last);

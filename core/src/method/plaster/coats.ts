@@ -1,3 +1,4 @@
+import { plasterWork } from '../../shelf/usual/plasterWork.ts';
 import { abradeAgain, bondAgain } from '../words/redoing.ts';
 import { hangs } from '../../safety/stops/prop.ts';
 import { volumeShare } from '../../geometry/groove.ts';
@@ -49,7 +50,7 @@ const bases: Readonly<Record<string, readonly [Material, string]>> = {
 /** What there is to plaster: its area, how thick, how wide it is drawn. */
 function placeOf(c: Course): { readonly area: Figure; readonly depth: Figure; readonly width: Figure; readonly line: boolean } {
   const length = c.matter.measure('lengthMm');
-  const found = c.matter.subject.depth ?? c.matter.measure('thicknessMm') ?? c.usual('Thickness of the plaster', 'depth', 12);
+  const found = c.matter.subject.depth ?? c.matter.measure('thicknessMm') ?? c.get(plasterWork.figures.thickness);
   // overhead on smooth concrete no thicker than its bond carries, where that side is taken
   const most = c.overhead && c.matter.choice('base') === 'concrete' ? c.school('overhead-plaster', 'most') : undefined;
   const depth = most ? c.ledger.compute(fillDepth, { foundMm: found, backMm: most }, 'Thickness in all') : found;
@@ -65,7 +66,7 @@ function placeOf(c: Course): { readonly area: Figure; readonly depth: Figure; re
 export function propFirst(c: Course, area: Figure, depth: Figure): void {
   const { sags, large } = hangs(c.matter.measure('sagMm'), area);
   if (c.matter.subject.kind !== 'plaster-loose' || (!sags && !large) || !c.once('prop')) return;
-  const weight = c.ledger.compute(fallingWeight, { areaMm2: area, thicknessMm: depth, densityKgL: c.usual('Plaster', 'density', 1.7) });
+  const weight = c.ledger.compute(fallingWeight, { areaMm2: area, thicknessMm: depth, densityKgL: c.get(plasterWork.figures.density) });
   const props = c.ledger.compute(propsUnder, { areaMm2: area });
   c.work(propUp(props, weight), c.byCount('nothing', 'propEach', props, 'Propping'));
 }
@@ -92,8 +93,8 @@ function plasterMix(
   // a gauged finish has no sand: putty, and the plaster that makes it set
   const gauged = gypsum && id === 'finish';
   const sandMl = gauged
-    ? ledger.compute(gaugedPutty, { volumeMl: total, parts, solid: c.usual('Share that grains take of loose plaster', 'ratio', 0.4) })
-    : ledger.compute(plasterSand, { volumeMl: total, bulking: c.usual('Loose sand to one of plaster', 'ratio', 1.1) });
+    ? ledger.compute(gaugedPutty, { volumeMl: total, parts, solid: c.get(plasterWork.figures.grains) })
+    : ledger.compute(plasterSand, { volumeMl: total, bulking: c.get(plasterWork.figures.sand) });
   const binder = ledger.compute(plasterBinder, { sandMl, parts });
   c.mix(
     id,
@@ -124,11 +125,7 @@ export function plasterCoats(c: Course): void {
   if (line) c.work(cutStrip(width, c.need('lengthMm')), c.byLength('readySetUp', 'rakePace', c.need('lengthMm'), 'Cutting the strip'));
   else
     c.work(
-      takeDown(
-        area,
-        c.usual('Past the hollow edge', 'depth', 25),
-        c.school('plaster-extent', 'whole') ? 'the whole face comes off' : 'what is loose comes off',
-      ),
+      takeDown(area, c.get(plasterWork.figures.takenPast), c.school('plaster-extent', 'whole') ? 'the whole face comes off' : 'what is loose comes off'),
       c.byArea('chipSetUp', 'takeDownPerM2', area, 'Taking it down'),
     );
   if (newLath)
@@ -139,15 +136,15 @@ export function plasterCoats(c: Course): void {
   const finish = c.of('finish');
   const most = system.lift?.[c.overhead ? 'overhead' : 'wall'] ?? system.lift?.wall;
   const onLath = newLath || base.endsWith('lath');
-  const least = onLath ? c.of('leastBase') : c.usual('Base coats on solid ground', 'count', 1);
-  const n = ledger.compute(baseCoats, { totalMm: depth, finishMm: finish, thickestMm: most ? c.get(most) : c.usual('Thickest coat', 'depth', 10), least });
+  const least = onLath ? c.of('leastBase') : c.get(plasterWork.figures.baseCoats);
+  const n = ledger.compute(baseCoats, { totalMm: depth, finishMm: finish, thickestMm: c.get(most ?? plasterWork.figures.coat), least });
   const coats = ledger.compute(allCoats, { base: n });
   const thin = n.value === 0;
   const each = thin ? depth : ledger.compute(baseCoat, { totalMm: depth, finishMm: finish, coats: n });
   const last = thin ? depth : finish;
   const baseVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: each }, 'A base coat');
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
-  c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.usual('Dampened', 'count', 2)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
+  c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.get(plasterWork.figures.dampened)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
   c.work(layOut(within, 'binder and sand measured out in the same pail; hawk, trowel, float, water'), c.rate('readySetUp'));
   const mixOf = (id: 'base' | 'finish', title: string, volume: Figure, parts: Figure, least?: Figure) =>
@@ -212,10 +209,10 @@ function bond(c: Course, area: Figure, gypsum: boolean, outside: boolean): void 
   const agent: Auxiliary = gypsum ? bondPva : c.overhead ? bondEpoxy : outside ? bondSbr : bondAcrylic;
   const coldest = agent.slabC?.min;
   const at23 = agent.figures['open'];
-  const volume = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.usual('A liter covers', 'spreading', 6) }, agent.title);
+  const volume = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.get(plasterWork.figures.bonder) }, agent.title);
   const open = at23 && c.closes(c.get(at23), 'Bonder open for');
   const bonded = c.work(
-    bondCoat(agent.title.toLowerCase(), volume, open, coldest ? c.get(coldest) : c.usual('Coldest', 'temperature', 5)),
+    bondCoat(agent.title.toLowerCase(), volume, open, c.limit(coldest, 'least temperature')),
     c.byArea('nothing', 'scrubPerM2', area, 'Bonding'),
     { uses: [c.use('bonder', agent.title, 'primer', volume, agent.id)] },
   );
@@ -261,7 +258,7 @@ function between(
   }
   c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'));
   const wait =
-    school ?? c.ledger.compute(daysAsTime, { ageD: c.usual('Before the finish coat', 'age', toFinish && coat > 1 ? 7 : 2, 'ibc-2512') }, 'Between coats');
+    school ?? c.ledger.compute(daysAsTime, { ageD: c.get(plasterWork.figures[toFinish && coat > 1 ? 'beforeFinish' : 'beforeBase']) }, 'Between coats');
   c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);
 }
 
@@ -277,7 +274,7 @@ function aired(c: Course, { lime, gypsum, top }: { readonly lime: boolean; reado
     const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Aired for');
     c.wait(airOut(days, !c.isLast ? 'the skim' : lime ? 'mineral or lime paint' : 'paint'), c.fixed(wait), top);
   } else {
-    const days = c.school('paint-on-cement', 'wait') ?? c.usual('Before paint', 'age', 28);
+    const days = c.school('paint-on-cement', 'wait') ?? c.get(plasterWork.figures.beforePaint);
     const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Before paint');
     c.wait(paintCheck(days, days.value < 28), c.fixed(wait), top);
   }

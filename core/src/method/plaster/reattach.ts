@@ -1,3 +1,4 @@
+import { plasterWork } from '../../shelf/usual/plasterWork.ts';
 import { frontView, rectangle, circle } from '../../geometry/layeredSection.ts';
 import type { Region } from '../../geometry/section.ts';
 import { manyVolumes } from '../../geometry/outline.ts';
@@ -15,7 +16,7 @@ export function plasterReattach(c: Course): void {
   const [width, height] = sides(c);
   const area = c.matter.measured('hollow') ?? c.need('area');
   cover(c);
-  propFirst(c, area, c.matter.measure('thicknessMm') ?? c.usual('Thickness of the plaster', 'depth', 12));
+  propFirst(c, area, c.matter.measure('thicknessMm') ?? c.get(plasterWork.figures.thickness));
   const spacing = c.of('spacing');
   const points = c.ledger.compute(fasteningPoints, { widthMm: width, heightMm: height, spacingMm: spacing });
   const lath = c.matter.choice('base')?.endsWith('lath') === true;

@@ -16,13 +16,14 @@ export function capAndDrain(c: Course): void {
   c.work(treatCheck(length, dry), c.byLength('readySetUp', 'brushPace', length, 'Treating the check'));
   c.wait(paintDry(dry, 'preservative'), c.fixed(dry));
   const long = ledger.compute(acrossRim, { sizeMm: length, rimMm: c.of('past') }, 'Cap');
-  const section = c.matter.measure('sectionMm') ?? c.usual('Width of the face', 'depth', 150);
+  const depth = c.need('depthMm');
+  const section = c.need('sectionMm');
   const across = ledger.compute(acrossRim, { sizeMm: section, rimMm: c.of('down') }, 'Cap, unfolded');
   c.work(fitCap(long, across, c.of('down'), c.of('fix'), c.of('lap')), c.byLength('readySetUp', 'capPace', long, 'Fitting the cap'), {
     uses: [c.use('cap', 'Cap, as wide as told when unfolded', 'board', ledger.compute(stripArea, { lengthMm: long, widthMm: across }, 'Sheet for the cap'))],
   });
   c.work(putAway(), c.rate('tidy'));
-  const ready = c.fixed(c.usual('At once', 'duration', 0));
+  const ready = c.fixed(c.stated('At once', 'duration', 0));
   c.ready(inUse('rain', ready.minutes, 'Water runs off past the face.'), ready);
   c.amount('cap', 'Cap, length', long);
   c.amount('across', 'Cap, unfolded', across);
@@ -31,12 +32,10 @@ export function capAndDrain(c: Course): void {
     layeredSection({
       caption: say`Cut through, the top face up`,
       ground: 'wood',
-      width: c.matter.measured('widest') ?? c.usual('Width', 'depth', 4),
-      depth: c.matter.subject.depth ?? c.usual('Depth', 'depth', 20),
+      width: c.need('widest'),
+      depth: depth,
       shape: 'vee',
-      layers: [
-        { id: 'open', material: 'open', thickness: c.matter.subject.depth ?? c.usual('Depth', 'depth', 20), title: say`left open: it moves and drains` },
-      ],
+      layers: [{ id: 'open', material: 'open', thickness: depth, title: say`left open: it moves and drains` }],
       films: [{ id: 'cap', title: say`cap, turned down ${c.of('down')}`, detail: say`fixed on one side only`, across, material: 'bar' }],
     }),
   );

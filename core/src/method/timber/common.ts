@@ -1,3 +1,4 @@
+import { timberWork } from '../../shelf/usual/timberWork.ts';
 import { cutOutVolume } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { backingFoam } from '../../shelf/auxiliaries/backingFoam.ts';
@@ -19,10 +20,10 @@ export function placeOf(c: Course): {
 } {
   const section = c.matter.measure('sectionMm');
   const through = c.matter.subject.kind === 'timber-through';
-  const depth = (through ? section : undefined) ?? c.matter.subject.depth ?? section ?? c.usual('Depth', 'depth', 10);
+  const depth = (through ? section : undefined) ?? c.matter.subject.depth ?? section ?? c.need('depthMm');
   const length = c.matter.measure('lengthMm');
   if (length) {
-    const width = c.matter.measured('widest') ?? c.usual('Width', 'depth', 4);
+    const width = c.need('widest');
     const area = strip(c, width, 'Face of the check');
     return {
       width,
@@ -48,7 +49,7 @@ export function placeOf(c: Course): {
 export function begin(c: Course, area: Figure): void {
   if (c.once('cover')) c.work(coverRoom(around(c), false), c.rate('coverUp'));
   if (!c.once('cut-sound')) return;
-  const most = c.system.woodMoisture?.max ? c.get(c.system.woodMoisture.max) : c.usual('Most moisture of the wood', 'percent', 18);
+  const most = c.limit(c.system.woodMoisture?.max, 'highest moisture');
   c.work(cutSound(area, most, c.matter.choice('grain') === 'yes'), c.byArea('readySetUp', 'scrapeWoodPerM2', area, 'Cutting back'));
 }
 
@@ -85,4 +86,4 @@ export function closeBack(c: Course, depth: Figure): Figure {
 }
 
 /** How long after the primer filler may go on. */
-export const fillerFrom = (c: Course): Figure => c.school('wood-primer', 'from') ?? c.usual('Filler from', 'duration', 10);
+export const fillerFrom = (c: Course): Figure => c.school('wood-primer', 'from') ?? c.get(timberWork.figures.fillerFrom);

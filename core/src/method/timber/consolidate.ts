@@ -19,7 +19,7 @@ export function consolidate(c: Course): void {
   const [width, height] = c.matter.measure('lengthMm') ? [c.need('lengthMm'), place.width] : [place.width, place.height];
   begin(c, place.area);
   if (place.through) closeBack(c, place.depth);
-  const section = c.matter.measure('sectionMm') ?? c.usual('Thickness of the piece', 'depth', 60);
+  const section = c.need('sectionMm');
   const deep = ledger.compute(shortHole, { thicknessMm: section, pocketMm: place.depth, shortMm: c.of('short') });
   // a hole through has walls to brush; behind a pocket that leaves little no hole can be bored
   const holes =
@@ -29,7 +29,7 @@ export function consolidate(c: Course): void {
     widthMm: width,
     heightMm: height,
     depthMm: place.depth,
-    bottomMm2: place.through ? c.usual('No bottom', 'area', 0) : place.area,
+    bottomMm2: place.through ? c.stated('No bottom', 'area', 0) : place.area,
   });
   const drunk = holes
     ? ledger.compute(

@@ -1,3 +1,4 @@
+import { timberWork } from '../../shelf/usual/timberWork.ts';
 import { abradeAgain } from '../words/redoing.ts';
 import { rimmedArea } from '../../geometry/outline.ts';
 import { liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
@@ -26,9 +27,9 @@ export function timberFill(c: Course): void {
   const wet = c.school('wood-primer', 'tackFree') === undefined;
   const consolidated = c.mixes.some((m) => m.id === 'consolidant');
   const from = fillerFrom(c);
-  const until = c.closes(c.school('wood-primer', 'until') ?? c.usual('Filler until', 'duration', 45), 'Filler no later than');
+  const until = c.closes(c.taken('wood-primer', 'until'), 'Filler no later than');
   if (!consolidated) {
-    const primer = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.usual('Film of primer', 'film', 0.3) }, 'Primer');
+    const primer = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.get(timberWork.figures.primer) }, 'Primer');
     c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'), {
       uses: [c.use('wood-primer', 'Primer for wood', 'primer', primer, system.id)],
     });
@@ -68,7 +69,7 @@ export function timberFill(c: Course): void {
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(washBlush(place.area), c.rate('readySetUp'));
   c.work(
-    shapeFiller(c.of('proud'), c.usual('Grit', 'count', 80, 'fepa-43'), c.usual('Finer grit', 'count', 120, 'fepa-43'), c.matter.choice('grain') === 'yes'),
+    shapeFiller(c.of('proud'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), c.matter.choice('grain') === 'yes'),
     c.byArea('readySetUp', 'shapePerM2', place.area, 'Shaping'),
   );
   c.amount('filler', 'Filler', filler);
@@ -91,11 +92,7 @@ export function timberFill(c: Course): void {
       notes: place.through ? [{ id: 'back', at: [0, depth.value], title: say`a former only, never carries` }] : [],
     }),
   );
-  const face = ledger.compute(
-    rimmedArea,
-    { widthMm: place.width, heightMm: place.height, rimMm: c.usual('Primed past it', 'depth', 50) },
-    'Primed and painted',
-  );
+  const face = ledger.compute(rimmedArea, { widthMm: place.width, heightMm: place.height, rimMm: c.get(timberWork.figures.primedPast) }, 'Primed and painted');
   end(c, face, last);
 }
 
@@ -106,7 +103,7 @@ export function tintedPour(c: Course): void {
   begin(c, place.area);
   c.work(wetPreview(place.area), c.rate('matchColor'));
   const most = c.system.lift?.floor ?? c.system.lift?.wall;
-  const pours = ledger.compute(layersOf, { depthMm: place.depth, thickestMm: most ? c.get(most) : c.usual('Deepest pour', 'depth', 20) }, 'Pours');
+  const pours = ledger.compute(layersOf, { depthMm: place.depth, thickestMm: c.limit(most, 'deepest pour') }, 'Pours');
   const thickness = ledger.compute(liftThickness, { depthMm: place.depth, lifts: pours }, 'A pour');
   const resin = mixed(c, place.volume, 'Resin to mix');
   const each = ledger.compute(volumeShare, { volumeMl: resin, parts: pours }, 'Resin for a pour');
@@ -140,7 +137,7 @@ export function tintedPour(c: Course): void {
   const hard = c.curing(c.of('hard'), 'Hard enough to sand');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(
-    shapeFiller(c.of('over'), c.usual('Grit', 'count', 120, 'fepa-43'), c.usual('Finer grit', 'count', 180, 'fepa-43'), false),
+    shapeFiller(c.of('over'), c.get(timberWork.figures.clearGrit), c.get(timberWork.figures.clearFiner), false),
     c.byArea('readySetUp', 'shapePerM2', place.area, 'Sanding'),
   );
   c.amount('resin', 'Resin', resin);

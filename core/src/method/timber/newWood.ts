@@ -1,3 +1,4 @@
+import { timberWork } from '../../shelf/usual/timberWork.ts';
 import { faceArea } from '../parts.ts';
 import type { Use } from '../step.ts';
 import { lengthsInAll } from '../../mixing/materials.ts';
@@ -40,7 +41,7 @@ export function woodInsert(c: Course): void {
       layers: [{ id: '1', material: 'board', lift: 1, thickness: place.depth, title: say`insert, grain matched`, detail: say`tapered ${c.of('taper')}` }],
     }),
   );
-  end(c, ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.usual('Primed past it', 'depth', 50) }, 'Finished'), c.last ?? 'glue-wood');
+  end(c, ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.last ?? 'glue-wood');
 }
 
 function glued(c: Course, face: Figure, what: string, wood: Use): void {
@@ -54,7 +55,7 @@ function glued(c: Course, face: Figure, what: string, wood: Use): void {
   c.work(clearAway(open, 'glue that squeezed out wiped while it is wet'), c.rate('tidy'));
   c.wait(clamped(clamp.minutes), clamp, at);
   c.work(
-    shapeFiller(c.of('over'), c.usual('Grit', 'count', 80, 'fepa-43'), c.usual('Finer grit', 'count', 120, 'fepa-43'), false),
+    shapeFiller(c.of('over'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), false),
     c.byArea('readySetUp', 'shapePerM2', face, 'Planing flush'),
   );
   c.amount('glue', 'Glue', glue);
@@ -67,7 +68,7 @@ export function woodSplice(c: Course): void {
   begin(c, place.area);
   const section = c.matter.measure('sectionMm') ?? place.depth;
   const scarf = ledger.compute(scarfLength, { thicknessMm: section, slope: c.of('slope') });
-  c.work(cutScarf(scarf, c.of('past'), c.of('slope')), c.byCount('readySetUp', 'insertEach', c.usual('Old and new', 'count', 2), 'Cutting the scarf'));
+  c.work(cutScarf(scarf, c.of('past'), c.of('slope')), c.byCount('readySetUp', 'insertEach', c.stated('Old and new', 'count', 2), 'Cutting the scarf'));
   const face = faceArea(c, scarf, section, 'Glued face');
   const piece = ledger.compute(
     acrossRim,
@@ -124,5 +125,5 @@ export function woodSplice(c: Course): void {
       { id: 'new', at: [L * 0.6, t * 0.4], title: say`new, ends sealed`, detail: say`scarf ${c.of('slope')} to one` },
     ],
   });
-  end(c, ledger.compute(rimmedArea, { widthMm: piece, heightMm: section, rimMm: c.usual('Primed past it', 'depth', 50) }, 'Finished'), c.last ?? 'glue-wood');
+  end(c, ledger.compute(rimmedArea, { widthMm: piece, heightMm: section, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.last ?? 'glue-wood');
 }

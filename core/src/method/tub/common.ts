@@ -1,17 +1,19 @@
+import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { ribbonLength, hardenerWeight, pastePeroxide } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
+import { grits } from '../../shelf/usual/grits.ts';
 import type { Course } from '../course.ts';
 import { sides } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import { cleanTub, leakTest, maskTub, warmTub } from '../words/tubbing.ts';
 
-export const grit = (c: Course, values: readonly number[]) => values.map((v) => c.usual(`P${String(v)}`, 'count', v, 'fepa-43'));
+export const grit = (c: Course, ladder: readonly (keyof typeof grits)[]) => ladder.map((name) => c.get(grits[name]));
 
 /** Width and height of the place; a crack is as wide as the vee that it is opened to. */
 export function placeOf(c: Course): readonly [Figure, Figure] {
   const length = c.matter.measure('lengthMm');
-  return length ? [length, c.usual('Crack opened to', 'depth', 5)] : sides(c);
+  return length ? [length, c.get(tubWork.figures.opened)] : sides(c);
 }
 
 /** Washing, warming and masking, once. */
@@ -19,7 +21,7 @@ export function begin(c: Course, past: Figure): void {
   if (!c.once('tub')) return;
   const shell = c.matter.choice('shell');
   const acetone = (shell === 'gelcoat' || shell === 'enamel') && (c.school('tub-cleaner', 'acetone')?.value ?? 0) > 0;
-  const dry = c.usual('Dry before work', 'duration', c.matter.choice('drip') === 'yes' ? 2880 : 1440);
+  const dry = c.get(tubWork.figures[c.matter.choice('drip') === 'yes' ? 'dryAfterDrip' : 'dryBefore']);
   const mask = () => c.work(maskTub(past, (c.school('tub-masking', 'byHand')?.value ?? 0) === 0), c.rate('maskTub'));
   const maskFirst = c.school('clean-or-mask', 'maskFirst') !== undefined;
   if (maskFirst) mask();
@@ -30,10 +32,7 @@ export function begin(c: Course, past: Figure): void {
   const mins = [...c.matter.members.flatMap((m) => m.slabC.min ?? []), ...(coats ? [adhesionPromoter.slabC.min] : [])].sort((a, b) => b.value - a.value);
   const maxs = c.matter.members.flatMap((m) => m.slabC.max ?? []).sort((a, b) => a.value - b.value);
   mins.forEach((m) => c.get(m));
-  c.work(
-    warmTub(mins[0] ? c.get(mins[0]) : c.usual('At least', 'temperature', 18), maxs[0] ? c.get(maxs[0]) : c.usual('At most', 'temperature', 27)),
-    c.rate('readySetUp'),
-  );
+  c.work(warmTub(c.limit(mins[0], 'least temperature'), c.limit(maxs[0], 'highest temperature')), c.rate('readySetUp'));
   if (!maskFirst) mask();
 }
 
@@ -56,7 +55,7 @@ export function dosed(c: Course, resinG: Figure): { readonly dose: Figure; reado
     c.amount(
       `ribbon-${c.system.id}`,
       'Ribbon of hardener, for one mix',
-      c.ledger.compute(ribbonLength, { hardenerG: hardener, densityKgL: c.usual('Density of paste hardener', 'density', 1.1), ribbonMm: ribbon }),
+      c.ledger.compute(ribbonLength, { hardenerG: hardener, densityKgL: c.get(tubWork.figures.hardener), ribbonMm: ribbon }),
     );
   return { dose, hardener };
 }

@@ -1,8 +1,8 @@
+import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { manyVolumes, rimmedArea } from '../../geometry/outline.ts';
 import { layeredSection, type Layer } from '../../geometry/layeredSection.ts';
 import { liftThickness } from '../../geometry/groove.ts';
 import { coatVolume } from '../../mixing/mortarBatch.ts';
-import { volumePart } from '../../mixing/proportions.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed, sides, twoParts } from '../parts.ts';
@@ -13,19 +13,19 @@ import { begin, end } from './common.ts';
 /** Chips in enamel: rust ground to tight enamel, thin coats. */
 export function enamelChips(c: Course): void {
   const { ledger } = c;
-  begin(c, c.usual('Masked past it', 'depth', 20));
-  const chips = c.matter.measure('chips') ?? c.usual('Chips', 'count', 1);
+  begin(c, c.get(tubWork.figures.maskEnamel));
+  const chips = c.matter.measure('chips') ?? c.stated('Chips', 'count', 1);
   const [width, height] = sides(c);
   c.work(grindRust(chips), c.byCount('readySetUp', 'sandEach', chips, 'Grinding'));
-  c.work(matchColor(c.usual('Additions', 'count', 6)), c.rate('matchColor'));
+  c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
   const [coats, film] = [c.of('coats'), c.of('coat')];
-  const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('Over the edge', 'depth', 1) }, 'One chip');
+  const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.get(tubWork.figures.overEdge) }, 'One chip');
   const one = ledger.compute(
-    volumePart,
-    { volumeMl: ledger.compute(coatVolume, { areaMm2: area, filmMm: film }, 'One chip, a coat'), share: c.usual('Chips', 'ratio', chips.value) },
+    manyVolumes,
+    { volumeMl: ledger.compute(coatVolume, { areaMm2: area, filmMm: film }, 'One chip, a coat'), count: chips },
     'All chips, a coat',
   );
-  const each = c.least(mixed(c, one, 'Enamel for a coat'), 3);
+  const each = c.least(mixed(c, one, 'Enamel for a coat'), tubWork.figures.leastEnamel);
   const potLife = c.working(c.of('potLife'));
   const all = ledger.compute(manyVolumes, { volumeMl: each, count: coats }, 'Enamel, all coats');
   c.mix('enamel', c.system.title, all, twoParts(c, all, c.of('partB')), { within: potLife, pace: 'noPace', least: coats, care: 'epoxy' }, [

@@ -1,8 +1,10 @@
-import { timesDuration } from '../../cure/reaction.ts';
+import { tubWork } from '../../shelf/usual/tubWork.ts';
+import { manyDurations } from '../../cure/reaction.ts';
 import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { massSum } from '../../geometry/groove.ts';
 import { foamLiquid } from '../../injection/ports.ts';
+import { farther } from '../../finishing/face.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { hardenerWeight, massOf, volumePart } from '../../mixing/proportions.ts';
@@ -16,26 +18,26 @@ import { grit, placeOf, begin, end, dosed } from './common.ts';
 /** Support below a shell that gives. */
 export function support(c: Course): void {
   const { ledger } = c;
-  begin(c, c.usual('Masked past it', 'depth', 150));
+  begin(c, c.get(tubWork.figures.maskLaminate));
   const [width, height] = placeOf(c);
-  const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('Supported past it', 'depth', 150) }, 'Supported');
+  const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.get(tubWork.figures.supported) }, 'Supported');
   const cavity = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: c.of('gap') }, 'Gap below the shell');
-  const liquid = ledger.compute(foamLiquid, { voidMl: cavity, rise: c.of('rise'), reserve: c.usual('Reserve', 'ratio', 1.2) });
+  const liquid = ledger.compute(foamLiquid, { voidMl: cavity, rise: c.of('rise'), reserve: c.get(tubWork.figures.foamReserve) });
   const shots = ledger.compute(packsOf, { volumeMl: liquid, packMl: c.of('shot') }, 'Shots');
-  const holes = c.usual('Access holes', 'count', 2);
+  const holes = c.get(tubWork.figures.accessHoles);
   c.work(
     supportShell(holes, c.of('hole'), shots, liquid),
-    ledger.compute(timesDuration, { durationMin: c.of('wait'), times: c.usual('Shots', 'ratio', shots.value) }, 'Shots and what lies between them'),
+    ledger.compute(manyDurations, { durationMin: c.of('wait'), count: shots }, 'Shots and what lies between them'),
     { uses: [c.use('foam', 'Low-expansion foam, as liquid', 'foam', liquid, c.system.id)] },
   );
   const firm = c.fixed(c.of('firm'));
   c.wait(shellCures(firm.minutes), firm);
-  const flex = c.usual('May give', 'depth', 1, 'judgement');
+  const flex = c.get(tubWork.figures.gives);
   c.work(pushTest(flex), c.each('spotEach'));
   c.amount('support', 'Foam below, as liquid', liquid);
   c.amount('shots', 'Shots', shots);
   c.named = 'supported';
-  const shell = c.matter.measure('shellMm') ?? c.usual('Thickness of the shell', 'depth', 4);
+  const shell = c.matter.measure('shellMm') ?? c.get(tubWork.figures.shell);
   if (c.isLast || c.isFirst)
     c.sections.push(
       layeredSection({
@@ -55,22 +57,21 @@ export function support(c: Course): void {
 /** Glass mat in resin, each layer larger. */
 export function laminate(c: Course): void {
   const { ledger } = c;
-  begin(c, c.usual('Masked past it', 'depth', 150));
+  begin(c, c.get(tubWork.figures.maskLaminate));
   const [width, height] = placeOf(c);
   const crack = c.matter.measure('lengthMm');
   const [lap, more, layers] = [c.of('lap'), c.of('more'), c.of('layers')];
   if (crack)
-    c.work(
-      stopCrack(c.usual('Stop hole', 'depth', 4), c.usual('Opened to', 'depth', 5), crack),
-      c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'),
-    );
+    c.work(stopCrack(c.get(tubWork.figures.stopHole), c.get(tubWork.figures.opened), crack), c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'));
   else c.work(trimHole(c.of('layer'), lap), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
-  const rims = Array.from({ length: layers.value }, (_v, i) => c.usual(`Layer ${String(i + 1)} past the place`, 'depth', lap.value + more.value * i));
+  const rims = Array.from({ length: layers.value }, (_v, i) =>
+    ledger.compute(farther, { firstMm: lap, eachMm: more, count: c.stated('Layers below it', 'count', i) }, `Layer ${String(i + 1)} past the place`),
+  );
   const areas = rims.map((rimMm) => ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm }, 'A layer'));
   const largest = areas[areas.length - 1];
   const outer = rims[rims.length - 1];
   if (!largest || !outer) return;
-  c.work(scuffShell(c.usual('Grit', 'count', 80, 'fepa-43'), largest, outer), c.byArea('readySetUp', 'scuffPerM2', largest, 'Scuffing'));
+  c.work(scuffShell(c.get(tubWork.figures.scuffBuild), largest, outer), c.byArea('readySetUp', 'scuffPerM2', largest, 'Scuffing'));
   const potLife = c.working(c.of('potLife'));
   c.work(layOut(potLife, 'mat cut to size, smallest first; roller, brush, scale; a fan outward'), c.rate('readySetUp'));
   const resins = areas.map((areaMm2) =>
@@ -117,17 +118,17 @@ export function laminate(c: Course): void {
   });
   const last = c.last ?? 'lay-mat';
   c.work(
-    c.isLast ? clearAway(potLife, 'roller washed before it gels') : matchColor(c.usual('Additions', 'count', 6)),
+    c.isLast ? clearAway(potLife, 'roller washed before it gels') : matchColor(c.get(tubWork.figures.additions)),
     c.isLast ? c.rate('tidy') : c.rate('matchColor'),
   );
   const cured = c.curing(c.of('cured'), 'Cured and cool after');
   c.wait(shellCures(cured.minutes), cured, last);
-  c.work(ladder(grit(c, [80, 120, 180, 220, 320]), c.usual('Each farther by', 'depth', 12), false), c.byArea('readySetUp', 'wetSandPerM2', largest, 'Sanding'));
-  c.work(pushTest(c.usual('May give', 'depth', 1, 'judgement')), c.each('spotEach'));
+  c.work(ladder(grit(c, [80, 120, 180, 220, 320]), c.get(tubWork.figures.fartherLaminate), false), c.byArea('readySetUp', 'wetSandPerM2', largest, 'Sanding'));
+  c.work(pushTest(c.get(tubWork.figures.gives)), c.each('spotEach'));
   c.amount('resin', 'Laminating resin', total);
   c.amount('mat', 'Mat, the largest', largest);
   c.named = c.named === 'supported' ? 'supported and laminated' : 'laminated';
-  const shell = c.matter.measure('shellMm') ?? c.usual('Thickness of the shell', 'depth', 4);
+  const shell = c.matter.measure('shellMm') ?? c.get(tubWork.figures.shell);
   c.sections.push(
     layeredSection({
       caption: say`Cut through, the laminated face on top`,

@@ -1,9 +1,10 @@
+import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { flashTime, paintNeeded } from '../../finishing/face.ts';
 import { jarCount } from '../../finishing/spray.ts';
 import { rimmedArea } from '../../geometry/outline.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { volumeShare } from '../../geometry/groove.ts';
-import { partOfMix, partsInAll } from '../../mixing/proportions.ts';
+import { partOfMix, partsInAll, sumOf } from '../../mixing/proportions.ts';
 import { say } from '../../quantity/saying.ts';
 import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
 import type { Course } from '../course.ts';
@@ -16,11 +17,11 @@ import { placeOf, begin, end } from './common.ts';
 export function mistCoats(c: Course): void {
   const { ledger } = c;
   const past = c.of('past');
-  begin(c, c.usual('Masked past it', 'depth', past.value + 50));
+  begin(c, ledger.compute(sumOf, { partMm: [past, c.get(tubWork.figures.maskCoat)] }, 'Masked past it'));
   const [width, height] = placeOf(c);
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: past }, 'Sprayed');
-  if (c.isFirst) c.work(matchColor(c.usual('Additions', 'count', 6)), c.rate('matchColor'));
-  c.work(scuffShell(c.usual('Grit', 'count', 320, 'fepa-43'), area, past), c.byArea('readySetUp', 'wetSandPerM2', area, 'Scuffing for the coat'));
+  if (c.isFirst) c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
+  c.work(scuffShell(c.get(tubWork.figures.scuffCoat), area, past), c.byArea('readySetUp', 'wetSandPerM2', area, 'Scuffing for the coat'));
   const [coats, film] = [c.of('coats'), c.of('film')];
   const all = ledger.compute(
     paintNeeded,
@@ -31,7 +32,7 @@ export function mistCoats(c: Course): void {
   const sum = ledger.compute(partsInAll, { part: [...ratio] });
   // the smallest part decides what can still be measured
   const smallest = ratio.filter((p) => p.value > 0).reduce((a, b) => (b.value < a.value ? b : a));
-  const leastPart = c.usual('Least that a cup measures', 'volume', 7.5);
+  const leastPart = c.get(tubWork.figures.cupMeasures);
   const least = ledger.compute(partOfMix, { volumeMl: leastPart, part: sum, all: smallest }, 'Least that can be measured');
   const total = all.value < least.value ? least : all;
   const part = (name: 'parts' | 'catalyst' | 'reducer', label: string) => ledger.compute(partOfMix, { volumeMl: total, part: c.of(name), all: sum }, label);
@@ -58,7 +59,7 @@ export function mistCoats(c: Course): void {
   c.atLeast(c.fixed(dry));
   c.within(until, say`The promoter has gone past its window: wipe it on again.`, [{ again: wiped }]);
   const each = ledger.compute(volumeShare, { volumeMl: total, parts: coats }, 'A mist coat');
-  const upright = c.usual('Upright', 'ratio', c.matter.choice('part') === 'floor' ? 0 : 1);
+  const upright = c.stated('Upright', 'ratio', c.matter.choice('part') === 'floor' ? 0 : 1);
   const flashed = c.school('flash-off', 'wait') ?? ledger.compute(flashTime, { areaMm2: area, upright });
   for (let n = 1; n <= coats.value; n++) {
     if (n > 1) c.wait(flash(flashed), c.fixed(flashed));
@@ -68,10 +69,7 @@ export function mistCoats(c: Course): void {
     });
   }
   const last = c.last ?? 'mist-coat';
-  c.work(
-    clearAway(c.usual('Before it gels in the nozzle', 'duration', 10), 'masking pulled while the coat is soft; sprayer run through with reducer'),
-    c.rate('tidy'),
-  );
+  c.work(clearAway(c.get(tubWork.figures.nozzleGels), 'masking pulled while the coat is soft; sprayer run through with reducer'), c.rate('tidy'));
   c.amount('coating', 'Coating in all', total);
   c.amount('loads', 'Jar loads', loads);
   c.amount('flash', 'Flash between coats', flashed);

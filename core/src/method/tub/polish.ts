@@ -1,5 +1,7 @@
+import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { cutAlongTape } from '../words/redoing.ts';
-import { timesDuration } from '../../cure/reaction.ts';
+import { manyDurations } from '../../cure/reaction.ts';
+import { farther } from '../../finishing/face.ts';
 import { rimmedArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle } from '../../geometry/layeredSection.ts';
 import type { Region } from '../../geometry/section.ts';
@@ -17,24 +19,24 @@ import { grit, placeOf, begin, end } from './common.ts';
 /** A nick in gelcoat: picked to hold, filled a little proud, sanded wet and polished. */
 export function gelcoatNick(c: Course): void {
   const { ledger } = c;
-  const past = c.usual('Masked past it', 'depth', 15);
+  const past = c.get(tubWork.figures.maskNick);
   begin(c, past);
   const [width, height] = placeOf(c);
-  const least = c.system.depth.min ? c.get(c.system.depth.min) : c.usual('Least depth', 'depth', 1.5);
+  const least = c.limit(c.system.depth.min, 'least depth');
   c.work(pickNick(least), c.each('spotEach'));
   const depth = c.matter.subject.depth ?? least;
   const over = ledger.compute(
     coatVolume,
-    { areaMm2: ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.usual('Over the edge', 'depth', 1) }, 'Face'), filmMm: c.of('over') },
+    { areaMm2: ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.get(tubWork.figures.overEdge) }, 'Face'), filmMm: c.of('over') },
     'Left above',
   );
   const placed = mixed(c, ledger.compute(volumeSum, { volumeMl: [c.need('void'), over] }, 'Paste to place'), 'Paste to mix');
-  const batch = c.least(placed, 12);
+  const batch = c.least(placed, tubWork.figures.leastPaste);
   const paste = ledger.compute(massOf, { volumeMl: batch, densityKgL: c.of('density') }, 'Paste');
   const hardener = ledger.compute(hardenerWeight, { resinG: paste, dosePct: c.of('dose') });
   const drops = ledger.compute(hardenerDrops, { hardenerG: hardener, densityKgL: c.of('hardenerDensity'), dropsPerMl: c.of('dropsPerMl') });
   const potLife = c.working(c.of('potLife'));
-  c.work(matchColor(c.usual('Additions', 'count', 6)), c.rate('matchColor'));
+  c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
   c.work(layOut(potLife, 'card, stick, film, straightedge, tape already pulled tight'), c.rate('readySetUp'));
   c.mix(
     'paste',
@@ -54,7 +56,7 @@ export function gelcoatNick(c: Course): void {
   c.work(clearAway(soft, 'tape pulled while it is soft'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Nail-hard after');
   c.wait(puttyFirm(hard.minutes, 'sanding'), hard, filled);
-  polished(c, [400, 600, 800, 1200, 2000], c.usual('Each farther by', 'depth', 10), width, height);
+  polished(c, [400, 600, 800, 1200, 2000], c.get(tubWork.figures.fartherFine), width, height);
   c.amount('paste', 'Gel paste', paste);
   c.amount('hardener', 'Hardener', hardener);
   c.amount('drops', 'Or drops', drops);
@@ -74,16 +76,17 @@ export function gelcoatNick(c: Course): void {
 }
 
 /** Sanding wet through a ladder of grits and polishing what was sanded. */
-function polished(c: Course, values: readonly number[], wider: Figure, width: Figure, height: Figure): void {
+function polished(c: Course, values: Parameters<typeof grit>[1], wider: Figure, width: Figure, height: Figure): void {
   const grits = grit(c, values);
-  const rim = c.usual('Reach of the last grit', 'depth', wider.value * values.length);
+  const rim = c.ledger.compute(
+    farther,
+    { firstMm: wider, eachMm: wider, count: c.stated('Grits before it', 'count', values.length - 1) },
+    'Reach of the last grit',
+  );
   const area = c.ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: rim }, 'Sanded and polished');
   const each = c.byArea('readySetUp', 'wetSandPerM2', area, 'One grit');
-  c.work(ladder(grits, wider, true), c.ledger.compute(timesDuration, { durationMin: each, times: c.usual('Grits', 'ratio', values.length) }, 'Wet-sanding'));
-  c.work(
-    polish(area, c.system.figures?.['speed'] ? c.of('speed') : c.usual('Turns a minute', 'count', 1500)),
-    c.byArea('readySetUp', 'polishPerM2', area, 'Polishing'),
-  );
+  c.work(ladder(grits, wider, true), c.ledger.compute(manyDurations, { durationMin: each, count: c.stated('Grits', 'count', values.length) }, 'Wet-sanding'));
+  c.work(polish(area, c.system.figures?.['speed'] ? c.of('speed') : c.get(tubWork.figures.turns)), c.byArea('readySetUp', 'polishPerM2', area, 'Polishing'));
   c.amount('polished', 'Sanded and polished', area);
   c.sections.push(
     frontView({
@@ -110,7 +113,7 @@ function polished(c: Course, values: readonly number[], wider: Figure, width: Fi
 
 /** Scratches in acrylic: sanded out wet and polished. */
 export function polishOut(c: Course): void {
-  begin(c, c.usual('Masked past it', 'depth', 100));
+  begin(c, c.get(tubWork.figures.maskPolish));
   const [width, height] = sides(c);
   const deep = c.matter.measure('depthMm');
   polished(c, deep && deep.value > 0.1 ? [400, 600, 800, 1200, 2000] : [600, 800, 1200, 2000], c.of('wider'), width, height);

@@ -1,3 +1,4 @@
+import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { meshArea, meshStrips } from '../../finishing/face.ts';
 import { manyVolumes, acrossRim, rimmedArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle, type Layer } from '../../geometry/layeredSection.ts';
@@ -20,25 +21,22 @@ import { grit, placeOf, begin, end, dosed } from './common.ts';
 export function fiberPutty(c: Course): void {
   const { ledger } = c;
   const onto = c.of('onto');
-  begin(c, c.usual('Masked past it', 'depth', 120));
+  begin(c, c.get(tubWork.figures.maskBuild));
   const [width, height] = placeOf(c);
   const crack = c.matter.measure('lengthMm');
   const recess = c.of('recess');
   if (crack)
-    c.work(
-      stopCrack(c.usual('Stop hole', 'depth', 4), c.usual('Opened to', 'depth', 5), crack),
-      c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'),
-    );
+    c.work(stopCrack(c.get(tubWork.figures.stopHole), c.get(tubWork.figures.opened), crack), c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'));
   else c.work(trimHole(recess, onto), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: onto }, 'Covered with putty');
-  c.work(scuffShell(c.usual('Grit', 'count', 80, 'fepa-43'), area, onto), c.byArea('readySetUp', 'scuffPerM2', area, 'Scuffing'));
+  c.work(scuffShell(c.get(tubWork.figures.scuffBuild), area, onto), c.byArea('readySetUp', 'scuffPerM2', area, 'Scuffing'));
   const lap = c.ofAuxiliary(glassMeshRepair, 'lap');
   const mesh = c.ofAuxiliary(glassMeshRepair, 'onto');
-  const strips = ledger.compute(meshStrips, { sizeMm: height, marginMm: mesh, stripMm: c.usual('Width of a strip', 'depth', 75), lapMm: lap });
-  const shell = c.matter.measure('shellMm') ?? c.usual('Thickness of the shell', 'depth', 4);
-  const deep = crack ? c.usual('Depth of the vee', 'depth', 3) : recess;
+  const strips = ledger.compute(meshStrips, { sizeMm: height, marginMm: mesh, stripMm: c.get(tubWork.figures.strip), lapMm: lap });
+  const shell = c.matter.measure('shellMm') ?? c.get(tubWork.figures.shell);
+  const deep = crack ? c.get(tubWork.figures.vee) : recess;
   const first = c.of('first');
-  const most = c.system.lift?.wall ? c.get(c.system.lift.wall) : c.usual('Thickest build', 'depth', 4);
+  const most = c.get(c.system.lift?.wall ?? tubWork.figures.build);
   const builds = ledger.compute(
     layersOf,
     { depthMm: ledger.compute(sumOf, { partMm: [deep, first] }, 'Built in all'), thickestMm: first.value < most.value ? first : most },
@@ -63,7 +61,7 @@ export function fiberPutty(c: Course): void {
     ledger.compute(acrossRim, { sizeMm: width, rimMm: mesh }, 'A strip across'),
     ledger.compute(acrossRim, { sizeMm: height, rimMm: mesh }, 'A strip down'),
   ];
-  const stripArea = ledger.compute(meshArea, { strips, acrossMm: across, downMm: down, stripMm: c.usual('Width of a strip', 'depth', 75) });
+  const stripArea = ledger.compute(meshArea, { strips, acrossMm: across, downMm: down, stripMm: c.get(tubWork.figures.strip) });
   c.work(laySupport(strips, lap, mesh), c.byCount('readySetUp', 'spotEach', strips, 'Laying mesh'), {
     uses: [c.use('mesh', 'Glass mesh, in strips', 'reinforcement', stripArea, glassMeshRepair.id)],
   });
@@ -93,11 +91,11 @@ export function fiberPutty(c: Course): void {
   const last = c.last ?? 'putty-build';
   const sand = c.curing(c.of('sand'), 'Sanded after');
   if (c.isLast || !c.anyDoes('sprayed')) c.work(clearAway(potLife, 'leftovers spread thin to harden'), c.rate('tidy'));
-  else c.work(matchColor(c.usual('Additions', 'count', 6)), c.rate('matchColor'));
+  else c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
   c.wait(puttyFirm(sand.minutes, 'sanding'), sand, last);
-  c.work(ladder(grit(c, [80, 120]), c.usual('Each farther by', 'depth', 15), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
+  c.work(ladder(grit(c, [80, 120]), c.get(tubWork.figures.fartherBuild), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
   const flex = c.system.flex?.max;
-  c.work(pushTest(flex ? c.get(flex) : c.usual('May give', 'depth', 1)), c.each('spotEach'));
+  c.work(pushTest(flex ? c.get(flex) : c.get(tubWork.figures.gives)), c.each('spotEach'));
   c.amount('putty', 'Fiber putty', total);
   c.amount('hardener', 'Hardener, each build', hardener);
   c.amount('strips', 'Strips of mesh, each way', strips);
@@ -153,7 +151,7 @@ function meshPicture(c: Course, width: Figure, height: Figure, onto: Figure, lap
 export function finishPutty(c: Course): void {
   const { ledger } = c;
   const [width, height] = placeOf(c);
-  begin(c, c.usual('Masked past it', 'depth', 120));
+  begin(c, c.get(tubWork.figures.maskBuild));
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.of('past') }, 'Smoothed');
   const [pulls, film] = [c.of('pulls'), c.of('coat')];
   const volume = mixed(c, ledger.compute(coatVolume, { areaMm2: area, filmMm: film }, 'A pull'), 'Putty for a pull');
@@ -185,7 +183,7 @@ export function finishPutty(c: Course): void {
   const last = c.last ?? 'finish-pull';
   c.work(clearAway(potLife, 'board and spreader wiped before it sets'), c.rate('tidy'));
   c.wait(puttyFirm(sand.minutes, 'sanding'), sand, last);
-  c.work(ladder(grit(c, [120, 180, 220, 320]), c.usual('Each farther by', 'depth', 10), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
+  c.work(ladder(grit(c, [120, 180, 220, 320]), c.get(tubWork.figures.fartherFine), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
   c.amount('finish', 'Finish putty, each pull', each);
   c.amount('finish-cured', 'Finish putty cured through after', c.curing(c.get(readyFor(c.system, undefined)), 'Cured through after').minutes);
   if (c.isLast) end(c, last);

@@ -1,18 +1,17 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { atMost } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
-import { of } from '../../shelf/sourced.ts';
+import { plasterWork } from '../../shelf/usual/plasterWork.ts';
 import type { StopRule } from '../stop.ts';
 
-/** A ceiling that may come down. */
-const sagTo = of(13, 'depth', 'judgement', 'Sag at which a ceiling is propped first');
-const looseTo = of(500_000, 'area', 'judgement', 'Loose area at which a ceiling is propped first');
+const { propSag: sagTo, propArea: looseTo } = plasterWork.figures;
 
 /** Whether plaster sags more, or hangs loose over more, than is left without props. */
 export function hangs(sag: Figure | undefined, area: Figure | undefined): { readonly sags: boolean; readonly large: boolean } {
   return { sags: sag !== undefined && !atMost(sag.value, sagTo.value), large: area !== undefined && !atMost(area.value, looseTo.value) };
 }
 
+/** A ceiling that may come down. */
 export const prop: StopRule = {
   id: 'prop',
   judge: ({ kind, ledger, choice, measure, measured }) => {

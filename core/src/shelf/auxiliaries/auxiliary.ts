@@ -10,6 +10,8 @@ export interface Auxiliary {
   /** temperature of the ground that it bears */
   readonly slabC?: Range;
   readonly figures: Readonly<Record<string, Sourced>>;
+  /** the sizes that it is sold in, from the smallest */
+  readonly sizes?: readonly Sourced[];
   /** where it is not used, in words */
   readonly not?: Readonly<Record<string, Remark>>;
 }

@@ -1,3 +1,5 @@
+import { measuring } from '../../shelf/usual/measuring.ts';
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { barLoss, depthBehindBar } from '../../geometry/cutOut.ts';
 import { atMost } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
@@ -8,9 +10,7 @@ import { behindAsks, causeAsks, choice, estimateAsk, is, lookAsk, measure, outli
 import { measuredRow, soundedSurvey } from '../sizes.ts';
 
 /** margin around hollow concrete over rusting steel, and clearances behind a bar, in mm */
-const marginMm = 100;
-const leastBehindMm = 19;
-const stoneMarginMm = 6;
+const { barMargin: margin } = measuring.figures;
 
 /** Cover pushed off by rusting bars: sounded, its bars measured. */
 export const barSpall: Kind = {
@@ -38,7 +38,7 @@ export const barSpall: Kind = {
   ],
   sense: (facts, ledger) => {
     const [bar, left] = [valueOf(facts['barMm']), valueOf(facts['leftMm'])] as [number | undefined, number | undefined];
-    if (bar === undefined || left === undefined || atMost(left, bar)) return { refused: [], doubts: longCutOutDoubt(facts, ledger, marginMm) };
+    if (bar === undefined || left === undefined || atMost(left, bar)) return { refused: [], doubts: longCutOutDoubt(facts, ledger, margin) };
     const given = (label: string, value: number) => ledger.given(label, 'depth', value, 'entered', '');
     return {
       refused: [{ field: 'leftMm', sentence: say`No more can be left of the bar than it had: ${given('left', left)} of ${given('bar', bar)}.` }],
@@ -46,10 +46,10 @@ export const barSpall: Kind = {
     };
   },
   survey: (read) =>
-    soundedSurvey(read, marginMm, () => {
+    soundedSurvey(read, margin, () => {
       const [bar, left, cover] = [read.measure('barMm'), read.measure('leftMm'), read.measure('coverMm')];
       const { ledger } = read;
-      const stone = read.measure('stoneMm') ?? ledger.assumed('Largest stone', 'depth', 20, 'practice', 'not measured, taken as usual');
+      const stone = read.measure('stoneMm') ?? ledger.sourced(concreteWork.figures.stone);
       return [
         ...measuredRow('loss', 'Section of the bar lost', bar && left && ledger.compute(barLoss, { leftMm: left, barMm: bar })),
         ...measuredRow(
@@ -61,8 +61,8 @@ export const barSpall: Kind = {
               coverMm: cover,
               barMm: bar,
               stoneMm: stone,
-              leastMm: ledger.assumed('Least clearance behind a bar', 'depth', leastBehindMm, 'icri-310-1r'),
-              stoneMarginMm: ledger.assumed('Margin over the stone', 'depth', stoneMarginMm, 'icri-310-1r'),
+              leastMm: ledger.sourced(concreteWork.figures.behindBar),
+              stoneMarginMm: ledger.sourced(concreteWork.figures.overStone),
             }),
         ),
       ];

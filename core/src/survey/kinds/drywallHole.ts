@@ -24,7 +24,7 @@ export const drywallHole: Kind = {
   ],
   openBehind: () => true,
   survey: (read) =>
-    outlineSurvey(read, 0, () => [
+    outlineSurvey(read, undefined, () => [
       ...measuredRow('board', 'Thickness of the board', read.measure('boardMm')),
       ...measuredRow('soft', 'Soft margin', read.measure('softMm')),
     ]),

@@ -25,5 +25,5 @@ export const finishFault: Kind = {
     ...faceAsks,
     lookAsk,
   ],
-  survey: (read) => outlineSurvey(read, 0, () => measuredRow('height', 'Stands up by', read.measure('heightMm'))),
+  survey: (read) => outlineSurvey(read, undefined, () => measuredRow('height', 'Stands up by', read.measure('heightMm'))),
 };

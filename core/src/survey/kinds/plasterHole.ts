@@ -1,9 +1,10 @@
+import { measuring } from '../../shelf/usual/measuring.ts';
 import type { Kind } from '../kind.ts';
 import { plasterAsks } from '../plaster.ts';
 import { behindAsks, causeAsks, choice, damp, depthAsks, estimateAsk, faceAsks, lookAsk, outlineAsk, positionAsk } from '../questions.ts';
 import { outlineSurvey } from '../sizes.ts';
 
-const marginMm = 25;
+const { plasterMargin: margin } = measuring.figures;
 
 /** A hole in plaster, down to its lath or base. */
 export const plasterHole: Kind = {
@@ -24,5 +25,5 @@ export const plasterHole: Kind = {
     lookAsk,
   ],
   openBehind: (read) => read.choice('lath') === 'missing',
-  survey: (read) => outlineSurvey(read, marginMm),
+  survey: (read) => outlineSurvey(read, margin),
 };

@@ -1,3 +1,5 @@
+import { measuring } from '../../shelf/usual/measuring.ts';
+import { plasterWork } from '../../shelf/usual/plasterWork.ts';
 import { looseWeight } from '../../geometry/cutOut.ts';
 import { say } from '../../quantity/saying.ts';
 import { valueOf } from '../ask.ts';
@@ -7,11 +9,9 @@ import { plasterAsks } from '../plaster.ts';
 import { behindAsks, causeAsks, choice, damp, estimateAsk, faceAsks, is, lookAsk, measure, outlineAsk, positionAsk, tappingAsk } from '../questions.ts';
 import { measuredRow, soundedSurvey } from '../sizes.ts';
 
-const marginMm = 50;
-/** weight of lime and cement plaster in kg/L; loose above this area in mm², or sagging above this many mm: prop first */
-const densityKgL = 1.7;
-const propAreaMm2 = 500_000;
-const propSagMm = 13;
+const { propSag, propArea, density } = plasterWork.figures;
+
+const { looseMargin: margin } = measuring.figures;
 
 /** Plaster that has let go over an area, though it still hangs. */
 export const plasterLoose: Kind = {
@@ -44,20 +44,20 @@ export const plasterLoose: Kind = {
   sense: (facts, ledger) => {
     const sag = valueOf(facts['sagMm']) as number | undefined;
     const loose = foundMm2(facts);
-    if ((sag ?? 0) <= propSagMm && loose <= propAreaMm2) return { refused: [], doubts: [] };
+    if ((sag ?? 0) <= propSag.value && loose <= propArea.value) return { refused: [], doubts: [] };
     return {
       refused: [],
       doubts: [
         {
           id: 'prop-first',
           field: 'sagMm',
-          sentence: say`It sags by more than ${ledger.assumed('Sag to prop at', 'depth', propSagMm, 'practice')}, or is loose over more than ${ledger.assumed('Area to prop at', 'area', propAreaMm2, 'practice')}: is it propped, and the room below cleared?`,
+          sentence: say`It sags by more than ${ledger.sourced(propSag)}, or is loose over more than ${ledger.sourced(propArea)}: is it propped, and the room below cleared?`,
         },
       ],
     };
   },
   survey: (read) =>
-    soundedSurvey(read, marginMm, ({ area }) => {
+    soundedSurvey(read, margin, ({ area }) => {
       const thickness = read.measure('thicknessMm');
       const { ledger } = read;
       return [
@@ -68,7 +68,7 @@ export const plasterLoose: Kind = {
             ledger.compute(looseWeight, {
               areaMm2: area,
               thicknessMm: thickness,
-              densityKgL: ledger.assumed('Density of the plaster', 'density', densityKgL, 'practice'),
+              densityKgL: ledger.sourced(density),
             }),
         ),
         ...measuredRow('sag', 'Sags by', read.measure('sagMm')),

@@ -20,5 +20,5 @@ export const scaling: Kind = {
     beforeAsk({ sealer: 'a sealer', paint: 'paint or coating' }),
     lookAsk,
   ],
-  survey: (read) => outlineSurvey(read, 0),
+  survey: (read) => outlineSurvey(read, undefined),
 };

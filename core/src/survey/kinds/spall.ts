@@ -1,10 +1,11 @@
+import { measuring } from '../../shelf/usual/measuring.ts';
 import { longCutOutDoubt } from '../extent.ts';
 import type { Kind } from '../kind.ts';
 import { beforeAsk, behindAsks, causeAsks, choice, depthAsks, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, trafficAsk } from '../questions.ts';
 import { measuredRow, outlineSurvey } from '../sizes.ts';
 
 /** margin that a square cut-out keeps around what is broken, in mm */
-const marginMm = 25;
+const { spallMargin: margin } = measuring.figures;
 
 /** A spall: concrete broken out, with no bar in it. */
 export const spall: Kind = {
@@ -27,6 +28,6 @@ export const spall: Kind = {
     lookAsk,
     beforeAsk({ paint: 'paint or coating', tile: 'tile or topping' }),
   ],
-  sense: (facts, ledger) => ({ refused: [], doubts: longCutOutDoubt(facts, ledger, marginMm) }),
-  survey: (read) => outlineSurvey(read, marginMm, () => measuredRow('cover', 'Cover over the bar', read.measure('coverMm'))),
+  sense: (facts, ledger) => ({ refused: [], doubts: longCutOutDoubt(facts, ledger, margin) }),
+  survey: (read) => outlineSurvey(read, margin, () => measuredRow('cover', 'Cover over the bar', read.measure('coverMm'))),
 };

@@ -49,5 +49,5 @@ export const timberDecay: Kind = {
       ],
     };
   },
-  survey: (read) => outlineSurvey(read, 0),
+  survey: (read) => outlineSurvey(read, undefined),
 };

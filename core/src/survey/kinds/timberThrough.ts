@@ -19,7 +19,7 @@ export const timberThrough: Kind = {
   ],
   openBehind: (read) => read.choice('cavity') !== 'solid',
   survey: (read) =>
-    outlineSurvey(read, 0, ({ area }) => {
+    outlineSurvey(read, undefined, ({ area }) => {
       const section = read.measure('sectionMm');
       return measuredRow(
         'through',

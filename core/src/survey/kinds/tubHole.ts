@@ -1,10 +1,11 @@
+import { measuring } from '../../shelf/usual/measuring.ts';
 import type { Kind } from '../kind.ts';
 import { behindAsks, causeAsks, lookAsk, measure, outlineAsk } from '../questions.ts';
 import { shellAsks } from '../shell.ts';
 import { measuredRow, outlineSurvey } from '../sizes.ts';
 
 /** what of the shell is recessed and roughened around a hole, in mm */
-const marginMm = 50;
+const { tubMargin: margin } = measuring.figures;
 
 /** A hole through a tub or shower. */
 export const tubHole: Kind = {
@@ -21,7 +22,7 @@ export const tubHole: Kind = {
   ],
   openBehind: () => true,
   survey: (read) =>
-    outlineSurvey(read, marginMm, () => [
+    outlineSurvey(read, margin, () => [
       ...measuredRow('shell', 'Thickness of the shell', read.measure('shellMm')),
       ...measuredRow('flex', 'Gives by', read.measure('flexMm')),
     ]),

@@ -16,5 +16,5 @@ export const tubScratches: Kind = {
     ...causeAsks({ scouring: 'scouring', sand: 'sand', tool: 'a tool' }),
     lookAsk,
   ],
-  survey: (read) => outlineSurvey(read, 0, () => measuredRow('deepest', 'Deepest scratch', read.measure('depthMm'))),
+  survey: (read) => outlineSurvey(read, undefined, () => measuredRow('deepest', 'Deepest scratch', read.measure('depthMm'))),
 };

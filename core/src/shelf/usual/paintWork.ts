@@ -1,0 +1,19 @@
+import { assumed } from '../sourced.ts';
+import type { Usual } from './usual.ts';
+
+export const paintWork = {
+  id: 'paint-work',
+  title: 'Priming, texture and paint',
+  what: 'is what every painted face has in common',
+  figures: {
+    primerDry: assumed(60, 'duration', 'generic-sheet', 'Primer dry after'),
+    coats: assumed(2, 'count', 'practice', 'Coats of paint'),
+    paintDry: assumed(120, 'duration', 'generic-sheet', 'Paint dry after'),
+    film: assumed(0.03, 'film', 'practice', 'Dry film of a coat'),
+    solids: assumed(38, 'percent', 'generic-sheet', 'Solids by volume'),
+    reaches: assumed(95, 'percent', 'practice', 'Reaches the face from brush or roller'),
+    inPot: assumed(10, 'percent', 'practice', 'Stays in the pot'),
+    nozzle: assumed(450, 'depth', 'practice', 'Nozzle from the face, for texture'),
+    passes: assumed(3, 'count', 'practice', 'Passes of texture'),
+  },
+} as const satisfies Usual;

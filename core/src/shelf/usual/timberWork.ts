@@ -1,0 +1,17 @@
+import { assumed, of } from '../sourced.ts';
+import type { Usual } from './usual.ts';
+
+export const timberWork = {
+  id: 'timber-work',
+  title: 'Timber',
+  what: 'is what works on timber have in common',
+  figures: {
+    fillerFrom: assumed(10, 'duration', 'practice', 'Filler on primer from'),
+    primedPast: assumed(50, 'depth', 'practice', 'Primed past it'),
+    grit: of(80, 'count', 'fepa-43', 'Grit for wood and filler'),
+    finer: of(120, 'count', 'fepa-43', 'Finer grit for wood and filler'),
+    clearGrit: of(120, 'count', 'fepa-43', 'Grit under a clear face'),
+    clearFiner: of(180, 'count', 'fepa-43', 'Finer grit under a clear face'),
+    primer: assumed(0.3, 'film', 'practice', 'Film of primer'),
+  },
+} as const satisfies Usual;
