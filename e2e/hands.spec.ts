@@ -69,7 +69,10 @@ for (const kind of ['crack in the slab', 'crack in plaster', 'dent in drywall', 
       timeZone: 'UTC',
       units: 'metric',
       startAt: '2026-06-03T05:00:00Z',
-      people: 2,
+      crew: [
+        { id: 'person-1', name: '', skills: [] },
+        { id: 'person-2', name: '', skills: [] },
+      ],
     };
     const area = { id: randomUUID(), change: randomUUID(), name: 'Hall', facts: {} };
     expect((await page.request.post('/api/jobs', { data: job })).status()).toBe(201);

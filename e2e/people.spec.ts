@@ -17,7 +17,10 @@ test('an owner adds a viewer, who sets a password by the link, sees a job and ca
     timeZone: 'UTC',
     units: 'metric',
     startAt: '2026-06-03T06:00:00Z',
-    people: 2,
+    crew: [
+      { id: 'person-1', name: '', skills: [] },
+      { id: 'person-2', name: '', skills: [] },
+    ],
   };
   await request.post(`${empty}/api/jobs`, { data: job });
   const area = { id: crypto.randomUUID(), change: crypto.randomUUID(), name: 'Loading bay', facts: {} };

@@ -188,4 +188,20 @@ test('start and crew of a job are changed from its name, and every time moves', 
   await form.getByRole('button', { name: 'Keep' }).click();
   await expect(steps.getByText('07:10')).toBeVisible();
   await allSaved(page);
+  // a third one comes, and goes again
+  await page.getByRole('button', { name: 'Quarry Street Bathhouse' }).click();
+  await form.getByRole('button', { name: 'One more person' }).click();
+  await form.getByLabel('Name of person 3').fill('Oda');
+  await form.getByRole('group', { name: 'Person 3' }).getByLabel('fitted and tested for a respirator').check();
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('by hand, Mira, Tibor and Oda')).toBeVisible();
+  await allSaved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Quarry Street Bathhouse' }).click();
+  await expect(form.getByRole('group', { name: 'Person 3' }).getByLabel('fitted and tested for a respirator')).toBeChecked();
+  await form.getByRole('button', { name: 'Person 3 leaves the crew' }).click();
+  await expect(form.getByLabel('Name of person 3')).toHaveCount(0);
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('by hand, Mira and Tibor')).toBeVisible();
+  await allSaved(page);
 });

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import type { Area, Defect, Fact, Job, PlanInput } from '@oddment/core';
 
 const at = '2026-06-01T12:00:00Z';
@@ -41,7 +42,7 @@ export function benchJob(i: number): PlanInput {
     timeZone: 'UTC',
     units: 'metric',
     startAt: '2026-06-02T06:00:00.000Z',
-    people: i % 2 === 0 ? 2 : 1,
+    crew: unnamed(i % 2 === 0 ? 2 : 1),
     areas: [area],
   };
   return { job, area, defect };

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import { planRepair, type Area, type Defect, type Fact, type Job } from '@oddment/core';
 import { parentPort, Worker, workerData } from 'node:worker_threads';
 
@@ -120,7 +121,16 @@ function mixed(i: number): { readonly kind: string; readonly answers: Readonly<R
 export function mixedInput(i: number): { readonly job: Job; readonly area: Area; readonly defect: Defect } {
   const { kind, answers } = mixed(i);
   const area: Area = { id: 'a', name: 'Bench', facts: facts({ place: 'inside', airC: 20, slabC: 19, humidityPct: 45 }), defects: [] };
-  const job: Job = { id: 'j', site: 'Bench', client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-02T06:00:00.000Z', people: 2, areas: [area] };
+  const job: Job = {
+    id: 'j',
+    site: 'Bench',
+    client: '',
+    timeZone: 'UTC',
+    units: 'metric',
+    startAt: '2026-06-02T06:00:00.000Z',
+    crew: unnamed(2),
+    areas: [area],
+  };
   return { job, area, defect: { id: `d${String(i)}`, kind, mark: `B-${String(i)}`, confirmed: [], decisions: [], facts: facts(answers) } };
 }
 

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import fc from 'fast-check';
 import { defectKinds } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
@@ -7,7 +8,7 @@ import { ChangeDefectBody, NewAreaBody, NewDefectBody, NewJobBody, VersionBody }
 
 const id = '3f0f9d6e-1111-4222-8333-444455556666';
 const at = '2026-06-01T12:00:00Z';
-const job = { id, change: id, site: 'Site', client: '', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-02T05:00:00Z', people: 2 };
+const job = { id, change: id, site: 'Site', client: '', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-02T05:00:00Z', crew: unnamed(2) };
 const area = { id, change: id, name: 'Hall', facts: { airC: { value: 17, how: 'measured', at } } };
 const defect = {
   id,
@@ -78,7 +79,14 @@ describe('check', () => {
       { ...job, startAt: '2026-06-02T05:00:00' },
       'startAt: The start of the work needs its time zone, such as the Z in 2026-06-02T07:00:00Z.',
     ],
-    ['three people', NewJobBody, { ...job, people: 3 }, 'people: The people must be one of 1, 2.'],
+    ['nobody', NewJobBody, { ...job, crew: [] }, 'crew: The crew is at least one.'],
+    ['two persons of one id', NewJobBody, { ...job, crew: [...unnamed(1), ...unnamed(1)] }, 'crew: The crew: two have the same id.'],
+    [
+      'a skill that there is not',
+      NewJobBody,
+      { ...job, crew: [{ id: 'a', name: 'Ada', skills: ['flying'] }] },
+      'crew/0/skills: What a person may do must be any of respirator, overhead.',
+    ],
     ['an id that is none', NewJobBody, { ...job, id: '1' }, 'id: An id must be a UUID.'],
     ['a version past every number', VersionBody, { change: id, version: 1668331823341681 }, 'version: There is no such version.'],
     ['a character that cannot be kept', NewJobBody, { ...job, site: 'Mill\u0000Lane' }, 'site: The site holds a character that cannot be kept.'],

@@ -3,6 +3,8 @@ import { storableText } from '@oddment/core';
 import { Type, type TypeHelpOptions } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
+  ArrayUnique,
   IsArray,
   IsDefined,
   IsIn,
@@ -185,6 +187,30 @@ export const ListOf = (what: string, contract: () => Contract, most: number) =>
     () => ({ type: 'array', maxItems: most, items: schemaOf(contract()), description: what }),
     [IsArray({ message: `${what} must be a list.` }), ArrayMaxSize(most), ValidateNested({ each: true }), Type(contract)],
   );
+
+/** A list of one or more of another contract, no two of one id. */
+export const SomeOf = (what: string, contract: () => Contract, most: number) => {
+  const apart = (value: unknown) => !Array.isArray(value) || new Set(value.map((one: unknown) => (one as { id?: unknown } | null)?.id)).size === value.length;
+  return field(
+    () => ({ type: 'array', minItems: 1, maxItems: most, items: schemaOf(contract()), description: what }),
+    [
+      IsArray({ message: `${what} must be a list.` }),
+      ArrayMinSize(1, { message: `${what} is at least one.` }),
+      ArrayMaxSize(most, { message: `${what} is ${String(most)} at most.` }),
+      ValidateBy({ name: 'apart', validator: { validate: apart, defaultMessage: () => `${what}: two have the same id.` } }),
+      ValidateNested({ each: true }),
+      Type(contract),
+    ],
+  );
+};
+
+/** Any of a set, each no more than once. */
+export const AnyOf = (what: string, values: readonly string[]) =>
+  field({ type: 'array', maxItems: values.length, uniqueItems: true, items: { enum: [...values] }, description: what }, [
+    IsArray({ message: `${what} must be a list.` }),
+    ArrayUnique({ message: `${what}: one stands twice.` }),
+    IsIn([...values], { each: true, message: `${what} must be any of ${values.join(', ')}.` }),
+  ]);
 
 function isTimeZone(value: unknown): boolean {
   if (typeof value !== 'string' || value.length > 60) return false;

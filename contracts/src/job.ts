@@ -4,15 +4,19 @@ import {
   isDefectKind,
   preferenceProblems,
   schoolQuestions,
+  skills,
   type AreaFacts,
   type DefectKind,
   type LooseFacts,
+  type Person,
   type SandChoice,
+  type Skill,
   type UnitSystem,
 } from '@oddment/core';
 import { AreaFactsBody, defectFactsBody, defectFactsSchema } from './facts.ts';
 import {
   ByName,
+  AnyOf,
   DateOnly,
   Id,
   ListOf,
@@ -24,6 +28,7 @@ import {
   Optionally,
   OptionalOneOf,
   OptionalText,
+  SomeOf,
   Text,
   TimeZone,
   Version,
@@ -39,6 +44,13 @@ const noFacts = 'The facts must be an object, if an empty one.';
 /** Sides taken of questions on which the trade differs, by the question's id. */
 export const SidesTaken = () => ByName('The sides taken', 'string', (sides) => preferenceProblems(schoolQuestions, sides));
 
+/** Somebody who works on a job. */
+export class PersonBody implements Person {
+  @Text('The id of a person', 1, 40) id!: string;
+  @Text('The name of a person', 0, 60) name!: string;
+  @AnyOf('What a person may do', Object.keys(skills)) skills!: Skill[];
+}
+
 /** The fields of a job that a person sets. */
 export class JobFields {
   @Text('The site', 1, 120) site!: string;
@@ -46,7 +58,7 @@ export class JobFields {
   @TimeZone() timeZone!: string;
   @OneOf('The units', unitSystems) units!: UnitSystem;
   @Moment('The start of the work') startAt!: string;
-  @OneOf('The people', [1, 2]) people!: 1 | 2;
+  @SomeOf('The crew', () => PersonBody, 12) crew!: PersonBody[];
 }
 
 export class ChoiceBody {

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import formats from 'ajv-formats';
 import { readFileSync } from 'node:fs';
@@ -39,11 +40,11 @@ function file(change: (job: Record<string, unknown>, facts: Record<string, unkno
     timeZone: 'Europe/Paris',
     units: 'us',
     startAt: '2026-06-02T05:00:00Z',
-    people: 2,
+    crew: unnamed(2),
     areas: [{ id: id(1), name: 'Hall', facts: { place: fact('inside'), airC: fact(17) }, defects: [defect] }],
   };
   change(job, facts);
-  return { format: 'oddment-job', version: 2, job, rules: { schools: {} } };
+  return { format: 'oddment-job', version: 3, job, rules: { schools: {} } };
 }
 
 const ajv = new Ajv2020({ strict: true, allErrors: true });
@@ -74,7 +75,7 @@ describe('the job file', () => {
       },
     };
     const read = readJobFile(JSON.stringify(first));
-    expect(JSON.parse(JSON.stringify(read))).toMatchObject({ ok: true, value: { version: 2, rules: { schools: { 'chase-depth': 'shallow' } }, job: now.job } });
+    expect(JSON.parse(JSON.stringify(read))).toMatchObject({ ok: true, value: { version: 3, rules: { schools: { 'chase-depth': 'shallow' } }, job: now.job } });
     const byTraffic = readJobFile(JSON.stringify({ ...first, rules: { chase: 'by-traffic' } }));
     expect(byTraffic.ok && byTraffic.value.rules?.schools).toEqual({});
   });
@@ -82,8 +83,8 @@ describe('the job file', () => {
   it.each([
     ['no JSON', '{ nope', '', /not JSON/],
     ['another format', JSON.stringify({ ...file(), format: 'other' }), 'format', /must be one of oddment-job/],
-    ['a later version', JSON.stringify({ ...file(), version: 3 }), 'version', /must be one of 2/],
-    ['no job', JSON.stringify({ format: 'oddment-job', version: 2 }), 'job', /missing/],
+    ['a later version', JSON.stringify({ ...file(), version: 4 }), 'version', /must be one of 3/],
+    ['no job', JSON.stringify({ format: 'oddment-job', version: 3 }), 'job', /missing/],
     [
       'an unknown field deep inside',
       JSON.stringify(
@@ -173,9 +174,9 @@ describe('the published schema', () => {
       }),
     ],
     [
-      'three people',
+      'nobody at all',
       file((job) => {
-        job['people'] = 3;
+        job['crew'] = [];
       }),
     ],
     [

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import {
+  crewToday,
   defectToday,
   productProblems,
   productToday,
@@ -21,7 +22,7 @@ import { HouseRulesFields } from './accounts.ts';
 import { AreaFields, DefectFields, JobFields } from './job.ts';
 
 export const jobFileFormat = 'oddment-job';
-export const jobFileVersion = 2;
+export const jobFileVersion = 3;
 
 export class DefectInFile extends DefectFields {
   @Id() id!: string;
@@ -90,6 +91,9 @@ const listOf = (value: unknown, each: (one: Loose) => Loose) => (Array.isArray(v
 
 const hasText = (one: Loose, ...keys: readonly string[]) => keys.every((key) => typeof one[key] === 'string');
 
+/** So many people of an earlier version are as many of whom nothing is said; another number is left for the check to refuse. */
+const withCrew = (job: Loose): Loose => (job['people'] === 1 || job['people'] === 2 ? crewToday(job as { people: number }) : job);
+
 /** A file of an earlier version in the shape and the names of today; what is not shaped as one is left for the check to refuse. */
 function asToday(input: unknown): unknown {
   if (!isObject(input) || input['format'] !== jobFileFormat || !isObject(input['job'])) return input;
@@ -101,8 +105,8 @@ function asToday(input: unknown): unknown {
   const product = (one: Loose): Loose => (hasText(one, 'basedOn') && isObject(one['figures']) ? productToday(one as never) : one);
   return {
     ...input,
-    version: version === 1 ? jobFileVersion : version,
-    job: { ...job, areas: listOf(job['areas'], (area) => ({ ...area, defects: listOf(area['defects'], defect) })) },
+    version: version === 1 || version === 2 ? jobFileVersion : version,
+    job: { ...(version === 3 ? job : withCrew(job)), areas: listOf(job['areas'], (area) => ({ ...area, defects: listOf(area['defects'], defect) })) },
     ...(products !== undefined && { products: listOf(products, product) }),
     ...(isObject(rules) && { rules: isObject(rules['schools']) || hasText(rules, 'chase') ? rulesToday(rules as never) : rules }),
   };

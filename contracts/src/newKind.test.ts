@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import { addKind, type Kind } from '@oddment/core';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import formats from 'ajv-formats';
@@ -61,7 +62,7 @@ describe('a new kind is one file in the core', () => {
       timeZone: 'UTC',
       units: 'metric' as const,
       startAt: at,
-      people: 1 as const,
+      crew: unnamed(1),
       areas: [{ id: id(1), name: 'Loft', facts: {}, defects: [{ ...defect, facts } as never] }],
     };
     const text = writeJobFile(job).replace(`"change": "${id(4)}",\n`, '');
@@ -82,7 +83,7 @@ describe('a new kind is one file in the core', () => {
       timeZone: 'UTC',
       units: 'metric' as const,
       startAt: at,
-      people: 1 as const,
+      crew: unnamed(1),
       areas: [{ id: id(1), name: '=Loft', facts: {}, defects: [defect as never] }],
     };
     expect(jobCsv(job)).toBe('area,mark,kind,tearMm,seam,patch,words,note\r\n\'=Loft,S-01,sail-tear,420,yes,rectangle 60 40,"the ""big"", one",\r\n');
@@ -138,7 +139,7 @@ describe('the CSV', () => {
       timeZone: 'UTC',
       units: 'metric',
       startAt: at,
-      people: 1,
+      crew: unnamed(1),
       areas: [{ id: id(1), name: 'Hall', facts: {}, defects: [spall, bar, crack] as never }],
     }).split('\r\n');
     const header = rows[0]?.split(',') ?? [];

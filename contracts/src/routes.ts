@@ -1,7 +1,7 @@
 import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody } from './accounts.ts';
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
 import { IssueBody, PlanStateBody } from './issued.ts';
-import { JobFile } from './jobFile.ts';
+import { JobFile, jobFileVersion } from './jobFile.ts';
 import { roles, type Role } from './roles.ts';
 import { ChangePhotoBody, NewPhotoBody } from './photos.ts';
 import { ChangeProductBody, ChangeStockBody, NewProductBody, NewStockBody, ProductFileBody } from './shelf.ts';
@@ -38,7 +38,17 @@ let changes = 0;
 /** an id of its own for each example: a change is known by it */
 const nextChange = () => `3f0f9d6e-2222-4222-8333-44445555${String(1000 + (changes += 1))}`;
 const at = '2026-06-01T12:00:00Z';
-const job = { site: 'Mill Lane 4', client: 'Housing trust', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-03T06:00:00Z', people: 2 };
+const job = {
+  site: 'Mill Lane 4',
+  client: 'Housing trust',
+  timeZone: 'Europe/Paris',
+  units: 'metric',
+  startAt: '2026-06-03T06:00:00Z',
+  crew: [
+    { id: 'person-1', name: 'Ada', skills: ['respirator'] },
+    { id: 'person-2', name: '', skills: [] },
+  ],
+};
 const area = { name: 'Hall', facts: { place: { value: 'inside', how: 'entered', at }, slabC: { value: 15, how: 'measured', at, text: '15 °C' } } };
 const defect = { kind: 'slab-crack', mark: 'H-01', facts: { lengthMm: { value: 4200, how: 'measured', at, text: '4.2 m' } }, confirmed: [], decisions: [] };
 /** the smallest picture there is: one gray pixel */
@@ -189,7 +199,7 @@ export const routes = describe({
     summary: 'Take a job file in as a new job',
     access: planners,
     body: JobFile,
-    example: { format: 'oddment-job', version: 2, job: { ...job, id: exampleId, areas: [] } },
+    example: { format: 'oddment-job', version: jobFileVersion, job: { ...job, id: exampleId, areas: [] } },
     status: 201,
     answer: 'the job',
   },

@@ -83,6 +83,8 @@ export { senseArea, senseDefect, type Sense } from './survey/sense.ts';
 export type { Grade, PatchSystem } from './shelf/patchSystem.ts';
 export { genericShelf } from './shelf/shelf.ts';
 export { auxiliaries } from './shelf/auxiliaries/auxiliaries.ts';
+export { crewOf, crewToday, crewWords, handsOf, isSkill, skills, unnamed } from './survey/crew.ts';
+export type { Person, Skill } from './survey/crew.ts';
 export { usualFigures } from './shelf/usual/usualFigures.ts';
 export type { Usual } from './shelf/usual/usual.ts';
 export type { Auxiliary } from './shelf/auxiliaries/auxiliary.ts';
@@ -164,7 +166,7 @@ export {
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { sidesDiffer } from './plan/sidesDiffer.ts';
-export { answersSentence, matchWords, noWorkWords, sectionsOf, sheetOf, type Sheet, type SheetWork } from './plan/sheet.ts';
+export { answersSentence, matchWords, noWorkWords, sectionsOf, sheetOf, whoWords, type Sheet, type SheetWork } from './plan/sheet.ts';
 export type { Quantity } from './quantity/quantity.ts';
 export { coreVersion } from './version.ts';
 export { planRecord, plansRecord, planText } from './plan/planRecord.ts';

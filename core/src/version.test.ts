@@ -1,3 +1,4 @@
+import { unnamed } from './survey/crew.ts';
 import { createHash } from 'node:crypto';
 import { expect, it } from 'vitest';
 import { judged } from '../test/cracks.ts';
@@ -20,7 +21,7 @@ it('rises whenever the figures of a plan change', () => {
   const settings = [
     {},
     { answers: { traffic: 'hard-wheels', finish: 'thin-coating' } },
-    { area: { slabC: 8 }, job: { people: 1 as const } },
+    { area: { slabC: 8 }, job: { crew: unnamed(1) } },
     { answers: { movement: 'moving', movementMm: 1.5 } },
   ];
   const families = everyMethod().map(({ work }) => [work?.schedule.total.value, ...(work?.quantities ?? []).map((q) => [q.id, q.figure.value])]);

@@ -1,3 +1,4 @@
+import { unnamed } from '../src/survey/crew.ts';
 import fc from 'fast-check';
 import type { PlannedWork } from '../src/plan/plannedWork.ts';
 import { Figure } from '../src/quantity/figure.ts';
@@ -72,7 +73,7 @@ export function planInput(setting: Setting = {}): PlanInput {
     timeZone: 'Europe/Paris',
     units: 'metric',
     startAt: '2026-06-02T05:00:00.000Z',
-    people: 2,
+    crew: unnamed(2),
     areas: [area],
     ...setting.job,
   };
@@ -184,6 +185,6 @@ export const crackSettings: fc.Arbitrary<Setting> = fc
       finish,
     },
     area: { slabC, airC: slabC },
-    job: { people },
+    job: { crew: unnamed(people) },
     defect: { sand },
   }));

@@ -1,3 +1,4 @@
+import { unnamed } from '../src/survey/crew.ts';
 import { planRepair, type PlannedPlan } from '../src/plan/repairPlan.ts';
 import { relevantAsks, type Ask, type Fact } from '../src/survey/ask.ts';
 import type { PatchSystem } from '../src/shelf/patchSystem.ts';
@@ -119,7 +120,16 @@ export function surveyedPlan(
     facts: Object.fromEntries(Object.entries({ place: 'inside', airC: 20, slabC: 20, humidityPct: 45, ...area }).map(([f, v]) => [f, fact(v)])),
     defects: [defect],
   };
-  const job: Job = { id: 'j1', site: 'Test site', client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-02T05:00:00.000Z', people: 2, areas: [at] };
+  const job: Job = {
+    id: 'j1',
+    site: 'Test site',
+    client: '',
+    timeZone: 'UTC',
+    units: 'metric',
+    startAt: '2026-06-02T05:00:00.000Z',
+    crew: unnamed(2),
+    areas: [at],
+  };
   const plan = planRepair({ job, area: at, defect, ...(shelf && { shelf }) });
   if (plan.state !== 'planned') throw new Error(`${kind} is not judged: ${plan.state === 'incomplete' ? JSON.stringify(plan.sense) : plan.state}`);
   return plan;

@@ -1,3 +1,4 @@
+import { unnamed } from '../src/survey/crew.ts';
 import { planRepair } from '../src/plan/repairPlan.ts';
 import { planText } from '../src/plan/planRecord.ts';
 import { planInput, type Setting } from './cracks.ts';
@@ -20,7 +21,7 @@ const cracks: readonly Setting[] = [
         { atMm: 9876, widthMm: 2.83 },
       ],
     },
-    job: { people: 1 },
+    job: { crew: unnamed(1) },
     defect: { sand: 'two' },
   },
   { answers: { movement: 'moving', movementMm: 1.37, moisture: 'damp' }, area: { slabC: 31.7, airC: 34.1, humidityPct: 77.7 } },

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import type { IssuedRecord } from '@oddment/contracts';
 import { planChanges, planText, readSheet, sheetAgain } from '@oddment/core';
 import { sql } from 'drizzle-orm';
@@ -37,7 +38,7 @@ async function ready(person: Person, answers: object = {}) {
     timeZone: 'Europe/Paris',
     units: 'metric',
     startAt: '2026-06-03T05:00:00Z',
-    people: 2,
+    crew: unnamed(2),
   };
   const area = { id: uuid(), change: uuid(), name: 'Hall', facts: facts({ place: 'inside', airC: 20, slabC: 18, humidityPct: 50 }) };
   const defect = crack(answers);

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import type { ProductFileReport, ProductRecord, ProductVersion, ShelfRecord } from '@oddment/contracts';
 import { genericEpoxy, usualSafeLifts } from '@oddment/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -127,7 +128,7 @@ describe('stock', () => {
 describe('plans on the firm’s shelf', () => {
   it('take a job file’s products along, and issue a plan with the product’s figures', async () => {
     const { body } = await made({ title: 'Own resin', basedOn: 'rapid-crack-resin', figures: { 'working/gel': 9 } });
-    const job = { site: 'Mill', client: 'Trust', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-03T05:00:00Z', people: 2 };
+    const job = { site: 'Mill', client: 'Trust', timeZone: 'Europe/Paris', units: 'metric', startAt: '2026-06-03T05:00:00Z', crew: unnamed(2) };
     const jobId = uuid();
     await owner.post('/api/jobs', { id: jobId, change: uuid(), ...job });
     const file = (await owner.get(`/api/jobs/${jobId}/file`)).body as { products: { id: string }[] };

@@ -118,7 +118,10 @@ export const newJob = () => ({
   timeZone: 'Europe/Paris',
   units: 'metric',
   startAt: '2026-06-03T05:00:00Z',
-  people: 2,
+  crew: [
+    { id: 'person-1', name: 'Ada', skills: ['respirator'] },
+    { id: 'person-2', name: '', skills: [] },
+  ],
 });
 export const newArea = () => ({ id: uuid(), change: uuid(), name: 'Hall', facts: {} });
 export const newDefect = () => ({ id: uuid(), change: uuid(), kind: 'slab-crack', mark: 'H-01', facts: {}, confirmed: [], decisions: [] });

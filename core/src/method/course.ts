@@ -9,7 +9,8 @@ import { mixCare, wasteWords, type MixCare, type MixCareId } from '../shelf/mixC
 import type { RateId } from '../shelf/rates.ts';
 import { CourseFigures } from './courseFigures.ts';
 import { Materials } from './materials.ts';
-import type { HandsOn, Lag, Link, Made, Redo, Skill, Step, Told, Use } from './step.ts';
+import type { Skill } from '../survey/crew.ts';
+import type { HandsOn, Lag, Link, Made, Redo, Step, Told, Use } from './step.ts';
 import { handsOnOf, type Asked } from './handsOn.ts';
 import type { Drawn, MaterialRole, Mix, MixPart, WorkMethod } from './work.ts';
 

@@ -1,7 +1,8 @@
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import type { CourseFigures } from './courseFigures.ts';
 import type { Materials } from './materials.ts';
-import type { HandsOn, Made, Nuisance, Skill, Use } from './step.ts';
+import type { Skill } from '../survey/crew.ts';
+import type { HandsOn, Made, Nuisance, Use } from './step.ts';
 import { things, thingsOf } from './things.ts';
 import { wornBy } from './wear.ts';
 import type { Mix } from './work.ts';

@@ -2,6 +2,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { CureModel, Range } from '../shelf/patchSystem.ts';
+import type { Skill } from '../survey/crew.ts';
 import type { RateId } from '../shelf/rates.ts';
 import type { ThingId } from './things.ts';
 
@@ -34,9 +35,6 @@ export type Effort =
 
 /** What work brings over its surroundings while it lasts. */
 export type Nuisance = 'dust' | 'noise' | 'wet' | 'fumes';
-
-/** What somebody has to be able, and fitted out, to do. */
-export type Skill = 'respirator' | 'overhead';
 
 /** What the ground and the air have to be while something is placed. */
 export interface Asks {

@@ -1,3 +1,4 @@
+import { unnamed } from '../survey/crew.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crackSettings, fact, judged, planInput } from '../../test/cracks.ts';
@@ -181,7 +182,7 @@ describe('planChanges', () => {
   });
 
   it('calls every step by a name of its own, in many sections too', () => {
-    const { sheet } = readSheet(issued({ answers: { lengthMm: 14_000 }, job: { people: 1 } }).kept);
+    const { sheet } = readSheet(issued({ answers: { lengthMm: 14_000 }, job: { crew: unnamed(1) } }).kept);
     const rows = planChanges({ ...sheet, work: undefined } as never, sheet)
       .map((c) => c.about)
       .filter((a) => a.startsWith('Step'));
@@ -201,7 +202,7 @@ describe('inputChanges', () => {
     const input = planInput();
     const before = inputsOf(input);
     const facts = { ...input.defect.facts, lengthMm: fact(5100, 'measured'), widths: fact([{ atMm: 0, widthMm: 4 }]), moisture: undefined };
-    const after = inputsOf({ ...input, job: { ...input.job, people: 1 }, defect: { ...input.defect, facts, schools: { 'chase-depth': 'deep' } } });
+    const after = inputsOf({ ...input, job: { ...input.job, crew: unnamed(1) }, defect: { ...input.defect, facts, schools: { 'chase-depth': 'deep' } } });
     const told = inputChanges(before, after).map((c) => `${c.about}: ${c.was ? tell(c.was, how) : '–'} > ${c.now ? tell(c.now, how) : '–'}`);
     expect(told).toContain('Length: 4.20 m > 5.10 m');
     expect(told).toContain('How wet is it?: dry through > –');

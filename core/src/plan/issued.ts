@@ -1,3 +1,4 @@
+import { crewToday, crewWords } from '../survey/crew.ts';
 import { Figure } from '../quantity/figure.ts';
 import { instant, say, type Part, type Saying } from '../quantity/saying.ts';
 import type { Network, Step } from '../method/step.ts';
@@ -45,10 +46,10 @@ export interface PlanChange {
 
 /** What a plan is made from, without what lies around it. */
 export function inputsOf({ job, area, defect, rules, shelf }: PlanInput): IssuedInputs {
-  const { id, site, client, timeZone, units, startAt, people } = job;
+  const { id, site, client, timeZone, units, startAt, crew } = job;
   const { id: defectId, kind, mark, facts, confirmed, choice, schools, sand, decisions, note } = defect;
   return {
-    job: { id, site, client, timeZone, units, startAt, people },
+    job: { id, site, client, timeZone, units, startAt, crew },
     area: { id: area.id, name: area.name, facts: area.facts },
     defect: {
       id: defectId,
@@ -68,8 +69,8 @@ export function inputsOf({ job, area, defect, rules, shelf }: PlanInput): Issued
 }
 
 /** Inputs in the shape and the names of today, whatever version kept them. */
-function asKeptToday({ rules, defect, shelf, ...rest }: IssuedInputs): IssuedInputs {
-  return { ...rest, shelf: shelf.map((s) => shelfToday(s)), rules: rulesToday(rules), defect: defectToday(defect) };
+function asKeptToday({ job, rules, defect, shelf, ...rest }: IssuedInputs): IssuedInputs {
+  return { ...rest, job: crewToday(job), shelf: shelf.map((s) => shelfToday(s)), rules: rulesToday(rules), defect: defectToday(defect) };
 }
 
 function planOf(inputs: IssuedInputs): RepairPlan {
@@ -115,7 +116,8 @@ export function issuedWork({ kept }: IssuedPlan): IssuedWork | undefined {
 
 /** The sheet that the core as it is now makes of the same inputs; nothing where it makes no plan of them. */
 export function sheetAgain(issued: IssuedPlan): Sheet | undefined {
-  return sheetOfAny(planOf(asKeptToday(issued.inputs)), issued.inputs.job);
+  const inputs = asKeptToday(issued.inputs);
+  return sheetOfAny(planOf(inputs), inputs.job);
 }
 
 /** The sheet of a plan of any kind; nothing where it is not judged yet. */
@@ -267,7 +269,7 @@ function factRows(table: AskTable, facts: LooseFacts): Compared[] {
 
 function inputRows({ job, area, defect, rules }: IssuedInputs): Compared[] {
   const choices: Compared[] = [
-    { key: 'people', about: 'People', words: say`${job.people === 1 ? 'one person' : 'a pair'}` },
+    { key: 'people', about: 'People', words: say`${crewWords(job.crew)}` },
     { key: 'system', about: 'Chosen system', words: say`${defect.choice?.system ?? 'none yet'}` },
     ...schoolQuestions.flatMap((q): Compared[] => {
       const side = q.sides.find((s) => s.id === (defect.schools?.[q.id] ?? rules.schools[q.id]));

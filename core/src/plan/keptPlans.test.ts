@@ -1,3 +1,4 @@
+import { crewToday } from '../survey/crew.ts';
 import { describe, expect, it } from 'vitest';
 import { keptPlans, keptText } from '../../test/kept.ts';
 import { tell } from '../quantity/saying.ts';
@@ -44,8 +45,9 @@ describe('plans that version 0.4.0 issued', () => {
 
   it('are planned again from what they were made from: there is work on each, and no fact or choice differs', () => {
     const odd = kept.flatMap(({ inputs, ...plan }) => {
-      const input = { job: { ...inputs.job, areas: [] }, area: { ...inputs.area, defects: [] }, defect: inputs.defect, rules: inputs.rules };
-      const [again, over] = [sheetAgain({ inputs, ...plan }), overtaken(planRepair(input), inputs.job)];
+      const job = crewToday(inputs.job);
+      const input = { job: { ...job, areas: [] }, area: { ...inputs.area, defects: [] }, defect: inputs.defect, rules: inputs.rules };
+      const [again, over] = [sheetAgain({ inputs, ...plan }), overtaken(planRepair(input), job)];
       return again?.work && !over && inputChanges(inputs, inputsOf(input)).length === 0
         ? []
         : [`${inputs.defect.kind}, ${inputs.defect.choice?.system ?? ''}: ${over ? tell(over.says, how) : ''}`];

@@ -1,3 +1,4 @@
+import { handsOf } from '../survey/crew.ts';
 import { constantClimate } from '../climate/series.ts';
 import type { Section } from '../geometry/section.ts';
 import type { Candidate } from '../match/candidates.ts';
@@ -125,7 +126,7 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
       members,
       before,
       rates: ratesOf(rules?.rates),
-      people: job.people,
+      people: handsOf(job.crew),
       sand: defect.sand ?? 'one',
       humidity: subject.humidity,
       grid: gridOf(read),

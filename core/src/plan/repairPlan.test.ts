@@ -1,3 +1,4 @@
+import { unnamed } from '../survey/crew.ts';
 import type { Preferences } from '../schools/school.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -70,7 +71,7 @@ describe('planRepair', () => {
           finish: r.finish,
         },
         area: { slabC: r.slabC, airC: r.airC, humidityPct: r.humidityPct, place: r.place },
-        job: { people: r.people },
+        job: { crew: unnamed(r.people) },
         defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } },
       }));
     fc.assert(

@@ -1,3 +1,4 @@
+import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
 import { judgedSize } from '../match/size.ts';
@@ -194,7 +195,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     (by: Sides) =>
     (system: PatchSystem): JudgedSize =>
       judgedSize({ ledger, kind, seen, read: readers.read }, system, by(chaseDepth.id));
-  const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), job.people);
+  const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), handsOf(job.crew));
   const inView = inViewOf(defect, judged);
   const matter = stopMatter(ledger, kind, readers, seen);
   const members = inView ? (inView.candidate.chain ?? [inView.candidate.system]) : [];

@@ -1,3 +1,4 @@
+import { crewWords, handsOf, lacking, skills, type Person, type Skill } from '../survey/crew.ts';
 import { isOtherWork } from '../match/candidates.ts';
 import type { Grade } from '../shelf/patchSystem.ts';
 import { say, type Saying } from '../quantity/saying.ts';
@@ -9,7 +10,7 @@ import { choiceLabel, relevantAsks } from '../survey/ask.ts';
 import type { Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { Quantity } from '../quantity/quantity.ts';
-import type { Link } from '../method/step.ts';
+import type { Link, Step } from '../method/step.ts';
 import type { Material, Mix } from '../method/work.ts';
 import type { PlannedWork } from './plannedWork.ts';
 import type { PlannedPlan, SurveyedPlan } from './repairPlan.ts';
@@ -44,7 +45,12 @@ export interface Sheet {
   readonly client: string;
   readonly timeZone: string;
   readonly startAt: string;
+  /** how many are at this repair at once */
   readonly people: 1 | 2;
+  /** who comes, in words; absent on sheets that an earlier version kept */
+  readonly crew?: string;
+  /** what steps ask for and nobody of the crew is noted for */
+  readonly lacks?: readonly Saying[];
   readonly found: Saying;
   readonly answers: readonly string[];
   readonly grades: readonly { readonly system: string; readonly title: string; readonly grade: Grade }[];
@@ -137,6 +143,7 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
   const told = relevantAsks(table, defect.facts).filter((a) => a.ask === 'choice' && defect.facts[a.field] !== undefined && a.field !== 'claim');
   const work = plan.work();
   const [section, ...more] = sectionsOf(plan);
+  const lacks = lacksOf(job.crew, work?.method.steps ?? []);
   return {
     mark: defect.mark,
     title: table.title,
@@ -145,7 +152,9 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
     client: job.client,
     timeZone: job.timeZone,
     startAt: job.startAt,
-    people: job.people,
+    people: handsOf(job.crew),
+    crew: crewWords(job.crew),
+    ...(lacks.length > 0 && { lacks }),
     found: foundSaying(plan),
     answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), table.answersSpeak === true)),
     grades: plan.candidates.filter((c) => !isOtherWork(c)).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
@@ -155,6 +164,20 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
     ...(work ? { work: sheetWork(work) } : { nothing: nothingSaying(plan) }),
     advice: plan.advice,
   };
+}
+
+/** What steps ask somebody to be able to do, and nobody of the crew is noted for. */
+function lacksOf(crew: readonly Person[], steps: readonly Step[]): readonly Saying[] {
+  const asking = (skill: Skill) => steps.find((s) => s.handsOn?.skills.includes(skill));
+  return lacking(
+    crew,
+    steps.flatMap((s) => s.handsOn?.skills ?? []),
+  ).map((skill) => say`Nobody of this crew is noted as ‘${skills[skill]}’, and this asks for it: ${asking(skill)?.title ?? ''}.`);
+}
+
+/** Who works by a sheet, in words. */
+export function whoWords({ crew, people }: { readonly crew?: string | undefined; readonly people: 1 | 2 }): string {
+  return crew ?? (people === 1 ? 'one person' : 'a pair');
 }
 
 /** What has no extent to draw yet. */

@@ -1,3 +1,4 @@
+import type { Person } from './crew.ts';
 import type { UnitSystem } from '../quantity/kind.ts';
 import type { Preferences } from '../schools/school.ts';
 import type { AreaFacts } from './area.ts';
@@ -55,7 +56,8 @@ export interface Job {
   readonly units: UnitSystem;
   /** ISO instant at which work starts */
   readonly startAt: string;
-  readonly people: 1 | 2;
+  /** who works on it; at least one */
+  readonly crew: readonly Person[];
   readonly areas: readonly Area[];
 }
 

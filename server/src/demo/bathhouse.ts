@@ -1,3 +1,4 @@
+import { demoCrew } from './demoCrew.ts';
 import { siteInstant, siteDateTime, type Fact } from '@oddment/core';
 
 /** Facts as they were at the first look, by field. */
@@ -112,7 +113,7 @@ export function bathhouse(now: Date) {
       timeZone,
       units: 'metric' as const,
       startAt: siteInstant(tomorrow, '07:10', timeZone),
-      people: 2 as const,
+      crew: demoCrew.slice(0, 2),
     },
     areas: rooms([
       {

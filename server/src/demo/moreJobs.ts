@@ -1,4 +1,5 @@
-import { siteDateTime, siteInstant, type Fact } from '@oddment/core';
+import { siteDateTime, siteInstant, type Fact, type Person } from '@oddment/core';
+import { demoCrew } from './demoCrew.ts';
 import type { DemoDefect } from './bathhouse.ts';
 
 const timeZone = 'America/Chicago';
@@ -13,7 +14,7 @@ export interface DemoJob {
     readonly timeZone: string;
     readonly units: 'metric';
     readonly startAt: string;
-    readonly people: 1 | 2;
+    readonly crew: readonly Person[];
   };
   readonly areas: readonly { readonly name: string; readonly facts: Readonly<Record<string, Fact<unknown>>>; readonly defects: readonly DemoDefect[] }[];
   /** begun so many minutes before the demo is loaded, by mark */
@@ -61,7 +62,7 @@ export function moreJobs(now: Date): readonly DemoJob[] {
         timeZone,
         units: 'metric',
         startAt: siteInstant(day(1), '06:30', timeZone),
-        people: 2,
+        crew: demoCrew.slice(1),
       },
       areas: [
         {
@@ -153,7 +154,7 @@ export function moreJobs(now: Date): readonly DemoJob[] {
         timeZone,
         units: 'metric',
         startAt: siteInstant(day(-1), '08:00', timeZone),
-        people: 1,
+        crew: demoCrew.slice(0, 1),
       },
       areas: [
         {

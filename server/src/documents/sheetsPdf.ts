@@ -1,3 +1,4 @@
+import { crewWords, handsOf, whoWords } from '@oddment/core';
 import {
   answersSentence,
   cite,
@@ -125,13 +126,13 @@ function workContent(words: Words, work: SheetWork): Content[] {
   ];
 }
 
-type Titled = Pick<Sheet, 'mark' | 'title' | 'area' | 'site' | 'client' | 'timeZone' | 'startAt' | 'people'>;
+type Titled = Pick<Sheet, 'mark' | 'title' | 'area' | 'site' | 'client' | 'timeZone' | 'startAt' | 'people' | 'crew'>;
 
-function titleContent({ mark, title, area, site, client, timeZone, startAt, people }: Titled, first: boolean): Content {
+function titleContent({ mark, title, area, site, client, timeZone, startAt, people, crew }: Titled, first: boolean): Content {
   return {
     text: [
       { text: `${mark}, ${title}`, bold: true, fontSize: 14 },
-      `   ${area}, ${site}${client === '' ? '' : ` for ${client}`}   ${siteDateTime(startAt, timeZone).date}, ${people === 1 ? 'one person' : 'a pair'}`,
+      `   ${area}, ${site}${client === '' ? '' : ` for ${client}`}   ${siteDateTime(startAt, timeZone).date}, ${whoWords({ people, crew })}`,
     ],
     ...(!first && { pageBreak: 'before' as const }),
   };
@@ -157,6 +158,7 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
           },
         ]),
     `${words.text(sheet.found)} ${answersSentence(sheet)}`,
+    ...(sheet.lacks ?? []).map((lack): Content => ({ text: words.text(lack), bold: true })),
     ...stopContent(words, sheet),
     {
       svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 212, palette: print, prefix: 'p', font: family, rimless: true })),
@@ -203,7 +205,10 @@ function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): 
     const sheet = sheetOf(plan, job);
     return [...sheetContent(sheet, how, first), ...(sheet.work ? [] : measuredContent(plan, how))];
   }
-  const title = titleContent({ ...job, mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name }, first);
+  const title = titleContent(
+    { ...job, people: handsOf(job.crew), crew: crewWords(job.crew), mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name },
+    first,
+  );
   if (plan.state === 'surveyed') return [title, ...measuredContent(plan, how)];
   return [title, `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
 }

@@ -31,8 +31,8 @@ function refuse(refused: readonly { field: string; sentence: Parameters<typeof t
 }
 
 export function jobValues(b: JobFields) {
-  const { site, client, timeZone, units, startAt, people } = b;
-  return { site, client, timeZone, units, startAt, people };
+  const { site, client, timeZone, units, startAt, crew } = b;
+  return { site, client, timeZone, units, startAt, crew: crew.map(({ id, name, skills }) => ({ id, name, skills })) };
 }
 
 export function areaValues(b: AreaFields) {

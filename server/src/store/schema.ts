@@ -1,5 +1,5 @@
 import type { PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
-import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Preferences, Product, StockPack } from '@oddment/core';
+import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Person, Preferences, Product, StockPack } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
@@ -12,7 +12,6 @@ import {
   jsonb,
   pgTable,
   primaryKey,
-  smallint,
   text,
   timestamp,
   unique,
@@ -109,7 +108,7 @@ export const jobs = pgTable(
     timeZone: text('time_zone').notNull(),
     units: text('units').$type<'metric' | 'us'>().notNull(),
     startAt: text('start_at').notNull(),
-    people: smallint('people').$type<1 | 2>().notNull(),
+    crew: jsonb('crew').$type<readonly Person[]>().notNull(),
   },
   (t) => [unique('jobs_firm_id').on(t.firmId, t.id), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );

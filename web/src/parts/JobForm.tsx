@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { JobFields } from '@oddment/contracts';
+import { CrewFields } from './CrewFields.tsx';
 import { contractResolver } from './contractResolver.ts';
 import { siteDateTime, siteInstant } from '@oddment/core';
 import type { ReactNode } from 'react';
@@ -28,8 +29,8 @@ export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCan
   const done = useKeptForm(keptAs, form);
   const zone = useWatch({ control: form.control, name: 'timeZone' });
   const { errors } = form.formState;
-  const keep = form.handleSubmit(async ({ site, client, timeZone, units, startAt, people }) => {
-    if (await onSubmit({ site, client, timeZone, units, startAt, people })) done();
+  const keep = form.handleSubmit(async ({ site, client, timeZone, units, startAt, crew }) => {
+    if (await onSubmit({ site, client, timeZone, units, startAt, crew })) done();
   });
   return (
     <form
@@ -74,23 +75,7 @@ export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCan
           );
         }}
       />
-      <Controller
-        name="people"
-        control={form.control}
-        render={({ field }) => (
-          <TextField
-            select
-            label="Crew"
-            {...field}
-            onChange={(event) => {
-              field.onChange(Number(event.target.value));
-            }}
-          >
-            <MenuItem value={1}>one person</MenuItem>
-            <MenuItem value={2}>a pair</MenuItem>
-          </TextField>
-        )}
-      />
+      <CrewFields control={form.control} problem={errors.crew?.message ?? errors.crew?.root?.message} />
       <Controller
         name="units"
         control={form.control}

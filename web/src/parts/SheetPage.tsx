@@ -1,3 +1,5 @@
+import { Lacks } from './Lacks.tsx';
+import { whoWords } from '@oddment/core';
 import { Fragment } from 'react';
 import { answersSentence, cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
 import { useTelling } from './telling.tsx';
@@ -135,12 +137,13 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
         </span>
         <span className="push" />
         <span>
-          {siteDateTime(sheet.startAt, sheet.timeZone).date}, {sheet.people === 1 ? 'one person' : 'a pair'}
+          {siteDateTime(sheet.startAt, sheet.timeZone).date}, {whoWords(sheet)}
         </span>
       </div>
       <p style={{ margin: '4px 0' }}>
         <Say saying={sheet.found} /> {answersSentence(sheet)}
       </p>
+      <Lacks sheet={sheet} />
       {sheet.stops.map((s) => (
         <section key={s.id} className={s.open ? 'halted' : 'decided'}>
           <b>

@@ -1,3 +1,4 @@
+import { crewFields } from '../views/crewFields.ts';
 import Dialog from '@mui/material/Dialog';
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
 import { type DefectKind, type RepairPlan, type UnitSystem } from '@oddment/core';
@@ -184,7 +185,7 @@ export function JobFrame() {
               </h2>
             }
             submit="Keep"
-            initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, people: job.people }}
+            initial={{ site: job.site, client: job.client, timeZone: job.timeZone, units: job.units, startAt: job.startAt, crew: crewFields(job.crew) }}
             onSubmit={(fields) => {
               edit.job(job, fields);
               setEditing(false);

@@ -1,3 +1,5 @@
+import { crewFields } from '../views/crewFields.ts';
+import { unnamed } from '@oddment/core';
 import Button from '@mui/material/Button';
 import type { IssuedSummary, JobFields, Problem, ProblemDocument } from '@oddment/contracts';
 import {
@@ -47,7 +49,7 @@ function NewJob() {
       submit="Begin the walk"
       failed={failed}
       onSubmit={begin}
-      initial={{ site: '', client: '', timeZone: here, units: 'metric', people: 2, startAt: siteInstant(tomorrow, '08:00', here) }}
+      initial={{ site: '', client: '', timeZone: here, units: 'metric', crew: crewFields(unnamed(2)), startAt: siteInstant(tomorrow, '08:00', here) }}
     />
   );
 }

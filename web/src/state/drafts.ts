@@ -1,4 +1,5 @@
 import type { AreaFields, DefectFields, JobFields } from '@oddment/contracts';
+import { crewToday } from '@oddment/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Entity } from './api.ts';
 
@@ -31,6 +32,12 @@ export interface DraftsState {
   readonly forms: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
 }
 
+/** A draft as an earlier version kept it, in the shape of today. */
+const draftToday = (draft: Draft): Draft =>
+  draft.entity === 'job' && !('crew' in draft.body)
+    ? { ...draft, body: crewToday(draft.body as unknown as { people?: number }) as unknown as JobFields }
+    : draft;
+
 export const draftKey = (entity: Entity, id: string) => `${entity}:${id}`;
 
 const initialState: DraftsState = { drafts: {}, texts: {}, forms: {} };
@@ -43,8 +50,14 @@ export const draftsSlice = createSlice({
     loaded: (_state, { payload }: PayloadAction<Partial<DraftsState>>) => ({
       ...initialState,
       ...payload,
+      forms: Object.fromEntries(
+        Object.entries(payload.forms ?? {}).map(([key, values]) => [key, 'people' in values ? crewToday(values as { people?: number }) : values]),
+      ),
       drafts: Object.fromEntries(
-        Object.entries(payload.drafts ?? {}).map(([key, draft]) => [key, draft.state === 'sending' ? { ...draft, state: 'waiting' as const } : draft]),
+        Object.entries(payload.drafts ?? {}).map(([key, draft]) => [
+          key,
+          draftToday(draft.state === 'sending' ? { ...draft, state: 'waiting' as const } : draft),
+        ]),
       ),
     }),
     edited: (state, { payload }: PayloadAction<Omit<Draft, 'state'>>) => {

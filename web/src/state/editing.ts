@@ -1,3 +1,4 @@
+import { crewFields } from '../views/crewFields.ts';
 import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, JobRecord } from '@oddment/contracts';
 import { firmShelf, genericShelf, planRepair, usualHouseRules, type HouseRules, type PatchSystem, type RepairPlan } from '@oddment/core';
 import { useMemo } from 'react';
@@ -39,7 +40,7 @@ const plans = new WeakMap<object, { key: string; shelf: readonly PatchSystem[]; 
 
 /** The plan of a defect, computed once for the same facts. */
 export function planOf(job: JobRecord, area: AreaRecord, defect: DefectRecord, { rules, shelf }: PlannedBy): RepairPlan {
-  const key = JSON.stringify([job.people, job.startAt, job.timeZone, area.facts, area.name, rules]);
+  const key = JSON.stringify([job.crew, job.startAt, job.timeZone, area.facts, area.name, rules]);
   const known = plans.get(defect);
   if (known?.key === key && known.shelf === shelf) return known.plan;
   const plan = planRepair({ job, area, defect, rules, shelf });
@@ -100,7 +101,7 @@ export function useEdit(jobId: string) {
           timeZone: job.timeZone,
           units: job.units,
           startAt: job.startAt,
-          people: job.people,
+          crew: crewFields(job.crew),
           ...patch,
         }),
       newArea: (body: AreaFields) => {

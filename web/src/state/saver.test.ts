@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import { ChangeDefectBody, ChangeJobBody, check } from '@oddment/contracts';
 import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -204,6 +205,8 @@ describe('drafts that the page of version 0.4.0 left unsent', () => {
         ['PUT', 'jobs', true],
       ]),
     );
-    expect(store.getState().drafts).toEqual({ ...left, drafts: {} });
+    const { people, ...form } = left.forms['new-job'] ?? {};
+    expect(people).toBe(2);
+    expect(store.getState().drafts).toEqual({ ...left, drafts: {}, forms: { ...left.forms, 'new-job': { ...form, crew: unnamed(2) } } });
   });
 });

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import { genericShelf, planRepair, sheetOf, type PlanInput } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { surveyedPlan } from '../../../core/test/defects.ts';
@@ -19,7 +20,7 @@ const job = {
   timeZone: 'UTC',
   units: 'metric' as const,
   startAt: '2026-06-02T05:00:00.000Z',
-  people: 2 as const,
+  crew: unnamed(2),
   areas: [],
 };
 
@@ -37,14 +38,14 @@ describe('what is tried out', () => {
     const before = JSON.stringify([job, area, defect]);
     const input = tried({ slabC: 9, airC: 11, humidityPct: 70, people: 1 });
     expect(input.area.facts['slabC']).toMatchObject({ value: 9, how: 'assumed' });
-    expect([input.area.facts['airC']?.value, input.area.facts['humidityPct']?.value, input.job.people]).toEqual([11, 70, 1]);
+    expect([input.area.facts['airC']?.value, input.area.facts['humidityPct']?.value, input.job.crew.length]).toEqual([11, 70, 1]);
     expect(JSON.stringify([job, area, defect])).toBe(before);
   });
 
   it('changes nothing where nothing is tried', () => {
     expect(tried({}).area.facts).toEqual(area.facts);
     expect(tried({}).shelf).toBe(genericShelf);
-    expect(tried({}).job.people).toBe(2);
+    expect(tried({}).job.crew).toHaveLength(2);
   });
 
   it('takes longer in the cold and with one person', () => {

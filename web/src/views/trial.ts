@@ -1,4 +1,4 @@
-import { withFigures, type Area, type Defect, type Job, type PlanInput, type HouseRules, type PatchSystem } from '@oddment/core';
+import { crewOf, withFigures, type Area, type Defect, type Job, type PlanInput, type HouseRules, type PatchSystem } from '@oddment/core';
 import type { WhatIf } from '../state/view.ts';
 
 /** What a plan is made from while something is tried out: the facts, people, sides and figures of the trial in place of those that are kept. */
@@ -18,7 +18,7 @@ export function trialInput(
     );
   const facts = { ...area.facts, ...as(trial.facts?.area), ...as({ airC: trial.airC, slabC: trial.slabC, humidityPct: trial.humidityPct }) };
   return {
-    job: { ...job, people: trial.people ?? job.people },
+    job: trial.people ? { ...job, crew: crewOf(job.crew, trial.people) } : job,
     area: { ...area, facts },
     defect: { ...defect, facts: { ...defect.facts, ...as(trial.facts?.defect) }, ...(trial.schools && { schools: { ...defect.schools, ...trial.schools } }) },
     rules: by.rules,

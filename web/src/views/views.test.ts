@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
 import { planRepair, stepRows, type RepairPlan } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
@@ -69,7 +70,7 @@ describe('stepRows', () => {
   });
 
   it('folds the sections after the first into times beside it', () => {
-    const { schedule, method } = repaired({ answers: { lengthMm: 20_000 }, job: { people: 1 } });
+    const { schedule, method } = repaired({ answers: { lengthMm: 20_000 }, job: { crew: unnamed(1) } });
     const n = method.sections.count.value;
     const rows = stepRows(schedule, how);
     const wet = rows.filter((r) => r.timed.step.builder === 'wet-faces');
@@ -224,7 +225,7 @@ describe('mergeDrafts', () => {
     const merged = mergeDrafts(job, draft({ version: 1, body: { ...input.defect, mark: 'T-99' } as never }));
     expect(merged.areas[0]?.defects[0]).toMatchObject({ id: 'd1', version: 1, mark: 'T-99' });
     expect(mergeDrafts(job, draft({ entity: 'area', id: 'a1', version: 1, body: { name: 'Attic', facts: {} } })).areas[0]?.name).toBe('Attic');
-    expect(mergeDrafts(job, draft({ entity: 'job', id: 'j1', version: 1, body: { ...input.job, people: 1 } as never })).people).toBe(1);
+    expect(mergeDrafts(job, draft({ entity: 'job', id: 'j1', version: 1, body: { ...input.job, crew: unnamed(1) } as never })).crew).toHaveLength(1);
   });
 
   it('adds what is not made on the server yet, once', () => {

@@ -1,3 +1,4 @@
+import { unnamed } from '../../survey/crew.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { crackSettings, repaired, type Setting } from '../../../test/cracks.ts';
@@ -69,7 +70,7 @@ describe('sections', () => {
   it('are never more for a pair than for one person', () => {
     fc.assert(
       fc.property(crackSettings, (setting) => {
-        const with_ = (people: 1 | 2) => repaired({ ...setting, job: { people } }).method.sections;
+        const with_ = (people: 1 | 2) => repaired({ ...setting, job: { crew: unnamed(people) } }).method.sections;
         expect(with_(2).count.value).toBeLessThanOrEqual(with_(1).count.value);
         expect(with_(1).length.value).toBeLessThanOrEqual(with_(1).longest.value * (1 + 1e-9));
       }),
@@ -78,7 +79,7 @@ describe('sections', () => {
 
   it('let one person do what the trade says at room temperature', () => {
     // common practice: alone, a section of about 1.5 to 3 m at a time
-    const { longest } = repaired({ area: { slabC: 23, airC: 23 }, job: { people: 1 } }).method.sections;
+    const { longest } = repaired({ area: { slabC: 23, airC: 23 }, job: { crew: unnamed(1) } }).method.sections;
     expect(longest.value).toBeGreaterThanOrEqual(1500);
     expect(longest.value).toBeLessThanOrEqual(3000);
   });
@@ -133,7 +134,7 @@ describe('steps', () => {
   });
 
   it('make one pair of steps for each section of the first lift', () => {
-    const { method } = repaired({ answers: { lengthMm: 20_000 }, job: { people: 1 }, area: { slabC: 25, airC: 25 } });
+    const { method } = repaired({ answers: { lengthMm: 20_000 }, job: { crew: unnamed(1) }, area: { slabC: 25, airC: 25 } });
     const n = method.sections.count.value;
     expect(n).toBeGreaterThan(3);
     expect(method.steps.filter((s) => s.builder === 'wet-faces')).toHaveLength(n);

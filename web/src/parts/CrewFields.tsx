@@ -1,0 +1,85 @@
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import TextField from '@mui/material/TextField';
+import { isSkill, skills } from '@oddment/core';
+import type { JobFields } from '@oddment/contracts';
+import { Controller, useFieldArray, type Control } from 'react-hook-form';
+import { v4 as uuid } from 'uuid';
+
+const most = 12;
+
+/** Who works on a job: a line a person, with what each may do. A name may be left open. */
+export function CrewFields({ control, problem }: { control: Control<JobFields>; problem: string | undefined }) {
+  // the person's own id is a value of the form
+  const { fields, append, remove } = useFieldArray({ control, name: 'crew', keyName: 'key' });
+  return (
+    <fieldset className="crew">
+      <legend>Crew</legend>
+      {fields.map((person, i) => (
+        <div key={person.key} className="person" role="group" aria-label={`Person ${String(i + 1)}`}>
+          <Controller
+            name={`crew.${i}.name`}
+            control={control}
+            render={({ field, fieldState }) => (
+              <TextField
+                size="small"
+                label={`Name of person ${String(i + 1)}`}
+                placeholder="not said yet"
+                error={fieldState.error !== undefined}
+                helperText={fieldState.error?.message}
+                {...field}
+              />
+            )}
+          />
+          <Button
+            variant="outlined"
+            size="small"
+            aria-label={`Person ${String(i + 1)} leaves the crew`}
+            disabled={fields.length === 1}
+            onClick={() => {
+              remove(i);
+            }}
+          >
+            Leaves
+          </Button>
+          <Controller
+            name={`crew.${i}.skills`}
+            control={control}
+            render={({ field }) => (
+              <div className="skills">
+                {Object.entries(skills).map(([id, words]) => (
+                  <FormControlLabel
+                    key={id}
+                    label={words}
+                    control={
+                      <Checkbox
+                        size="small"
+                        checked={field.value.some((s) => s === id)}
+                        onChange={(event) => {
+                          const others = field.value.filter((s) => s !== id);
+                          field.onChange(event.target.checked && isSkill(id) ? [...others, id] : others);
+                        }}
+                      />
+                    }
+                  />
+                ))}
+              </div>
+            )}
+          />
+        </div>
+      ))}
+      {problem === undefined ? null : <p className="grade out">{problem}</p>}
+      <Button
+        variant="outlined"
+        size="small"
+        disabled={fields.length >= most}
+        onClick={() => {
+          append({ id: uuid(), name: '', skills: [] });
+        }}
+      >
+        One more person
+      </Button>
+    </fieldset>
+  );
+}
