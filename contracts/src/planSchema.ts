@@ -1,3 +1,4 @@
+import { skills } from '@oddment/core';
 import type { Schema } from './schema.ts';
 import { objectSchema } from './schema.ts';
 
@@ -204,7 +205,8 @@ const handsOn = objectSchema(
     uses: list(objectSchema({ of: text, amount: figure })),
     wears: list(text),
     things: list(text),
-    skills: list(text),
+    skills: list(objectSchema({ skill: one(...Object.keys(skills)), of: one('one', 'each') })),
+    spread: objectSchema({ least: figure, most: figure }),
     interrupt: yes,
     makes: list(one('dust', 'noise', 'wet', 'fumes')),
     once: one('repair', 'area-day'),
@@ -245,7 +247,13 @@ const redo: Schema = {
 };
 
 const link = objectSchema(
-  { from: text, after: one('start', 'end'), to: text, least: lag, most: objectSchema({ minutes: figure, ifMissed: saying, redo: list(redo) }) },
+  {
+    from: text,
+    after: one('start', 'end'),
+    to: text,
+    least: lag,
+    most: objectSchema({ minutes: figure, at23: figure, ifMissed: saying, redo: list(redo) }, ['at23']),
+  },
   ['least', 'most'],
 );
 
@@ -254,6 +262,7 @@ const mix = objectSchema(
     id: text,
     title: text,
     of: text,
+    key: text,
     total: figure,
     ninth: figure,
     batches: figure,

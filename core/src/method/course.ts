@@ -5,12 +5,14 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { Caution } from '../safety/silica.ts';
-import { mixCare, wasteWords, type MixCare, type MixCareId } from '../shelf/mixCare.ts';
+import { wasteWords, type MixCareId } from '../shelf/mixCare.ts';
 import type { RateId } from '../shelf/rates.ts';
 import { CourseFigures } from './courseFigures.ts';
 import { Materials } from './materials.ts';
 import type { Skill } from '../survey/crew.ts';
 import type { HandsOn, Lag, Link, Made, Redo, Step, Told, Use } from './step.ts';
+import { handlingOf } from './mixHandling.ts';
+import { mixKey } from './mixKey.ts';
 import { handsOnOf, type Asked } from './handsOn.ts';
 import type { Drawn, MaterialRole, Mix, MixPart, WorkMethod } from './work.ts';
 
@@ -31,12 +33,14 @@ export interface Said extends Told {
 export interface More {
   readonly uses?: readonly Use[];
   readonly lift?: number;
+  /** which time over, of work that is done again and is no lift */
+  readonly turn?: number | string;
   /** what it comes after, where that is not the step before it */
   readonly after?: readonly string[];
 }
 
 /** A mix before its course knows what it serves and how it is handled. */
-export type MixSaid = Omit<Mix, 'of' | 'handling' | 'serves' | 'gelAt23' | 'ninth'> & { readonly care: MixCareId; readonly of?: string };
+export type MixSaid = Omit<Mix, 'of' | 'key' | 'handling' | 'serves' | 'gelAt23' | 'ninth'> & { readonly care: MixCareId; readonly of?: string };
 
 /**
  * A method in the making: recipes add steps in the order of the work, and say what must lie between them. Where
@@ -63,6 +67,12 @@ export class Course extends CourseFigures {
     return this.#last;
   }
 
+  /** The step that was made last. @throws Error where there is none */
+  get lastStep(): string {
+    if (this.#last === undefined) throw new Error('there is no step yet');
+    return this.#last;
+  }
+
   /** The first step that placed something; else the last of all. */
   get placed(): string | undefined {
     return this.steps.find((s) => s.lift === 1)?.id ?? this.#last;
@@ -75,13 +85,19 @@ export class Course extends CourseFigures {
     return true;
   }
 
-  #id(builder: string): string {
-    const same = this.steps.filter((s) => s.builder === builder).length;
-    return same === 0 ? builder : `${builder}-${String(same + 1)}`;
+  /**
+   * What a step is called for good: what it does, in which lift or which time over, or after which other it waits; of the second
+   * system on also of which. A plan that is made again for other air or another size calls the same steps the same.
+   */
+  #id(builder: string, which: string | number | undefined): string {
+    const { id, basedOn } = this.system;
+    const name = [...(this.isFirst ? [] : [basedOn ?? id]), builder, ...(which === undefined ? [] : [String(which)])].join('.');
+    if (this.steps.some((s) => s.id === name)) throw new Error(`two steps are '${name}': one that is done again says which time it is`);
+    return name;
   }
 
-  #put(said: Told, kind: Step['kind'], minutes: Figure, lift?: number): string {
-    const id = this.#id(said.builder);
+  #put(said: Told, kind: Step['kind'], minutes: Figure, which?: string | number, lift?: number): string {
+    const id = this.#id(said.builder, which);
     const { builder, title, detail, look, tools, plain, sign } = said;
     this.steps.push({
       id,
@@ -117,7 +133,7 @@ export class Course extends CourseFigures {
    * c.work(bedTape(length, width, bed, compound, 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'), { uses: [{ of: 'compound', amount: compound }] });
    */
   work(said: Said, minutes: Figure, more: More = {}): string {
-    const id = this.#put(said, 'work', minutes, more.lift);
+    const id = this.#put(said, 'work', minutes, more.turn ?? more.lift, more.lift);
     return this.#worked(id, said, more);
   }
 
@@ -148,7 +164,7 @@ export class Course extends CourseFigures {
    * c.wait(compoundSets(hard), c.fixed(hard));
    */
   wait(said: Told, lag: Lag, after = this.#last): void {
-    this.#put(said, 'wait', lag.minutes);
+    this.#put(said, 'wait', lag.minutes, after);
     if (after !== undefined) this.#pending.push({ from: after, after: 'end', least: lag });
   }
 
@@ -159,7 +175,8 @@ export class Course extends CourseFigures {
 
   /** The next work must have begun within this after the work before it, or what is missed is said, and put right by these steps. */
   within(minutes: Figure, ifMissed: Saying, redo: readonly Redo[], after = this.#last): void {
-    if (after !== undefined) this.#pending.push({ from: after, after: 'end', most: { minutes, ifMissed, redo } });
+    const at23 = this.windowOf(minutes);
+    if (after !== undefined) this.#pending.push({ from: after, after: 'end', most: { minutes, ...(at23 && { at23 }), ifMissed, redo } });
   }
 
   /** A moment from which it may be used, so long after the work before it. */
@@ -233,28 +250,20 @@ export class Course extends CourseFigures {
 
   /** Keeps a mix whose batches are made up elsewhere. */
   keepMix({ care, of = this.system.id, says, ...mix }: MixSaid): void {
-    const { by, tolerance, stir, stand, leastPart, waste }: MixCare = mixCare[care];
-    const handling = {
-      kind: care,
-      by,
-      tolerance: this.get(tolerance),
-      ...(stir && { stir: this.get(stir) }),
-      ...(stand && { stand: this.get(stand) }),
-      leastPart: this.get(leastPart),
-      waste,
-    };
+    const { handling, says: stirring } = handlingOf(this, care, mix.parts.length);
     const gelAt23 = mix.within && this.gelOf(mix.within);
-    const stirring: readonly Saying[] = handling.stir
-      ? [
-          say`Stirred for ${handling.stir}${handling.stand ? say`, left to stand ${handling.stand}, stirred again` : ''}; each part within ${handling.tolerance} by ${by}.`,
-        ]
-      : mix.parts.length > 1
-        ? [say`Each part within ${handling.tolerance} by ${by}.`]
-        : [];
     // what becomes of the rest is said once for all mixes that end the same way
-    const leftOver = this.#said.some((m) => m.handling.waste === waste) ? [] : [say`${wasteWords[waste]}`];
+    const leftOver = this.#said.some((m) => m.handling.waste === handling.waste) ? [] : [say`${wasteWords[handling.waste]}`];
     const ninth = this.ninthOf(mix.total);
-    this.#said.push({ ...mix, of, handling, ...(gelAt23 && { gelAt23 }), ...(ninth && { ninth }), says: [...says, ...stirring, ...leftOver] });
+    this.#said.push({
+      ...mix,
+      of,
+      key: mixKey(of, care, mix.parts),
+      handling,
+      ...(gelAt23 && { gelAt23 }),
+      ...(ninth && { ninth }),
+      says: [...says, ...stirring, ...leftOver],
+    });
   }
 
   get mixes(): readonly Omit<Mix, 'serves'>[] {
@@ -262,6 +271,9 @@ export class Course extends CourseFigures {
   }
 
   done(): WorkMethod {
+    const ids = new Set(this.steps.map((s) => s.id));
+    const lost = this.links.find(({ from, to }) => !ids.has(from) || !ids.has(to));
+    if (lost) throw new Error(`a link from '${lost.from}' to '${lost.to}' joins a step that is not there`);
     const serves = (id: string) => [...this.#asked].filter(([, { uses }]) => uses.some((u) => u.of === id)).map(([step]) => step);
     const steps = this.steps.map((step): Step => {
       const asked = this.#asked.get(step.id);
@@ -277,20 +289,5 @@ export class Course extends CourseFigures {
       sections: this.sections,
       cautions: this.cautions,
     };
-  }
-}
-
-/** One or several of something, as words. */
-export function several(count: Figure, one: string, more: string): string {
-  return count.value === 1 ? one : more;
-}
-
-/** Thrown where a system cannot do what it was chosen for; `why` is the sentence for people. */
-export class Unworkable extends Error {
-  readonly why: Saying;
-
-  constructor(why: Saying) {
-    super('unworkable');
-    this.why = why;
   }
 }

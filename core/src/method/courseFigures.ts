@@ -23,6 +23,7 @@ export class CourseFigures {
   system: PatchSystem;
   readonly #efforts = new Map<Figure, readonly Effort[]>();
   readonly #gels = new Map<Figure, Figure>();
+  readonly #windows = new Map<Figure, Figure>();
 
   constructor(matter: MethodMatter, first: PatchSystem) {
     this.matter = matter;
@@ -186,7 +187,14 @@ export class CourseFigures {
 
   /** A window that heat shortens and cold does not lengthen. */
   closes(at23: Figure, label: string): Figure {
-    return this.ledger.compute(windowClose, { windowAt23Min: at23, temperatureC: this.groundC }, label);
+    const closes = this.ledger.compute(windowClose, { windowAt23Min: at23, temperatureC: this.groundC }, label);
+    this.#windows.set(closes, at23);
+    return closes;
+  }
+
+  /** The window at the reference temperature that one was computed of. */
+  windowOf(closes: Figure): Figure | undefined {
+    return this.#windows.get(closes);
   }
 
   /** A wait that follows the ground's temperature by the cure of the system. */

@@ -30,6 +30,7 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   const dry = c.get(paintWork.figures.paintDry);
   for (let n = 1; n <= coats.value; n++) {
     c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
+      turn: n,
       uses: [c.use('paint', 'Paint', 'coating', paint)],
     });
     // the last coat dries before the place is used, as each does before the next

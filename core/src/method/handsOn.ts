@@ -53,7 +53,9 @@ export function handsOnOf(
     // gloves are on wherever something is placed
     wears: places && !worn.includes('gloves') ? [...worn, 'gloves'] : worn,
     things: needed,
-    skills: [...able],
+    // overhead and in what is sprayed nobody is at it who may not
+    skills: [...able].map((skill) => ({ skill, of: 'each' as const })),
+    spread: { least: c.rate('quickest'), most: c.rate('slowest') },
     // what is mixed goes off whether anybody is there or not
     interrupt: !mixed.some((m) => m.within !== undefined),
     makes: [...makes],

@@ -53,7 +53,10 @@ export interface HandsOn {
   readonly wears: readonly string[];
   /** of what there are few */
   readonly things: readonly ThingId[];
-  readonly skills: readonly Skill[];
+  /** what one of those at it, or each of them, has to be able to do */
+  readonly skills: readonly { readonly skill: Skill; readonly of: 'one' | 'each' }[];
+  /** the least and the most of its minutes that is reckoned with, times as planned */
+  readonly spread: { readonly least: Figure; readonly most: Figure };
   /** whether it may be left and gone on with later */
   readonly interrupt: boolean;
   readonly makes: readonly Nuisance[];
@@ -124,7 +127,13 @@ export interface Link {
   readonly to: string;
   readonly least?: Lag;
   /** `redo` in its order, before the step that came too late */
-  readonly most?: { readonly minutes: Figure; readonly ifMissed: Saying; readonly redo: readonly Redo[] };
+  readonly most?: {
+    readonly minutes: Figure;
+    /** the window at the reference temperature, where heat shortens it by the law of its formula and cold does not lengthen it */
+    readonly at23?: Figure;
+    readonly ifMissed: Saying;
+    readonly redo: readonly Redo[];
+  };
 }
 
 /** Steps in an order that may be worked, and the links between them: what has no path between it may be swapped. */

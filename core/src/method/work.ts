@@ -52,6 +52,8 @@ export interface Mix {
   readonly title: string;
   /** the system or auxiliary whose product it is */
   readonly of: string;
+  /** what has the same key is the same stuff in the same proportions: it may be mixed together, also for several repairs; absent on sheets that an earlier version kept */
+  readonly key?: string;
   /** what is mixed in all, losses included */
   readonly total: Figure;
   /** what nine in ten such measurements stay below, where it is known how well the place is measured */

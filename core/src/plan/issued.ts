@@ -176,7 +176,10 @@ const gradeWords = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as
  * What of a sheet is compared: its system and verdicts, stops, times and what is taken along, each by its id. How a step,
  * a caution or an amount is worded is no difference. @param materials whether both sheets tell their materials
  */
-function comparable({ startAt, stops, grades, work, nothing }: Sheet, materials: boolean): Compared[] {
+function comparable(
+  { startAt, stops, grades, work, nothing }: Sheet,
+  { materials, byRole }: { readonly materials: boolean; readonly byRole: boolean },
+): Compared[] {
   const rows: Compared[] = [];
   const add = (key: string, about: string, words: Saying, by?: Saying) => rows.push({ key, about, words, ...(by && { by }) });
   add('start', 'Start of the work', say`${instant(startAt)}`);
@@ -197,7 +200,13 @@ function comparable({ startAt, stops, grades, work, nothing }: Sheet, materials:
     }
     for (const m of materials ? (work.materials ?? []) : []) if (!quantities.has(m.amount.id)) add(`material ${m.id}`, m.what, say`${m.amount}`);
     for (const { step } of work.schedule.rows)
-      add(`step ${step.id}`, stepName(step), say`${step.title}: ${step.detail}; ${step.minutes}`, step.kind === 'work' ? [] : say`${step.minutes}`);
+      // where one of the two numbered its steps they are told apart by what they do, and by their turn
+      add(
+        `step ${byRole ? step.id : step.builder}`,
+        stepName(step),
+        say`${step.title}: ${step.detail}; ${step.minutes}`,
+        step.kind === 'work' ? [] : say`${step.minutes}`,
+      );
   }
   for (const s of stops) add(`stop ${s.id}`, `Stop: ${s.title}`, s.open ? say`open` : say`decided`);
   for (const g of grades) add(`match ${g.system}`, `Match: ${g.title}`, say`${gradeWords[g.grade]}`);
@@ -250,7 +259,8 @@ export function planChanges(was: Sheet, now: Sheet): PlanChange[] {
   const starts = [Date.parse(was.startAt), Date.parse(now.startAt)] as const;
   // a system that is not told of on both sheets says nothing of either
   const materials = work?.materials !== undefined && now.work?.materials !== undefined;
-  const changes = changedRows(comparable(now.work && work ? was : bare, materials), comparable(now, materials), starts).filter(
+  const how = { materials, byRole: work?.byRole === true && now.work?.byRole === true };
+  const changes = changedRows(comparable(now.work && work ? was : bare, how), comparable(now, how), starts).filter(
     (c) => !c.about.startsWith('Match: ') || (c.was && c.now),
   );
   if (was.startAt === now.startAt) return changes;

@@ -3,7 +3,7 @@ import { constantClimate } from '../climate/series.ts';
 import type { Section } from '../geometry/section.ts';
 import type { Candidate } from '../match/candidates.ts';
 import type { JudgedSize, Seen } from '../match/subject.ts';
-import { Unworkable } from '../method/course.ts';
+import { Unworkable } from '../method/unworkable.ts';
 import { Missing } from '../method/courseFigures.ts';
 import { hasFamily, workMethod } from '../method/families.ts';
 import type { GridFigures } from '../method/matter.ts';

@@ -34,6 +34,8 @@ export interface SheetWork {
   /** the links between its steps, and what is taken along besides the mixes; absent on sheets that an earlier version kept */
   readonly links?: readonly Link[];
   readonly materials?: readonly Material[];
+  /** its steps are called by what they do, in which lift and after which other; absent on sheets that numbered them */
+  readonly byRole?: true;
 }
 
 /** One repair as it is put before those who work: plain data, so that it can be kept as it was. */
@@ -105,6 +107,7 @@ function sheetWork({ candidate, by, reason, method, schedule, quantities, mixes,
     cautions,
     links: method.links,
     materials: method.materials,
+    byRole: true,
   };
 }
 
@@ -168,10 +171,10 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
 
 /** What steps ask somebody to be able to do, and nobody of the crew is noted for. */
 function lacksOf(crew: readonly Person[], steps: readonly Step[]): readonly Saying[] {
-  const asking = (skill: Skill) => steps.find((s) => s.handsOn?.skills.includes(skill));
+  const asking = (skill: Skill) => steps.find((s) => s.handsOn?.skills.some((asked) => asked.skill === skill));
   return lacking(
     crew,
-    steps.flatMap((s) => s.handsOn?.skills ?? []),
+    steps.flatMap((s) => s.handsOn?.skills.map((asked) => asked.skill) ?? []),
   ).map((skill) => say`Nobody of this crew is noted as ‘${skills[skill]}’, and this asks for it: ${asking(skill)?.title ?? ''}.`);
 }
 

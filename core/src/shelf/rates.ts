@@ -89,6 +89,8 @@ export const rates = {
   polishPerM2: rate(240, 'areaPace', 'Polishing'),
   matchColor: rate(20, 'duration', 'Matching a color'),
   mistPerM2: rate(6, 'areaPace', 'A mist coat'),
+  quickest: rate(0.8, 'ratio', 'Hands-on time when all goes well, times as planned'),
+  slowest: rate(1.5, 'ratio', 'Hands-on time when little goes well, times as planned'),
   nothing: rate(0, 'duration', 'No setting up'),
   /** of what is placed at once, or in a time that does not follow its amount */
   noPace: rate(0, 'volumePace', 'Placed at once'),
@@ -105,7 +107,7 @@ export type Rates = Readonly<Record<keyof typeof rates, Sourced>>;
 /** The rates that a firm may set for itself: how long work takes. */
 export const settableRates = Object.entries(rates)
   .filter(([, r]) => 'assumed' in r && r.value > 0)
-  .map(([id, r]) => ({ id, label: r.label, kind: r.kind, usual: r.value, most: r.kind === 'pace' ? 60 : 600 }));
+  .map(([id, r]) => ({ id, label: r.label, kind: r.kind, usual: r.value, most: r.kind === 'ratio' ? 10 : r.kind === 'pace' ? 60 : 600 }));
 
 const madeRates = new WeakMap<object, Rates>();
 

@@ -57,7 +57,7 @@ describe('a crew', () => {
   it('that nobody is noted for is said on the sheet of every method that asks for it, and on no other', () => {
     let asked = 0;
     for (const { plan, work } of everyMethod({}, { position: 'overhead' })) {
-      const skills = new Set(work?.method.steps.flatMap((s) => s.handsOn?.skills ?? []));
+      const skills = new Set(work?.method.steps.flatMap((s) => s.handsOn?.skills.map((asked) => asked.skill) ?? []));
       asked += skills.size;
       const job = { ...jobOf(plan), crew: [ben] };
       expect(sheetOf(plan, job).lacks?.length ?? 0).toBe(skills.size);

@@ -106,7 +106,10 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
   c.amount('powder', 'Powder', powder);
   return (go) => {
     const mix = mixes[go];
-    if (mix) c.work(mixCompound(mix.powder, mix.water, mix.batches, working, c.of('named')), c.rate('mixMin'));
+    if (mix)
+      c.work(mixCompound(mix.powder, mix.water, mix.batches, working, c.of('named')), c.rate('mixMin'), {
+        turn: mix.what.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-'),
+      });
   };
 }
 
@@ -189,7 +192,7 @@ export function workCoats(
     if (!across) return;
     if (i > 0) settle(c, thin, 'coat');
     else if (typeof below === 'object') settle(c, below.thickness, 'coat', below.covered);
-    if (i > 0 || below !== 'bare') c.work(knockDown(across), c.each('spotEach'));
+    if (i > 0 || below !== 'bare') c.work(knockDown(across), c.each('spotEach'), { turn: i + 1 });
     ready(i);
     c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each(volume), {
       lift: i + 1,
@@ -200,10 +203,10 @@ export function workCoats(
 }
 
 /** Sanding by the side taken: dry with a vacuum, or with a damp sponge where the compound takes that. */
-export function smoothe(c: Course, past: Figure, minutes: Figure): void {
+export function smoothe(c: Course, past: Figure, minutes: Figure, turn?: string): void {
   const sponge = (c.school('sanding-drywall', 'sponge')?.value ?? 0) > 0 && !isSetting(c);
   const [grit, finer] = [c.get(boardWork.figures.grit), c.get(boardWork.figures.finer)];
-  c.work(sandFlat(grit, finer, past, sponge ? 'sponge' : 'dry'), minutes);
+  c.work(sandFlat(grit, finer, past, sponge ? 'sponge' : 'dry'), minutes, turn === undefined ? {} : { turn });
 }
 
 /** Coats over the tape or fill for a finish level. */

@@ -40,7 +40,7 @@ function levelFive(c: Course, area: Figure): void {
   });
   const lag = c.drying(film, false, 'Dry through');
   c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag);
-  smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
+  smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'), 'skim');
   c.amount('skim', 'Skim, from corner to corner at this level; here at least', area);
 }
 

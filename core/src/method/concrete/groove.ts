@@ -1,5 +1,5 @@
 import { abradeAgain, grindAgain } from '../words/redoing.ts';
-import { gelTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
+import { gelTime, longest, timesDuration } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
 import { chaseVolume, chokeDepth, depthBelow, wheelPasses } from '../../geometry/groove.ts';
 import { fineShare, sandForVolume, sandPackingOne, sandPackingTwo } from '../../mixing/sandPacking.ts';
@@ -16,7 +16,8 @@ import type { Use } from '../step.ts';
 import { choiceLabel } from '../../survey/ask.ts';
 import type { CutThrough } from '../../survey/kind.ts';
 import { kindOf } from '../../survey/kinds.ts';
-import { Unworkable, type Course } from '../course.ts';
+import type { Course } from '../course.ts';
+import { Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
 import { abradeLift } from '../steps/abradeLift.ts';
 import { chase } from '../steps/chase.ts';
@@ -134,7 +135,7 @@ export function groove(c: Course): void {
   const premixed = premixFrom !== undefined && atLeast(cutTo.width.value, premixFrom.value);
 
   const { chaseMinutes, below, choke, readied } = prepareGroove(c, whole, sandMix.one);
-  const recoatUntil = ledger.compute(windowClose, { windowAt23Min: c.get(working.recoatUntil), temperatureC: c.groundC });
+  const recoatUntil = c.closes(c.get(working.recoatUntil), 'Recoat window closes');
   const wetMinutes = c.byLength('nothing', 'wetPace', each, 'Wetting a section', { hands: c.hands });
   const fillMinutes = c.byLength('nothing', 'fillPace', each, 'Filling a section', { hands: c.hands });
   const grindOff = c.byLength('grindSetUp', 'grindPace', each, 'Grinding the film off');

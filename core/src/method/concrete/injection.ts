@@ -76,13 +76,13 @@ export function waterPlug(c: Course): void {
   });
   const firm = c.curing(c.of('firm'), 'Plug firm');
   c.atLeast(firm);
-  c.work(shavePlug(firm.minutes), c.byLength('nothing', 'brushPace', length, 'Shaving the plug'));
+  const shaved = c.work(shavePlug(firm.minutes), c.byLength('nothing', 'brushPace', length, 'Shaving the plug'));
   c.amount('plug', 'Plug, powder', powder);
   c.named = 'plugged';
   if (!c.isLast) return;
   c.work(putAway(), c.rate('tidy'));
   c.sections.push(injectionElevation(c, undefined, length));
-  c.ready(inUse('painting over', firm.minutes, 'Dry to a tissue pressed on it for a minute.'), firm, 'shave-plug');
+  c.ready(inUse('painting over', firm.minutes, 'Dry to a tissue pressed on it for a minute.'), firm, shaved);
 }
 
 /** Ports on the face and the seal over the crack between them. @param wall its thickness, where it is measured */
@@ -163,7 +163,7 @@ export function portInjection(c: Course): void {
       foam || drilled ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`,
     ],
   );
-  c.work(
+  const injected = c.work(
     inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'),
     c.together([c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')], 'Injecting'),
     { uses: [{ of: 'resin', amount: resin }] },
@@ -183,10 +183,10 @@ export function portInjection(c: Course): void {
   }
   const off = c.curing(c.of('portsOff'), drilled ? 'Packers out after' : 'Ports off after');
   c.work(clearAway(potLife, 'hoses run empty and flushed with the solvent of the sheet'), c.rate('tidy'));
-  c.wait(portsOff(off.minutes), off, 'inject');
+  c.wait(portsOff(off.minutes), off, injected);
   c.work(scrapeOff(length), c.byLength('grindSetUp', 'scrapePace', length, 'Taking off ports and seal'));
-  if (foam || drilled) c.ready(lookForWater(c.get(concreteWork.figures.firstLook)), off, 'inject');
-  c.ready(inUse(foam || drilled ? 'use, if it stays dry' : 'use', off.minutes, 'The retained samples are hard; the line is dry to a tissue.'), off, 'inject');
+  if (foam || drilled) c.ready(lookForWater(c.get(concreteWork.figures.firstLook)), off, injected);
+  c.ready(inUse(foam || drilled ? 'use, if it stays dry' : 'use', off.minutes, 'The retained samples are hard; the line is dry to a tissue.'), off, injected);
   c.amount('void', 'Void of the crack', void_);
   c.amount('resin', foam || drilled ? 'Liquid foam' : 'Resin', resin);
   c.amount('batches', 'Batches', batches);

@@ -96,12 +96,13 @@ export function jointEdges(c: Course): void {
     c.amount('resin', 'Resin', resin);
     c.amount('sand', 'Dry sand', sand);
   }
+  const built = c.last;
   c.work(clearAway(c.get(concreteWork.figures.soft), 'what is spilled beside the joint comes off before it hardens'), c.rate('tidy'));
-  c.wait(waitHard(hard.minutes, c.groundC), hard, 'rebuild-edges');
+  c.wait(waitHard(hard.minutes, c.groundC), hard, built);
   c.work(grindEdges(length), c.byLength('grindSetUp', 'grindPace', length, 'Grinding flush'));
   const gap = c.need('gapMm');
   const later = c.school('joint-recut', 'after');
-  if (later) c.atLeast(c.fixed(later), 'rebuild-edges');
+  if (later) c.atLeast(c.fixed(later), built);
   if (!isolation)
     c.work(
       resaw(gap, depth, later ? 'the day after: look first whether it has cracked beside' : 'the same day, before the slab cools and pulls'),
@@ -146,7 +147,7 @@ export function jointFiller(c: Course): void {
       say`Under hard wheels to the full depth of the cut, no rod below it.`,
     ],
   );
-  c.work(
+  const filled = c.work(
     fillJoint(
       volume,
       depth,
@@ -180,5 +181,5 @@ export function jointFiller(c: Course): void {
     ),
   );
   const wait = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
-  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', wait.minutes, 'A nail leaves a mark that closes again.'), wait, 'fill-joint');
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', wait.minutes, 'A nail leaves a mark that closes again.'), wait, filled);
 }

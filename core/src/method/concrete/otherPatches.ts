@@ -11,7 +11,8 @@ import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { silicaSand } from '../../shelf/sand.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
-import { Unworkable, type Course } from '../course.ts';
+import type { Course } from '../course.ts';
+import { Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
 import { around, longer, mixed, strip, twoParts } from '../parts.ts';
 import { prepareSquare } from '../patch/prepareSquare.ts';
@@ -153,15 +154,17 @@ export function formedPour(c: Course, cut: SquareCut): void {
     { within: potLife, pace: 'noPace', care: 'poured cement' },
     [say`All of it mixed before the first is poured, or two mixers in turn: the pour must not stop.`],
   );
-  c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'packPerL', toMix, 'Mixing and pouring'), { uses: [{ of: 'pour', amount: toMix }] });
+  const poured = c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'packPerL', toMix, 'Mixing and pouring'), {
+    uses: [{ of: 'pour', amount: toMix }],
+  });
   c.work(clearAway(potLife, 'mixer and chute washed, the water kept off drains'), c.rate('tidy'));
   const off = c.curing(c.of('strip'), 'Form off after');
-  c.atLeast(off, 'pour-form');
-  c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
+  c.atLeast(off, poured);
+  const stripped = c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
   c.work(protectFresh(c.of('dampDays')), c.rate('dampMin'));
   const first = c.get(concreteWork.figures.firstSounding);
-  c.ready(soundAgain(first, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), 'strip-form');
-  open(c, 'pour-form');
+  c.ready(soundAgain(first, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), stripped);
+  open(c, poured);
   c.amount('volume', 'To fill', cut.volume);
   c.amount('powder', 'Powder', powder);
   c.amount('water', 'Water', water);

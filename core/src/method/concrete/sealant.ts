@@ -101,20 +101,23 @@ export function gravityFlood(c: Course): void {
   const abraded = () => abradeAgain('the face', c.byArea('vacuumSetUp', 'sandPerM2', area, 'Abrading the face'));
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`, [abraded()]);
-    c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'), { uses: [{ of: 'resin', amount: each }] });
+    c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'), {
+      turn: n,
+      uses: [{ of: 'resin', amount: each }],
+    });
   }
   const sand = c.ledger.compute(massOn, { areaMm2: area, kgM2: c.of('sand') }, 'Dry sand');
   const within = c.closes(c.of('sandWithin'), 'Sand on within');
   c.within(within, say`The face has set smooth: abrade it for grip.`, [abraded()]);
-  c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'), {
+  const sanded = c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'), {
     uses: [c.use('sand', 'Dry sand', 'sand', sand, 'silica-sand')],
   });
   c.work(clearAway(potLife, 'rollers and rags spread out flat in the open to harden'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sweep');
-  c.wait(waitHard(hard.minutes, c.groundC), hard, 'throw-sand');
+  c.wait(waitHard(hard.minutes, c.groundC), hard, sanded);
   c.work(sweepOff(area), c.byArea('vacuumSetUp', 'washPerM2', area, 'Sweeping off'));
   const open = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
-  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', open.minutes, 'A nail leaves no mark; nothing sticks to a shoe.'), open, 'throw-sand');
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', open.minutes, 'A nail leaves no mark; nothing sticks to a shoe.'), open, sanded);
   c.amount('resin', 'Resin', resin);
   c.amount('sand', 'Dry sand', sand);
   c.named = 'flooded';

@@ -83,7 +83,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const [first, ...later] = mixes;
   if (!first) return;
   c.add(mixMortar(1, first, potLife, asked && say`; the label says class ${asked.id} or higher: ${asked.strength}, and a bond of ${asked.bond}`));
-  const open = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.scrubOpen), temperatureC: groundC }, 'Scrub coat covered within');
+  const open = c.closes(c.get(mortar.scrubOpen), 'Scrub coat covered within');
   const none = c.stated('Nothing else', 'volume', 0);
   const withLoss = (volumeMl: Figure, scrubMl: Figure, label: string) => ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, label);
   c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone')), cut.bars !== undefined), {
@@ -95,7 +95,9 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   // cold stretches the wait; what is still soft takes no lift, so that the window never closes before it opens
   const closes = ledger.compute(
     longest,
-    { durationMin: [nextUntil, ledger.compute(timesDuration, { durationMin: next.minutes, times: c.get(rates.pair) }, 'Twice the wait')] },
+    {
+      durationMin: [nextUntil, ledger.compute(timesDuration, { durationMin: next.minutes, times: c.get(concreteWork.figures.windowWaits) }, 'Twice the wait')],
+    },
     'Next lift no later than',
   );
   for (let n = 1; n <= count.value; n++) {

@@ -63,7 +63,7 @@ export function timberFill(c: Course): void {
       { lift: n, uses: [{ of: 'filler', amount: each }] },
     );
   }
-  const last = c.last ?? 'press-filler';
+  const last = c.lastStep;
   c.work(clearAway(potLife, 'knife and board wiped; filler left on a board overnight bonds to it: film under it'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Hard enough to shape');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
@@ -132,7 +132,7 @@ export function tintedPour(c: Course): void {
       uses: [{ of: 'pour', amount: each }],
     });
   }
-  const last = c.last ?? 'pour-tinted';
+  const last = c.lastStep;
   c.work(clearAway(potLife, 'tape pulled at once, before it hardens to the edge'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sand');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);

@@ -41,7 +41,7 @@ export function woodInsert(c: Course): void {
       layers: [{ id: '1', material: 'board', lift: 1, thickness: place.depth, title: say`insert, grain matched`, detail: say`tapered ${c.of('taper')}` }],
     }),
   );
-  end(c, ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.last ?? 'glue-wood');
+  end(c, ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.lastStep);
 }
 
 function glued(c: Course, face: Figure, what: string, wood: Use): void {
@@ -125,5 +125,5 @@ export function woodSplice(c: Course): void {
       { id: 'new', at: [L * 0.6, t * 0.4], title: say`new, ends sealed`, detail: say`scarf ${c.of('slope')} to one` },
     ],
   });
-  end(c, ledger.compute(rimmedArea, { widthMm: piece, heightMm: section, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.last ?? 'glue-wood');
+  end(c, ledger.compute(rimmedArea, { widthMm: piece, heightMm: section, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.lastStep);
 }

@@ -39,7 +39,7 @@ export function enamelChips(c: Course): void {
       uses: [{ of: 'enamel', amount: each }],
     });
   }
-  const last = c.last ?? 'enamel-coat';
+  const last = c.lastStep;
   c.work(clearAway(potLife, 'brush cleaned at once'), c.rate('tidy'));
   c.amount('enamel', 'Enamel, a coat', each);
   c.amount('coats', 'Coats', coats);

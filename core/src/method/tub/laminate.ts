@@ -33,7 +33,7 @@ export function support(c: Course): void {
   const firm = c.fixed(c.of('firm'));
   c.wait(shellCures(firm.minutes), firm);
   const flex = c.get(tubWork.figures.gives);
-  c.work(pushTest(flex), c.each('spotEach'));
+  const pushed = c.work(pushTest(flex), c.each('spotEach'));
   c.amount('support', 'Foam below, as liquid', liquid);
   c.amount('shots', 'Shots', shots);
   c.named = 'supported';
@@ -51,7 +51,7 @@ export function support(c: Course): void {
     );
   if (!c.isLast) return;
   c.work(putAway(), c.rate('tidy'));
-  end(c, 'push-test');
+  end(c, pushed);
 }
 
 /** Glass mat in resin, each layer larger. */
@@ -116,7 +116,7 @@ export function laminate(c: Course): void {
         { lift: i + 1, uses: [{ of: 'laminate', amount: resin }, c.use('mat', 'Glass mat', 'reinforcement', area)] },
       );
   });
-  const last = c.last ?? 'lay-mat';
+  const last = c.lastStep;
   c.work(
     c.isLast ? clearAway(potLife, 'roller washed before it gels') : matchColor(c.get(tubWork.figures.additions)),
     c.isLast ? c.rate('tidy') : c.rate('matchColor'),

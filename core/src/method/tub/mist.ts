@@ -68,7 +68,7 @@ export function mistCoats(c: Course): void {
       uses: [{ of: 'coating', amount: each }],
     });
   }
-  const last = c.last ?? 'mist-coat';
+  const last = c.lastStep;
   c.work(clearAway(c.get(tubWork.figures.nozzleGels), 'masking pulled while the coat is soft; sprayer run through with reducer'), c.rate('tidy'));
   c.amount('coating', 'Coating in all', total);
   c.amount('loads', 'Jar loads', loads);

@@ -50,7 +50,7 @@ export function gelcoatNick(c: Course): void {
     [say`Hardener weighed, or in counted drops: ${drops}.`, say`Goggles: a splash of peroxide blinds.`],
   );
   c.work(gelPaste(paste, hardener, drops, c.of('over'), potLife), c.rate('mixMin'), { uses: [{ of: 'paste', amount: batch }] });
-  const filled = c.last ?? 'gel-paste';
+  const filled = c.lastStep;
   const soft = c.working(c.of('soft'), 'Soft until');
   c.within(soft, say`It has hardened on the tape: cut along the edge before it is pulled.`, [cutAlongTape(c.each('spotEach'))]);
   c.work(clearAway(soft, 'tape pulled while it is soft'), c.rate('tidy'));
@@ -76,7 +76,7 @@ export function gelcoatNick(c: Course): void {
 }
 
 /** Sanding wet through a ladder of grits and polishing what was sanded. */
-function polished(c: Course, values: Parameters<typeof grit>[1], wider: Figure, width: Figure, height: Figure): void {
+function polished(c: Course, values: Parameters<typeof grit>[1], wider: Figure, width: Figure, height: Figure): string {
   const grits = grit(c, values);
   const rim = c.ledger.compute(
     farther,
@@ -86,7 +86,10 @@ function polished(c: Course, values: Parameters<typeof grit>[1], wider: Figure, 
   const area = c.ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: rim }, 'Sanded and polished');
   const each = c.byArea('readySetUp', 'wetSandPerM2', area, 'One grit');
   c.work(ladder(grits, wider, true), c.ledger.compute(manyDurations, { durationMin: each, count: c.stated('Grits', 'count', values.length) }, 'Wet-sanding'));
-  c.work(polish(area, c.system.figures?.['speed'] ? c.of('speed') : c.get(tubWork.figures.turns)), c.byArea('readySetUp', 'polishPerM2', area, 'Polishing'));
+  const finished = c.work(
+    polish(area, c.system.figures?.['speed'] ? c.of('speed') : c.get(tubWork.figures.turns)),
+    c.byArea('readySetUp', 'polishPerM2', area, 'Polishing'),
+  );
   c.amount('polished', 'Sanded and polished', area);
   c.sections.push(
     frontView({
@@ -109,6 +112,7 @@ function polished(c: Course, values: Parameters<typeof grit>[1], wider: Figure, 
       notes: grits.map((g, i) => ({ id: `grit-${String(i)}`, at: [width.value * 0.5, -wider.value * (i + 0.5)] as const, title: say`P${g}` })),
     }),
   );
+  return finished;
 }
 
 /** Scratches in acrylic: sanded out wet and polished. */
@@ -116,7 +120,7 @@ export function polishOut(c: Course): void {
   begin(c, c.get(tubWork.figures.maskPolish));
   const [width, height] = sides(c);
   const deep = c.matter.measure('depthMm');
-  polished(c, deep && deep.value > 0.1 ? [400, 600, 800, 1200, 2000] : [600, 800, 1200, 2000], c.of('wider'), width, height);
+  const finished = polished(c, deep && deep.value > 0.1 ? [400, 600, 800, 1200, 2000] : [600, 800, 1200, 2000], c.of('wider'), width, height);
   c.work(clearAway(c.of('test'), 'slurry rinsed off before it dries'), c.rate('tidy'));
   c.named = 'sanded and polished';
   if (deep)
@@ -132,5 +136,5 @@ export function polishOut(c: Course): void {
         ],
       }),
     );
-  end(c, 'polish');
+  end(c, finished);
 }

@@ -88,7 +88,7 @@ export function fiberPutty(c: Course): void {
       uses: [{ of: 'fiber', amount: build }],
     });
   }
-  const last = c.last ?? 'putty-build';
+  const last = c.lastStep;
   const sand = c.curing(c.of('sand'), 'Sanded after');
   if (c.isLast || !c.anyDoes('sprayed')) c.work(clearAway(potLife, 'leftovers spread thin to harden'), c.rate('tidy'));
   else c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
@@ -180,7 +180,7 @@ export function finishPutty(c: Course): void {
       uses: [{ of: 'finish', amount: volume }],
     });
   }
-  const last = c.last ?? 'finish-pull';
+  const last = c.lastStep;
   c.work(clearAway(potLife, 'board and spreader wiped before it sets'), c.rate('tidy'));
   c.wait(puttyFirm(sand.minutes, 'sanding'), sand, last);
   c.work(ladder(grit(c, [120, 180, 220, 320]), c.get(tubWork.figures.fartherFine), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));

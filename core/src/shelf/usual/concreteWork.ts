@@ -10,6 +10,7 @@ export const concreteWork = {
     firstSounding: assumed(1, 'age', 'practice', 'First sounding'),
     secondSounding: assumed(7, 'age', 'practice', 'Second sounding'),
     firstLook: assumed(1, 'age', 'practice', 'First look for water'),
+    windowWaits: assumed(2, 'ratio', 'judgement', 'Window for the next lift no shorter than so many waits'),
     passes: assumed(2, 'count', 'practice', 'Passes of a fairing coat, at least'),
     wall: assumed(200, 'depth', 'practice', 'Thickness of the wall, where not known'),
     faceDries: assumed(60, 'duration', 'practice', 'Drying the face of a crack'),
