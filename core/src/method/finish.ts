@@ -1,3 +1,4 @@
+import { volumeFor } from '../mixing/proportions.ts';
 import { paintWork } from '../shelf/usual/paintWork.ts';
 import { paintNeeded } from '../finishing/face.ts';
 import type { Figure } from '../quantity/figure.ts';
@@ -60,5 +61,15 @@ export function textureFace(c: Course, area: Figure, kind: string): void {
   c.work(
     texture(area, c.get(paintWork.figures.nozzle), c.get(paintWork.figures.passes), kinds[kind] ?? kinds['other'] ?? ''),
     c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'),
+    {
+      uses: [
+        c.use(
+          'texture',
+          'Texture compound',
+          'coating',
+          c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.get(paintWork.figures.texture) }, 'Texture compound'),
+        ),
+      ],
+    },
   );
 }

@@ -34,7 +34,8 @@ export function handsOnOf(
   const efforts = c.effortsOf(step.minutes);
   const needed = thingsOf(step.tools);
   const mixed = mixes.filter((m) => uses.some((u) => u.of === m.id));
-  const places = uses.length > 0;
+  // a sheet over the floor is laid, and nothing is placed by it
+  const places = uses.some((u) => materials.roleOf(u.of) !== 'cover');
   const makes = new Set<Nuisance>(needed.flatMap((id): readonly Nuisance[] => things[id].makes));
   if (step.tools.some((t) => t.startsWith('water'))) makes.add('wet');
   // paper under water raises nothing; water that stands ready beside a drill or a wheel lays no dust

@@ -27,6 +27,11 @@ export class Materials {
     return this.#taken.has(id);
   }
 
+  /** What a material is in the work; nothing of a mix. */
+  roleOf(id: string): MaterialRole | undefined {
+    return this.#taken.get(id)?.role;
+  }
+
   /** All of them, and what the steps wear out by the time they take. */
   all(c: CourseFigures, steps: readonly Step[]): readonly Material[] {
     const used = [...this.#taken.values()].map(({ amounts, ...rest }): Material => ({ ...rest, amount: inAll(c, amounts, rest.what) }));

@@ -1,3 +1,6 @@
+import { boardWork } from '../shelf/usual/boardWork.ts';
+import type { Use } from './step.ts';
+import { coverRoom } from './words/protecting.ts';
 import { acrossRim, rimmedArea, stripArea } from '../geometry/outline.ts';
 import { firstPart, secondPart, withLoss } from '../mixing/proportions.ts';
 import { anyWork } from '../shelf/usual/anyWork.ts';
@@ -48,6 +51,20 @@ export function faceArea(c: Course, widthMm: Figure, heightMm: Figure, label: st
 export function rimmed(c: Course, rimMm: Figure, label: string): { readonly across: Figure; readonly area: Figure } {
   const [widthMm, heightMm] = sides(c);
   return { across: c.ledger.compute(acrossRim, { sizeMm: longer(c), rimMm }, label), area: c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm }, label) };
+}
+
+/** Floor and what stands around covered once, with as much sheet as lies around the place. */
+export function coverUp(c: Course, overhead = c.overhead): void {
+  if (c.once('cover')) c.work(coverRoom(around(c), overhead), c.rate('coverUp'), { uses: [coverSheet(c)] });
+}
+
+/** Sheet or film over what lies around a place; around a line as far as it is long. */
+export function coverSheet(c: Course): Use {
+  const { seen, measure } = c.matter;
+  // what is counted lies over a bay of the face
+  const widthMm = seen?.width ?? measure('widthMm') ?? measure('lengthMm') ?? c.get(boardWork.figures.bay);
+  const heightMm = seen?.height ?? measure('heightMm') ?? c.stated('No height of a line', 'length', 0);
+  return c.use('sheet', 'Sheet or film to cover with', 'cover', c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm: around(c) }, 'To cover'));
 }
 
 /** How far around a work the floor and what stands is covered. */

@@ -79,7 +79,7 @@ export interface Mix {
 
 /** What a material is in the work. */
 export type MaterialRole =
-  'primer' | 'coating' | 'adhesive' | 'sealant' | 'backing' | 'reinforcement' | 'board' | 'wood' | 'fixing' | 'sand' | 'foam' | 'port' | 'wear';
+  'primer' | 'coating' | 'adhesive' | 'sealant' | 'backing' | 'reinforcement' | 'board' | 'wood' | 'fixing' | 'sand' | 'foam' | 'port' | 'cover' | 'wear';
 
 /** Something that is taken along besides the mixes: bought, and placed, used up or worn out. */
 export interface Material {

@@ -48,6 +48,7 @@ export const flexibleSealant = {
   figures: {
     rod: of(1.25, 'ratio', 'practice', 'Rod to joint width'),
     skin: of(30, 'duration', 'generic-sheet', 'Tooled before it skins, at the reference temperature'),
+    primerCover: of(5, 'spreading', 'generic-sheet', 'A liter of joint primer covers'),
     primer: of(30, 'duration', 'generic-sheet', 'Primer dry after, at the reference temperature'),
     primerUntil: of(480, 'duration', 'generic-sheet', 'Primer good for, at the reference temperature'),
     perDay: of(2.5, 'depth', 'generic-sheet', 'Cures in a day from the face'),

@@ -15,17 +15,17 @@ import { settingWorkingTime } from '../../climate/drying.ts';
 import { skimCoat } from '../../shelf/skimCoat.ts';
 import type { Course } from '../course.ts';
 import { paintFace, textureFace } from '../finish.ts';
-import { around, longer, mixed, sides, strip } from '../parts.ts';
+import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
 import { bedTape, compoundDries, compoundSets, cutTape, dullFace, fillPlace, freeCorner, skimFace } from '../words/boarding.ts';
 import { inUse } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
-import { coverRoom, layOut, putAway } from '../words/protecting.ts';
+import { layOut, putAway } from '../words/protecting.ts';
 import { allOf, coatsFor, feather, films, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
 
 export function cover(c: Course): void {
-  if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  coverUp(c);
 }
 
 /** The highest finish level: a skim over the whole face on top of what every joint has. */

@@ -8,8 +8,8 @@ import { say } from '../../quantity/saying.ts';
 import { epoxyPaste } from '../../shelf/auxiliaries/epoxyPaste.ts';
 import { widthClassFor } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
-import { around, mixed, strip, twoParts } from '../parts.ts';
-import { clearAway, coverRoom, layOut, putAway } from '../words/protecting.ts';
+import { coverUp, mixed, strip, twoParts } from '../parts.ts';
+import { clearAway, layOut, putAway } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   brushFace,
@@ -51,7 +51,7 @@ function voidOf(c: Course, wall: Figure): Figure {
 
 /** What stops running water before anything else can hold. */
 export function waterPlug(c: Course): void {
-  if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  coverUp(c);
   const slot = c.of('slot');
   const length = c.need('lengthMm');
   c.work(cutSlot(slot, length), c.byLength('sawSetUp', 'slotPace', length, 'Cutting the slot'));
@@ -129,7 +129,7 @@ export function portInjection(c: Course): void {
   const length = c.need('lengthMm');
   const { wall, known } = wallOf(c);
   const drilled = c.does('drilled');
-  if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  coverUp(c);
   const hold = drilled ? c.of('hold') : foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.get(concreteWork.figures.heldAtNext));
   const void_ = voidOf(c, wall);
   const resin =

@@ -11,9 +11,9 @@ import { say } from '../../quantity/saying.ts';
 import { silicaSand } from '../../shelf/sand.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
-import { around, mixed, strip, twoParts } from '../parts.ts';
+import { coverUp, mixed, strip, twoParts } from '../parts.ts';
 import { cleanJoint, cutEdges, fillJoint, formStrip, grindEdges, rebuildEdges, resaw, shaveJoint } from '../words/jointing.ts';
-import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
+import { clearAway, layOut } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
 import { jointSection } from './jointSection.ts';
 import { waitHard } from '../words/placing.ts';
@@ -35,7 +35,7 @@ export function jointEdges(c: Course): void {
   const { system } = c;
   const edge = c.get(concreteWork.figures.cutBack);
   const { length, width, depth, volume } = edgesOf(c, edge);
-  c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  coverUp(c, false);
   c.work(cutEdges(depth, width, length), c.byLength('sawSetUp', 'edgePace', length, 'Cutting the edges'));
   const broken = c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: c.need('void') });
   if (broken.value > 1) c.amount('broken', 'Broken out', broken);
@@ -129,7 +129,7 @@ export function jointFiller(c: Course): void {
   const depth = onRod ?? full;
   const width = gap;
   if (c.isFirst) {
-    c.work(coverRoom(around(c), false), c.rate('coverUp'));
+    coverUp(c, false);
     c.work(cleanJoint(width, full, length), c.byLength('sawSetUp', 'resawPace', length, 'Cleaning the joint'));
   }
   const volume = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'Joint to fill');

@@ -14,7 +14,7 @@ import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
-import { around, longer, mixed, strip, twoParts } from '../parts.ts';
+import { coverUp, longer, mixed, strip, twoParts } from '../parts.ts';
 import { prepareSquare } from '../patch/prepareSquare.ts';
 import type { SquareCut } from '../patch/squareCut.ts';
 import { inUse } from '../words/finishing.ts';
@@ -33,7 +33,7 @@ import {
   waitHard,
   waitLayer,
 } from '../words/placing.ts';
-import { clearAway, coverRoom, layOut } from '../words/protecting.ts';
+import { clearAway, layOut } from '../words/protecting.ts';
 
 function open(c: Course, after: string): void {
   const wait = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
@@ -178,7 +178,7 @@ export function fairing(c: Course): void {
     c.matter.measured('area') ?? (c.matter.measure('lengthMm') && c.matter.measure('heightMm') ? strip(c, c.need('heightMm'), 'Face to coat') : undefined);
   if (!area) throw new Missing('outline');
   const depth = c.matter.subject.depth ?? c.of('coat');
-  c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  coverUp(c);
   c.work(roughenFace(area), c.byArea('grindSetUp', 'washPerM2', area, 'Grinding and washing'));
   const film = c.of('coat');
   const passes = ledger.compute(liftCount, { depthMm: depth, thickestMm: film, least: c.get(concreteWork.figures.passes) }, 'Passes');

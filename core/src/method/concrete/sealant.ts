@@ -1,8 +1,9 @@
+import { manyAreas, stripArea } from '../../geometry/outline.ts';
 import { abradeAgain } from '../words/redoing.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
 import { chaseVolume, sealantDepth, volumeShare as partOf } from '../../geometry/groove.ts';
 import { rodWidth } from '../../finishing/face.ts';
-import { volumeFor, massOn } from '../../mixing/proportions.ts';
+import { massOn, volumeFor } from '../../mixing/proportions.ts';
 import { daysFromFace, packsOf } from '../../mixing/cartridges.ts';
 import { say } from '../../quantity/saying.ts';
 import { backerRod as rodRecord } from '../../shelf/auxiliaries/backerRod.ts';
@@ -10,7 +11,7 @@ import { atLeast, atMost } from '../../quantity/round.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { Missing } from '../courseFigures.ts';
-import { around, mixed, strip, twoParts } from '../parts.ts';
+import { coverUp, mixed, strip, twoParts } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   backSealant,
@@ -25,7 +26,7 @@ import {
   throwSand,
 } from '../words/jointing.ts';
 import { waitHard } from '../words/placing.ts';
-import { clearAway, coverRoom } from '../words/protecting.ts';
+import { clearAway } from '../words/protecting.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { sealantSection } from './jointSection.ts';
 
@@ -41,7 +42,7 @@ export function routAndSeal(c: Course): void {
   const depth = joint
     ? c.ledger.compute(sealantDepth, { widthMm: joint, leastMm: c.get(sealant.leastDepth), mostMm: c.get(sealant.mostDepth) })
     : (c.matter.size?.depth ?? c.get(sealant.leastDepth));
-  c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  coverUp(c);
   const [least, most] = [
     c.ledger.compute(rodWidth, { gapMm: width, over: c.school('backer-rod', 'over') ?? c.of('rod') }, 'Rod, no thinner than'),
     c.ledger.compute(rodWidth, { gapMm: width, over: c.ofAuxiliary(rodRecord, 'over') }, 'Rod, no thicker than'),
@@ -57,7 +58,12 @@ export function routAndSeal(c: Course): void {
   });
   const primed = c.curing(c.of('primer'), 'Primer dry after');
   const until = c.closes(c.of('primerUntil'), 'Primer good for');
-  const primer = c.work(primeJoint(primed.minutes, until), c.byLength('nothing', 'brushPace', length, 'Taping and priming'));
+  const wall = c.ledger.compute(stripArea, { lengthMm: length, widthMm: depth }, 'One face of the joint');
+  const faces = c.ledger.compute(manyAreas, { areaMm2: wall, count: c.stated('Faces', 'count', 2) }, 'Both faces');
+  const primerMl = mixed(c, c.ledger.compute(volumeFor, { areaMm2: faces, coverM2L: c.of('primerCover') }, 'Primer on both faces'), 'Joint primer');
+  const primer = c.work(primeJoint(primed.minutes, until), c.byLength('nothing', 'brushPace', length, 'Taping and priming'), {
+    uses: [c.use('joint-primer', 'Joint primer', 'primer', primerMl, c.system.id)],
+  });
   c.atLeast(primed);
   if (until.value > primed.minutes.value)
     c.within(until, say`The primer is too old: abrade both faces, vacuum, prime again.`, [
@@ -68,14 +74,14 @@ export function routAndSeal(c: Course): void {
   const total = mixed(c, volume, 'Sealant to buy');
   const cartridges = c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') }, 'Cartridges');
   const skin = c.closes(c.of('skin'), 'Tooled within');
-  c.work(gunSealant(total, cartridges, skin), c.byLength('readySetUp', 'gunPace', length, 'Gunning and tooling'), {
+  const gunned = c.work(gunSealant(total, cartridges, skin), c.byLength('readySetUp', 'gunPace', length, 'Gunning and tooling'), {
     uses: [c.use('sealant', 'Sealant', 'sealant', total, c.system.id)],
   });
   c.work(clearAway(skin, 'tape pulled while the bead is wet'), c.rate('tidy'));
   const days = c.ledger.compute(daysFromFace, { depthMm: depth, perDayMm: c.of('perDay') });
   const lag = c.fixed(c.ledger.compute(daysAsTime, { ageD: days }, 'Cured through after'));
-  c.wait(sealantCures(days, c.of('perDay')), lag, 'gun-sealant');
-  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', lag.minutes, 'The retained bead bends and does not tear.'), lag, 'gun-sealant');
+  c.wait(sealantCures(days, c.of('perDay')), lag, gunned);
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', lag.minutes, 'The retained bead bends and does not tear.'), lag, gunned);
   c.amount('sealant', 'Sealant', total);
   c.amount('cartridges', 'Cartridges', cartridges);
   if (rod) c.amount('rod', 'Rod', rod);
@@ -88,7 +94,7 @@ export function routAndSeal(c: Course): void {
 export function gravityFlood(c: Course): void {
   const [length, width] = [c.need('lengthMm'), c.of('strip')];
   const area = strip(c, width, 'Flooded');
-  c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  coverUp(c, false);
   c.work(cleanFineCrack(length), c.byLength('vacuumSetUp', 'vacuumPace', length, 'Cleaning the crack'));
   const potLife = c.working(c.system.penetration ? c.get(c.system.penetration.potLife) : c.of('sandWithin'));
   const resin = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'Resin to flood');

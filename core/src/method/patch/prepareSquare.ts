@@ -1,7 +1,7 @@
 import { wheelPasses } from '../../geometry/groove.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
-import { around } from '../parts.ts';
+import { around, coverSheet } from '../parts.ts';
 import type { Course } from '../course.ts';
 import { breakOut } from './steps/breakOut.ts';
 import { cleanBars } from './steps/cleanBars.ts';
@@ -17,7 +17,7 @@ import { type SquareCut, mortarWait } from './squareCut.ts';
 export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned = false): void {
   const { ledger } = c;
   const alone = c.rate('alone');
-  c.add(coverAround(around(c), c.rate('coverUp')));
+  c.add(coverAround(around(c), c.rate('coverUp')), { uses: [coverSheet(c)] });
   const passes = ledger.compute(wheelPasses, {
     depthMm: edge,
     biteMm: c.get(chasingTools.bite),

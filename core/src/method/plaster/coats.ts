@@ -21,7 +21,7 @@ import { bondPva } from '../../shelf/auxiliaries/bondPva.ts';
 import { bondSbr } from '../../shelf/auxiliaries/bondSbr.ts';
 import type { Course } from '../course.ts';
 import { paintFace, textureFace } from '../finish.ts';
-import { around, longer, mixed, strip } from '../parts.ts';
+import { coverUp, longer, mixed, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   airOut,
@@ -37,7 +37,7 @@ import {
   suctionBy,
   takeDown,
 } from '../words/plastering.ts';
-import { clearAway, coverRoom, layOut, propUp } from '../words/protecting.ts';
+import { clearAway, layOut, propUp } from '../words/protecting.ts';
 
 const bases: Readonly<Record<string, readonly [Material, string]>> = {
   'metal-lath': ['lath', 'metal lath'],
@@ -120,7 +120,7 @@ export function plasterCoats(c: Course): void {
   const newLath = c.does('new-lath');
   const lime = c.does('lime-coats');
   const gypsum = c.does('damp-finish');
-  if (c.once('cover')) c.work(coverRoom(around(c), c.overhead), c.rate('coverUp'));
+  coverUp(c);
   propFirst(c, area, depth);
   if (line) c.work(cutStrip(width, c.need('lengthMm')), c.byLength('readySetUp', 'rakePace', c.need('lengthMm'), 'Cutting the strip'));
   else

@@ -2,16 +2,16 @@ import { stripArea, acrossRim } from '../../geometry/outline.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { say } from '../../quantity/saying.ts';
 import { type Course } from '../course.ts';
-import { around } from '../parts.ts';
+import { coverUp } from '../parts.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
-import { coverRoom, putAway } from '../words/protecting.ts';
+import { putAway } from '../words/protecting.ts';
 import { fitCap, treatCheck } from '../words/timbering.ts';
 
 /** A check in a top face: capped, and left open below. */
 export function capAndDrain(c: Course): void {
   const { ledger } = c;
   const length = c.need('lengthMm');
-  if (c.once('cover')) c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  coverUp(c, false);
   const dry = c.of('treat');
   c.work(treatCheck(length, dry), c.byLength('readySetUp', 'brushPace', length, 'Treating the check'));
   c.wait(paintDry(dry, 'preservative'), c.fixed(dry));

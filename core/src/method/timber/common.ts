@@ -4,9 +4,8 @@ import type { Figure } from '../../quantity/figure.ts';
 import { backingFoam } from '../../shelf/auxiliaries/backingFoam.ts';
 import { type Course } from '../course.ts';
 import { paintFace } from '../finish.ts';
-import { faceArea, around, sides, strip } from '../parts.ts';
+import { coverUp, faceArea, sides, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
-import { coverRoom } from '../words/protecting.ts';
 import { backHole, cutFoam, cutSound, foamCures } from '../words/timbering.ts';
 
 /** What is to be filled: how wide it is drawn, its face, depth and volume. */
@@ -47,7 +46,7 @@ export function placeOf(c: Course): {
 }
 
 export function begin(c: Course, area: Figure): void {
-  if (c.once('cover')) c.work(coverRoom(around(c), false), c.rate('coverUp'));
+  coverUp(c, false);
   if (!c.once('cut-sound')) return;
   const most = c.limit(c.system.woodMoisture?.max, 'highest moisture');
   c.work(cutSound(area, most, c.matter.choice('grain') === 'yes'), c.byArea('readySetUp', 'scrapeWoodPerM2', area, 'Cutting back'));
