@@ -127,15 +127,12 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
   const lastWork = rows.findLastIndex((r) => r.step.kind === 'work');
   rows.push(...rows.splice(lastWork + 1).sort((a, b) => a.startMin - b.startMin));
   const work = rows.filter((r) => r.step.kind === 'work');
+  const none = [ledger.stated('No work', 'duration', 0)];
   const openRow = rows.find((r) => r.step.sign === 'opens');
   return {
     rows,
-    total: ledger.compute(
-      durationSum,
-      { durationMin: free.chain.length > 0 ? free.chain : [ledger.assumed('No work', 'duration', 0, 'geometry')] },
-      'From start to finish',
-    ),
-    handsOn: ledger.compute(durationSum, { durationMin: work.map((r) => r.step.minutes) }, 'By hand'),
+    total: ledger.compute(durationSum, { durationMin: free.chain.length > 0 ? free.chain : none }, 'From start to finish'),
+    handsOn: ledger.compute(durationSum, { durationMin: work.length > 0 ? work.map((r) => r.step.minutes) : none }, 'By hand'),
     startAt,
     doneAt: moment(free.min),
     openAt: openRow?.start ?? moment(free.min),
