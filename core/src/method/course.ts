@@ -250,7 +250,7 @@ export class Course extends CourseFigures {
 
   /** Keeps a mix whose batches are made up elsewhere. */
   keepMix({ care, of = this.system.id, says, ...mix }: MixSaid): void {
-    const { handling, says: stirring } = handlingOf(this, care, mix.parts.length);
+    const { handling, says: stirring } = handlingOf(this, care, mix.parts);
     const gelAt23 = mix.within && this.gelOf(mix.within);
     // what becomes of the rest is said once for all mixes that end the same way
     const leftOver = this.#said.some((m) => m.handling.waste === handling.waste) ? [] : [say`${wasteWords[handling.waste]}`];

@@ -3,6 +3,7 @@ import { everyMethod } from '../../test/everyMethod.ts';
 import { surveyedPlan } from '../../test/defects.ts';
 import { windowClose } from '../cure/reaction.ts';
 import { evaluate } from '../quantity/formula.ts';
+import { tell } from '../quantity/saying.ts';
 import { mixKey } from './mixKey.ts';
 
 /** What the stages to come ask of a method, over all of them. */
@@ -75,3 +76,19 @@ describe('hands-on minutes', () => {
 function plainAmount(mL: number) {
   return surveyedPlan('concrete-spall').ledger.given('Amount', 'volume', mL, 'entered', '');
 }
+
+describe('a part of a mix', () => {
+  it('that is too little to be measured well is said, the least of them; else nothing is', () => {
+    let said = 0;
+    for (const { system, work } of warm)
+      for (const { parts, handling, says } of work?.mixes ?? []) {
+        const kind = handling.by === 'weight' ? 'mass' : 'volume';
+        const measured = parts.map((p) => p.each ?? p.amount).filter((a) => a.kind === kind);
+        const little = parts.length > 1 && measured.some((a) => a.value < handling.leastPart.value * (1 - 1e-9));
+        const words = says.map((s) => tell(s, { units: 'metric', timeZone: 'UTC' })).filter((t) => t.includes('less than is measured well'));
+        expect([system, words.length]).toEqual([system, little ? 1 : 0]);
+        said += words.length;
+      }
+    expect(said).toBeGreaterThan(8);
+  });
+});

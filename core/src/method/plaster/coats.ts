@@ -105,7 +105,7 @@ function plasterMix(
       { what: gauged ? 'Lime putty' : id === 'finish' ? 'Fine sand' : 'Sharp sand', role: gauged ? 'liquid' : 'sand', amount: sandMl },
     ],
     { within, pace: 'compoundPerL', care: gypsum ? 'gypsum plaster' : 'plaster', ...(least && { least }) },
-    [say`By the same pail, struck level; water to the stiffness of the sheet, never added later.`],
+    [say`By the same measure, struck level; water to the stiffness of the sheet, never added later.`],
   );
   c.amount(`${id}-binder`, `${title}: ${bind.toLowerCase()}`, binder);
   return total;
@@ -146,7 +146,7 @@ export function plasterCoats(c: Course): void {
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
   c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.get(plasterWork.figures.dampened)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
-  c.work(layOut(within, 'binder and sand measured out in the same pail; hawk, trowel, float, water'), c.rate('readySetUp'));
+  c.work(layOut(within, 'binder and sand measured out by the same measure; hawk, trowel, float, water'), c.rate('readySetUp'));
   const mixOf = (id: 'base' | 'finish', title: string, volume: Figure, parts: Figure, least?: Figure) =>
     plasterMix(c, id, { title, volume, parts, within, least });
   const basesMixed = thin
