@@ -3,7 +3,7 @@ import { gradeOf, judged, planInput, verdictOf, type Setting } from '../../test/
 import { tell } from '../quantity/saying.ts';
 import { planRepair } from '../plan/repairPlan.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
-import { polymerMortar2k } from '../shelf/polymerMortar2k.ts';
+import { polymerMortar2k } from '../shelf/systems/polymerMortar2k.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { matchRules } from './rules.ts';
 

@@ -8,7 +8,7 @@ import { defectKinds } from '../survey/kinds.ts';
 import { shelfLimits } from './limits.ts';
 import { auxiliaries } from './auxiliaries/auxiliaries.ts';
 import { usualFigures } from './usual/usualFigures.ts';
-import { dryingCompound } from './dryingCompound.ts';
+import { dryingCompound } from './systems/dryingCompound.ts';
 import { genericShelf } from './shelf.ts';
 
 /** Figures of the shelf that no rule, recipe or calculator reads: none. A figure that nobody reads is a promise that nobody keeps. */

@@ -8,7 +8,7 @@ import { frontView, layeredSection, rectangle } from '../../geometry/layeredSect
 import type { Dimension, Note, Region } from '../../geometry/section.ts';
 import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { say } from '../../quantity/saying.ts';
-import { settingCompound45 } from '../../shelf/settingCompound45.ts';
+import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
 import type { Course } from '../course.ts';
 import { faceArea, mixed, sides } from '../parts.ts';
 import { compoundSets, cutOpening, cutPlug, drawCoat, dullFace, pressMesh, setPlug } from '../words/boarding.ts';

@@ -1,0 +1,58 @@
+import type { PatchSystem } from '../patchSystem.ts';
+import { assumed, dewMarginForResins, of, readyHours, resinCure } from '../sourced.ts';
+
+export const rapidCrackResin = {
+  id: 'rapid-crack-resin',
+  title: 'Rapid crack resin with sand',
+  family: 'polymer',
+  chemistry: 'thin two-part polyurethane hybrid, equal parts from cartridges, with kiln-dry sand',
+  work: 'fills cracks and spalled edges in floors with resin and sand',
+  suits: ['slab-crack'],
+  hazards: ['isocyanate'],
+  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
+  preparation: 'chase',
+  width: { min: of(3, 'depth', 'practice', 'Narrowest groove'), max: of(25, 'depth', 'practice', 'Widest groove') },
+  depth: { max: of(50, 'depth', 'practice', 'Deepest groove in one repair') },
+  sizeWhy: { narrow: 'resin and sand cannot enter', wide: 'too wide for a sand-filled groove', deep: 'too deep to fill in one repair' },
+  slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest slab'), max: of(40, 'temperature', 'generic-sheet', 'Warmest slab') },
+  dewMargin: dewMarginForResins,
+  leastAge: of(28, 'age', 'practice', 'Least age of the slab'),
+  remarks: {
+    moisture: {
+      damp: { grade: 'out', why: 'it foams where the crack is damp', source: 'practice', change: 'dry the crack through, a day after washing' },
+      running: { grade: 'out', why: 'it foams in water', source: 'practice', change: 'stop the water first, then dry the crack through' },
+    },
+    movement: {
+      moving: { grade: 'out', why: 'a rigid fill cracks beside a crack that moves', source: 'practice', change: 'treat it as a joint' },
+      unknown: {
+        grade: 'care',
+        why: 'if it moves, a rigid fill cracks beside it: set a gauge over it',
+        source: 'practice',
+        change: 'gauge the crack through a season',
+      },
+    },
+    finish: { stain: { grade: 'out', why: 'it takes no stain', source: 'practice', change: 'choose a coating instead of a stain' } },
+    member: { stair: { grade: 'care', why: 'a thin resin runs out at the riser: form the face first', source: 'practice' } },
+    claim: { 'restore-strength': { grade: 'out', why: 'it fills and holds the edges, it does not restore strength', source: 'practice' } },
+  },
+  cure: resinCure,
+  ready: readyHours(1, 2, 3),
+  visits: of(1, 'count', 'practice', 'Visits'),
+  working: {
+    gel: of(6, 'duration', 'generic-sheet', 'Gel time at the reference temperature'),
+    film: of(0.25, 'film', 'practice', 'Film of resin on the faces'),
+    wettingShare: of(0.4, 'ratio', 'judgement', 'Most of the first lift’s resin that goes on as wetting'),
+    surplus: of(1.12, 'ratio', 'practice', 'Surplus for wetting'),
+    thickestLift: of(12, 'depth', 'judgement', 'Thickest lift that soaks through'),
+    leastLifts: of(2, 'count', 'practice', 'Least number of placements'),
+    proud: of(1.5, 'depth', 'practice', 'Left proud'),
+    cartridge: assumed(600, 'volume', 'assumed-pack', 'Content of a cartridge'),
+    mixer: assumed(20, 'volume', 'assumed-pack', 'Content of one mixer'),
+    reserve: of(0.25, 'ratio', 'judgement', 'Share of the gel time kept in reserve'),
+    gelsToGrind: of(2, 'ratio', 'practice', 'Gel times before grinding'),
+    hard: of(15, 'duration', 'practice', 'Hard enough to grind, at the reference temperature'),
+    recoatFrom: of(60, 'duration', 'generic-sheet', 'Recoat from, at the reference temperature'),
+    recoatUntil: of(1440, 'duration', 'generic-sheet', 'Recoat until, at the reference temperature'),
+    dryMoisture: of(4, 'percent', 'practice', 'Most moisture by meter'),
+  },
+} as const satisfies PatchSystem;
