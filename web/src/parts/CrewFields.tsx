@@ -4,7 +4,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { isSkill, skills } from '@oddment/core';
 import type { JobFields } from '@oddment/contracts';
-import { Controller, useFieldArray, type Control } from 'react-hook-form';
+import { Controller, useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { v4 as uuid } from 'uuid';
 
 const most = 12;
@@ -13,6 +13,9 @@ const most = 12;
 export function CrewFields({ control, problem }: { control: Control<JobFields>; problem: string | undefined }) {
   // the person's own id is a value of the form
   const { fields, append, remove } = useFieldArray({ control, name: 'crew', keyName: 'key' });
+  const people = useWatch({ control, name: 'crew' });
+  // what nobody in particular may do is not asked
+  const isTold = (i: number) => (people[i]?.name ?? '').trim() !== '' || (people[i]?.skills.length ?? 0) > 0;
   return (
     <fieldset className="crew">
       <legend>Crew</legend>
@@ -43,30 +46,32 @@ export function CrewFields({ control, problem }: { control: Control<JobFields>; 
           >
             Leaves
           </Button>
-          <Controller
-            name={`crew.${i}.skills`}
-            control={control}
-            render={({ field }) => (
-              <div className="skills">
-                {Object.entries(skills).map(([id, words]) => (
-                  <FormControlLabel
-                    key={id}
-                    label={words}
-                    control={
-                      <Checkbox
-                        size="small"
-                        checked={field.value.some((s) => s === id)}
-                        onChange={(event) => {
-                          const others = field.value.filter((s) => s !== id);
-                          field.onChange(event.target.checked && isSkill(id) ? [...others, id] : others);
-                        }}
-                      />
-                    }
-                  />
-                ))}
-              </div>
-            )}
-          />
+          {isTold(i) ? (
+            <Controller
+              name={`crew.${i}.skills`}
+              control={control}
+              render={({ field }) => (
+                <div className="skills">
+                  {Object.entries(skills).map(([id, words]) => (
+                    <FormControlLabel
+                      key={id}
+                      label={words}
+                      control={
+                        <Checkbox
+                          size="small"
+                          checked={field.value.some((s) => s === id)}
+                          onChange={(event) => {
+                            const others = field.value.filter((s) => s !== id);
+                            field.onChange(event.target.checked && isSkill(id) ? [...others, id] : others);
+                          }}
+                        />
+                      }
+                    />
+                  ))}
+                </div>
+              )}
+            />
+          ) : null}
         </div>
       ))}
       {problem === undefined ? null : <p className="grade out">{problem}</p>}
