@@ -26,6 +26,32 @@ describe('a list of weather', () => {
     expect(read('2026-06-02 7:00\t20\t50').weather).toMatchObject([{ airC: 20, humidityPct: 50 }]);
   });
 
+  it('is read in meters a second, in inches of rain and with the zone of its times', () => {
+    const other = read('time,air,humidity,wind m/s,rain in\n2026-06-02T07:00:30+02:00,20,50,5,0.5\n2026-06-02T08:00:30.5+02:00,20,50,0,0');
+    expect(other.weather.map((w) => [w.fromMin, w.windKmh, w.rain])).toEqual([
+      [0, 18, true],
+      [60, 0, false],
+    ]);
+    expect(read('2026-06-02T07:00-06:00,20,50\n2026-06-02T13:30Z,20,50').weather.map((w) => w.fromMin)).toEqual([0, 30]);
+    expect(problems('time,air,humidity,rain in\n2026-06-02 07:00,20,50,11')).toEqual([]);
+    expect(problems('time,air,humidity,rain mm\n2026-06-02 07:00,20,50,301')[0]).toMatch(/^2: rain is 301, which cannot be/);
+  });
+
+  it('takes no day that is not in its month, in any zone, and no zone that is none', () => {
+    for (const time of [
+      '2026-02-30 07:00',
+      '2026-02-30T07:00+02:00',
+      '2026-04-31T23:00-06:00',
+      '2026-06-02T07:00+2:00',
+      '2026-06-02T07:00x',
+      '2026-06-02T07:00+02:0x',
+      '2026-06-02 25:00',
+    ])
+      expect([time, problems(`${time},20,50`)[0]?.startsWith(`1: '${time}' is not a time.`)]).toEqual([time, true]);
+    // late in the evening it is another day in UTC
+    expect(problems('2026-06-30T23:30-06:00,20,50')).toEqual([]);
+  });
+
   it('ends as long after its last line as that came after the one before it, an hour where it is alone', () => {
     expect(read('2026-06-02 07:00,20,50\n2026-06-02 07:30,20,50').endMin).toBe(60);
     expect(read('2026-06-02 07:00,20,50').endMin).toBe(60);

@@ -134,8 +134,9 @@ function instantOf(text: string): string | undefined {
   if (!found) return undefined;
   const [, year = '', month = '', day = '', hour = '', minute = '', zone = 'Z'] = found;
   const ms = Date.parse(`${year}-${month}-${day}T${hour.padStart(2, '0')}:${minute}:00${zone}`);
-  // a day that is not in its month rolls over in silence
-  return Number.isNaN(ms) || (zone === 'Z' && new Date(ms).getUTCDate() !== Number(day)) ? undefined : new Date(ms).toISOString();
+  // a day that is not in its month rolls over in silence, in any zone
+  const isDay = new Date(Date.UTC(Number(year), Number(month) - 1, Number(day))).getUTCDate() === Number(day);
+  return Number.isNaN(ms) || !isDay ? undefined : new Date(ms).toISOString();
 }
 
 function pointOf(row: readonly string[], heading: Heading): WeatherPoint | string {

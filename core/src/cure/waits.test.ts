@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { Ledger } from '../quantity/ledger.ts';
 import { evaluate } from '../quantity/formula.ts';
 import { of } from '../shelf/sourced.ts';
-import { followedSurface } from '../climate/surface.ts';
 import type { ClimateSeries } from '../climate/series.ts';
 import { cureProgress, progressEndMin, waitOver, type CureProgress } from './progress.ts';
 import { longest, manyDurations, timesDuration } from './reaction.ts';
@@ -113,19 +112,5 @@ describe('the thickest lift', () => {
       [50, 'sheet'],
       [50, 'sheet'],
     ]);
-  });
-});
-
-describe('a surface that was not measured', () => {
-  it('begins with the mean air of the first day, and is none where nothing is known', () => {
-    const points = [
-      { atMin: 0, airC: 10 },
-      { atMin: 720, airC: 20 },
-      { atMin: 1440, airC: 50 },
-    ];
-    // an hour toward 10 from 15, the mean of what lies within the first day
-    const [first] = followedSurface(points, 4);
-    expect(first).toBeCloseTo(15 + (10 - 15) * (1 - Math.exp(-1 / 4)), 6);
-    expect(followedSurface([], 4)).toEqual([]);
   });
 });
