@@ -60,7 +60,53 @@ const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds:
   ['wall-crack', 'water-power', { moisture: 'running', services: 'clear' }, { moisture: 'running', services: 'found' }],
 ];
 
+/** What is near a stop and none: it is on something else, or lies another way. */
+const none: readonly (readonly [kind: string, stop: string, answers: Facts, area?: Facts])[] = [
+  ['concrete-spall', 'asbestos', {}, { yearBuilt: 1950 }],
+  ['timber-check', 'asbestos', {}, { yearBuilt: 1950 }],
+  ['tub-scratches', 'asbestos', {}, { yearBuilt: 1950 }],
+  ['plaster-hole', 'asbestos', {}, {}],
+  ['plaster-hole', 'lead', { before: 'paint', outline: rectangle(900, 900) }, {}],
+  ['plaster-hole', 'lead', { before: 'bare', outline: rectangle(900, 900) }, { yearBuilt: 1950 }],
+  ['plaster-hole', 'lead', { before: 'paint', place: 'outside', outline: rectangle(1360, 1360) }, { yearBuilt: 1950, place: 'outside' }],
+  ['tub-hole', 'lead', { before: 'paint', outline: rectangle(900, 900) }, { yearBuilt: 1950 }],
+  ['plaster-loose', 'prop', { position: 'wall', sagMm: 40, outline: rectangle(2000, 2000) }],
+  ['plaster-hole', 'prop', { position: 'overhead', outline: rectangle(2000, 2000) }],
+  ['plaster-loose', 'overhead', { position: 'wall' }, { occupied: 'inside' }],
+  ['drywall-hole', 'overhead', { position: 'ceiling' }, { occupied: 'inside' }],
+  ['plaster-loose', 'overhead', { position: 'overhead' }, { occupied: 'around' }],
+  ['drywall-dent', 'rated', { rated: 'yes', paper: 'no' }],
+  ['drywall-hole', 'wet-board', { wetArea: 'no', before: 'tile' }],
+  ['bar-spall', 'undercut', { loaded: 'yes', position: 'floor' }],
+  ['concrete-spall', 'undercut', { loaded: 'yes', position: 'overhead' }],
+  ['bar-spall', 'structural', { loaded: 'yes' }],
+  ['plaster-crack', 'structural', { widths: [{ atMm: 0, widthMm: 3 }] }],
+  ['wall-crack', 'structural', { member: 'wall', widths: [{ atMm: 0, widthMm: 0.41 }] }, { place: 'inside' }],
+];
+
 describe('stops', () => {
+  it.each(none)('%s: no %s for %j in %j', (kind, stop, answers, area = {}) => {
+    expect(stopsOf(kind, answers, area).map((s) => s.id)).not.toContain(stop);
+  });
+
+  it('say which of two reasons it is', () => {
+    const why = (kind: string, stop: string, answers: Facts, area: Facts = {}) =>
+      tell(stopsOf(kind, answers, area).find((s) => s.id === stop)?.why ?? [], { units: 'metric', timeZone: 'UTC' });
+    expect(why('plaster-loose', 'prop', { position: 'overhead', sagMm: 40 })).toBe('The ceiling sags 40 mm, more than 13 mm.');
+    expect(why('plaster-loose', 'prop', { position: 'overhead', outline: rectangle(1000, 800) })).toBe('0.80 m² of the ceiling is loose.');
+    expect(why('drywall-hole', 'rated', { rated: 'unknown' })).toMatch(/^Whether it is rated is not known\. In a rated one a hole is closed/);
+    expect(why('drywall-hole', 'rated', { rated: 'yes' })).toMatch(/^A hole in a rated wall or ceiling is closed/);
+    expect(why('drywall-dent', 'rated', { rated: 'yes', paper: 'yes' })).toMatch(/^A hole in a rated wall/);
+    // outside the rule lets more be disturbed
+    expect(why('plaster-hole', 'lead', { before: 'paint', place: 'outside', outline: rectangle(1400, 1400) }, { yearBuilt: 1950, place: 'outside' })).toMatch(
+      /begins above 1\.86 m²/,
+    );
+    expect(why('plaster-hole', 'lead', { before: 'unknown', outline: rectangle(900, 900) }, { yearBuilt: 1950, place: 'inside' })).toMatch(
+      /begins above 0\.56 m²/,
+    );
+    expect(why('drywall-hole', 'asbestos', {}, { yearBuilt: 1980 })).toMatch(/^Built in 1980:/);
+  });
+
   it.each(cases.map((c) => [c[0], c[1], c] as const))(
     '%s, %s: holds on one side and lets go on the other',
     (kind, stop, [, , goes, holds, goesArea = {}, holdsArea = {}]) => {
