@@ -85,7 +85,7 @@ const none: readonly (readonly [kind: string, stop: string, answers: Facts, area
 ];
 
 describe('stops', () => {
-  it.each(none)('%s: no %s for %j in %j', (kind, stop, answers, area = {}) => {
+  it.each(none.map(([kind, stop, answers, area]) => [kind, stop, answers, area ?? {}] as const))('%s: no %s for %j in %j', (kind, stop, answers, area) => {
     expect(stopsOf(kind, answers, area).map((s) => s.id)).not.toContain(stop);
   });
 
