@@ -78,7 +78,7 @@ class Writer {
         timeZone: 'UTC',
         units: 'metric',
         startAt: '2026-06-03T05:00:00Z',
-        people: 1,
+        crew: [{ id: 'person-1', name: '', skills: [] }],
       });
       while (!this.#stopped) {
         const response = await fetch(`${address}/api/jobs`, {

@@ -1,3 +1,4 @@
+import { unnamed } from '@oddment/core';
 import express from 'express';
 import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
@@ -44,7 +45,7 @@ async function makeJob(address: string, cookie: string): Promise<string> {
     timeZone: 'UTC',
     units: 'metric',
     startAt: '2026-06-02T06:00:00Z',
-    people: 2,
+    crew: unnamed(2),
   });
   await post(`/jobs/${job}/areas`, { id: area, change: randomUUID(), name: 'Bench', facts: {} });
   for (let i = 0; i < defects; i++) {
