@@ -79,8 +79,8 @@ describe('check', () => {
       { ...job, startAt: '2026-06-02T05:00:00' },
       'startAt: The start of the work needs its time zone, such as the Z in 2026-06-02T07:00:00Z.',
     ],
-    ['nobody', NewJobBody, { ...job, crew: [] }, 'crew: The crew is at least one.'],
-    ['two persons of one id', NewJobBody, { ...job, crew: [...unnamed(1), ...unnamed(1)] }, 'crew: The crew: two have the same id.'],
+    ['nobody', NewJobBody, { ...job, crew: [] }, 'crew: The crew needs at least one.'],
+    ['two persons of one id', NewJobBody, { ...job, crew: [...unnamed(1), ...unnamed(1)] }, 'crew: The crew: two have the same id; each needs one of its own.'],
     [
       'a skill that there is not',
       NewJobBody,

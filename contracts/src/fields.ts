@@ -195,9 +195,9 @@ export const SomeOf = (what: string, contract: () => Contract, most: number) => 
     () => ({ type: 'array', minItems: 1, maxItems: most, items: schemaOf(contract()), description: what }),
     [
       IsArray({ message: `${what} must be a list.` }),
-      ArrayMinSize(1, { message: `${what} is at least one.` }),
+      ArrayMinSize(1, { message: `${what} needs at least one.` }),
       ArrayMaxSize(most, { message: `${what} is ${String(most)} at most.` }),
-      ValidateBy({ name: 'apart', validator: { validate: apart, defaultMessage: () => `${what}: two have the same id.` } }),
+      ValidateBy({ name: 'apart', validator: { validate: apart, defaultMessage: () => `${what}: two have the same id; each needs one of its own.` } }),
       ValidateNested({ each: true }),
       Type(contract),
     ],
@@ -208,7 +208,7 @@ export const SomeOf = (what: string, contract: () => Contract, most: number) => 
 export const AnyOf = (what: string, values: readonly string[]) =>
   field({ type: 'array', maxItems: values.length, uniqueItems: true, items: { enum: [...values] }, description: what }, [
     IsArray({ message: `${what} must be a list.` }),
-    ArrayUnique({ message: `${what}: one stands twice.` }),
+    ArrayUnique({ message: `${what}: one stands twice; each may stand once.` }),
     IsIn([...values], { each: true, message: `${what} must be any of ${values.join(', ')}.` }),
   ]);
 

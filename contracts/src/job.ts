@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import {
   defectKinds,
   isDefectKind,
+  mostCrew,
   preferenceProblems,
   schoolQuestions,
   skills,
@@ -58,7 +59,7 @@ export class JobFields {
   @TimeZone() timeZone!: string;
   @OneOf('The units', unitSystems) units!: UnitSystem;
   @Moment('The start of the work') startAt!: string;
-  @SomeOf('The crew', () => PersonBody, 12) crew!: PersonBody[];
+  @SomeOf('The crew', () => PersonBody, mostCrew) crew!: PersonBody[];
 }
 
 export class ChoiceBody {

@@ -83,7 +83,7 @@ export { senseArea, senseDefect, type Sense } from './survey/sense.ts';
 export type { Grade, PatchSystem } from './shelf/patchSystem.ts';
 export { genericShelf } from './shelf/shelf.ts';
 export { auxiliaries } from './shelf/auxiliaries/auxiliaries.ts';
-export { crewOf, crewToday, crewWords, handsOf, isSkill, skills, unnamed } from './survey/crew.ts';
+export { crewOf, crewToday, crewWords, handsOf, isSkill, isTold, mostCrew, skills, unnamed } from './survey/crew.ts';
 export type { Person, Skill } from './survey/crew.ts';
 export { usualFigures } from './shelf/usual/usualFigures.ts';
 export type { Usual } from './shelf/usual/usual.ts';

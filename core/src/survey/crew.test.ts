@@ -28,11 +28,16 @@ describe('a crew', () => {
   });
 
   it('has at most two at one repair, and is made smaller or larger without losing whom it names', () => {
-    const person = fc.record({ id: fc.uuid(), name: fc.constantFrom('', 'Ada', 'Ben'), skills: fc.constant([]) });
+    const person = fc.record({
+      id: fc.oneof(fc.uuid(), fc.constantFrom('person-1', 'person-2', 'person-3')),
+      name: fc.constantFrom('', 'Ada', 'Ben'),
+      skills: fc.constant([]),
+    });
     fc.assert(
-      fc.property(fc.array(person, { minLength: 1, maxLength: 6 }), fc.constantFrom<1 | 2>(1, 2), (crew, hands) => {
+      fc.property(fc.uniqueArray(person, { minLength: 1, maxLength: 6, selector: (p) => p.id }), fc.constantFrom<1 | 2>(1, 2), (crew, hands) => {
         const made = crewOf(crew, hands);
         expect(handsOf(made)).toBe(hands);
+        expect(new Set(made.map((p) => p.id)).size).toBe(made.length);
         const kept = Math.min(crew.length, made.length);
         expect(made.slice(0, kept)).toEqual(crew.slice(0, kept));
         // more than two stay more than two where two are wanted

@@ -17,6 +17,9 @@ export interface Person {
   readonly skills: readonly Skill[];
 }
 
+/** The most people that a crew has. */
+export const mostCrew = 12;
+
 /** So many people of whom nothing is said. */
 export function unnamed(people: number): readonly Person[] {
   return Array.from({ length: people }, (_v, i) => ({ id: `person-${String(i + 1)}`, name: '', skills: [] }));
@@ -30,7 +33,10 @@ export function handsOf(crew: readonly Person[]): 1 | 2 {
 /** A crew of so many hands: the first of it, or as many unnamed ones more as it takes. */
 export function crewOf(crew: readonly Person[], hands: 1 | 2): readonly Person[] {
   if (handsOf(crew) === hands) return crew;
-  return [...crew.slice(0, hands), ...unnamed(hands).slice(crew.length)];
+  const kept = crew.slice(0, hands);
+  // somebody who is there may have the id that the next one would get
+  const free = unnamed(hands + kept.length).filter((p) => !kept.some((k) => k.id === p.id));
+  return [...kept, ...free.slice(0, hands - kept.length)];
 }
 
 const numbers = ['nobody', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
@@ -45,12 +51,12 @@ export function crewWords(crew: readonly Person[]): string {
   return all.length === 1 ? (all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1] ?? ''}`;
 }
 
-/** Whether anything is said of who the people are, so that what nobody is noted for means something. */
-const isTold = (crew: readonly Person[]) => crew.some((p) => p.name.trim() !== '' || p.skills.length > 0);
+/** Whether anything is said of a person, so that what he is not noted for means something. */
+export const isTold = ({ name, skills: able }: Pick<Person, 'name' | 'skills'>): boolean => name.trim() !== '' || able.length > 0;
 
 /** Skills that are asked for, and that nobody of a crew of whom something is said is noted for. */
 export function lacking(crew: readonly Person[], asked: readonly Skill[]): readonly Skill[] {
-  return isTold(crew) ? [...new Set(asked)].filter((skill) => !crew.some((p) => p.skills.includes(skill))) : [];
+  return crew.some(isTold) ? [...new Set(asked)].filter((skill) => !crew.some((p) => p.skills.includes(skill))) : [];
 }
 
 /** A job as an earlier version kept it: so many people, and none of them named. */

@@ -2,20 +2,16 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
-import { isSkill, skills } from '@oddment/core';
+import { isSkill, isTold, mostCrew, skills } from '@oddment/core';
 import type { JobFields } from '@oddment/contracts';
 import { Controller, useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { v4 as uuid } from 'uuid';
-
-const most = 12;
 
 /** Who works on a job: a line a person, with what each may do. A name may be left open. */
 export function CrewFields({ control, problem }: { control: Control<JobFields>; problem: string | undefined }) {
   // the person's own id is a value of the form
   const { fields, append, remove } = useFieldArray({ control, name: 'crew', keyName: 'key' });
   const people = useWatch({ control, name: 'crew' });
-  // what nobody in particular may do is not asked
-  const isTold = (i: number) => (people[i]?.name ?? '').trim() !== '' || (people[i]?.skills.length ?? 0) > 0;
   return (
     <fieldset className="crew">
       <legend>Crew</legend>
@@ -46,7 +42,8 @@ export function CrewFields({ control, problem }: { control: Control<JobFields>; 
           >
             Leaves
           </Button>
-          {isTold(i) ? (
+          {/* what nobody in particular may do is not asked */}
+          {isTold(people[i] ?? person) ? (
             <Controller
               name={`crew.${i}.skills`}
               control={control}
@@ -78,7 +75,7 @@ export function CrewFields({ control, problem }: { control: Control<JobFields>; 
       <Button
         variant="outlined"
         size="small"
-        disabled={fields.length >= most}
+        disabled={fields.length >= mostCrew}
         onClick={() => {
           append({ id: uuid(), name: '', skills: [] });
         }}
