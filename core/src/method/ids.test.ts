@@ -13,7 +13,7 @@ const others = {
   overhead: byKey(everyMethod({}, { position: 'overhead' })),
 };
 
-it('a step is called by what it does: no two of a method the same, and none by its turn among all', () => {
+it('no two steps of a method are called the same', () => {
   let looked = 0;
   for (const m of everyMethod()) {
     const ids = idsOf(m).map(([id]) => id);

@@ -62,7 +62,7 @@ describe('a window that heat shortens', () => {
 });
 
 describe('hands-on minutes', () => {
-  it('have a least and a most, the firm’s own where it set them, around what is planned', () => {
+  it('have a least and a most around what is planned', () => {
     for (const { work } of warm)
       for (const { handsOn } of work?.method.steps ?? []) {
         if (!handsOn) continue;

@@ -122,20 +122,17 @@ function slidesOf(plan: PlannedPlan, trial: WhatIf | undefined): readonly Slide[
   ];
 }
 
+/** A plan as it is, as it is tried, and what is tried. */
+export interface Tried {
+  readonly plan: PlannedPlan;
+  readonly told: ToldSheet;
+  readonly planned: ToldSheet;
+  readonly defect: DefectRecord;
+  readonly trial: WhatIf | undefined;
+}
+
 /** What can be tried out, and what it comes to beside the plan as it is. */
-export function Trials({
-  plan,
-  told,
-  planned,
-  defect,
-  trial,
-}: {
-  plan: PlannedPlan;
-  told: ToldSheet;
-  planned: ToldSheet;
-  defect: DefectRecord;
-  trial: WhatIf | undefined;
-}) {
+export function Trials({ plan, told, planned, defect, trial }: Tried) {
   const { units } = useTelling();
   const { job, edit } = usePlace();
   const send = useSend();

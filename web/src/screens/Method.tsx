@@ -1,9 +1,8 @@
 import { Drawings } from '../parts/Drawings.tsx';
-import { Trials } from '../parts/Trials.tsx';
+import { Trials, type Tried } from '../parts/Trials.tsx';
 import { Lacks } from '../parts/Lacks.tsx';
 import { whoWords } from '@oddment/core';
 import Button from '@mui/material/Button';
-import type { DefectRecord } from '@oddment/contracts';
 import { cautionsWhy, cite, plannedOf, sheetOf, siteDateTime, type PlannedPlan, type SheetWork } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -17,7 +16,6 @@ import { pageNow } from '../state/clock.ts';
 import { usePlannedBy } from '../state/editing.ts';
 import { useStore } from '../state/store.ts';
 import { useTriedSheet, type ToldSheet } from '../state/triedSheet.ts';
-import { type WhatIf } from '../state/view.ts';
 import { trialInput } from '../views/trial.ts';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
@@ -97,19 +95,7 @@ function ToMix({ work, job, defect }: { work: SheetWork; job: string; defect: st
   );
 }
 
-function Planned({
-  plan,
-  told,
-  planned,
-  defect,
-  trial,
-}: {
-  plan: PlannedPlan;
-  told: ToldSheet;
-  planned: ToldSheet;
-  defect: DefectRecord;
-  trial: WhatIf | undefined;
-}) {
+function Planned({ plan, told, planned, defect, trial }: Tried) {
   const { job, area, plans, edit, mayPlan } = usePlace();
   const navigate = useNavigate();
   const { sheet, figures } = told;

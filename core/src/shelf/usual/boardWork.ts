@@ -8,7 +8,7 @@ export const boardWork = {
   figures: {
     inPan: assumed(60, 'duration', 'practice', 'Drying compound, in the pan'),
     driesFrom: assumed(3, 'film', 'practice', 'Thickest that dries from its face'),
-    leftOnFace: assumed(0, 'percent', 'practice', 'Drawn off a joint again'),
+    leftOnFace: assumed(0, 'percent', 'practice', 'Compound drawn off a joint again'),
     grit: of(120, 'count', 'fepa-43', 'Grit for compound'),
     finer: of(180, 'count', 'fepa-43', 'Finer grit for compound'),
     runDull: assumed(50, 'ratio', 'practice', 'Run to one of rise, flat paint'),
@@ -52,8 +52,8 @@ export const boardWork = {
     bay: assumed(1200, 'depth', 'practice', 'A bay of the face, skimmed'),
     face: assumed(10000000, 'area', 'practice', 'Face to skim, where not measured'),
     caulkPainted: assumed(100, 'depth', 'practice', 'Painted along a bead'),
-    underTape: of(1, 'ratio', 'gypsum-drying', 'Dries under tape, to the table'),
-    noTape: of(0.65, 'ratio', 'gypsum-drying', 'Dries with no tape over it, to the table'),
-    stillAir: of(1, 'ratio', 'gypsum-drying', 'Dries in still air, to the table'),
+    underTape: of(1, 'ratio', 'gypsum-drying', 'Times the drying table, under tape'),
+    noTape: of(0.65, 'ratio', 'gypsum-drying', 'Times the drying table, with no tape over it'),
+    stillAir: of(1, 'ratio', 'gypsum-drying', 'Times the drying table, in still air'),
   },
 } as const satisfies Usual;
