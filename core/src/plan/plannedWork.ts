@@ -1,7 +1,7 @@
 import { handsOf } from '../survey/crew.ts';
 import { constantClimate } from '../climate/series.ts';
 import type { Section } from '../geometry/section.ts';
-import type { Candidate } from '../match/candidates.ts';
+import { isOtherWork, type Candidate } from '../match/candidates.ts';
 import type { JudgedSize, Seen } from '../match/subject.ts';
 import { Unworkable } from '../method/unworkable.ts';
 import { Missing } from '../method/courseFigures.ts';
@@ -109,6 +109,8 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
   const { ledger, subject, surveyed, kind, read, around, job, defect, rules, sides, size } = matter;
   const { system, chain } = view.candidate;
   const members = chain ?? [system];
+  if (isOtherWork(view.candidate))
+    return { ok: false, why: say`${system.title} is for other work than this: nothing is planned with it. Choose a system that suits.` };
   if (!hasFamily(members)) return { ok: false, why: say`${system.title} is judged, and there is no method for it yet.` };
   const tooCold = members.find((m) => m.slabC.min && !atLeast(subject.slabC.value, m.slabC.min.value));
   if (tooCold?.slabC.min)
