@@ -162,6 +162,7 @@ const school = objectSchema(
 const lag: Schema = {
   anyOf: [
     objectSchema({ by: one('fixed'), minutes: figure }),
+    objectSchema({ by: one('gel', 'window'), at23: figure, minutes: figure }),
     objectSchema({ by: one('drying'), thicknessMm: figure, cover: figure, draft: figure, minutes: figure }),
     objectSchema(
       {
@@ -215,6 +216,8 @@ const handsOn = objectSchema(
   ['asks'],
 );
 
+const limits = list(objectSchema({ what: text, is: one('most', 'least'), figure }));
+
 const step = objectSchema(
   {
     id: text,
@@ -226,6 +229,7 @@ const step = objectSchema(
     tools: list(text),
     sign: one('opens', 'clock', 'coat', 'flush'),
     handsOn,
+    check: objectSchema({ done: text, limits, due: one('start', 'end'), onceMore: figure }, ['onceMore']),
     minutes: figure,
     startMin: number,
     endMin: number,
@@ -242,7 +246,7 @@ const step = objectSchema(
 const redo: Schema = {
   anyOf: [
     objectSchema({ again: text }),
-    objectSchema({ builder: text, title: saying, detail: saying, look: saying, tools: list(text), plain: text, minutes: figure }, ['plain']),
+    objectSchema({ builder: text, title: saying, detail: saying, look: saying, done: text, tools: list(text), plain: text, minutes: figure }, ['plain']),
   ],
 };
 
@@ -252,10 +256,12 @@ const link = objectSchema(
     after: one('start', 'end'),
     to: text,
     least: lag,
-    most: objectSchema({ minutes: figure, at23: figure, ifMissed: saying, redo: list(redo) }, ['at23']),
+    most: objectSchema({ lag, ifMissed: saying, redo: list(redo) }),
   },
   ['least', 'most'],
 );
+
+const moment = objectSchema({ step: text, at: one('start', 'end'), later: lag }, ['later']);
 
 const mix = objectSchema(
   {
@@ -268,6 +274,7 @@ const mix = objectSchema(
     batches: figure,
     within: figure,
     gelAt23: figure,
+    band: objectSchema({ least: figure, most: figure }, ['least']),
     parts: list(objectSchema({ what: text, role: text, amount: figure, each: figure, once: yes }, ['each', 'once'])),
     handling: objectSchema({ kind: text, by: one('weight', 'volume'), tolerance: figure, stir: figure, stand: figure, leastPart: figure, waste: text }, [
       'stir',
@@ -280,7 +287,7 @@ const mix = objectSchema(
     running: list(ref('quantity')),
     choice: objectSchema({ field: text, title: text, value: text, options: list(objectSchema({ value: text, label: text })), says: saying }),
   },
-  ['ninth', 'within', 'gelAt23', 'goes', 'packs', 'running', 'choice'],
+  ['ninth', 'within', 'gelAt23', 'band', 'goes', 'packs', 'running', 'choice'],
 );
 
 const chosenBy = one('choice', 'proposal');
@@ -296,6 +303,8 @@ const work = objectSchema(
     quantities: list(ref('quantity')),
     mixes: list(mix),
     materials: list(objectSchema({ id: text, what: text, role: text, of: text, amount: figure }, ['of'])),
+    marks: list(objectSchema({ is: one('dust', 'wet', 'vapor', 'water', 'closed'), from: moment, to: moment })),
+    standing: list(objectSchema({ thing: text, from: moment, to: moment })),
     total: figure,
     handsOn: figure,
     doneAt: when,

@@ -143,12 +143,11 @@ export {
   sheetAgain,
   stillToAnswer,
   type IssuedInputs,
-  issuedWork,
   type IssuedPlan,
-  type IssuedWork,
   type Overtaken,
   type PlanChange,
 } from './plan/issued.ts';
+export { issuedWork, type IssuedWork } from './plan/issuedWork.ts';
 export {
   askedText,
   clientOptions,

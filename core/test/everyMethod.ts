@@ -35,6 +35,20 @@ function answering(kind: Kind, given: Readonly<Record<string, unknown>>): Readon
   );
 }
 
+/** One system or combination on one kind of defect. */
+export function oneMethod(
+  kind: Kind,
+  id: string,
+  area: Readonly<Record<string, unknown>> = {},
+  given: Readonly<Record<string, unknown>> = {},
+  schools: Readonly<Record<string, string>> = {},
+  shelf?: readonly PatchSystem[],
+): OneMethod {
+  const more = { choice: { system: id, reason: 'tried' }, schools };
+  const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, more, shelf);
+  return { kind: kind.id, system: id, plan, work: plan.work() };
+}
+
 /** Every system and every combination on every kind of defect that it is an answer to, whatever the verdict. */
 export function everyMethod(
   area: Readonly<Record<string, unknown>> = {},
@@ -43,12 +57,6 @@ export function everyMethod(
   shelf?: readonly PatchSystem[],
 ): readonly OneMethod[] {
   return defectKinds().flatMap((kind) =>
-    [...genericShelf, ...chains]
-      .filter((s) => s.suits.includes(kind.id))
-      .map(({ id }): OneMethod => {
-        const more = { choice: { system: id, reason: 'tried' }, schools };
-        const plan = surveyedPlan(kind.id, { ...answering(kind, given), ...sizes[kind.id], ...sizes[id] }, area, more, shelf);
-        return { kind: kind.id, system: id, plan, work: plan.work() };
-      }),
+    [...genericShelf, ...chains].filter((s) => s.suits.includes(kind.id)).map(({ id }) => oneMethod(kind, id, area, given, schools, shelf)),
   );
 }

@@ -34,6 +34,28 @@ export const gelTime = formula({
   compute: ({ gelAt23Min, temperatureC }) => gelAt23Min * workingMultiplier(temperatureC),
 });
 
+/** The highest temperature, in °C, at which a mix still gives the working time that is needed: the law of `gelTime` read backwards. */
+export const hottestFor = formula({
+  name: 'hottest-for',
+  title: 'Highest temperature for a working time',
+  words:
+    'the temperature at which the gel time to work within comes to what is needed: ten kelvin colder for each doubling, or by Arrhenius, whichever is colder',
+  inputs: {
+    gelAt23Min: { kind: 'duration', label: 'gel time at the reference temperature', min: 0.1, max: 10000, usual: 6 },
+    needMin: { kind: 'duration', label: 'working time that is needed', min: 0.01, max: 10000, usual: 4 },
+  },
+  output: 'temperature',
+  against: 'needMin',
+  source: 'gel-rule',
+  compute: ({ gelAt23Min, needMin }) => {
+    const times = needMin / gelAt23Min;
+    const doubling = referenceC - 10 * Math.log2(times);
+    const arrhenius = 1 / (1 / (referenceC + 273.15) + (Math.log(times) * gasConstant) / 60) - 273.15;
+    // far beyond what any mix is worked at the second law has no temperature left
+    return round12(arrhenius > -273.15 ? Math.min(doubling, arrhenius) : doubling);
+  },
+});
+
 /** A wait of a reactive resin, in min, at a temperature: on the long side. */
 export const resinWait = formula({
   name: 'resin-wait',

@@ -1,6 +1,6 @@
 import { anyWork } from '../shelf/usual/anyWork.ts';
 import { volumeShare, massShare } from '../geometry/groove.ts';
-import { batchesByTime } from '../mixing/mortarBatch.ts';
+import { batchesByTime, batchesForWork, timeOfBatch } from '../mixing/mortarBatch.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { say, type Saying } from '../quantity/saying.ts';
@@ -10,11 +10,14 @@ import type { RateId } from '../shelf/rates.ts';
 import { CourseFigures } from './courseFigures.ts';
 import { Materials } from './materials.ts';
 import type { Skill } from '../survey/crew.ts';
+import { bandOf, needsToPlace } from './batches.ts';
+import { checkOf } from './check.ts';
+import { marksOf, standingOf } from './surroundings.ts';
 import type { HandsOn, Lag, Link, Made, Redo, Step, Told, Use } from './step.ts';
 import { handlingOf } from './mixHandling.ts';
 import { mixKey } from './mixKey.ts';
 import { handsOnOf, type Asked } from './handsOn.ts';
-import type { Drawn, MaterialRole, Mix, MixPart, WorkMethod } from './work.ts';
+import type { Drawn, MaterialRole, Mix, MixPart, MixSaid, WorkMethod } from './work.ts';
 
 /** What a step says, and how it stands to the others, before it has its place and its time. */
 export interface Said extends Told {
@@ -38,9 +41,6 @@ export interface More {
   /** what it comes after, where that is not the step before it */
   readonly after?: readonly string[];
 }
-
-/** A mix before its course knows what it serves and how it is handled. */
-export type MixSaid = Omit<Mix, 'of' | 'key' | 'handling' | 'serves' | 'gelAt23' | 'ninth'> & { readonly care: MixCareId; readonly of?: string };
 
 /**
  * A method in the making: recipes add steps in the order of the work, and say what must lie between them. Where
@@ -98,20 +98,9 @@ export class Course extends CourseFigures {
 
   #put(said: Told, kind: Step['kind'], minutes: Figure, which?: string | number, lift?: number): string {
     const id = this.#id(said.builder, which);
-    const { builder, title, detail, look, tools, plain, sign } = said;
-    this.steps.push({
-      id,
-      kind,
-      builder,
-      title,
-      detail,
-      look,
-      tools,
-      ...(plain !== undefined && { plain }),
-      ...(sign && { sign }),
-      minutes,
-      ...(lift !== undefined && { lift }),
-    });
+    // what only the course asks of it stays out of the step
+    const { place: _place, once: _once, skills: _skills, pair: _pair, ...told }: Said = said;
+    this.steps.push({ id, kind, ...told, minutes, ...(lift !== undefined && { lift }) });
     return id;
   }
 
@@ -175,8 +164,7 @@ export class Course extends CourseFigures {
 
   /** The next work must have begun within this after the work before it, or what is missed is said, and put right by these steps. */
   within(minutes: Figure, ifMissed: Saying, redo: readonly Redo[], after = this.#last): void {
-    const at23 = this.windowOf(minutes);
-    if (after !== undefined) this.#pending.push({ from: after, after: 'end', most: { minutes, ...(at23 && { at23 }), ifMissed, redo } });
+    if (after !== undefined) this.#pending.push({ from: after, after: 'end', most: { lag: this.closing(minutes), ifMissed, redo } });
   }
 
   /** A moment from which it may be used, so long after the work before it. */
@@ -213,7 +201,8 @@ export class Course extends CourseFigures {
     parts: readonly Omit<MixPart, 'each'>[],
     place: {
       readonly within: Figure;
-      readonly pace: RateId;
+      /** how fast it is placed, or the minutes that placing all of it takes */
+      readonly pace: RateId | Figure;
       readonly reserve?: Figure;
       readonly least?: Figure;
       readonly care: MixCareId;
@@ -222,36 +211,39 @@ export class Course extends CourseFigures {
     says: readonly Saying[],
   ): { readonly batches: Figure; readonly batch: Figure } {
     const reserve = place.reserve ?? this.get(anyWork.figures.reserve);
-    const batches = this.ledger.compute(batchesByTime, {
-      volumeMl: total,
-      potLifeMin: place.within,
-      reserve,
-      minPerL: this.get(this.rates[place.pace]),
-      hands: this.hands,
-      least: place.least ?? this.stated('At least one batch', 'count', 1),
-    });
+    const least = place.least ?? this.stated('At least one batch', 'count', 1);
+    const { within: potLifeMin, pace } = place;
+    const batches =
+      typeof pace === 'string'
+        ? this.ledger.compute(batchesByTime, { volumeMl: total, potLifeMin, reserve, minPerL: this.get(this.rates[pace]), hands: this.hands, least })
+        : this.ledger.compute(batchesForWork, { placingMin: pace, potLifeMin, reserve, least });
     const share = (amount: Figure) =>
       amount.kind === 'mass'
         ? this.ledger.compute(massShare, { massG: amount, parts: batches }, 'For one batch')
         : this.ledger.compute(volumeShare, { volumeMl: amount, parts: batches }, 'For one batch');
+    const batch = share(total);
+    const needs =
+      typeof pace === 'string' ? needsToPlace(this, batch, pace, reserve) : this.ledger.compute(timeOfBatch, { placingMin: pace, batches, reserve });
     this.keepMix({
       id,
       title,
       total,
       batches,
       within: place.within,
+      needs,
       care: place.care,
       ...(place.of !== undefined && { of: place.of }),
       says,
       parts: parts.map((p) => (p.once === true ? p : { ...p, each: share(p.amount) })),
     });
-    return { batches, batch: share(total) };
+    return { batches, batch };
   }
 
   /** Keeps a mix whose batches are made up elsewhere. */
-  keepMix({ care, of = this.system.id, says, ...mix }: MixSaid): void {
+  keepMix({ care, of = this.system.id, says, needs, ...mix }: MixSaid): void {
     const { handling, says: stirring } = handlingOf(this, care, mix.parts);
     const gelAt23 = mix.within && this.gelOf(mix.within);
+    const band = gelAt23 && needs && bandOf(this, gelAt23, needs);
     // what becomes of the rest is said once for all mixes that end the same way
     const leftOver = this.#said.some((m) => m.handling.waste === handling.waste) ? [] : [say`${wasteWords[handling.waste]}`];
     const ninth = this.ninthOf(mix.total);
@@ -261,8 +253,14 @@ export class Course extends CourseFigures {
       key: mixKey(of, care, mix.parts),
       handling,
       ...(gelAt23 && { gelAt23 }),
+      ...(band && { band }),
       ...(ninth && { ninth }),
-      says: [...says, ...stirring, ...leftOver],
+      says: [
+        ...says,
+        ...(band?.most.origin.by === 'formula' ? [say`Batches of this size hold up to ${band.most}: warmer, they go off sooner and are made smaller.`] : []),
+        ...stirring,
+        ...leftOver,
+      ],
     });
   }
 
@@ -277,7 +275,8 @@ export class Course extends CourseFigures {
     const serves = (id: string) => [...this.#asked].filter(([, { uses }]) => uses.some((u) => u.of === id)).map(([step]) => step);
     const steps = this.steps.map((step): Step => {
       const asked = this.#asked.get(step.id);
-      return asked ? { ...step, handsOn: handsOnOf(this, step, asked, this.#materials, this.#said) } : step;
+      const { done: _done, limits: _limits, onceMore: _more, stands: _stands, frees: _frees, keptWet: _keptWet, ...rest } = step;
+      return { ...rest, check: checkOf(step), ...(asked && { handsOn: handsOnOf(this, step, asked, this.#materials, this.#said) }) };
     });
     return {
       named: this.named,
@@ -286,6 +285,8 @@ export class Course extends CourseFigures {
       quantities: this.quantities,
       mixes: this.#said.map((m) => ({ ...m, serves: serves(m.id) })),
       materials: this.#materials.all(this, steps),
+      marks: marksOf(this, steps, this.steps, this.links, this.#materials),
+      standing: standingOf(this.steps, this.links),
       sections: this.sections,
       cautions: this.cautions,
     };

@@ -1,4 +1,4 @@
-import { cementWait, gelTime, resinWait, windowClose } from '../cure/reaction.ts';
+import { cementWait, daysAsTime, gelTime, resinWait, windowClose } from '../cure/reaction.ts';
 import { compoundDrying } from '../climate/drying.ts';
 import { scaledP90 } from '../geometry/tolerance.ts';
 import { noLess } from '../mixing/proportions.ts';
@@ -195,6 +195,17 @@ export class CourseFigures {
   /** The window at the reference temperature that one was computed of. */
   windowOf(closes: Figure): Figure | undefined {
     return this.#windows.get(closes);
+  }
+
+  /** So many days as a time. */
+  days(ageD: Figure, label: string): Figure {
+    return this.ledger.compute(daysAsTime, { ageD }, label);
+  }
+
+  /** What must be begun within so long: by the law that the time was computed by. */
+  closing(minutes: Figure): Lag {
+    const [gel, window] = [this.#gels.get(minutes), this.#windows.get(minutes)];
+    return gel ? { by: 'gel', at23: gel, minutes } : window ? { by: 'window', at23: window, minutes } : { by: 'fixed', minutes };
   }
 
   /** A wait that follows the ground's temperature by the cure of the system. */

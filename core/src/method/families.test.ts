@@ -101,7 +101,7 @@ describe('every system on every kind of defect that it is for', () => {
             if (!closing.most) continue;
             const opening = links.find((l) => l.from === closing.from && l.after === closing.after && l.least);
             windows += 1;
-            if (opening?.least) expect([kind, system, to, closing.most.minutes.value > opening.least.minutes.value]).toEqual([kind, system, to, true]);
+            if (opening?.least) expect([kind, system, to, closing.most.lag.minutes.value > opening.least.minutes.value]).toEqual([kind, system, to, true]);
           }
         }
       }

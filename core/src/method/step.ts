@@ -76,6 +76,22 @@ export type Sign =
   /** ground flush */
   | 'flush';
 
+/** A number that the check of a step asks for. */
+export interface CheckLimit {
+  readonly what: string;
+  readonly is: 'most' | 'least';
+  readonly figure: Figure;
+}
+
+/** The check by which a step is accepted. */
+export interface Check {
+  readonly done: string;
+  readonly limits: readonly CheckLimit[];
+  /** the moment of its step at which it is due */
+  readonly due: 'start' | 'end';
+  readonly onceMore?: Figure;
+}
+
 /** A step as its words tell it. */
 export interface Told {
   /** the builder that made it */
@@ -84,6 +100,17 @@ export interface Told {
   readonly detail: Saying;
   /** what to look for: the acceptance check */
   readonly look: Saying;
+  /** what is so when the check is passed, in the few words of a button */
+  readonly done: string;
+  /** the numbers that the check asks for */
+  readonly limits?: readonly CheckLimit[];
+  /** checked once more, so long after the work that it comes after */
+  readonly onceMore?: Figure;
+  /** things that stay where they are put, and are not free, until a later step frees them */
+  readonly stands?: readonly ThingId[];
+  readonly frees?: readonly ThingId[];
+  /** how long it is kept wet from here on */
+  readonly keptWet?: Figure;
   readonly tools: readonly string[];
   /** why there is no figure in its words, where there is none */
   readonly plain?: string;
@@ -102,9 +129,11 @@ export interface Made extends Told {
 }
 
 /** One step of a method, in the order of the work. */
-export interface Step extends Made {
+export interface Step extends Omit<Made, 'done' | 'limits' | 'onceMore' | 'stands' | 'frees' | 'keptWet'> {
   /** of work by hand */
   readonly handsOn?: HandsOn;
+  /** absent on sheets that an earlier version kept */
+  readonly check?: Check;
 }
 
 /**
@@ -115,6 +144,10 @@ export type Lag =
   // dries by the air: each stretch of climate counts for its share of the time that it would take in it
   | { readonly by: 'drying'; readonly thicknessMm: Figure; readonly cover: Figure; readonly draft: Figure; readonly minutes: Figure }
   | { readonly by: 'fixed'; readonly minutes: Figure }
+  // a mix that goes off: doubled for each ten kelvin colder, shortened by Arrhenius when warmer
+  | { readonly by: 'gel'; readonly at23: Figure; readonly minutes: Figure }
+  // a face that closes: heat shortens it, cold does not lengthen it
+  | { readonly by: 'window'; readonly at23: Figure; readonly minutes: Figure }
   | { readonly by: 'progress'; readonly at23: Figure; readonly cure: CureModel; readonly stopsBelow?: Sourced; readonly minutes: Figure };
 
 /** What puts a missed window right: a step of the method that is done again, or one that is done only then. */
@@ -128,9 +161,7 @@ export interface Link {
   readonly least?: Lag;
   /** `redo` in its order, before the step that came too late */
   readonly most?: {
-    readonly minutes: Figure;
-    /** the window at the reference temperature, where heat shortens it by the law of its formula and cold does not lengthen it */
-    readonly at23?: Figure;
+    readonly lag: Lag;
     readonly ifMissed: Saying;
     readonly redo: readonly Redo[];
   };
@@ -140,4 +171,28 @@ export interface Link {
 export interface Network {
   readonly steps: readonly Step[];
   readonly links: readonly Link[];
+}
+
+/** The start or the end of a step, or when a lag after it is over. */
+export interface Moment {
+  readonly step: string;
+  readonly at: 'start' | 'end';
+  readonly later?: Lag;
+}
+
+/**
+ * What other work at the same place has to heed, from one moment to another: dust in the air, a face still wet, vapor of what
+ * hardens or dries, water about, a floor nobody walks on.
+ */
+export interface Mark {
+  readonly is: 'dust' | 'wet' | 'vapor' | 'water' | 'closed';
+  readonly from: Moment;
+  readonly to: Moment;
+}
+
+/** A thing that stands where it was put from one moment to another, whoever works meanwhile. */
+export interface Standing {
+  readonly thing: ThingId;
+  readonly from: Moment;
+  readonly to: Moment;
 }

@@ -5,7 +5,7 @@ import type { Saying } from '../quantity/saying.ts';
 import type { Caution } from '../safety/silica.ts';
 import type { MixCareId, Waste } from '../shelf/mixCare.ts';
 import type { SandChoice } from '../survey/job.ts';
-import type { Network, Sign } from './step.ts';
+import type { Mark, Network, Sign, Standing } from './step.ts';
 
 /** What goes into one go of a mix, such as one lift of one section. */
 export interface MixGo {
@@ -64,6 +64,8 @@ export interface Mix {
   readonly within?: Figure;
   /** the working time at the reference temperature, where it follows the temperature by the gel law */
   readonly gelAt23?: Figure;
+  /** between which temperatures of the ground its batches can be placed in its working time as they are; absent where it does not hasten */
+  readonly band?: { readonly least?: Figure; readonly most: Figure };
   readonly handling: MixHandling;
   /** the steps that it is used in */
   readonly serves: readonly string[];
@@ -76,6 +78,14 @@ export interface Mix {
   readonly running?: readonly Quantity[];
   readonly choice?: MixChoice;
 }
+
+/** A mix before its course knows what it serves and how it is handled. */
+export type MixSaid = Omit<Mix, 'of' | 'key' | 'handling' | 'serves' | 'gelAt23' | 'ninth' | 'band'> & {
+  readonly care: MixCareId;
+  readonly of?: string;
+  /** the shortest working time in which the largest batch can still be placed, its reserve kept */
+  readonly needs?: Figure;
+};
 
 /** What a material is in the work. */
 export type MaterialRole =
@@ -108,6 +118,8 @@ export interface WorkMethod extends Network {
   readonly quantities: readonly Quantity[];
   readonly mixes: readonly Mix[];
   readonly materials: readonly Material[];
+  readonly marks: readonly Mark[];
+  readonly standing: readonly Standing[];
   readonly sections: readonly Drawn[];
   /** cautions with figures of this very work, in place of the usual ones of the same hazard */
   readonly cautions: readonly Caution[];

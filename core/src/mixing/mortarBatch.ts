@@ -191,6 +191,56 @@ export const workByCount = formula({
   compute: ({ setUpMin, minEach, count, hands }) => setUpMin + (minEach * count) / hands,
 });
 
+/** Batches of a mix from the minutes that placing it takes: each is used up within the working time less its reserve. Source: our own judgement. */
+export const batchesForWork = formula({
+  name: 'batches-for-work',
+  title: 'Batches',
+  words: 'minutes of placing it over the working time less its reserve, rounded up, and no fewer than it is placed in goes',
+  inputs: {
+    placingMin: { kind: 'duration', label: 'placing', min: 0, max: 100_000, usual: 40 },
+    potLifeMin: { kind: 'duration', label: 'working time', min: 0.5, max: 10_000, usual: 30 },
+    reserve: { kind: 'ratio', label: 'share in reserve', min: 0, max: 0.9, usual: 0.25 },
+    least: { kind: 'count', label: 'goes', min: 1, max: 1000, usual: 1 },
+  },
+  output: 'count',
+  against: 'placingMin',
+  source: 'judgement',
+  compute: ({ placingMin, potLifeMin, reserve, least }) => Math.max(least, wholeAbove(placingMin / (potLifeMin * (1 - reserve)))),
+});
+
+/** The working time that one of several batches needs, from the minutes of placing them all. Source: our own judgement. */
+export const timeOfBatch = formula({
+  name: 'time-of-batch',
+  title: 'Working time that is needed',
+  words: 'minutes of placing all batches, shared among them, over the share of the working time that is not kept in reserve',
+  inputs: {
+    placingMin: { kind: 'duration', label: 'placing', min: 0, max: 100_000, usual: 40 },
+    batches: { kind: 'count', label: 'batches', min: 1, max: 10_000, usual: 2 },
+    reserve: { kind: 'ratio', label: 'share in reserve', min: 0, max: 0.9, usual: 0.25 },
+  },
+  output: 'duration',
+  against: 'placingMin',
+  source: 'judgement',
+  compute: ({ placingMin, batches, reserve }) => Math.max(0.01, placingMin / batches / (1 - reserve)),
+});
+
+/** The working time that placing so much takes, its reserve kept. Source: our own judgement. */
+export const timeToPlace = formula({
+  name: 'time-to-place',
+  title: 'Working time that is needed',
+  words: 'minutes of placing it, shared among the hands, over the share of the working time that is not kept in reserve',
+  inputs: {
+    volumeMl: volume('batch', 900),
+    minPerL: { kind: 'volumePace', label: 'placing', min: 0, max: 1000, usual: 20 },
+    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
+    reserve: { kind: 'ratio', label: 'share in reserve', min: 0, max: 0.9, usual: 0.25 },
+  },
+  output: 'duration',
+  against: 'volumeMl',
+  source: 'judgement',
+  compute: ({ volumeMl, minPerL, hands, reserve }) => Math.max(0.01, ((volumeMl / 1000) * minPerL) / hands / (1 - reserve)),
+});
+
 /** Batches of a mix, each placed within its working time, and no fewer than there are lifts or sides. */
 export const batchesByTime = formula({
   name: 'batches-by-time',

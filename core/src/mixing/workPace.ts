@@ -20,6 +20,23 @@ export const sectionPerPerson = formula({
   compute: ({ gelMin, reserve: kept, paceMinM, hands }) => ((gelMin * (1 - kept)) / paceMinM) * hands * 1000,
 });
 
+/** The gel time that a section takes, its reserve kept: the law of the longest section read backwards. */
+export const timeForSection = formula({
+  name: 'time-for-section',
+  title: 'Gel time that a section needs',
+  words: 'length times the pace of one person, shared among the hands, over the share of the gel time that is not kept in reserve',
+  inputs: {
+    lengthMm: { kind: 'length', label: 'length of a section', min: 1, max: 1e6, usual: 1500 },
+    paceMinM: { kind: 'pace', label: 'pace of one person', min: 0.05, max: 60, usual: 2 },
+    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
+    reserve,
+  },
+  output: 'duration',
+  against: 'lengthMm',
+  source: 'practice',
+  compute: ({ lengthMm, paceMinM, hands, reserve: kept }) => ((lengthMm / 1000) * paceMinM) / hands / (1 - kept),
+});
+
 /** Sections that a crack is worked in. */
 export const sectionCount = formula({
   name: 'section-count',

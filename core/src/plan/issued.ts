@@ -1,8 +1,7 @@
 import { crewToday, crewWords } from '../survey/crew.ts';
 import { Figure } from '../quantity/figure.ts';
 import { instant, say, type Part, type Saying } from '../quantity/saying.ts';
-import type { Network, Step } from '../method/step.ts';
-import type { Material, Mix } from '../method/work.ts';
+import type { Step } from '../method/step.ts';
 import { schoolQuestions } from '../schools/schools.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { genericShelf } from '../shelf/shelf.ts';
@@ -14,7 +13,7 @@ import { kindOf } from '../survey/kinds.ts';
 import type { HeldStop } from '../record/decided.ts';
 import { defectToday, rulesToday, shelfToday } from '../record/renamed.ts';
 import { coreVersion } from '../version.ts';
-import { keepSheet, readSheet, type KeptSheet } from './keptSheet.ts';
+import { keepSheet, type KeptSheet } from './keptSheet.ts';
 import { plannedOf, planRepair, type PlanInput, type RepairPlan } from './repairPlan.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
@@ -95,23 +94,6 @@ export function issuePlan(input: PlanInput): { readonly ok: true; readonly plan:
   if (!sheet) return { ok: false, why: say`There is no plan yet. Still to answer: ${plan.sense.area.missing.map((a) => a.question).join('; ')}` };
   if (!sheet.work) return { ok: false, why: say`There is nothing to issue. ${sheet.nothing ?? ''}` };
   return { ok: true, plan: { format: 'oddment-issued-plan', version: 2, core: coreVersion, inputs, kept: keepSheet(sheet, plan.ledger) } };
-}
-
-/** The work of an issued plan as it can be planned on with what issued it. */
-export interface IssuedWork {
-  readonly network: Network;
-  readonly mixes: readonly Mix[];
-  readonly materials: readonly Material[];
-}
-
-/**
- * Steps and links, mixes and materials of an issued plan, with their figures. Nothing where an earlier version kept no
- * links: that is run by its rows, one after the other, at the times it was issued with.
- */
-export function issuedWork({ kept }: IssuedPlan): IssuedWork | undefined {
-  const { work } = readSheet(kept).sheet;
-  if (!work?.links) return undefined;
-  return { network: { steps: work.schedule.rows.map((r) => r.step), links: work.links }, mixes: work.mixes ?? [], materials: work.materials ?? [] };
 }
 
 /** The sheet that the core as it is now makes of the same inputs; nothing where it makes no plan of them. */

@@ -52,6 +52,8 @@ function workRecord(work: PlannedWork) {
     quantities: work.quantities,
     mixes: work.mixes,
     materials: method.materials,
+    marks: method.marks,
+    standing: method.standing,
     total: schedule.total,
     handsOn: schedule.handsOn,
     doneAt: schedule.doneAt,

@@ -142,7 +142,7 @@ describe('a place cut square', () => {
             ];
             if (!most || !opens || !mixing) continue;
             windows += 1;
-            expect(most.minutes.value).toBeGreaterThan(opens.minutes.value + mixing.value);
+            expect(most.lag.minutes.value).toBeGreaterThan(opens.minutes.value + mixing.value);
           }
           const mixed = work.method.steps
             .filter((one) => one.builder === 'mix-mortar')

@@ -10,7 +10,7 @@ import { choiceLabel, relevantAsks } from '../survey/ask.ts';
 import type { Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { Quantity } from '../quantity/quantity.ts';
-import type { Link, Step } from '../method/step.ts';
+import type { Link, Mark, Standing, Step } from '../method/step.ts';
 import type { Material, Mix } from '../method/work.ts';
 import type { PlannedWork } from './plannedWork.ts';
 import type { PlannedPlan, SurveyedPlan } from './repairPlan.ts';
@@ -34,6 +34,9 @@ export interface SheetWork {
   /** the links between its steps, and what is taken along besides the mixes; absent on sheets that an earlier version kept */
   readonly links?: readonly Link[];
   readonly materials?: readonly Material[];
+  /** what other work there has to heed, and what stands meanwhile; absent on sheets that an earlier version kept */
+  readonly marks?: readonly Mark[];
+  readonly standing?: readonly Standing[];
   /** its steps are called by what they do, in which lift and after which other; absent on sheets that numbered them */
   readonly byRole?: true;
 }
@@ -107,6 +110,8 @@ function sheetWork({ candidate, by, reason, method, schedule, quantities, mixes,
     cautions,
     links: method.links,
     materials: method.materials,
+    marks: method.marks,
+    standing: method.standing,
     byRole: true,
   };
 }

@@ -43,8 +43,8 @@ describe('a network worked by hand', () => {
   ];
   const links: Link[] = [
     { from: 'a', after: 'end', to: 'b', least: fixed(30) },
-    { from: 'a', after: 'start', to: 'c', most: { minutes: min(50), ifMissed: say`late`, redo: [] } },
-    { from: 'b', after: 'end', to: 'c', most: { minutes: min(90), ifMissed: say`later`, redo: [] } },
+    { from: 'a', after: 'start', to: 'c', most: { lag: { by: 'fixed', minutes: min(50) }, ifMissed: say`late`, redo: [] } },
+    { from: 'b', after: 'end', to: 'c', most: { lag: { by: 'fixed', minutes: min(90) }, ifMissed: say`later`, redo: [] } },
     { from: 'c', after: 'end', to: 'look', least: fixed(600) },
     { from: 'b', after: 'end', to: 'use', least: fixed(120) },
   ];
@@ -179,7 +179,7 @@ describe('a crack in many sections', () => {
     const far = (kind: Step['kind'], hours: number) => {
       const { rows: placedRows, ...rest } = placed(
         [made('a', 'work', 10), made('b', kind, 5)],
-        [{ from: 'a', after: 'end', to: 'b', most: { minutes: min(hours * 60), ifMissed: say`late`, redo: [] } }],
+        [{ from: 'a', after: 'end', to: 'b', most: { lag: { by: 'fixed', minutes: min(hours * 60) }, ifMissed: say`late`, redo: [] } }],
       );
       const row = stepRows({ ...rest, rows: placedRows }, how).find((r) => r.key === 'b');
       return [row?.sign, row?.latest !== undefined];

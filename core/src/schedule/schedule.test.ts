@@ -20,7 +20,7 @@ describe('schedule', () => {
           const to = row.get(link.to);
           const anchor = (link.after === 'start' ? from?.startMin : from?.endMin) ?? 0;
           if (link.least) expect((to?.startMin ?? 0) + 1e-6).toBeGreaterThanOrEqual(anchor + link.least.minutes.value);
-          if (link.most && to?.step.builder === 'sand-lift') expect(to.startMin).toBeLessThanOrEqual(anchor + link.most.minutes.value + 1e-6);
+          if (link.most && to?.step.builder === 'sand-lift') expect(to.startMin).toBeLessThanOrEqual(anchor + link.most.lag.minutes.value + 1e-6);
         }
       }),
     );

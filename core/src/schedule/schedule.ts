@@ -1,5 +1,6 @@
 import { compoundDrying } from '../climate/drying.ts';
 import type { ClimateSeries } from '../climate/series.ts';
+import { workingMultiplier } from '../cure/reaction.ts';
 import { cureProgress, progressEndMin, type CureProgress } from '../cure/progress.ts';
 import type { Lag, Link, Network, Step } from '../method/step.ts';
 import { durationSum } from '../mixing/workPace.ts';
@@ -41,6 +42,11 @@ function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
       climate,
       ({ airC, humidityPct }) => 1 / evaluate(compoundDrying, { airC, humidityPct, thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }),
     );
+  }
+  if (lag.by === 'gel' || lag.by === 'window') {
+    const { by, at23 } = lag;
+    const times = (slabC: number) => (by === 'gel' ? workingMultiplier(slabC) : Math.min(1, workingMultiplier(slabC)));
+    return progressEndMin(fromMin, climate, ({ slabC }) => 1 / (at23.value * times(slabC)));
   }
   if (lag.at23.value === 0) return fromMin;
   const { cure, at23, stopsBelow } = lag;
@@ -103,9 +109,12 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
         const min = round12(lagEnd(link.least, from.min, climate));
         if (min > start.min) start = { min, chain: [...from.chain, link.least.minutes] };
       }
-      if (link.most && from.min + link.most.minutes.value < latestMin) {
-        latestMin = from.min + link.most.minutes.value;
-        latest = { at: moment(latestMin), ifMissed: link.most.ifMissed };
+      if (link.most) {
+        const min = round12(lagEnd(link.most.lag, from.min, climate));
+        if (min < latestMin) {
+          latestMin = min;
+          latest = { at: moment(min), ifMissed: link.most.ifMissed };
+        }
       }
     }
     const end: Reached = step.kind === 'work' ? { min: round12(start.min + step.minutes.value), chain: [...start.chain, step.minutes] } : start;

@@ -28,6 +28,7 @@ export const rates = {
   mixMin: rate(6, 'duration', 'Mixing a batch'),
   scrubPerM2: rate(15, 'areaPace', 'Scrub coat'),
   packPerL: rate(4, 'volumePace', 'Packing mortar'),
+  pourPerL: rate(1, 'volumePace', 'Mixing and pouring'),
   floatPerM2: rate(40, 'areaPace', 'Floating'),
   dampMin: rate(8, 'duration', 'Covering it to cure'),
   brushPace: rate(3, 'pace', 'Brushing along a crack'),

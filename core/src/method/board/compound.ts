@@ -1,4 +1,4 @@
-import { anyWork } from '../../shelf/usual/anyWork.ts';
+import { batchesOf, withMixing } from '../batches.ts';
 import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { coatsForLevel, coatWidth, finishLevel, knifeFor } from '../../finishing/levels.ts';
@@ -6,7 +6,7 @@ import { halfOver, jointCompound } from '../../finishing/board.ts';
 import { featherWidth } from '../../finishing/face.ts';
 import { volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { manyAreas, manyVolumes, rimmedArea, stripArea } from '../../geometry/outline.ts';
-import { batchesByTime, batchesInAll, coatVolume, powderFor } from '../../mixing/mortarBatch.ts';
+import { batchesInAll, coatVolume, powderFor } from '../../mixing/mortarBatch.ts';
 import { waterFor } from '../../mixing/plaster.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { atMost } from '../../quantity/round.ts';
@@ -46,6 +46,8 @@ export const isSetting = (c: Course): boolean => c.does('sets');
 export interface Go {
   readonly what: string;
   readonly volume: Figure;
+  /** min of placing it by hand */
+  readonly placing: Figure;
 }
 
 /** How long what is in the pan is worked, min: a setting compound by its name, a drying one until it skins. */
@@ -73,13 +75,9 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
     return () => undefined;
   }
   const working = workedFor(c);
-  const reserve = c.get(anyWork.figures.reserve);
-  const mixes = goes.map(({ what, volume }) => {
-    const batches = c.ledger.compute(
-      batchesByTime,
-      { volumeMl: volume, potLifeMin: working, reserve, minPerL: c.rate('compoundPerL'), hands: c.hands, least: c.stated('At least one batch', 'count', 1) },
-      `Batches, ${what}`,
-    );
+  const mixes = goes.map(({ what, volume, placing }) => {
+    // the working time by its name is the short side already: nothing more is kept back
+    const { batches } = batchesOf(c, placing, working, what, c.stated('No further reserve', 'ratio', 0));
     const batch = c.ledger.compute(volumeShare, { volumeMl: volume, parts: batches }, `One batch, ${what}`);
     const powder = c.ledger.compute(powderFor, { volumeMl: batch, yieldMlG: c.of('yieldMlG') }, `Powder, ${what}`);
     return { what, batches, powder, water: c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') }, `Water, ${what}`) };
@@ -107,7 +105,7 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
   return (go) => {
     const mix = mixes[go];
     if (mix)
-      c.work(mixCompound(mix.powder, mix.water, mix.batches, working, c.of('named')), c.rate('mixMin'), {
+      c.work(mixCompound(mix.powder, mix.water, mix.batches, working, c.of('named')), withMixing(c, c.rate('mixMin'), mix.batches, 'Mixing'), {
         turn: mix.what.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-'),
       });
   };
@@ -177,14 +175,14 @@ export function wideningCoats(
 /** What lies under the first coat: a fill or a bed that has to settle, one that has been waited for, or the bare face. */
 export type Below = { readonly thickness: Figure; readonly covered: boolean } | 'settled' | 'bare';
 
-/** Works coats from the first to the last, with their waits. @param ready mixes what a coat takes, by its turn */
+/** Works coats from the first to the last, with their waits. @param each min of one of them @param ready mixes what a coat takes, by its turn */
 export function workCoats(
   c: Course,
   at: ReturnType<typeof wideningCoats>,
   coats: Figure,
   thin: Figure,
   below: Below,
-  each: (volume: Figure) => Figure,
+  each: Figure,
   ready: (coat: number) => void = () => undefined,
 ): void {
   at.volumes.forEach((volume, i) => {
@@ -194,7 +192,7 @@ export function workCoats(
     else if (typeof below === 'object') settle(c, below.thickness, 'coat', below.covered);
     if (i > 0 || below !== 'bare') c.work(knockDown(across), c.each('spotEach'), { turn: i + 1 });
     ready(i);
-    c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each(volume), {
+    c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each, {
       lift: i + 1,
       uses: [{ of: 'compound', amount: volume }],
     });

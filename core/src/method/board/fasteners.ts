@@ -18,8 +18,9 @@ export function fastenerReset(c: Course): void {
   const coats = c.get(boardWork.figures.headCoats);
   const size = c.get(boardWork.figures.dimple);
   const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
-  const mix = makeReady(c, coatGoes(wide), 'Joint compound');
-  workCoats(c, wide, coats, c.of('thin'), 'bare', () => c.byCount('nothing', 'spotEach', pops, 'A coat on the heads'), mix);
+  const coating = c.byCount('nothing', 'spotEach', pops, 'A coat on the heads');
+  const mix = makeReady(c, coatGoes(wide, coating), 'Joint compound');
+  workCoats(c, wide, coats, c.of('thin'), 'bare', coating, mix);
   smoothe(c, c.get(boardWork.figures.spotsPast), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('screws', 'New screws', pops);

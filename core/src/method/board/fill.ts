@@ -55,7 +55,8 @@ export function finishBoard(c: Course, area: Figure, after?: string): void {
 }
 
 /** The coats of a place as goes of compound. */
-export const coatGoes = ({ volumes }: { readonly volumes: readonly Figure[] }): Go[] => volumes.map((volume, i) => ({ what: `Coat ${String(i + 1)}`, volume }));
+export const coatGoes = ({ volumes }: { readonly volumes: readonly Figure[] }, placing: Figure): Go[] =>
+  volumes.map((volume, i) => ({ what: `Coat ${String(i + 1)}`, volume, placing }));
 
 /** Small places filled with compound or spackle: dents, popped heads, little holes. */
 export function fillSpots(c: Course): void {
@@ -94,30 +95,25 @@ export function fillSpots(c: Course): void {
     spot: { width, height, count },
   });
   c.work(layOut(workedFor(c), 'pan and clean knife, lamp, pencil'), c.rate('readySetUp'));
+  const spots = count ?? c.rate('once');
+  const filling = c.byCount('nothing', 'spotEach', spots, 'Filling');
+  const coating = c.byCount('nothing', 'spotEach', spots, 'A coat on the spots');
   const mix = makeReady(c, [
-    ...Array.from({ length: layers.value }, (_v, i): Go => ({ what: `Fill, layer ${String(i + 1)}`, volume: each })),
-    ...coatGoes(wide),
+    ...Array.from({ length: layers.value }, (_v, i): Go => ({ what: `Fill, layer ${String(i + 1)}`, volume: each, placing: filling })),
+    ...coatGoes(wide, coating),
   ]);
   for (let n = 1; n <= layers.value; n++) {
     if (n > 1) settle(c, thickness, 'coat');
     mix(n - 1);
-    c.work(fillPlace(n, layers, each, thickness, isSetting(c)), c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'Filling'), {
+    c.work(fillPlace(n, layers, each, thickness, isSetting(c)), filling, {
       lift: n,
       uses: [{ of: 'compound', amount: each }],
     });
   }
-  workCoats(
-    c,
-    wide,
-    coats,
-    thin,
-    { thickness, covered: false },
-    () => c.byCount('nothing', 'spotEach', count ?? c.rate('once'), 'A coat on the spots'),
-    (coat) => {
-      mix(layers.value + coat);
-    },
-  );
-  smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', count ?? c.rate('once'), 'Sanding the spots'));
+  workCoats(c, wide, coats, thin, { thickness, covered: false }, coating, (coat) => {
+    mix(layers.value + coat);
+  });
+  smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', spots, 'Sanding the spots'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('feather', 'Feathered, each side', past);
   c.named = 'filled and feathered';
@@ -143,8 +139,8 @@ export function fillSpots(c: Course): void {
 }
 
 /** The gap under a tape, filled with what sets: what dries would take days in it. */
-function prefilled(c: Course, { prefill, deep, length }: Readonly<Record<'prefill' | 'deep' | 'length', Figure>>): void {
-  c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), c.byLength('nothing', 'coatPace', length, 'Prefilling'), {
+function prefilled(c: Course, { prefill, deep, placing }: Readonly<Record<'prefill' | 'deep' | 'placing', Figure>>): void {
+  c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), placing, {
     uses: [{ of: isSetting(c) ? 'compound' : 'prefill', amount: prefill }],
   });
   if (isSetting(c)) settle(c, deep, 'coat');
@@ -157,7 +153,7 @@ function prefilled(c: Course, { prefill, deep, length }: Readonly<Record<'prefil
       [{ what: 'Setting compound', role: 'ready', amount: prefill }],
       {
         within: c.ledger.compute(settingWorkingTime, { namedMin: c.get(settingCompound45.figures.named) }),
-        pace: 'compoundPerL',
+        pace: placing,
         care: 'setting compound',
         of: 'setting-compound-45',
       },
@@ -202,25 +198,20 @@ export function tapedLine(c: Course): void {
       : (c.school('joint-width', 'width') ?? c.get(boardWork.figures.untaperedWide));
   const wide = wideningCoats(c, { first: last.value < 150 ? last : c.get(boardWork.figures.firstWide), last, coats, thin: c.of('thin'), length });
   c.work(layOut(workedFor(c), 'tape cut to length, pan, knives from narrow to wide'), c.rate('readySetUp'));
-  const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding }, ...coatGoes(wide)];
-  const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill }]) : makeReady(c, taping, 'Joint compound');
+  const bedPlacing = c.byLength('nothing', 'bedPace', length, 'Bedding tape');
+  const coating = c.byLength('nothing', 'coatPace', length, 'A coat along the joint');
+  const prefilling = c.byLength('nothing', 'coatPace', length, 'Prefilling');
+  const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding, placing: bedPlacing }, ...coatGoes(wide, coating)];
+  const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill, placing: prefilling }]) : makeReady(c, taping, 'Joint compound');
   mix(taping.length);
-  prefilled(c, { prefill, deep, length });
+  prefilled(c, { prefill, deep, placing: prefilling });
   mix(0);
-  c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'), {
+  c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), bedPlacing, {
     uses: [c.use('tape', mesh ? 'Mesh tape' : 'Paper tape', 'reinforcement', length, tape.id), { of: 'compound', amount: bedding }],
   });
-  workCoats(
-    c,
-    wide,
-    coats,
-    c.of('thin'),
-    { thickness: bed, covered: !mesh },
-    () => c.byLength('nothing', 'coatPace', length, 'A coat along the joint'),
-    (coat) => {
-      mix(1 + coat);
-    },
-  );
+  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, coating, (coat) => {
+    mix(1 + coat);
+  });
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);

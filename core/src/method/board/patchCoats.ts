@@ -47,7 +47,7 @@ export function runOutHump(
   });
   c.amount('compound', 'Compound in all', c.ledger.compute(volumeSum, { volumeMl: [...more, ...wide.volumes] }, 'Compound in all'));
   c.amount('feather', 'Hump run out, each side', past);
-  workCoats(c, wide, coats, c.of('thin'), 'settled', () => c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'A coat around'));
+  workCoats(c, wide, coats, c.of('thin'), 'settled', c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'A coat around'));
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', wide.area, 'Sanding'));
   return wide;
 }

@@ -7,8 +7,8 @@ import type { Sourced } from '../../quantity/ledger.ts';
 import type { Quantity } from '../../quantity/quantity.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
 import type { ResinWorking } from '../../shelf/patchSystem.ts';
-import type { Course, MixSaid } from '../course.ts';
-import type { MixGo } from '../work.ts';
+import type { Course } from '../course.ts';
+import type { MixGo, MixSaid } from '../work.ts';
 import type { Lift, Lifts } from './grooveLifts.ts';
 
 /** What a groove takes, by lifts and sections. */
@@ -18,7 +18,8 @@ export interface GrooveFill {
   /** minutes of placing resin, all sections and lifts */
   readonly placing: Figure;
   readonly premixed: boolean;
-  readonly sections: { readonly count: Figure; readonly length: Figure; readonly longest: Figure };
+  /** how many, how long, the longest that may be, and the gel time that one takes, its reserve kept */
+  readonly sections: Readonly<Record<'count' | 'length' | 'longest' | 'needs', Figure>>;
   /** sand that chokes the crack below */
   readonly choke?: Figure;
   readonly packing: Figure;
@@ -79,6 +80,7 @@ export function cartridgeMix(c: Course, working: ResinWorking, fill: GrooveFill)
     total: resin,
     batches: sections.count,
     within: gel,
+    needs: sections.needs,
     care: 'urethane',
     parts: [{ what: 'Resin', role: 'ready', amount: resin }],
     says: [

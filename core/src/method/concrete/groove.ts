@@ -1,9 +1,9 @@
 import { abradeAgain, grindAgain } from '../words/redoing.ts';
-import { gelTime, longest, timesDuration } from '../../cure/reaction.ts';
+import { longest, timesDuration } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
 import { chaseVolume, chokeDepth, depthBelow, wheelPasses } from '../../geometry/groove.ts';
 import { fineShare, sandForVolume, sandPackingOne, sandPackingTwo } from '../../mixing/sandPacking.ts';
-import { durationSum, sectionCount, sectionLength, sectionPerPerson } from '../../mixing/workPace.ts';
+import { durationSum, sectionCount, sectionLength, sectionPerPerson, timeForSection } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { atLeast } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
@@ -32,7 +32,7 @@ import { waitForGel } from '../steps/waitForGel.ts';
 import { waitUntilHard } from '../steps/waitUntilHard.ts';
 import { wetFaces } from '../steps/wetFaces.ts';
 import { clearAway } from '../words/protecting.ts';
-import { cartridgeMix } from './cartridges.ts';
+import { cartridgeMix, type GrooveFill } from './cartridges.ts';
 import { grooveLifts, type Groove } from './grooveLifts.ts';
 import { grooveSection } from './grooveSection.ts';
 
@@ -101,6 +101,16 @@ function prepareGroove(c: Course, whole: Cut, packing: Figure) {
   return { chaseMinutes, below, choke, readied };
 }
 
+/** The sections that a crack is worked in: each within the gel time of what is placed in it. */
+function sectionsOf(c: Course, { cut, working }: Cut, gelMin: Figure): GrooveFill['sections'] {
+  const { ledger, hands } = c;
+  const [reserve, paceMinM] = [c.get(working.reserve), c.get(c.rates.placePace)];
+  const longest = ledger.compute(sectionPerPerson, { gelMin, reserve, paceMinM, hands });
+  const count = ledger.compute(sectionCount, { lengthMm: cut.length, sectionMm: longest });
+  const length = ledger.compute(sectionLength, { lengthMm: cut.length, sections: count });
+  return { count, length, longest, needs: ledger.compute(timeForSection, { lengthMm: length, paceMinM, hands, reserve }) };
+}
+
 /**
  * A crack chased to a groove and filled with resin and sand: chased, cleaned, wetted, sanded in lifts within the gel
  * time, left proud, ground, coated inside the window.
@@ -112,7 +122,7 @@ export function groove(c: Course): void {
   const side = (question: string, figure: string) => c.matter.side(question)?.sets?.[figure];
   const curing = (at23: Figure, label: string) => c.curing(at23, label);
   const sandMix = packingOf(c);
-  const gel = ledger.compute(gelTime, { gelAt23Min: c.get(working.gel), temperatureC: c.groundC });
+  const gel = c.working(c.get(working.gel), 'Gel time to work within');
   const gelled = curing(c.get(working.gel), 'Gel time to wait for');
   const twoGels = ledger.compute(
     timesDuration,
@@ -120,14 +130,8 @@ export function groove(c: Course): void {
     'Gel times before grinding, at the reference temperature',
   );
   const hard = curing(ledger.compute(longest, { durationMin: [twoGels, c.get(working.hard)] }, 'Hard, at the reference temperature'), 'Hard enough to grind');
-  const longestSection = ledger.compute(sectionPerPerson, {
-    gelMin: gel,
-    reserve: c.get(working.reserve),
-    paceMinM: c.get(c.rates.placePace),
-    hands: c.hands,
-  });
-  const count = ledger.compute(sectionCount, { lengthMm: cut.length, sectionMm: longestSection });
-  const each = ledger.compute(sectionLength, { lengthMm: cut.length, sections: count });
+  const sections = sectionsOf(c, whole, gel);
+  const { count, length: each } = sections;
   const thickest = liftByHeat(ledger, c.system.safeLift, working.thickestLift, c.groundC.value);
   const lifts = grooveLifts(ledger, working, sandMix.packing, cutTo, count, side('proud-or-flush', 'proud') ?? working.proud, thickest);
   const onCured = side('second-placement', 'abrade') !== undefined;
@@ -156,7 +160,7 @@ export function groove(c: Course): void {
           from: `wet-${String(n)}`,
           after: 'start',
           to: id,
-          most: { minutes: gel, ifMissed, redo: [grindAgain('the film', grindOff), { again: 'vacuum' }, { again: `wet-${String(n)}` }] },
+          most: { lag: c.closing(gel), ifMissed, redo: [grindAgain('the film', grindOff), { again: 'vacuum' }, { again: `wet-${String(n)}` }] },
         });
         placed.push(wetMinutes);
       } else if (onCured) {
@@ -170,7 +174,7 @@ export function groove(c: Course): void {
           after: 'end',
           to: id,
           least: gelled,
-          most: { minutes: recoatUntil, ifMissed, redo: [abradeAgain(`lift ${String(lift.n - 1)}`, abrading)] },
+          most: { lag: c.closing(recoatUntil), ifMissed, redo: [abradeAgain(`lift ${String(lift.n - 1)}`, abrading)] },
         });
       }
       placed.push(fillMinutes);
@@ -214,7 +218,7 @@ export function groove(c: Course): void {
       gel,
       placing,
       premixed,
-      sections: { count, length: each, longest: longestSection },
+      sections,
       ...(choke && { choke: choke.sand }),
       packing: sandMix.packing,
       ...(sandMix.fine && { fine: sandMix.fine }),
@@ -241,7 +245,7 @@ function finishGroove(c: Course, working: ResinWorking, recoatUntil: Figure, lif
         after: 'end',
         to: 'coat',
         most: {
-          minutes: recoatUntil,
+          lag: c.closing(recoatUntil),
           ifMissed,
           redo: [abradeAgain('the face', c.byLength('vacuumSetUp', 'vacuumPace', c.need('lengthMm'), 'Abrading the face'))],
         },

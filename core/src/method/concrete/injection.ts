@@ -101,7 +101,8 @@ function sealPorts(
       : say`the wall is not measured: no farther than this`;
   c.work(setPorts(ports, spacing, because), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'), { uses: [c.use('ports', 'Ports', 'port', ports)] });
   const coldest = epoxyPaste.slabC.min;
-  c.work(sealCrack(paste, bed, width, c.matter.choice('access') === 'yes', c.get(coldest)), c.byLength('nothing', 'sealPace', length, 'Sealing the face'), {
+  const sealing = c.byLength('nothing', 'sealPace', length, 'Sealing the face');
+  c.work(sealCrack(paste, bed, width, c.matter.choice('access') === 'yes', c.get(coldest)), sealing, {
     uses: [{ of: 'paste', amount: paste }],
   });
   c.mix(
@@ -111,7 +112,7 @@ function sealPorts(
     twoParts(c, paste, c.stated('Equal parts', 'ratio', 1), ['Part A', 'Part B']),
     {
       within: c.working(c.get(concreteWork.figures.pasteWorked), 'Working time of the paste'),
-      pace: 'noPace',
+      pace: sealing,
       care: 'epoxy paste',
       of: epoxyPaste.id,
     },
@@ -152,22 +153,24 @@ export function portInjection(c: Course): void {
     c.rate('readySetUp'),
   );
   const second = foam || drilled ? c.of('catalyst') : c.of('partB');
+  const injecting = c.together(
+    [c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')],
+    'Injecting',
+  );
   const { batches } = c.mix(
     'resin',
     foam || drilled ? 'Foam, as liquid' : 'Injection resin',
     resin,
     twoParts(c, resin, second, ['Resin', foam || drilled ? 'Catalyst' : 'Hardener']),
-    { within: potLife, pace: 'injectPerL', care: foam || drilled ? 'urethane foam' : 'epoxy' },
+    { within: potLife, pace: injecting, care: foam || drilled ? 'urethane foam' : 'epoxy' },
     [
       say`A sample of every batch is kept, with its time.`,
       foam || drilled ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`,
     ],
   );
-  const injected = c.work(
-    inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'),
-    c.together([c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')], 'Injecting'),
-    { uses: [{ of: 'resin', amount: resin }] },
-  );
+  const injected = c.work(inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'), injecting, {
+    uses: [{ of: 'resin', amount: resin }],
+  });
   if (c.system.figures?.['viscosity']) {
     const mean = c.need('mean');
     const asked = widthClassFor(mean.value);

@@ -151,17 +151,17 @@ export function formedPour(c: Course, cut: SquareCut): void {
       { what: 'Powder', role: 'powder', amount: powder },
       { what: 'Water', role: 'liquid', amount: water },
     ],
-    { within: potLife, pace: 'noPace', care: 'poured cement' },
+    { within: potLife, pace: 'pourPerL', care: 'poured cement' },
     [say`All of it mixed before the first is poured, or two mixers in turn: the pour must not stop.`],
   );
-  const poured = c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'packPerL', toMix, 'Mixing and pouring'), {
+  const poured = c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'pourPerL', toMix, 'Mixing and pouring'), {
     uses: [{ of: 'pour', amount: toMix }],
   });
   c.work(clearAway(potLife, 'mixer and chute washed, the water kept off drains'), c.rate('tidy'));
   const off = c.curing(c.of('strip'), 'Form off after');
   c.atLeast(off, poured);
   const stripped = c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
-  c.work(protectFresh(c.of('dampDays')), c.rate('dampMin'));
+  c.work(protectFresh(c.of('dampDays'), c.days(c.of('dampDays'), 'Kept damp')), c.rate('dampMin'));
   const first = c.get(concreteWork.figures.firstSounding);
   c.ready(soundAgain(first, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), stripped);
   open(c, poured);
@@ -210,7 +210,7 @@ export function fairing(c: Course): void {
   }
   const last = c.last;
   c.work(clearAway(potLife, 'float washed at once'), c.rate('tidy'));
-  c.work(protectFresh(c.of('dampDays')), c.rate('dampMin'));
+  c.work(protectFresh(c.of('dampDays'), c.days(c.of('dampDays'), 'Kept damp')), c.rate('dampMin'));
   if (last) open(c, last);
   c.amount('area', 'Face to coat', area);
   c.amount('powder', 'Powder', powder);

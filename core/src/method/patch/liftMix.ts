@@ -1,4 +1,4 @@
-import { manyDurations } from '../../cure/reaction.ts';
+import { withMixing } from '../batches.ts';
 import { volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
@@ -56,17 +56,6 @@ export function powderAndLiquid(c: Course, volumeMl: Figure, of: string): readon
 
 /** Hands-on time of each lift: all but its first batch are mixed while it is placed. */
 export function packingMinutes(c: Course, volumes: readonly Figure[], mixes: readonly LiftMix[]): Figure[] {
-  return volumes.map((volume, i) => {
-    const placing = c.byVolume('nothing', 'packPerL', volume, 'Packing a lift');
-    const more = (mixes[i]?.each.value ?? 1) - 1;
-    return more < 1
-      ? placing
-      : c.together(
-          [
-            placing,
-            c.ledger.compute(manyDurations, { durationMin: c.rate('mixMin'), count: c.stated('Further batches', 'count', more) }, 'Mixing the further batches'),
-          ],
-          'Packing a lift',
-        );
-  });
+  const one = c.stated('One batch', 'count', 1);
+  return volumes.map((volume, i) => withMixing(c, c.byVolume('nothing', 'packPerL', volume, 'Packing a lift'), mixes[i]?.each ?? one, 'Packing a lift'));
 }

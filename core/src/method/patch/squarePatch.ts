@@ -1,3 +1,4 @@
+import { needsToPlace } from '../batches.ts';
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { scrapeAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
@@ -167,7 +168,7 @@ function floatAndCure(
       'Or curing compound, instead',
       ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'),
     );
-  c.add(keepDamp(dampDays, c.rate('dampMin')));
+  c.add(keepDamp(dampDays, c.days(dampDays, 'Kept damp'), c.rate('dampMin')));
   const sounding = c.get(concreteWork.figures.firstSounding);
   c.ready(soundAgain(sounding, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
   const traffic = c.matter.subject.answers.traffic;
@@ -208,8 +209,10 @@ function keepMortar(
   mixes: readonly LiftMix[],
   { toMix, batches, potLife, powder, liquid }: Readonly<Record<'toMix' | 'batches' | 'potLife' | 'powder' | 'liquid', Figure>>,
 ): void {
-  const [first] = mixes;
-  if (!first) return;
+  const { mortar } = c.system;
+  const [first, ...others] = mixes;
+  if (!first || !mortar) return;
+  const largest = others.reduce((most, m) => (m.batch.value > most.batch.value ? m : most), first);
   const alike = mixes.every((m) => Math.abs(m.batch.value - first.batch.value) < 1e-6);
   c.keepMix({
     id: 'mortar',
@@ -217,6 +220,7 @@ function keepMortar(
     total: toMix,
     batches,
     within: potLife,
+    needs: needsToPlace(c, largest.batch, 'packPerL', c.get(mortar.reserve)),
     care: cementCare(c.system),
     parts: [
       { what: 'Powder', role: 'powder', amount: powder, ...(alike && { each: first.powder }) },

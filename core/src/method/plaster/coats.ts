@@ -173,7 +173,7 @@ export function plasterCoats(c: Course): void {
   }
   const top = c.lastStep;
   c.work(clearAway(within, 'floor cleared while it is wet; the edge of the old work sponged clean'), c.rate('tidy'));
-  if (!gypsum) c.work(moistCoat(c.of('dampDays'), coats.value), c.rate('dampMin'), { turn: 'finish' });
+  if (!gypsum) c.work(moistCoat(c.of('dampDays'), coats.value, c.days(c.of('dampDays'), 'Kept moist')), c.rate('dampMin'), { turn: 'finish' });
   c.amount('area', 'To plaster', area);
   c.amount('thickness', 'In all', depth);
   c.amount('coats', 'Coats', coats);
@@ -232,7 +232,7 @@ function between(
 ): void {
   const from = c.last;
   if (lime) {
-    c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'), { turn: coat });
+    c.work(moistCoat(c.of('dampDays'), coat, c.days(c.of('dampDays'), 'Kept moist')), c.rate('dampMin'), { turn: coat });
     const wait = c.ledger.compute(daysAsTime, { ageD: c.of('betweenDays') }, 'Between coats');
     c.wait(betweenCoats(wait, 'lime takes in air, not only dries'), c.fixed(wait), from);
     return;
@@ -256,7 +256,7 @@ function between(
     c.wait(betweenCoats(firm.minutes, 'base and finish in one visit is not the default of the code'), firm, from);
     return;
   }
-  c.work(moistCoat(c.of('dampDays'), coat), c.rate('dampMin'), { turn: coat });
+  c.work(moistCoat(c.of('dampDays'), coat, c.days(c.of('dampDays'), 'Kept moist')), c.rate('dampMin'), { turn: coat });
   const wait =
     school ?? c.ledger.compute(daysAsTime, { ageD: c.get(plasterWork.figures[toFinish && coat > 1 ? 'beforeFinish' : 'beforeBase']) }, 'Between coats');
   c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);

@@ -13,6 +13,7 @@ export function abradeLift(lift: number, minutes: Figure, n: number, of: number)
     title: say`Abrade lift ${String(lift)}`,
     detail: say`coarse, along and across, then vacuum and wipe; the next lift goes on right after${of === 1 ? '' : `, section ${String(n)} of ${String(of)}`}`,
     look: say`Dull all over, no gloss left in the corners, no dust on a white cloth.`,
+    done: 'Dull all over',
     tools: ['coarse abrasive on a stick', 'vacuum'],
     minutes,
   };

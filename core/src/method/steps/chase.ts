@@ -11,6 +11,7 @@ export function chase(width: Figure, depth: Figure, length: Figure, passes: Figu
     title: say`Chase ${width} wide, ${depth} deep`,
     detail: say`${length} along the crack, ${passes.value === 1 ? say`one pass` : say`${passes} passes`} of the wheel; ${located === 'clear' ? 'scan showed nothing near' : 'stay above what was found'}`,
     look: say`Both faces cut clean to the full depth, edges square; loose edges tapped off.`,
+    done: 'Chased',
     tools: ['crack wheel on a grinder', 'shroud and vacuum'],
     minutes,
   };

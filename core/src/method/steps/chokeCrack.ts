@@ -11,6 +11,7 @@ export function chokeCrack(depth: Figure, sand: Figure, minutes: Figure): Made {
     title: say`Choke the crack below with ${sand} dry sand`,
     detail: say`about ${depth} of it, so that the resin does not drain away`,
     look: say`Sand stands level with the bottom of the groove all along.`,
+    done: 'Sand level',
     tools: ['sand in a shaker', 'brush'],
     minutes,
   };

@@ -11,6 +11,7 @@ export function coatWithin(finish: 'thin-coating' | 'covering', from: Figure, un
     title: finish === 'covering' ? say`Cover over it` : say`Coat over it`,
     detail: say`from ${from} to ${until} after the last resin; later, abrade and wipe first`,
     look: say`Ground face free of dust, no smear on a white cloth.`,
+    done: 'Coated',
     tools: [],
     minutes: from,
   };

@@ -11,6 +11,7 @@ export function grindFlush(minutes: Figure, proud: Figure, length: Figure): Made
     title: say`Grind flush, take off ${proud}`,
     detail: say`diamond cup, ${length}; vacuum, then dust the face off`,
     look: say`A straightedge across shows no light; low places are marked and filled again today.`,
+    done: 'Ground flush',
     sign: 'flush',
     tools: ['cup grinder', 'shroud and vacuum', 'straightedge'],
     minutes,

@@ -11,6 +11,7 @@ export function openToTraffic(words: string, wait: Figure, slabC: Figure): Made 
     title: say`Open to ${words}`,
     detail: say`${wait} after the last resin, at ${slabC}`,
     look: say`A key pressed into the retained sample leaves no mark.`,
+    done: 'Checked: open',
     tools: [],
     sign: 'opens',
     minutes: wait,

@@ -11,6 +11,7 @@ export function waitForGel(after: number, gel: Figure, slabC: Figure): Made {
     title: say`Wait for lift ${String(after)} to gel, ${gel}`,
     detail: say`at ${slabC}; touch the retained sample, not the work`,
     look: say`A thumbnail leaves no mark on the retained sample.`,
+    done: 'Gelled',
     tools: [],
     minutes: gel,
   };

@@ -11,6 +11,7 @@ export function waitUntilHard(wait: Figure, slabC: Figure, lift?: number): Made 
     title: say`Wait until ${lift === undefined ? '' : `lift ${String(lift)} is `}hard, ${wait}`,
     detail: say`at ${slabC}; look then, and not before`,
     look: say`Hard and dry, does not smear or dent, back to room temperature.`,
+    done: 'Hard',
     tools: [],
     minutes: wait,
   };

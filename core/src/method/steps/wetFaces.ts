@@ -14,6 +14,7 @@ export function wetFaces(resin: Figure, length: Figure, minutes: Figure, gel: Fi
         ? say`to the back and both sides, do not fill; gel in ${gel}`
         : say`section ${String(n)} of ${String(of)}, ${length}; do not fill; gel in ${gel}`,
     look: say`Faces and bottom shine, no dry streak.`,
+    done: 'Both faces wet',
     sign: 'clock',
     tools: ['cartridge gun', 'static mixer'],
     minutes,

@@ -52,7 +52,8 @@ export function consolidate(c: Course): void {
     layOut(potLife, holes ? 'nozzle bottles, brushes; no rain due and no frost within the cure' : 'brushes; no rain due and no frost within the cure'),
     c.rate('readySetUp'),
   );
-  c.mix('consolidant', c.system.title, resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'fillPerL', care: 'epoxy' }, [
+  const soaking = c.byArea('nothing', 'soakPerM2', faces, 'Soaking');
+  c.mix('consolidant', c.system.title, resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: soaking, care: 'epoxy' }, [
     say`Equal parts, stirred slowly; several small cups: a full one heats and thickens.`,
   ]);
   c.work(
@@ -63,7 +64,7 @@ export function consolidate(c: Course): void {
       c.isLast ? undefined : fillerFrom(c),
       holes !== undefined,
     ),
-    c.byArea('nothing', 'soakPerM2', faces, 'Soaking'),
+    soaking,
     { uses: [{ of: 'consolidant', amount: resin }] },
   );
   c.amount('holes', 'Holes', holes);

@@ -1,3 +1,4 @@
+import { batchesOf, withMixing } from '../batches.ts';
 import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { manyDurations } from '../../cure/reaction.ts';
 import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
@@ -6,7 +7,7 @@ import { massSum } from '../../geometry/groove.ts';
 import { foamLiquid } from '../../injection/ports.ts';
 import { farther } from '../../finishing/face.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
-import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
+import { batchesInAll, coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { hardenerWeight, massOf, volumePart } from '../../mixing/proportions.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
@@ -94,25 +95,34 @@ export function laminate(c: Course): void {
   );
   const total = ledger.compute(massSum, { massG: resins }, 'Resin in all');
   const { dose, hardener: all } = dosed(c, total);
+  const laid = areas.map((area, i) => {
+    const placing = c.byArea('nothing', 'layUpPerM2', area, 'A layer of mat');
+    return { placing, ...batchesOf(c, placing, potLife, `layer ${String(i + 1)}`) };
+  });
+  const slowest = laid.reduce((most, l) => (l.needs.value > most.needs.value ? l : most));
   c.keepMix({
     id: 'laminate',
     title: c.system.title,
     total,
     care: 'polyester',
-    batches: layers,
+    batches: ledger.compute(batchesInAll, { each: laid.map((l) => l.batches) }),
     within: potLife,
+    needs: slowest.needs,
     parts: [
       { what: 'Resin', role: 'resin', amount: total },
       { what: 'Hardener', role: 'hardener', amount: all },
     ],
-    says: [say`${dose} hardener by weight; one layer mixed at a time.`, say`No more than three layers at once: they heat.`],
+    says: [
+      say`${dose} hardener by weight; one layer mixed at a time, no more at once than is rolled out before it gels.`,
+      say`No more than three layers at once: they heat.`,
+    ],
   });
   areas.forEach((area, i) => {
-    const resin = resins[i];
-    if (resin)
+    const [resin, go] = [resins[i], laid[i]];
+    if (resin && go)
       c.work(
-        layMat(i + 1, layers, area, resin, ledger.compute(hardenerWeight, { resinG: resin, dosePct: dose }, 'Hardener for a layer')),
-        c.byArea('mixMin', 'layUpPerM2', area, 'A layer of mat'),
+        layMat(i + 1, layers, area, resin, ledger.compute(hardenerWeight, { resinG: resin, dosePct: dose }, 'Hardener for a layer'), go.batches),
+        c.together([c.rate('mixMin'), withMixing(c, go.placing, go.batches, 'A layer of mat')], 'A layer of mat'),
         { lift: i + 1, uses: [{ of: 'laminate', amount: resin }, c.use('mat', 'Glass mat', 'reinforcement', area)] },
       );
   });

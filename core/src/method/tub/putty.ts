@@ -1,10 +1,11 @@
+import { batchesOf, withMixing } from '../batches.ts';
 import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { meshArea, meshStrips } from '../../finishing/face.ts';
 import { manyVolumes, acrossRim, rimmedArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle, type Layer } from '../../geometry/layeredSection.ts';
 import type { Region } from '../../geometry/section.ts';
 import { massSum, liftThickness, massShare, volumeShare } from '../../geometry/groove.ts';
-import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
+import { batchesInAll, coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { hardenerWeight, massOf, sumOf } from '../../mixing/proportions.ts';
 import { layersOf } from '../../mixing/timber.ts';
 import type { Figure } from '../../quantity/figure.ts';
@@ -158,24 +159,28 @@ export function finishPutty(c: Course): void {
   const each = ledger.compute(massOf, { volumeMl: volume, densityKgL: c.of('density') }, 'Putty for a pull');
   const { dose, hardener } = dosed(c, each);
   const potLife = c.working(c.of('potLife'));
+  const placing = c.byVolume('nothing', 'puttyPerL', volume, 'A pull');
+  const { batches, needs } = batchesOf(c, placing, potLife, 'a pull');
+  const share = (massG: Figure, label: string) => ledger.compute(massShare, { massG, parts: batches }, label);
   const pullsOf = (massG: Figure, label: string) => ledger.compute(massSum, { massG: Array.from({ length: pulls.value }, () => massG) }, label);
   c.keepMix({
     id: 'finish',
     title: c.system.title,
     total: ledger.compute(manyVolumes, { volumeMl: volume, count: pulls }, 'Finish putty'),
-    batches: pulls,
+    batches: ledger.compute(batchesInAll, { each: Array.from({ length: pulls.value }, () => batches) }),
     within: potLife,
+    needs,
     care: 'polyester',
     parts: [
-      { what: 'Putty', role: 'resin', amount: pullsOf(each, 'Putty, all pulls'), each },
-      { what: 'Hardener', role: 'hardener', amount: pullsOf(hardener, 'Hardener, all pulls'), each: hardener },
+      { what: 'Putty', role: 'resin', amount: pullsOf(each, 'Putty, all pulls'), each: share(each, 'Putty for one batch') },
+      { what: 'Hardener', role: 'hardener', amount: pullsOf(hardener, 'Hardener, all pulls'), each: share(hardener, 'Hardener for one batch') },
     ],
     says: [say`${dose} hardener by weight, to one color.`],
   });
   const sand = c.curing(c.of('sand'), 'Sanded after');
   for (let n = 1; n <= pulls.value; n++) {
     if (n > 1) c.wait(puttyFirm(sand.minutes, 'the next pull'), sand);
-    c.work(finishPull(n, pulls, each, hardener, film), c.byArea('mixMin', 'polishPerM2', area, 'A pull'), {
+    c.work(finishPull(n, pulls, each, hardener, film, batches), c.together([c.rate('mixMin'), withMixing(c, placing, batches, 'A pull')], 'A pull'), {
       lift: n,
       uses: [{ of: 'finish', amount: volume }],
     });

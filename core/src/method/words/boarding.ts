@@ -8,6 +8,7 @@ export const dullFace = (past: Figure, gloss: boolean, torn: boolean): Said => (
   title: say`Trim and dull the face, ${past} past the place`,
   detail: say`burrs and loose paper cut off, none pressed under${torn ? '; torn paper sealed with primer, or it blisters' : ''}${gloss ? '; gloss sanded dull, or compound lets go of it' : ''}; wiped free of dust`,
   look: say`Nothing stands up under the flat of the knife; no shine is left.`,
+  done: 'Dull and flat',
   tools: ['knife', 'sanding block', 'damp cloth'],
 });
 
@@ -17,6 +18,7 @@ export const mixCompound = (powder: Figure, water: Figure, batches: Figure, work
   title: say`Mix ${powder} into ${water} of cool water${batches.value > 1 ? say`, ${batches} times, each when the one before is used up` : ''}`,
   detail: say`clean pail, clean knife: old crumbs set it off; named by ${named}, worked for ${working} of them; never wetted again once it stiffens`,
   look: say`Smooth, falls off the knife slowly; no lump.`,
+  done: 'Mixed',
   tools: ['clean pail', 'paddle', 'scale'],
 });
 
@@ -26,6 +28,7 @@ export const fillPlace = (layer: number, layers: Figure, compound: Figure, thick
   title: say`Fill, layer ${String(layer)} of ${layers}: ${compound}`,
   detail: say`${thickness} at the most, pressed in from one side and drawn flat over the other${layer < layers.value ? '; left rough and below the face' : setting ? '; struck flush, shaved while it firms up' : '; a trace proud, for it shrinks'}`,
   look: say`No bubble, no crack at the edge; the knife rides on the old face.`,
+  done: 'Filled',
   tools: ['taping knife', 'pan'],
 });
 
@@ -35,6 +38,7 @@ export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Fig
   title: say`Coat ${String(coat)} of ${coats}, ${across} across: ${compound}`,
   detail: say`with a ${knife} knife, one edge at a time and then down the middle; thin: it only fills what the one below left`,
   look: say`A straightedge laid across shows light nowhere but at the outer edge.`,
+  done: 'Coat drawn',
   sign: 'coat',
   tools: ['taping knife', 'pan'],
 });
@@ -48,6 +52,7 @@ export const bedTape = (length: Figure, width: Figure, bed: Figure, compound: Fi
       ? say`${width} wide, in ${bed} of compound, dragged so that no air stays under it; a thin coat over it at once`
       : say`${width} wide, pressed on dry; ${bed} of setting compound through it: drying compound does not hold on mesh`,
   look: say`No bubble, no edge lifts; tape is seen as a shadow only.`,
+  done: 'Tape bedded',
   tools: [kind === 'paper' ? 'paper tape' : 'mesh tape', 'taping knife'],
 });
 
@@ -57,6 +62,7 @@ export const compoundSets = (wait: Figure): Said => ({
   title: say`Let it set, ${wait}`,
   detail: say`set by itself, warm or cold alike; pan and knife scraped bright meanwhile; set is not dry: primer and drying compound wait for that`,
   look: say`Hard to the thumbnail.`,
+  done: 'Hard to the thumbnail',
   tools: [],
 });
 
@@ -66,6 +72,7 @@ export const compoundDries = (wait: Figure, air: Figure, humidity: Figure): Said
   title: say`Let it dry through, ${wait}`,
   detail: say`at ${air} and ${humidity} humidity in still air; a fan and warmth shorten it, a damp wall does not keep to it; pan and knife scraped bright meanwhile`,
   look: say`Even pale color to the middle; a fingertip finds no cool spot.`,
+  done: 'Dry through',
   tools: [],
 });
 
@@ -75,6 +82,7 @@ export const knockDown = (edges: Figure): Said => ({
   title: say`Knock ridges off with the knife, over ${edges}`,
   detail: say`held flat, dry; not sanded between: the next coat fills it; crumbs out of the pan`,
   look: say`The knife slides over without a click.`,
+  done: 'No ridge left',
   tools: ['taping knife'],
 });
 
@@ -84,6 +92,7 @@ export const resetFastener = (count: Figure, beside: Figure, screw: Figure, dimp
   title: say`${count} new screws, ${beside} beside each pop`,
   detail: say`board pressed tight to the frame; ${screw} long, into the same member, head ${dimple} below without breaking the paper; then the old nail driven or drawn, loose compound scraped off`,
   look: say`The board does not give when pressed; the paper round every head is whole.`,
+  done: 'Screws hold',
   tools: ['screw gun', 'hammer', 'scraper'],
 });
 
@@ -93,6 +102,7 @@ export const cutTape = (length: Figure, past: Figure): Said => ({
   title: say`Cut the loose tape out, ${past} past where it holds`,
   detail: say`${length} of it, both edges scored first; loose compound scraped to sound paper; a board that gives is screwed tight`,
   look: say`What is left cannot be lifted with the knife.`,
+  done: 'Loose tape out',
   tools: ['knife', 'scraper', 'screw gun'],
 });
 
@@ -102,6 +112,7 @@ export const freeCorner = (back: Figure, length: Figure, screws: Figure): Said =
   title: say`Free one face of the corner, ${back} back`,
   detail: say`${length} of it: fasteners nearer to the angle drawn or driven through; board held beyond by screws ${screws} apart: the corner then floats with the seasons`,
   look: say`Pressed beside the angle the board gives a little and comes back; nothing clicks.`,
+  done: 'Corner free',
   tools: ['magnet', 'screw gun', 'punch'],
 });
 
@@ -111,6 +122,7 @@ export const cutPlug = (coreW: Figure, coreH: Figure, blankW: Figure, blankH: Fi
   title: say`Cut the plug: board of ${blankW} by ${blankH}`,
   detail: say`made before the wall is opened: core of ${coreW} by ${coreH} cut from the back and snapped, ${flange} of it peeled off the paper all round; which way is up marked on wall and plug`,
   look: say`Paper whole to its edge, no gypsum left on it.`,
+  done: 'Plug cut',
   tools: ['knife', 'straightedge'],
 });
 
@@ -120,6 +132,7 @@ export const cutOpening = (width: Figure, height: Figure, stop: Figure, why: Say
   title: say`Cut the opening, ${width} by ${height}`,
   detail: say`${why}; saw set to ${stop}, to spare what runs behind; paper burrs cut off`,
   look: say`Edges upright, the piece goes in without force.`,
+  done: 'Opening cut',
   tools: ['board saw with a stop', 'level', 'knife'],
 });
 
@@ -129,6 +142,7 @@ export const setPlug = (bed: Figure, compound: Figure): Said => ({
   title: say`Bed the plug in ${compound} of setting compound`,
   detail: say`${bed} under the flange and on the edges of the core: where it is dry it blisters; pressed flat with the knife from the middle outward, what squeezes out drawn thin over it`,
   look: say`Flange flat all round, the core flush; no air moves under the knife.`,
+  done: 'Plug set',
   tools: ['taping knife', 'pan'],
 });
 
@@ -138,6 +152,7 @@ export const pressMesh = (width: Figure, height: Figure, past: Figure): Said => 
   title: say`Press on a mesh patch, ${width} by ${height}`,
   detail: say`${past} past the hole on every side, pressed down from the middle`,
   look: say`No corner lifts; the mesh lies flat over the hole.`,
+  done: 'Mesh on',
   tools: ['mesh patch', 'snips'],
 });
 
@@ -149,6 +164,7 @@ export const backPatch = (backers: Figure, long: Figure, thick: Figure, bearing:
     ? say`the opening reaches the middle of a member on both sides; ${backers} cleats of wood, ${thick} thick, close the other edges where they would hang free`
     : say`${thick} thick, past the opening at both ends, screwed through the old board; ${bearing} of each edge bears`,
   look: say`Pressed anywhere along its edge, the backing does not give.`,
+  done: 'Backing holds',
   tools: ['wood', 'screw gun', 'saw'],
 });
 
@@ -158,6 +174,7 @@ export const screwPatch = (width: Figure, height: Figure, screws: Figure, apart:
   title: say`Fit the board, ${width} by ${height}, ${screws} screws`,
   detail: say`same thickness and kind as the wall; no more than ${apart} apart, ${end} from the edge, only where there is wood or steel behind; flush within ${flush}`,
   look: say`A straightedge rocks nowhere; no head breaks the paper.`,
+  done: 'Board screwed on',
   tools: ['screw gun', 'board', 'straightedge'],
 });
 
@@ -167,6 +184,7 @@ export const dabPatch = (dabs: Figure, volume: Figure, apart: Figure): Said => (
   title: say`Set it in ${dabs} dabs of compound, ${volume}`,
   detail: say`no more than ${apart} apart, on a strip of board behind the opening; it holds by compound only: no screws`,
   look: say`Pressed flush and left alone; it does not sink.`,
+  done: 'Board set',
   tools: ['setting compound', 'straightedge'],
 });
 
@@ -176,6 +194,7 @@ export const prefillGaps = (gap: Figure, compound: Figure): Said => ({
   title: say`Prefill the gaps with ${compound} of setting compound`,
   detail: say`up to ${gap} wide, pressed right through, struck flush; hard before any tape`,
   look: say`No hole to be seen with a lamp; hard to the thumbnail.`,
+  done: 'Gaps filled',
   tools: ['taping knife', 'pan'],
 });
 
@@ -185,6 +204,7 @@ export const skimFace = (coat: number, coats: Figure, area: Figure, compound: Fi
   title: say`Skim ${area}, coat ${String(coat)} of ${coats}: ${compound}`,
   detail: say`rolled or drawn on ${film} thick, wiped down tight with a wide knife, ${coat % 2 === 1 ? 'upright' : 'across the one below'}`,
   look: say`Only the hollows are white; the knife leaves no line.`,
+  done: 'Skimmed',
   tools: ['roller', 'wide knife', 'pan'],
 });
 
@@ -194,6 +214,7 @@ export const caulk = (length: Figure, bead: Figure, cartridges: Figure, smooth: 
   title: say`Caulk ${length} with a bead of ${bead}`,
   detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'}; nozzle cut to the gap, drawn along without a stop, smoothed with a wet finger within ${smooth}; never sanded`,
   look: say`Touches both sides, hollow, no gap, no smear beside it.`,
+  done: 'Caulked',
   tools: ['gun', 'damp cloth'],
 });
 
@@ -203,6 +224,7 @@ export const openToFrame = (width: Figure, height: Figure): Said => ({
   title: say`Open it to dry sound framing, ${width} by ${height}`,
   detail: say`tile and board out to the middle of a member on each side; what is soft or black goes; the source of the water is found before it is closed`,
   look: say`The frame rings and reads dry on the meter.`,
+  done: 'Open, sound and dry',
   tools: ['saw', 'bar', 'meter'],
 });
 
@@ -212,6 +234,7 @@ export const screwBacker = (screws: Figure, apart: Figure, gap: Figure): Said =>
   title: say`Screw on cement backer, ${screws} screws`,
   detail: say`screws that do not rust, ${apart} apart; joints ${gap} open, filled with thin-set mortar over mesh tape`,
   look: say`Flat under the straightedge; no edge moves.`,
+  done: 'Backer screwed on',
   tools: ['cement backer board', 'screw gun', 'thin-set mortar', 'mesh tape'],
 });
 
@@ -221,6 +244,7 @@ export const membrane = (coat: number, coats: Figure, volume: Figure, lap: Figur
   title: say`Membrane, coat ${String(coat)} of ${coats}: ${volume}`,
   detail: say`fabric in corners and over joints in the first; lapped ${lap} onto the old one; the second across the first`,
   look: say`One even color, no pinhole against the lamp.`,
+  done: 'Coat on',
   tools: ['roller', 'brush', 'fabric'],
 });
 
@@ -230,5 +254,6 @@ export const waterTest = (time: Figure): Said => ({
   title: say`Test it with water for ${time} before tile`,
   detail: say`spray on a wall, standing water on a floor; watched from behind and below`,
   look: say`No damp spot behind, no drop below.`,
+  done: 'Stayed dry',
   tools: ['hose or pail', 'lamp'],
 });

@@ -11,6 +11,7 @@ export const sandFlat = (grit: Figure, finer: Figure, past: Figure, how: 'dry' |
       ? say`smooth side of the sponge, wrung out, from the middle outward; rinsed every few strokes`
       : say`block with its sharp corners broken, vacuum on it; the last strokes lengthwise; dusted off with a dry brush`,
   look: say`No ridge under a fingertip; a dark cloth drawn over it stays clean.`,
+  done: 'Smooth',
   tools: how === 'sponge' ? ['sponge', 'two pails'] : ['sanding block', 'vacuum', 'brush'],
 });
 
@@ -20,6 +21,7 @@ export const lookOver = (passes: Figure, why: string): Said => ({
   title: say`Look it over in raking light, ${passes.value > 1 ? say`${passes} times` : 'once'}`,
   detail: say`room darkened, a lamp held flat to the face${passes.value > 1 ? ', then the flat of the hand; again after primer' : ''}; every flaw ringed in pencil and counted; ${why}`,
   look: say`No ring is left open; no edge is felt: what is felt will show.`,
+  done: 'No ring open',
   tools: ['lamp', 'pencil', 'straightedge'],
 });
 
@@ -29,6 +31,7 @@ export const primeOver = (paint: Figure, area: Figure, dry: Figure, which: strin
   title: say`Prime ${area} with ${paint}`,
   detail: say`${which}; rolled out well past the repair with both edges of the roller unloaded, so that it stops in no line; dry in ${dry}`,
   look: say`Even and dull all over; the repair drinks no more than the face around.`,
+  done: 'Primed',
   tools: ['roller', 'tray', 'brush'],
 });
 
@@ -38,6 +41,7 @@ export const paintCoat = (coat: number, coats: Figure, paint: Figure): Said => (
   title: say`Paint, coat ${String(coat)} of ${coats}: ${paint}`,
   detail: say`from corner to corner where the face is looked at closely; same roller and same batch as the rest`,
   look: say`No edge, no shine of its own, seen from both sides against the light.`,
+  done: 'Coat on',
   tools: ['roller', 'tray'],
 });
 
@@ -47,6 +51,7 @@ export const paintDry = (dry: Figure, what: string): Said => ({
   title: say`Let the ${what} dry, ${dry}`,
   detail: say`windows as they were; colder or damper takes longer, look and touch decide`,
   look: say`A fingertip pressed and turned leaves no mark.`,
+  done: 'Dry to the touch',
   tools: [],
 });
 
@@ -56,6 +61,7 @@ export const texture = (area: Figure, distance: Figure, passes: Figure, kind: st
   title: say`Texture: ${kind}, ${area} in ${passes} passes`,
   detail: say`primed first; can shaken until the ball runs free and a while longer; square to the face ${distance} away, circling, coarser tip first and the finer one to blend; the tip cleaned at once: it serves again`,
   look: say`From two steps away the eye does not find where it begins.`,
+  done: 'Texture on',
   tools: ['aerosol or hopper', 'cardboard to try on', 'knife to knock it down'],
 });
 
@@ -69,6 +75,7 @@ export const inUse = (words: string, after: Figure, check: string): Said => ({
   detail: after.value > 0 ? say`no sooner than ${after} after it was placed` : say`at once`,
   ...(after.value === 0 && { plain: 'there is nothing to wait for' }),
   look: say`${check}`,
+  done: 'Checked: open',
   tools: [],
   sign: 'opens',
 });

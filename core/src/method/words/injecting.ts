@@ -8,6 +8,7 @@ export const brushFace = (each: Figure, length: Figure): Said => ({
   title: say`Brush the face clean, ${each} on each side`,
   detail: say`${length} of it; paint, salts and what crumbles come off down to bare concrete; vacuumed, not blown`,
   look: say`Bare and gray all along; the crack is seen as a line, no paint over it.`,
+  done: 'Face bare',
   tools: ['wire brush', 'scraper', 'vacuum'],
 });
 
@@ -17,6 +18,7 @@ export const dryFace = (wait: Figure): Said => ({
   title: say`Let the face dry, ${wait}`,
   detail: say`warm air kept moving, no flame; where water still comes, plug or relieve it first: the seal holds on a dry face only`,
   look: say`Pale all along; a dry tissue pressed on it stays dry.`,
+  done: 'Face dry',
   tools: ['warm-air blower', 'tissue'],
 });
 
@@ -26,6 +28,7 @@ export const setPorts = (ports: Figure, spacing: Figure, because: Saying): Said 
   title: say`Set ${ports} ports, ${spacing} apart`,
   detail: say`${because}; the lowest just above the floor, one at the top end and one at every crossing; each opening free over the crack, a pin through it while the paste goes round`,
   look: say`A wire goes through every port into the crack.`,
+  done: 'Ports set',
   tools: ['ports', 'epoxy paste', 'pins', 'chalk'],
 });
 
@@ -35,6 +38,7 @@ export const sealCrack = (paste: Figure, bed: Figure, strip: Figure, both: boole
   title: say`Seal the crack with ${paste} of paste`,
   detail: say`${bed} thick and ${strip} wide, over the port bases too; on a face of ${coldest} or warmer; mixed until it is of one color${both ? '; the other face as well, where it can be reached' : '; where the crack runs above grade, the outside too'}`,
   look: say`No pinhole, no thin edge; the crack is nowhere seen.`,
+  done: 'Sealed',
   tools: ['epoxy paste', 'knife', 'board'],
 });
 
@@ -44,6 +48,7 @@ export const sealHard = (wait: Figure, slabC: Figure): Said => ({
   title: say`Let the seal harden, ${wait}`,
   detail: say`at ${slabC}; no pressure before`,
   look: say`A nail leaves no mark in it.`,
+  done: 'Seal hard',
   tools: [],
 });
 
@@ -53,6 +58,7 @@ export const drillPackers = (holes: Figure, across: Figure, long: Figure, beside
   title: say`Drill ${holes} holes of ${across}, ${long} long`,
   detail: say`${beside} beside the crack, slanting to meet it in the middle of the wall; ${spacing} apart, on alternate sides; bars and services located first; flushed out, packers set and tightened`,
   look: say`Water pressed in at one comes out of the crack, not beside it.`,
+  done: 'Holes meet the crack',
   tools: ['hammer drill with vacuum', 'packers', 'water'],
 });
 
@@ -62,6 +68,7 @@ export const flushCrack = (lowest: Figure): Said => ({
   title: say`Flush with water from the lowest port up, at ${lowest}`,
   detail: say`until it comes clear at the next; it wets what the foam needs wet and shows which ports are joined; caught below`,
   look: say`Clear water at every port; none through the seal.`,
+  done: 'Runs clear',
   tools: ['hand pump', 'pail'],
 });
 
@@ -71,6 +78,7 @@ export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure,
   title: say`Inject ${resin}, from the lowest port up`,
   detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move up${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; a leak through the seal is a thin bed: seal it, wait, go on`,
   look: kind === 'foam' ? say`Foam at every port, no more water at the face.` : say`Resin at every port, the gauge stands still when it is held.`,
+  done: 'Injected',
   tools: ['pump with a gauge', 'caps', 'spare paste'],
 });
 
@@ -80,6 +88,7 @@ export const portsOff = (wait: Figure): Said => ({
   title: say`Let it cure, ${wait}`,
   detail: say`caps stay on; the retained sample of each batch lies beside it, with its time`,
   look: say`The retained sample is hard and cold.`,
+  done: 'Sample hard and cold',
   tools: [],
 });
 
@@ -89,6 +98,7 @@ export const scrapeOff = (length: Figure): Said => ({
   title: say`Take ports and seal off, ${length}`,
   detail: say`warm the paste and scrape it, or grind it with shroud and vacuum; holes patched with mortar pressed in and struck flush`,
   look: say`Flat to the straightedge; the filled crack is a thin line.`,
+  done: 'Ports and seal off',
   tools: ['scraper', 'grinder with shroud', 'vacuum'],
 });
 
@@ -98,6 +108,7 @@ export const lookForWater = (days: Figure): Said => ({
   title: say`Look for water after ${days}, and after the next rain`,
   detail: say`a dry tissue along the line; where it leaks again, inject again at that place`,
   look: say`The tissue stays dry.`,
+  done: 'Stayed dry',
   tools: ['tissue', 'lamp'],
 });
 
@@ -107,6 +118,7 @@ export const cutSlot = (slot: Figure, length: Figure): Said => ({
   title: say`Cut a slot ${slot} wide and deep, ${length} long`,
   detail: say`square or wider at its bottom, never a vee: it would be pushed out; rinsed clean`,
   look: say`Sides upright, corners sharp, no loose grain.`,
+  done: 'Slot cut',
   tools: ['chisel or wheel', 'water', 'goggles'],
 });
 
@@ -116,6 +128,7 @@ export const pressPlug = (handfuls: Figure, within: Figure, hold: Figure, powder
   title: say`Plug it: ${handfuls} handfuls, ${powder} of powder`,
   detail: say`each mixed with clean water and in within ${within}, held with the flat hand for ${hold}; from the top down, the strongest flow last, through a relief tube that is plugged at the end`,
   look: say`Hard under the thumbnail, and no wet seam around it.`,
+  done: 'Plug holds',
   tools: ['pail', 'glove', 'relief tube'],
 });
 
@@ -125,5 +138,6 @@ export const shavePlug = (firm: Figure): Said => ({
   title: say`Shave it flush after ${firm}`,
   detail: say`with the edge of the trowel, while it still cuts; the face is sealed over later`,
   look: say`Flush, and dry to the tissue.`,
+  done: 'Flush and dry',
   tools: ['trowel'],
 });

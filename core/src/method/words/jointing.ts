@@ -8,6 +8,7 @@ export const cutEdges = (depth: Figure, width: Figure, length: Figure): Said => 
   title: say`Cut the edges upright, ${depth} deep, ${width} over both`,
   detail: say`${length} of it; wider places cut out by themselves with straight edges; a slight undercut is welcome, a feathered edge is not; old filler comes out`,
   look: say`Sound concrete at the bottom and both sides; the saw cut below is open.`,
+  done: 'Edges cut',
   tools: ['saw with water or shroud', 'light chipping hammer', 'vacuum'],
 });
 
@@ -17,6 +18,7 @@ export const formStrip = (depth: Figure): Said => ({
   title: say`Stand a compressible strip in the joint, ${depth} deep`,
   detail: say`the edges are rebuilt against it: a blade cannot make an isolation joint again`,
   look: say`The strip stands upright, tight to the bottom, and comes up to the face.`,
+  done: 'Strip stands',
   tools: ['compressible strip', 'knife'],
 });
 
@@ -26,6 +28,7 @@ export const rebuildEdges = (volume: Figure, parts: string): Said => ({
   title: say`Rebuild the edges: ${volume}`,
   detail: say`${parts}; the surplus is pushed ahead along the joint into the next bay; struck off, dry sand on top; spills come off before they harden`,
   look: say`Full to the face on both sides, no air hole, dull with sand.`,
+  done: 'Edges rebuilt',
   tools: ['pail and paddle', 'trowel', 'straightedge'],
 });
 
@@ -35,6 +38,7 @@ export const grindEdges = (length: Figure): Said => ({
   title: say`Grind flush, ${length}`,
   detail: say`diamond cup with shroud and vacuum, from the old face onto the new`,
   look: say`A straightedge across rocks nowhere; no wheel would catch.`,
+  done: 'Ground flush',
   tools: ['grinder with a diamond cup', 'shroud and vacuum', 'straightedge'],
 });
 
@@ -44,6 +48,7 @@ export const resaw = (width: Figure, depth: Figure, when: string): Said => ({
   title: say`Saw the joint again, ${width} wide, ${depth} deep`,
   detail: say`${when}; through all of the rebuild into the old cut: a shallower one leaves a bridge that breaks again beside; walls ground to bright concrete, vacuumed`,
   look: say`A feeler goes down into the old cut all along.`,
+  done: 'Joint sawn',
   tools: ['saw', 'shroud and vacuum', 'depth stop'],
 });
 
@@ -53,6 +58,7 @@ export const cleanJoint = (width: Figure, depth: Figure, length: Figure): Said =
   title: say`Clean the joint out, ${width} wide, ${depth} deep`,
   detail: say`${length} of it: old filler and sealant out, both walls ground to bright concrete; vacuumed twice; dry`,
   look: say`Bright walls from the face to the bottom; a tissue drawn along comes out clean.`,
+  done: 'Joint clean',
   tools: ['saw or grinder', 'shroud and vacuum', 'hook'],
 });
 
@@ -62,6 +68,7 @@ export const fillJoint = (volume: Figure, depth: Figure, over: Figure, bed: stri
   title: say`Fill the joint with ${volume}, ${depth} deep`,
   detail: say`${bed}; from the bottom up, in two passes where it sinks, left ${over} above the face; one mixer to waste, until the color is even`,
   look: say`Stands above the face all along, no sinking place, no bubble.`,
+  done: 'Joint filled',
   tools: ['gun', 'mixers', 'tape beside the joint'],
 });
 
@@ -71,6 +78,7 @@ export const shaveJoint = (from: Figure, until: Figure): Said => ({
   title: say`Shave it flush, from ${from} to ${until} after filling`,
   detail: say`a long blade held flat, while it cuts clean; later it tears`,
   look: say`Flush with both edges; the cut face shines and has no pit.`,
+  done: 'Shaved flush',
   tools: ['long razor scraper'],
 });
 
@@ -80,6 +88,7 @@ export const routCrack = (width: Figure, depth: Figure, length: Figure): Said =>
   title: say`Rout ${width} wide, ${depth} deep`,
   detail: say`${length} of it; both faces ground bright, edges straight; vacuumed twice`,
   look: say`Two clean parallel faces; the crack runs in the middle of the bottom.`,
+  done: 'Routed',
   tools: ['crack wheel or router', 'shroud and vacuum'],
 });
 
@@ -91,6 +100,7 @@ export const backSealant = (rod: Figure | undefined, gap: Figure, depth: Figure)
     ? say`for a gap of ${gap}: pressed in with a blunt wheel, never stretched, its skin whole; its top ${depth} below the face`
     : say`no rod fits a gap of ${gap}: bond-breaker tape keeps the sealant off the bottom; ${depth} left above it`,
   look: say`The depth gauge reads the same all along; the faces stay bare.`,
+  done: 'Backing in',
   tools: rod ? ['backer rod', 'blunt wheel', 'depth gauge'] : ['bond-breaker tape', 'depth gauge'],
 });
 
@@ -100,6 +110,7 @@ export const primeJoint = (dry: Figure, until: Figure): Said => ({
   title: say`Prime both faces, dry in ${dry}`,
   detail: say`where the sheet names one: thin, none on the bottom; sealed within ${until}, else abraded and primed again`,
   look: say`Even sheen on both faces, no puddle.`,
+  done: 'Faces primed',
   tools: ['small brush'],
 });
 
@@ -109,6 +120,7 @@ export const gunSealant = (volume: Figure, cartridges: Figure, skin: Figure): Sa
   title: say`Gun in ${volume}, and tool it within ${skin}`,
   detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'} at hand; nozzle pushed ahead of the bead from the bottom up; tooled once, hollow, dry; tape pulled at once`,
   look: say`Touches both faces all along; hollow, no skin torn.`,
+  done: 'In and tooled',
   tools: ['gun', 'tooling spoon', 'tape'],
 });
 
@@ -118,6 +130,7 @@ export const sealantCures = (days: Figure, perDay: Figure): Said => ({
   title: say`Let it cure through, ${days}`,
   detail: say`${perDay} a day from the face; no traffic, no cleaning`,
   look: say`A cut in the retained bead is rubber to its bottom.`,
+  done: 'Rubber to the bottom',
   tools: [],
 });
 
@@ -127,6 +140,7 @@ export const floodCrack = (resin: Figure, pass: number, passes: Figure, off: Fig
   title: say`Flood the crack, pass ${String(pass)} of ${passes}: ${resin}`,
   detail: say`poured along it and kept as a puddle, worked back over it with a brush until it sinks no more; what is left on the face is brushed off within ${off}`,
   look: say`No more bubbles rise; the crack stays wet and dark.`,
+  done: 'Flooded',
   tools: ['bottle or can', 'broom', 'squeegee'],
 });
 
@@ -136,6 +150,7 @@ export const throwSand = (sand: Figure, within: Figure): Said => ({
   title: say`Throw ${sand} of dry sand on, within ${within}`,
   detail: say`while it is wet, until it stays light: for grip, and so that a coating holds`,
   look: say`An even light face, no shining patch.`,
+  done: 'Sand on',
   tools: ['sand', 'shaker'],
 });
 
@@ -145,6 +160,7 @@ export const sweepOff = (area: Figure): Said => ({
   title: say`Sweep and vacuum off what is loose, ${area}`,
   detail: say`kept dry; used again elsewhere`,
   look: say`Nothing comes off under the hand.`,
+  done: 'Swept',
   tools: ['broom', 'vacuum'],
 });
 
@@ -154,5 +170,6 @@ export const cleanFineCrack = (length: Figure): Said => ({
   title: say`Brush and vacuum the crack, ${length}`,
   detail: say`not chased: grinding closes a fine crack with dust; oil and old sealer come off first; dry through, a whole day without water`,
   look: say`The vacuum draws along the line; a drop of the thin resin runs in at once.`,
+  done: 'Crack clean',
   tools: ['stiff brush', 'vacuum'],
 });

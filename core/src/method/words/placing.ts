@@ -8,6 +8,7 @@ export const waitHard = (wait: Figure, groundC: Figure): Said => ({
   title: say`Let it harden, ${wait}`,
   detail: say`at ${groundC}; the retained sample is touched, not the work`,
   look: say`The retained sample is hard and dry, and does not smear under the grinder.`,
+  done: 'Hard',
   tools: [],
 });
 
@@ -17,6 +18,7 @@ export const waitLayer = (wait: Figure, look: string, what = 'layer'): Said => (
   title: say`Wait before the next ${what}, ${wait}`,
   detail: say`touch the edge or the retained sample; colder takes longer`,
   look: say`${look}`,
+  done: 'Next may go on',
   tools: [],
 });
 
@@ -26,6 +28,8 @@ export const soundAgain = (first: Figure, second: Figure): Said => ({
   title: say`Sound it again after ${first}, and after ${second}`,
   detail: say`light hammer all over, the edges most; what is hollow is ringed and comes out again`,
   look: say`One clear ring from edge to edge; no crack along the cut.`,
+  done: 'Sounded: rings',
+  onceMore: second,
   tools: ['light hammer', 'chalk'],
 });
 
@@ -35,6 +39,7 @@ export const buildForm = (height: Figure, press: Figure, gap: Figure): Said => (
   title: say`Build the form, ${height} high`,
   detail: say`tight with foam tape, braced for ${press} of pressure at its foot; a chimney above the top of the place and vents where air would stay; ${gap} free behind bars, stones of the mix no more than a third of the narrowest gap`,
   look: say`Filled with water it holds; then drained.`,
+  done: 'Form holds water',
   tools: ['form boards', 'braces', 'foam tape', 'release wipe'],
 });
 
@@ -44,6 +49,7 @@ export const pourForm = (volume: Figure, within: Figure): Said => ({
   title: say`Pour ${volume} from one side, within ${within}`,
   detail: say`without a break until it stands in the chimney and comes from every vent; the form tapped, not shaken`,
   look: say`Gray paste at every vent, the chimney stays full.`,
+  done: 'Poured full',
   tools: ['pail and chute', 'mallet'],
 });
 
@@ -53,6 +59,7 @@ export const stripForm = (wait: Figure): Said => ({
   title: say`Take the form off after ${wait}`,
   detail: say`chimney cut off while it is green; holes of ties filled`,
   look: say`Full to every corner, no honeycomb; a nail only scratches it.`,
+  done: 'Form off',
   tools: ['hammer', 'saw or chisel'],
 });
 
@@ -62,6 +69,7 @@ export const dryGround = (wait: Figure): Said => ({
   title: say`Let the ground dry, ${wait}`,
   detail: say`resin does not take to damp ground: warm air if it must be sooner, no flame`,
   look: say`Pale all over; a film taped down for the while shows no drop under it.`,
+  done: 'Ground dry',
   tools: ['film', 'tape'],
 });
 
@@ -71,6 +79,7 @@ export const primeGround = (resin: Figure, film: Figure, open: Figure): Said => 
   title: say`Brush ${resin} of neat resin on, ${film}`,
   detail: say`thin, into every pore; the mortar within ${open}, while it is tacky`,
   look: say`Shines all over, no puddle, no dull spot.`,
+  done: 'Primed',
   tools: ['brush', 'small can'],
 });
 
@@ -80,6 +89,7 @@ export const trowelResin = (lift: number, lifts: Figure, volume: Figure, thickne
   title: say`Resin mortar, lift ${String(lift)} of ${lifts}: ${volume}`,
   detail: say`${thickness} thick, pressed in from the edges and struck off; trowel wiped with the cleaner of the sheet, no oil`,
   look: say`Closed and even, no resin floats up, no dry crumb.`,
+  done: 'Trowelled in',
   tools: ['trowel', 'straightedge', 'cleaner'],
 });
 
@@ -89,6 +99,7 @@ export const fairingPass = (pass: number, passes: Figure, mix: Figure, film: Fig
   title: say`Fairing coat, pass ${String(pass)} of ${passes}: ${mix}`,
   detail: say`${film} thick on damp ground, pressed into every pore with a steel float and drawn out to nothing at the edge; placed within ${within}`,
   look: say`No pinhole, no line at the edge; nothing pale while it is fresh.`,
+  done: 'Pass on',
   tools: ['steel float', 'mister'],
 });
 
@@ -98,15 +109,18 @@ export const roughenFace = (area: Figure): Said => ({
   title: say`Grind ${area} to open pores, wash it`,
   detail: say`paint, dust and soft skin off, until the sand shows; vacuumed, washed, left damp and dull`,
   look: say`Rough like medium sandpaper; water is drunk, it does not bead.`,
+  done: 'Rough and clean',
   tools: ['grinder with shroud and vacuum', 'brush', 'clean water'],
 });
 
 /** Covering something fresh. */
-export const protectFresh = (days: Figure): Said => ({
+export const protectFresh = (days: Figure, keptWet: Figure): Said => ({
   builder: 'protect-fresh',
   title: say`Cover it from sun, wind and rain for ${days}`,
   detail: say`damp cloth or film, edges weighed down`,
   look: say`Dark and damp whenever it is lifted.`,
+  done: 'Covered and damp',
+  keptWet,
   tools: ['film', 'damp cloth'],
 });
 
@@ -116,5 +130,6 @@ export const soakForm = (soak: Figure): Said => ({
   title: say`Keep the ground wet, ${soak}, then drain it`,
   detail: say`wet cloths or water behind the form; no water standing when the pour begins`,
   look: say`Dark and dull all over; nothing drips.`,
+  done: 'Wet, drained',
   tools: ['wet cloths', 'mister'],
 });

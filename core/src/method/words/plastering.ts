@@ -8,6 +8,7 @@ export const takeDown = (area: Figure, rim: Figure, what: string): Said => ({
   title: say`Take it down to where it holds, ${area}`,
   detail: say`${what}; from the middle to the tight edge and ${rim} past where it sounded hollow; what comes off is measured again: more than was marked is a new plan; pieces into a pail, keys and dust out from behind`,
   look: say`The edge rings and does not move under the thumb; the base is bare and clean.`,
+  done: 'Down to sound',
   tools: ['hammer and bolster', 'scraper', 'pail', 'vacuum'],
 });
 
@@ -17,6 +18,7 @@ export const cutStrip = (width: Figure, length: Figure): Said => ({
   title: say`Cut a strip out along the crack, ${width} wide`,
   detail: say`${length} of it, down to the base, its sides leaning under the old plaster; brushed and vacuumed twice`,
   look: say`Both edges sound when tapped; no dust on a wet finger.`,
+  done: 'Strip out',
   tools: ['knife', 'bolster', 'vacuum'],
 });
 
@@ -26,6 +28,7 @@ export const fixLath = (area: Figure, lapLong: Figure, lapEnd: Figure, apart: Fi
   title: say`Fix lath over ${area}, fasteners ${apart} apart`,
   detail: say`stopping on framing; long edges lapped ${lapLong}, ends ${lapEnd}, the upper over the lower${outside ? '; a water barrier behind it, shingled into the old' : ''}; tied to the old lath where that is sound; the old edge stepped back ${step} a coat`,
   look: say`Drum-tight: it does not spring under the hand; no lap is open.`,
+  done: 'Lath drum-tight',
   tools: ['lath', 'fasteners', 'snips', 'tie wire'],
 });
 
@@ -35,6 +38,7 @@ export const evenSuction = (agent: string, times: Figure): Said => ({
   title: say`Dampen edge and base, ${times} times`,
   detail: say`${agent}; the edge of the old plaster most: a dry edge drinks the water of the new`,
   look: say`Dark and dull, and darkens evenly; no drop runs.`,
+  done: 'Dark and dull',
   tools: ['brush', 'mister'],
 });
 
@@ -44,6 +48,7 @@ export const bondCoat = (agent: string, volume: Figure, open: Figure | undefined
   title: say`Brush ${volume} of ${agent} on`,
   detail: say`on ground of ${coldest} or warmer, thin and everywhere; ${open ? say`its clock starts at the first stroke: plastered within ${open}; dried, it is a bond breaker` : 'it softens again under wet plaster, so that it may dry first; inside and dry only'}`,
   look: say`An even film, no bare spot; ${open ? 'still tacky or wet when the coat goes on.' : 'milky, then clear.'}`,
+  done: 'Bonding coat on',
   tools: ['brush', 'pail', 'clock'],
 });
 
@@ -53,6 +58,7 @@ export const plasterCoat = (coat: number, coats: Figure, name: string, thickness
   title: say`Coat ${String(coat)} of ${coats}, ${name}: ${volume}`,
   detail: say`mixed fresh; ${thickness} thick${overhead ? ', laid on with about the push of a full shopping bag' : ''}; the perimeter joint first, then the body${coat < coats.value ? '; left rough and below the old face, scratched when it firms up; tools and floor washed before it sets' : '; ruled off to the old face'}`,
   look: coat < coats.value ? say`Hangs without a bulge; the scratches stand sharp.` : say`A straightedge bridges old and new without rocking.`,
+  done: 'Coat on',
   tools: ['hawk', 'trowel', coat < coats.value ? 'scratcher' : 'straightedge'],
 });
 
@@ -62,15 +68,18 @@ export const floatPlaster = (after: Figure): Said => ({
   title: say`Float it when it has firmed up, about ${after} on`,
   detail: say`the perimeter joint first with a wet sponge float, then circles over the body; the least water that brings sand to the face: free water dusts and crazes it`,
   look: say`The joint is gone; the face is even and its sand stands up.`,
+  done: 'Floated',
   tools: ['sponge float', 'flat float'],
 });
 
 /** Keeping a coat damp. */
-export const moistCoat = (days: Figure, coat: number): Said => ({
+export const moistCoat = (days: Figure, coat: number, keptWet: Figure): Said => ({
   builder: 'moist-coat',
   title: say`Keep coat ${String(coat)} moist for ${days}`,
   detail: say`misted and covered with film, edges closed; out of sun and draft; warmer than the least of the sheet, day and night`,
   look: say`Dark all over; a coin drawn over it leaves no powder.`,
+  done: 'Kept moist',
+  keptWet,
   tools: ['mister', 'film'],
 });
 
@@ -80,6 +89,7 @@ export const betweenCoats = (wait: Figure, why: string): Said => ({
   title: say`Wait for the next coat, ${wait}`,
   detail: say`${why}; dampened again before it goes on`,
   look: say`Hard to the thumbnail; fine cracks have opened as far as they will.`,
+  done: 'Hard to the thumbnail',
   tools: [],
 });
 
@@ -89,6 +99,7 @@ export const airOut = (days: Figure, thing: string): Said => ({
   title: say`Air it for ${days} before ${thing}`,
   detail: say`windows open against damp, no forced heat; a meter or a film taped on overnight decides, not the date`,
   look: say`Pale all over; nothing has condensed under the film.`,
+  done: 'Pale all over',
   tools: ['meter or film'],
 });
 
@@ -98,6 +109,7 @@ export const paintCheck = (wait: Figure, early: boolean): Said => ({
   title: say`Before paint: ${wait}, and two checks`,
   detail: say`a film taped on overnight, and the alkali of the face against the limit of the primer${early ? '; this early only over an alkali-tolerant primer' : ''}`,
   look: say`No drops under the film; the strip shows less than the primer bears.`,
+  done: 'Both checks passed',
   tools: ['film', 'pH strips'],
 });
 
@@ -107,6 +119,7 @@ export const fastenBack = (points: Figure, apart: Figure, hole: Figure, how: str
   title: say`Fasten it back at ${points} points, ${apart} apart`,
   detail: say`holes of ${hole} to the lath or joist, closer near the break; dust drawn out through them; ${how}; pressed up slowly before any is tightened`,
   look: say`Tapped between two points it rings; the gap at the edge has closed.`,
+  done: 'Fast, rings',
   tools: ['drill', 'vacuum', 'board and prop'],
 });
 
@@ -116,7 +129,9 @@ export const propped = (wait: Figure): Said => ({
   title: say`Leave the props, ${wait}`,
   detail: say`until the fastening carries; then eased by a turn and watched`,
   look: say`Eased, the plaster does not follow.`,
+  done: 'Eased: it holds',
   tools: [],
+  frees: ['props'],
 });
 
 /** Opening a crack. */
@@ -125,6 +140,7 @@ export const openCrack = (width: Figure, length: Figure): Said => ({
   title: say`Open the crack to a vee, ${width} wide`,
   detail: say`${length} of it; loose edges scraped off, not only the crack; brushed and vacuumed twice`,
   look: say`Both edges hold under the knife; the vee is clean to its bottom.`,
+  done: 'Vee clean',
   tools: ['hook or knife', 'vacuum'],
 });
 

@@ -11,6 +11,7 @@ export const coverRoom = (around: Figure, overhead: boolean): Said => ({
   title: coverTitle(around),
   detail: say`sheet on the floor and over what stays, taped down; doors and grilles closed off with film${overhead ? '; nobody walks below until the last coat' : ''}`,
   look: say`Nothing bare within reach of splash and dust; the film is drawn in, not blown out, while the vacuum runs.`,
+  done: 'All covered',
   tools: ['sheet', 'film', 'tape'],
   once: 'area-day',
 });
@@ -21,6 +22,7 @@ export const layOut = (within: Figure, what: string): Said => ({
   title: say`Lay everything out: a mix lasts ${within}`,
   detail: say`${what}; gloves on, a rag and the cleaner of the sheet at hand; who mixes and who places is settled`,
   look: say`Every tool within reach; nothing is fetched after the first stir.`,
+  done: 'All within reach',
   tools: ['scale', 'cups and sticks', 'gloves'],
   place: 'ahead',
 });
@@ -31,6 +33,7 @@ export const clearAway = (within: Figure, left: string): Said => ({
   title: say`Clean tools within ${within}, clear away`,
   detail: say`${left}; sheets folded inward; batch, lot, times and temperature written down`,
   look: say`Tools bright, floor wiped, the note has batch and time.`,
+  done: 'Tools clean',
   tools: ['rags', 'pail', 'pen'],
   place: 'aside',
 });
@@ -41,6 +44,7 @@ export const putAway = (): Said => ({
   title: say`Clear away`,
   detail: say`dust vacuumed, sheets folded inward; batch, lot, times and temperature written down`,
   look: say`Floor wiped, nothing gritty underfoot; the note has batch and time.`,
+  done: 'Cleared away',
   plain: 'tools were cleaned while each coat set or dried',
   tools: ['vacuum', 'rags', 'pen'],
   place: 'aside',
@@ -53,6 +57,8 @@ export const propUp = (props: Figure, weight: Figure): Said => ({
   title: say`Prop it first: ${props} props`,
   detail: say`what hangs weighs ${weight}; a board with soft packing under it, raised until it just bears; room cleared and closed`,
   look: say`The board touches all along; nothing creaks when tapped beside it.`,
+  done: 'Propped',
   tools: ['props', 'boards', 'packing'],
+  stands: ['props'],
   pair: true,
 });

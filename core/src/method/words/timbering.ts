@@ -8,6 +8,8 @@ export const cutSound = (area: Figure, most: Figure, grain: boolean): Said => ({
   title: say`Cut back to sound dry wood, ${area}`,
   detail: say`${grain ? 'a hand hook, not a router, where a rough edge must stay; ' : ''}pried and scraped until it holds; the meter beside it reads ${most} or less; the water that wet it is closed off first; surroundings sanded, vacuumed`,
   look: say`A point does not sink in anywhere; no dark fiber, no dust.`,
+  done: 'Down to sound wood',
+  limits: [{ what: 'moisture of the wood', is: 'most', figure: most }],
   tools: ['chisel or hook', 'moisture meter', 'vacuum'],
 });
 
@@ -17,6 +19,7 @@ export const boreHoles = (holes: Figure, across: Figure, apart: Figure, deep: Fi
   title: say`Bore ${holes} holes of ${across}, ${apart} apart`,
   detail: say`staggered, ${deep} deep from the bottom of the pocket, stopping ${short} short of the far face; slanting down where the face is upright; vacuumed out`,
   look: say`No hole comes through; the vacuum brings no more wet crumbs.`,
+  done: 'Holes bored',
   tools: ['drill with a stop', 'vacuum'],
 });
 
@@ -26,6 +29,7 @@ export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom
   title: say`Soak it with ${resin} of consolidant`,
   detail: say`${holes ? 'brushed on and dripped into the holes, back and both cheeks, again and again' : 'brushed on walls, back and both cheeks, in two to four rounds'} until it takes no more; used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading`,
   look: holes ? say`Stays wet; no hole drinks any more.` : say`Stays wet all over, end grain too.`,
+  done: 'Drinks no more',
   tools: [...(holes ? ['bottle with a nozzle'] : []), 'brush', 'rags'],
 });
 
@@ -37,6 +41,7 @@ export const backHole = (back: Figure, foam: boolean): Said => ({
     ? say`a little, for it swells and bows the board; only a former: it never carries`
     : say`a board with release film, braced; solid filler from it to the face`,
   look: say`Firm and flat; the depth gauge reads the same all over.`,
+  done: 'Back closed',
   tools: foam ? ['low-expansion foam', 'knife', 'depth gauge'] : ['board', 'release film', 'brace'],
 });
 
@@ -46,6 +51,7 @@ export const foamCures = (wait: Figure): Said => ({
   title: say`Let the foam cure, ${wait}`,
   detail: say`nothing pressed against it: what gives now springs back later`,
   look: say`A knife leaves a dry cut that does not stick.`,
+  done: 'Foam cuts dry',
   tools: [],
 });
 
@@ -55,6 +61,7 @@ export const cutFoam = (back: Figure): Said => ({
   title: say`Cut the foam back ${back} below the face`,
   detail: say`square to the sides, crumbs vacuumed out; no foam left on the wood: filler does not hold on it`,
   look: say`Bare wood all round; the depth gauge reads the same all over.`,
+  done: 'Foam cut back',
   tools: ['long knife', 'depth gauge', 'vacuum'],
 });
 
@@ -66,6 +73,7 @@ export const primeWood = (resin: Figure, from: Figure, until: Figure, wet: boole
     ? say`brushed in thin; the filler into the wet primer, no later than ${until}; missed: abrade and prime again`
     : say`brushed in thin; the filler when it is dry to the touch, no later than ${until}; missed: abrade and prime again`,
   look: wet ? say`Wet and even, no puddle.` : say`A fingertip comes away dry.`,
+  done: 'Wood primed',
   tools: ['brush', 'cup'],
 });
 
@@ -84,6 +92,7 @@ export const pressFiller = (
   title: say`Filler, layer ${String(layer)} of ${layers}: ${filler}`,
   detail: say`worked for ${mixMin} until it is of one color; ${thickness} at the most, deepest places first, pressed in small amounts so that no air stays${last ? say`; ${proud} proud, struck off with a wide knife ${oil ? 'with an oily wipe, washed off before paint' : 'wiped with the release of the sheet'}` : '; left rough'}`,
   look: last ? say`Full to every edge; the knife drags nowhere.` : say`No hollow when tapped with the knife.`,
+  done: 'Layer in',
   tools: ['board', 'knife', 'release wipe'],
 });
 
@@ -93,6 +102,7 @@ export const washBlush = (area: Figure): Said => ({
   title: say`Wash the blush off ${area}`,
   detail: say`with water and a pad, before sanding: sanded in, it keeps paint from holding; dried`,
   look: say`Water spreads and does not bead; the face is no longer greasy.`,
+  done: 'Blush off',
   tools: ['water', 'pad', 'cloth'],
 });
 
@@ -102,6 +112,7 @@ export const shapeFiller = (proud: Figure, grit: Figure, finer: Figure, grain: b
   title: say`Shape it: take ${proud} off, P${grit}, then P${finer}`,
   detail: say`planed or rasped, then sanded with the grain, soft block at the edge so that the wood is not hollowed; a sill gets its fall back${grain ? '; a grain is pressed or brushed in, else a smooth place shows' : ''}`,
   look: say`A finger drawn across does not find the edge; profile meets the old one.`,
+  done: 'Shaped',
   tools: ['plane or rasp', 'block', 'vacuum'],
 });
 
@@ -113,6 +124,7 @@ export const pourTinted = (pour: number, pours: Figure, resin: Figure, thickness
     ? say`the tinted top: ${tint} of tint, stirred until no clear streak is seen; more makes it darker, not another color; the wood cooling, so that it draws resin in and gives no bubbles off`
     : say`clear behind; poured slowly at one end`,
   look: say`No bubble after a while under the lamp; the face is level with the tape.`,
+  done: 'Poured',
   tools: ['cup', 'stick', 'tape tight to both edges'],
 });
 
@@ -122,6 +134,7 @@ export const wetPreview = (area: Figure): Said => ({
   title: say`Wet ${area} with water and look`,
   detail: say`it shows what the clear coat will look like; a swatch of the tint beside it, dried, looked at from several sides`,
   look: say`The swatch disappears beside the wet wood.`,
+  done: 'Cannot be found wet',
   tools: ['cloth', 'swatch', 'lamp'],
 });
 
@@ -131,6 +144,7 @@ export const cutPocket = (width: Figure, height: Figure, depth: Figure, past: Fi
   title: say`Cut a pocket, ${width} by ${height}, ${depth} deep`,
   detail: say`square, ${past} past what is bad, sides upright, bottom flat; wood and insert near the moisture they will serve at`,
   look: say`A square stands true in every corner; the bottom is sound and dry.`,
+  done: 'Pocket cut',
   tools: ['chisel', 'router with a guide', 'square'],
 });
 
@@ -140,6 +154,7 @@ export const glueWood = (glue: Figure, open: Figure, over: Figure, what: string)
   title: say`Glue the ${what} in with ${glue}, closed within ${open}`,
   detail: say`tried dry first; grain and rings run as in the old; left ${over} proud; glue by exposure, waterproof outside; every cut end sealed`,
   look: say`A thin bead squeezes out all round; no line opens.`,
+  done: 'Glued in',
   tools: ['glue', 'brush', 'clamps or braces'],
 });
 
@@ -149,6 +164,7 @@ export const clamped = (wait: Figure): Said => ({
   title: say`Leave it clamped, ${wait}`,
   detail: say`warm enough for the glue of the sheet; the bead scraped off while it is rubbery`,
   look: say`The bead snaps under the chisel.`,
+  done: 'Bead snaps',
   tools: [],
 });
 
@@ -158,6 +174,7 @@ export const cutScarf = (long: Figure, past: Figure, slope: Figure): Said => ({
   title: say`Cut a scarf ${long} long`,
   detail: say`${past} of sound wood beyond the decay comes off too; ${slope} long to one of thickness; old and new cut over the same guide; cut faces primed at the back and ends`,
   look: say`Both faces meet without light between; the line runs with the grain.`,
+  done: 'Scarf cut',
   tools: ['saw', 'plane', 'guide'],
 });
 
@@ -167,6 +184,7 @@ export const fitCap = (length: Figure, width: Figure, down: Figure, fix: Figure,
   title: say`Fit a cap ${length} long, ${width} across`,
   detail: say`of metal or membrane, turned down ${down} with a drip, lapped ${lap} with the fall, fixed on one side only, ${fix} apart: the wood below moves; the underside stays open so that water gets out`,
   look: say`Water poured on runs off past the face; none is held below.`,
+  done: 'Cap sheds water',
   tools: ['snips', 'fasteners that do not rust', 'sealing washers'],
 });
 
@@ -176,5 +194,6 @@ export const treatCheck = (length: Figure, dry: Figure): Said => ({
   title: say`Clean out and treat the check, ${length}`,
   detail: say`nothing rigid goes in: it opens and closes; preservative of the sheet run in, dry in ${dry}`,
   look: say`Clean to the bottom; the treatment has sunk in.`,
+  done: 'Clean and treated',
   tools: ['hook', 'vacuum', 'brush'],
 });

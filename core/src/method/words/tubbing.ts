@@ -1,6 +1,9 @@
 import type { Figure } from '../../quantity/figure.ts';
-import { say } from '../../quantity/saying.ts';
+import { say, type Saying } from '../../quantity/saying.ts';
 import type { Said } from '../course.ts';
+
+/** What is mixed in more than one go. */
+const inBatches = (batches: Figure): Saying => (batches.value > 1 ? say`, in ${batches} batches, each when the one before is used up` : say``);
 
 /** Cleaning a tub before anything else. */
 export const cleanTub = (dry: Figure, silicone: boolean, drip: boolean, solvent: 'detergent' | 'acetone'): Said => ({
@@ -8,6 +11,7 @@ export const cleanTub = (dry: Figure, silicone: boolean, drip: boolean, solvent:
   title: say`Wash it clean, then dry for ${dry}`,
   detail: say`${drip ? 'the drip is stopped first; ' : ''}${silicone ? 'all caulk is cut out and its film taken off; ' : ''}detergent and a scrub pad, rinsed until water sheets; then ${solvent === 'acetone' ? 'acetone, wiped on and straight off with a clean cloth' : 'the cleaner that the kit names; no solvent on acrylic or plastic, not even as a trial'}`,
   look: say`Water runs off in a sheet, no bead stands; tape holds.`,
+  done: 'Clean and dry',
   tools: ['detergent', 'scrub pad', 'knife for caulk', 'clean cloths'],
 });
 
@@ -17,7 +21,13 @@ export const warmTub = (least: Figure, most: Figure): Said => ({
   title: say`Room, shell and materials from ${least} to ${most}`,
   detail: say`the shell too, measured on it and not only in the air; more hardener does not replace heat; fresh air through the room, pilot lights off`,
   look: say`The thermometer on the shell reads within it, and an hour later too.`,
+  done: 'Warm and steady',
   tools: ['thermometer', 'gentle heater', 'fan outward'],
+  stands: ['heater', 'fan'],
+  limits: [
+    { what: 'room, shell and materials', is: 'least', figure: least },
+    { what: 'room, shell and materials', is: 'most', figure: most },
+  ],
 });
 
 /** Masking. */
@@ -28,6 +38,7 @@ export const maskTub = (past: Figure, tape: boolean): Said => ({
     ? say`on the clean dry face only; drain, taps and wall covered; the tape beside a fill is pulled while that is soft`
     : say`drain, taps and wall covered; the edge of the repair is feathered by hand`,
   look: say`The tape lies flat and does not lift at a corner.`,
+  done: 'Masked',
   tools: ['tape', 'film'],
 });
 
@@ -37,6 +48,7 @@ export const stopCrack = (hole: Figure, vee: Figure, length: Figure): Said => ({
   title: say`Stop holes of ${hole}, the crack opened to ${vee}`,
   detail: say`its end found with dye or a wet wipe, the hole just past it, no larger; ${length} of crack opened to a vee; branches each have their own hole`,
   look: say`No dye runs on past a hole; the vee is clean to its bottom.`,
+  done: 'Stopped and opened',
   tools: ['dye', 'drill', 'scraper'],
 });
 
@@ -46,6 +58,7 @@ export const trimHole = (recess: Figure, past: Figure): Said => ({
   title: say`Cut loose cracks off, recess ${recess} for ${past} around`,
   detail: say`edge rounded off so that it does not crack on; scraped back so that mesh and putty end below the face`,
   look: say`Nothing moves at the edge; a straightedge shows the recess all round.`,
+  done: 'Trimmed',
   tools: ['saw or knife', 'scraper', 'sander with vacuum'],
 });
 
@@ -55,6 +68,7 @@ export const scuffShell = (grit: Figure, area: Figure, past: Figure): Said => ({
   title: say`Scuff ${area} with P${grit}, ${past} past it`,
   detail: say`until no shine is left, in two directions; vacuumed, wiped with the cleaner, not touched again by hand`,
   look: say`Dull all over; no shining spot in raking light.`,
+  done: 'Dull all over',
   tools: ['P grit paper', 'vacuum', 'cleaner', 'gloves'],
 });
 
@@ -64,6 +78,7 @@ export const supportShell = (holes: Figure, across: Figure, shots: Figure, liqui
   title: say`Support it: ${shots} shots, ${liquid} of liquid in all`,
   detail: say`through ${holes} holes of ${across}, or from below; small shots of foam that swells little, the tub weighed down as the sheet says; a foam that swells much lifts it`,
   look: say`Pressed by hand it no longer gives; the rule beside it stands still.`,
+  done: 'Gives no more',
   tools: ['drill', 'low-expansion foam', 'rule'],
 });
 
@@ -73,6 +88,7 @@ export const laySupport = (strips: Figure, lap: Figure, onto: Figure): Said => (
   title: say`Lay ${strips} strips of mesh, then across`,
   detail: say`each lapping ${lap}, ${onto} onto the sound shell; cut beforehand, pressed on dry from the middle out: it sticks by itself to the scuffed shell until the first putty holds it`,
   look: say`No strip bridges hollow; every end lies on sound shell.`,
+  done: 'Mesh in',
   tools: ['mesh', 'scissors', 'spreader'],
 });
 
@@ -82,6 +98,7 @@ export const putty = (build: number, builds: Figure, puttyG: Figure, hardener: F
   title: say`Build ${String(build)} of ${builds}: ${puttyG} of putty, ${hardener} of hardener`,
   detail: say`${dose} by weight, never above the sheet; mixed until it is of one color; ${thickness} at the most${first ? ', spread over the mesh and through it, gently: it has no support yet' : ', pressed in from the middle'}`,
   look: first ? say`Every thread of the mesh is wetted through; it hangs nowhere.` : say`Closed and even; the mesh does not show through.`,
+  done: 'Build on',
   tools: ['scale', 'board', 'spreader'],
 });
 
@@ -91,6 +108,7 @@ export const puttyFirm = (wait: Figure, next: string): Said => ({
   title: say`Wait for ${next}, ${wait}`,
   detail: say`its own heat has to leave it: touched on the retained sample, back to the temperature of the room`,
   look: say`A glove comes away clean; cool to the hand.`,
+  done: 'Firm and cool',
   tools: [],
 });
 
@@ -102,15 +120,17 @@ export const ladder = (grits: readonly Figure[], wider: Figure, wet: boolean): S
     : say`Sand: ${grits.flatMap((g, i) => (i === 0 ? ['P', g] : [', P', g]))}`,
   detail: say`each ${wider} farther out than the one before, across it, until its scratches are gone; a fresh piece of paper, rinsed or wiped between; the middle not thinned`,
   look: say`Under the lamp only the last scratches are left, all one way.`,
+  done: 'Only fine scratches',
   tools: ['paper in these grits', 'soft block', wet ? 'water with a drop of soap' : 'vacuum'],
 });
 
 /** Finishing putty. */
-export const finishPull = (pull: number, pulls: Figure, puttyG: Figure, hardener: Figure, film: Figure): Said => ({
+export const finishPull = (pull: number, pulls: Figure, puttyG: Figure, hardener: Figure, film: Figure, batches: Figure): Said => ({
   builder: 'finish-pull',
-  title: say`Finish putty, pull ${String(pull)} of ${pulls}: ${puttyG}, hardener ${hardener}`,
+  title: say`Finish putty, pull ${String(pull)} of ${pulls}: ${puttyG}, hardener ${hardener}${inBatches(batches)}`,
   detail: say`${film} at the most, drawn tight with a flexible spreader; pinholes pressed full, the second pull across the first`,
   look: say`No pinhole, no scratch from the coarse putty.`,
+  done: 'Pull on',
   tools: ['scale', 'flexible spreader', 'board'],
 });
 
@@ -120,6 +140,7 @@ export const gelPaste = (paste: Figure, hardener: Figure, drops: Figure, over: F
   title: say`${paste} of paste, ${hardener} or ${drops} ${drops.value === 1 ? 'drop' : 'drops'} of hardener`,
   detail: say`stirred to one color, used within ${potLife}; pressed in, drawn both ways with a flexible straightedge, left ${over} above the face; clear film over it where the paste is not air-drying`,
   look: say`No bubble; stands above the face all round.`,
+  done: 'Paste in',
   tools: ['scale', 'stick', 'flexible straightedge', 'clear film'],
 });
 
@@ -129,6 +150,7 @@ export const pickNick = (least: Figure): Said => ({
   title: say`Pick it out to at least ${least}`,
   detail: say`edges cut back to where they hold, slightly undercut; shallower it has no key; vacuumed and wiped`,
   look: say`The point finds no loose edge; the bottom is dull.`,
+  done: 'Picked out',
   tools: ['pick', 'knife', 'vacuum'],
 });
 
@@ -138,6 +160,7 @@ export const polish = (area: Figure, speed: Figure): Said => ({
   title: say`Compound, then polish, ${area}`,
   detail: say`everything that was sanded, at no more than ${speed} turns a minute, kept moving and cool; then by hand with a dry cloth until the gloss meets`,
   look: say`The lamp's reflection runs over the edge without a break.`,
+  done: 'Reflection unbroken',
   tools: ['compound', 'polish', 'soft pad', 'lamp'],
 });
 
@@ -147,6 +170,7 @@ export const matchColor = (additions: Figure): Said => ({
   title: say`Match the color while it sets: ${additions} additions or fewer`,
   detail: say`from the nearest base a touch lighter, without catalyst; small additions in one direction; a swatch dabbed beside the repair, dried and looked at from several sides; amounts written down; kept uncatalyzed until the client has accepted`,
   look: say`The dry swatch cannot be found from two sides.`,
+  done: 'Color matches',
   tools: ['base and tints', 'sticks', 'swatches', 'scale'],
   place: 'ahead',
 });
@@ -157,6 +181,7 @@ export const promoter = (dry: Figure, until: Figure): Said => ({
   title: say`Wipe promoter on, dry in ${dry}`,
   detail: say`one thin wipe with a lint-free cloth; coated within ${until}, else wiped on again`,
   look: say`Even haze, then gone; no streak.`,
+  done: 'Promoter on',
   tools: ['promoter', 'lint-free cloth', 'gloves'],
 });
 
@@ -166,6 +191,7 @@ export const loadJar = (resin: Figure, catalyst: Figure, reducer: Figure, loads:
   title: say`Mix ${resin} resin, ${catalyst} catalyst, ${reducer} reducer`,
   detail: say`in ${loads} ${loads.value === 1 ? 'load' : 'loads'} of no more than ${jar}: a fuller jar spits; ${early ? 'catalyst stirred in early: its pot life runs from now' : 'catalyst last, when the face is ready'}; walls and bottom scraped; no part rounded down`,
   look: say`One color to the bottom of the jar; it runs off the stick in a thread.`,
+  done: 'Mixed',
   tools: ['graduated cups', 'stick', 'sprayer'],
 });
 
@@ -175,6 +201,7 @@ export const mistCoat = (coat: number, coats: Figure, coating: Figure, distance:
   title: say`Mist coat ${String(coat)} of ${coats}: ${coating}`,
   detail: say`${distance} away, square to the face, moving before it sprays; ${coat === 1 ? 'thin: a first pass too wet is the usual run' : coat === coats.value ? say`the wettest and widest, ${past} past the repair` : 'a little wider than the last'}; coats counted and written down; a run dabbed off with a towel damp with reducer; clogged: tube and nozzle cleared, a little more reducer`,
   look: say`${coat === coats.value ? 'Closed and glossy, no edge where it ends; fisheyes are silicone: stop, wipe off, clean again.' : 'A fine even mist; the face below still shows through.'}`,
+  done: 'Coat on',
   tools: ['sprayer', 'respirator of the sheet', 'lamp'],
   skills: ['respirator'],
 });
@@ -185,15 +212,17 @@ export const flash = (wait: Figure): Said => ({
   title: say`Let it flash off, ${wait}`,
   detail: say`longer upright and large, shorter small and flat`,
   look: say`Dull; a glove touched to the masking strings no more.`,
+  done: 'Flashed off',
   tools: [],
 });
 
 /** Laying mat in resin. */
-export const layMat = (layer: number, layers: Figure, area: Figure, resin: Figure, hardener: Figure): Said => ({
+export const layMat = (layer: number, layers: Figure, area: Figure, resin: Figure, hardener: Figure, batches: Figure): Said => ({
   builder: 'lay-mat',
-  title: say`Mat ${String(layer)} of ${layers}, ${area}: ${resin} resin, ${hardener} hardener`,
+  title: say`Mat ${String(layer)} of ${layers}, ${area}: ${resin} resin, ${hardener} hardener${inBatches(batches)}`,
   detail: say`each layer larger than the one below, from the back where it can be reached; wetted, rolled until no air is white; no more than three at once: they heat`,
   look: say`Clear like glass, no white spot, edges flat.`,
+  done: 'Mat on, clear',
   tools: ['mat cut to size', 'roller', 'brush', 'scale'],
 });
 
@@ -203,6 +232,7 @@ export const shellCures = (wait: Figure): Said => ({
   title: say`Let it cure and cool, ${wait}`,
   detail: say`no water and no weight on it`,
   look: say`Cool; a coin taps hard and clear.`,
+  done: 'Hard and cool',
   tools: [],
 });
 
@@ -212,6 +242,8 @@ export const pushTest = (most: Figure): Said => ({
   title: say`Press it: it may give no more than ${most}`,
   detail: say`hand pressure, a rule beside it; a floor is stood on; what gives is built from behind before any coat`,
   look: say`The rule stands still; nothing creaks.`,
+  done: 'Gives no more',
+  limits: [{ what: 'gives', is: 'most', figure: most }],
   tools: ['rule'],
 });
 
@@ -221,6 +253,7 @@ export const grindRust = (chips: Figure): Said => ({
   title: say`Grind ${chips} ${chips.value === 1 ? 'chip' : 'chips'} to tight enamel`,
   detail: say`wet and contained: old enamel may hold lead; every brown speck off, the edge feathered; degreased, dried warm`,
   look: say`Bright metal, an edge that the nail does not catch.`,
+  done: 'Bright metal',
   tools: ['small stone or wet paper', 'cleaner', 'warm air'],
 });
 
@@ -230,6 +263,7 @@ export const enamelCoat = (coat: number, coats: Figure, paint: Figure, film: Fig
   title: say`Enamel, coat ${String(coat)} of ${coats}: ${paint}`,
   detail: say`${film} at the most, flowed in from the middle to just over the edge; thin coats do not sag`,
   look: say`Level; ${coat === coats.value ? 'stands a trace above and meets the old gloss.' : 'the metal is covered.'}`,
+  done: 'Coat on',
   tools: ['fine brush', 'card', 'lamp'],
 });
 
@@ -239,5 +273,6 @@ export const leakTest = (after: Figure, grip: boolean, used: Figure | undefined)
   title: say`Fill it, wait, look below and behind, after ${after}`,
   detail: say`after full cure only${grip ? '; the floor has its grip back before anyone steps in' : ''}; no bath mat with suction cups; ${used ? say`between stages used only once it is hard, then dried for ${used}` : 'no bath between stages: water and soap in an open repair undo it'}`,
   look: say`Dry below and behind.`,
+  done: 'Dry below',
   tools: ['lamp', 'tissue'],
 });

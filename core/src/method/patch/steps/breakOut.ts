@@ -11,6 +11,7 @@ export function breakOut(depth: Figure, volume: Figure, minutes: Figure): Made {
     title: say`Break out to sound, about ${depth} deep`,
     detail: say`${volume} of it, from the middle to the cut, chisel leaning inward; a light hammer near the edge`,
     look: say`Rings hard all over when tapped; no loose stone, no smooth face.`,
+    done: 'Broken out, rings hard',
     tools: ['light chipping hammer', 'chisel', 'hammer to sound with'],
     minutes,
   };

@@ -11,6 +11,7 @@ export function clearBars(behind: Figure, minutes: Figure): Made {
     title: say`Clear ${behind} behind the bars`,
     detail: say`all round, and along them until the steel is clean; tie what is loose; no bar is cut`,
     look: say`A finger passes behind every bar; no bar rattles.`,
+    done: 'Bars free all round',
     tools: ['light chipping hammer', 'gauge block'],
     minutes,
   };

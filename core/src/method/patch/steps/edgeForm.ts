@@ -11,6 +11,7 @@ export function edgeForm(high: Figure, long: Figure, out: Figure | undefined, mi
     title: say`Set a board at the edge, ${long} long, ${high} high`,
     detail: say`wiped with release, braced so that it does not give under the trowel, its top in line with the old edge${out ? say`; the new edge stands ${out} out: pins glued in first, as the sheet or the engineer says` : ''}`,
     look: say`A straightedge runs from the old edge over the board without a step.`,
+    done: 'Board stands',
     tools: ['board', 'braces', 'release wipe'],
     minutes,
   };

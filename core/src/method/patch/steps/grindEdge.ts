@@ -11,6 +11,7 @@ export function grindEdge(edge: Figure, around: Figure, minutes: Figure): Made {
     title: say`Grind the edge back to sound, no thinner than ${edge}`,
     detail: say`${around} in all, sloping inward; thinner than this the mortar dries out, curls and comes off`,
     look: say`A coin on its edge shows a step all round; nothing runs out to nothing.`,
+    done: 'Edge ground',
     tools: ['cup grinder with shroud and vacuum', 'straightedge'],
     minutes,
   };

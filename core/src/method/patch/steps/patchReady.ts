@@ -12,6 +12,7 @@ export function patchReady(words: string, wait: Figure, slabC: Figure, minutes: 
     title: readyTitle(words),
     detail: say`${wait} after the last lift, at ${slabC}`,
     look: say`A nail scratches a white line and no groove.`,
+    done: 'Checked: open',
     tools: [],
     sign: 'opens',
     minutes,

@@ -12,6 +12,7 @@ export function primeBars(coat: number, coats: Figure, film: Figure, minutes: Fi
     title: say`Bar primer, coat ${String(coat)} of ${coats}`,
     detail: say`${film} thick, brushed all round and worked in behind; none on the concrete`,
     look: say`No bare steel in the mirror, no runs.`,
+    done: 'Bars coated',
     tools: ['brush', 'mirror'],
     minutes,
   };
@@ -23,5 +24,6 @@ export const primerDries = (wait: Figure, groundC: Figure, next: string): Said =
   title: say`Let the bar primer dry for ${next}, ${wait}`,
   detail: say`at ${groundC}; colder takes longer; nothing touches it meanwhile`,
   look: say`Matt all round in the mirror; a gloved finger brings none away.`,
+  done: 'Primer dry',
   tools: [],
 });

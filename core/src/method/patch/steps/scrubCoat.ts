@@ -11,6 +11,7 @@ export function scrubCoat(film: Figure, open: Figure, minutes: Figure, bars: boo
     title: say`Scrub in a thin coat, ${film}`,
     detail: say`the same mortar, wetter, worked into the ground${bars ? ' and onto the bars' : ''} with a stiff brush; covered within ${open}, while it is wet`,
     look: say`Every pore is gray and wet; nothing has turned pale.`,
+    done: 'Scrubbed in',
     tools: ['stiff brush'],
     minutes,
   };

@@ -11,6 +11,7 @@ export function soakGround(soak: Figure, minutes: Figure): Made {
     title: say`Keep the ground wet, ${soak}`,
     detail: say`wet cloth or mist, again and again; then let it turn dull before the scrub coat, with no water standing`,
     look: say`Dark and dull: a dry hand comes away damp, not wet.`,
+    done: 'Dark and dull',
     tools: ['wet cloths', 'mister'],
     minutes,
   };

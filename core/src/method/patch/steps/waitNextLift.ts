@@ -11,6 +11,7 @@ export function waitNextLift(lift: number, wait: Figure, slabC: Figure, minutes:
     title: say`Wait for lift ${String(lift)} to stiffen, ${wait}`,
     detail: say`at ${slabC}; look then, and not before`,
     look: then === 'lift' ? say`A thumb marks it and does not sink in.` : say`A thumb leaves a shallow mark, no water comes up.`,
+    done: 'Stiff to the thumb',
     tools: [],
     minutes,
   };

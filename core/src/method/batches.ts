@@ -1,0 +1,39 @@
+import { manyDurations, hottestFor } from '../cure/reaction.ts';
+import { batchesForWork, timeOfBatch, timeToPlace } from '../mixing/mortarBatch.ts';
+import type { Figure } from '../quantity/figure.ts';
+import { atLeast } from '../quantity/round.ts';
+import type { RateId } from '../shelf/rates.ts';
+import { anyWork } from '../shelf/usual/anyWork.ts';
+import type { CourseFigures } from './courseFigures.ts';
+
+/** The working time that placing so much takes, the usual reserve kept. */
+export function needsToPlace(c: CourseFigures, volumeMl: Figure, pace: RateId, reserve = c.get(anyWork.figures.reserve)): Figure {
+  return c.ledger.compute(timeToPlace, { volumeMl, minPerL: c.get(c.rates[pace]), hands: c.hands, reserve });
+}
+
+/** In how many batches something is placed within its working time, and the working time that one of them needs. */
+export function batchesOf(
+  c: CourseFigures,
+  placingMin: Figure,
+  potLifeMin: Figure,
+  what = '',
+  reserve = c.get(anyWork.figures.reserve),
+): { readonly batches: Figure; readonly needs: Figure } {
+  const least = c.stated('At least one batch', 'count', 1);
+  const batches = c.ledger.compute(batchesForWork, { placingMin, potLifeMin, reserve, least }, what === '' ? 'Batches' : `Batches, ${what}`);
+  return { batches, needs: c.ledger.compute(timeOfBatch, { placingMin, batches, reserve }) };
+}
+
+/** Placing something, and mixing what of it is mixed while it is placed: all but the first batch. */
+export function withMixing(c: CourseFigures, placingMin: Figure, batches: Figure, label: string): Figure {
+  if (batches.value < 2) return placingMin;
+  const count = c.stated('Further batches', 'count', batches.value - 1);
+  return c.together([placingMin, c.ledger.compute(manyDurations, { durationMin: c.rate('mixMin'), count }, 'Mixing the further batches')], label);
+}
+
+/** Between which temperatures of the ground a mix keeps to the working time that its batches need. */
+export function bandOf(c: CourseFigures, gelAt23Min: Figure, needMin: Figure): { readonly least?: Figure; readonly most: Figure } {
+  const hottest = c.ledger.compute(hottestFor, { gelAt23Min, needMin });
+  const { min, max } = c.system.slabC;
+  return { ...(min && { least: c.get(min) }), most: max && atLeast(hottest.value, max.value) ? c.get(max) : hottest };
+}

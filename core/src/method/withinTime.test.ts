@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { everyMethod, oneMethod } from '../../test/everyMethod.ts';
+import { chains } from '../shelf/chains.ts';
+import { genericShelf } from '../shelf/shelf.ts';
+import { defectKinds } from '../survey/kinds.ts';
+import type { Effort } from './step.ts';
+
+const perUnit = { m: 1000, 'm²': 1e6, L: 1000, piece: 1 } as const;
+/** Minutes of placing: set-up and mixing apart. */
+const placing = (e: Effort): number => (e.by === 'fixed' ? 0 : (e.pace.value * (e.amount.value / perUnit[e.per]) * (e.passes?.value ?? 1)) / e.hands.value);
+
+/** What is not placed out of a pail: mixed in the nozzle as it goes in, or held in its place until it has set. */
+const otherwise = new Set(['urethane', 'quick cement']);
+
+describe('a mix', () => {
+  const large = { outline: { shape: { is: 'rectangle', widthMm: 1000, heightMm: 700 } }, lengthMm: 6000 };
+  const cases = [12, 20, 29].flatMap((slabC) => [...everyMethod({ slabC, airC: slabC }), ...everyMethod({ slabC, airC: slabC }, large)]);
+
+  it('is mixed in so many batches that the steps it goes into end within the working time of each', () => {
+    let tried = 0;
+    for (const { kind, system, work } of cases)
+      for (const { id, within, batches, serves, handling } of work?.mixes ?? []) {
+        if (!within || otherwise.has(handling.kind)) continue;
+        const minutes = work?.method.steps
+          .filter((s) => serves.includes(s.id))
+          .flatMap((s) => s.handsOn?.efforts ?? [])
+          .reduce((sum, e) => sum + placing(e), 0);
+        tried += 1;
+        expect([kind, system, id, (minutes ?? 0) <= within.value * batches.value * (1 + 1e-9)]).toEqual([kind, system, id, true]);
+      }
+    expect(tried).toBeGreaterThan(250);
+  });
+});
+
+describe('a system that is for other work', () => {
+  it('is refused in words whatever it is tried on, and no plan breaks for it', () => {
+    let refused = 0;
+    for (const kind of defectKinds())
+      for (const { id, suits } of [...genericShelf, ...chains]) {
+        if (suits.includes(kind.id)) continue;
+        const { plan, work } = oneMethod(kind, id);
+        const why = plan.problem();
+        expect([kind.id, id, work, plan.held || why !== undefined || !plan.planned]).toEqual([kind.id, id, undefined, true]);
+        if (why) refused += 1;
+      }
+    expect(refused).toBeGreaterThan(300);
+  });
+});
