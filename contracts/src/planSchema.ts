@@ -1,4 +1,4 @@
-import { skills } from '@oddment/core';
+import { outcomes, skills } from '@oddment/core';
 import type { Schema } from './schema.ts';
 import { objectSchema } from './schema.ts';
 
@@ -92,6 +92,7 @@ const subject = objectSchema(
     surface: one('concrete', 'plaster', 'drywall', 'timber', 'tub'),
     title: text,
     answers: mapOf(answer),
+    asked: list(one(...Object.keys(outcomes))),
     airC: figure,
     slabC: figure,
     humidity: figure,
@@ -229,6 +230,7 @@ const step = objectSchema(
     tools: list(text),
     sign: one('opens', 'clock', 'coat', 'flush'),
     handsOn,
+    gives: list(one(...Object.keys(outcomes))),
     check: objectSchema({ done: text, limits, due: one('start', 'end'), onceMore: figure }, ['onceMore']),
     minutes: figure,
     startMin: number,
@@ -240,7 +242,7 @@ const step = objectSchema(
     latest: objectSchema({ at: when, ifMissed: saying }),
     plain: text,
   },
-  ['section', 'lift', 'latest', 'plain', 'sign', 'handsOn'],
+  ['section', 'lift', 'latest', 'plain', 'sign', 'gives', 'handsOn'],
 );
 
 const redo: Schema = {

@@ -466,8 +466,8 @@ const cases: readonly Case[] = [
       body: 'sound',
       ...decorated,
     },
-    fits: ['plaster-reattach', 'plaster-reattach + setting-compound-45 + skim-coat'],
-    care: ['board-patch'],
+    fits: ['plaster-reattach + setting-compound-45 + skim-coat'],
+    care: ['board-patch', 'plaster-reattach'],
     out: ['gypsum-plaster'],
   },
   {

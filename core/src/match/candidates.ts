@@ -8,6 +8,7 @@ import { chains, type Chain } from '../shelf/chains.ts';
 import { readyFor, type Grade, type PatchSystem } from '../shelf/patchSystem.ts';
 import { matchRules } from './rules.ts';
 import { auxiliaryTemperature } from './rules/temperature.ts';
+import { leftOpenVerdict, openAfter } from './rules/leftOpen.ts';
 import { aloneVerdict, said, workVerdict } from './rules/work.ts';
 import type { JudgedSize, Subject } from './subject.ts';
 import type { Rule, Verdict } from './verdict.ts';
@@ -40,6 +41,11 @@ function distance(c: Candidate): number {
   return c.against.reduce((sum, v) => sum + (v.grade === 'out' ? 100 + 10 * Math.min(v.excess, 50) : 1), 0);
 }
 
+/** How much of what was asked it leaves to be done: what is out is told by how far it is out. */
+function leaves({ grade, against }: Candidate): number {
+  return grade === 'out' ? 0 : (against.find((v) => v.rule === 'left-open')?.excess ?? 0);
+}
+
 /** Of two that fit alike the one in fewer visits goes first, then the one that is in use sooner. */
 function cost({ visits, ready }: Candidate): number {
   return (visits?.value ?? 0) * 1e6 + (ready?.value ?? 0);
@@ -61,10 +67,12 @@ export function judge<S extends JudgedSize>(
   system: PatchSystem,
   sizeOf: (system: PatchSystem) => S,
   people: 1 | 2,
+  completed?: PatchSystem,
 ): Candidate<S> {
   const size = sizeOf(system);
   return graded(ledger, subject, system, size, [
     workVerdict(subject, system),
+    ...leftOpenVerdict(subject, system, completed),
     ...(aloneVerdict(subject, system) ?? []),
     ...rulesOn(ledger, subject, system, size, people),
   ]);
@@ -150,6 +158,7 @@ function combined({ id, title, work, suits, before }: Chain, members: readonly P
     suits,
     chemistry: [...auxiliaries.filter((a) => before?.includes(a.id)), ...members].map((m) => m.title).join(', then '),
     visits: { ...last.visits, value: visits },
+    gives: [...new Set(members.flatMap((m) => m.gives))],
   };
 }
 
@@ -199,7 +208,7 @@ function judgeCombination<S extends JudgedSize>(
   sizeOf: (system: PatchSystem) => S,
   people: 1 | 2,
 ): Candidate<S> {
-  const verdicts: Verdict[] = [workVerdict(subject, system)];
+  const verdicts: Verdict[] = [workVerdict(subject, system), ...leftOpenVerdict(subject, system)];
   for (const auxiliary of before) {
     const verdict = auxiliaryTemperature(ledger, subject, auxiliary);
     if (verdict) verdicts.push({ ...verdict, of: auxiliary.title });
@@ -221,13 +230,17 @@ export function candidates<S extends JudgedSize>(
   people: 1 | 2,
 ): Candidate<S>[] {
   const { systems, combinations } = suited(shelf, subject.kind);
+  const completed = (system: PatchSystem) => combinations.find((c) => c.members.includes(system) && openAfter(subject.asked, c.system).length === 0)?.system;
   const judged = [
-    ...systems.map((system) => judge(ledger, subject, system, sizeOf, people)),
+    ...systems.map((system) => judge(ledger, subject, system, sizeOf, people, completed(system))),
     ...combinations.map((one) => judgeCombination(ledger, subject, one, sizeOf, people)),
   ];
   const ranked = judged
     .map((c) => ({ c, d: distance(c) }))
-    .sort((a, b) => weight[a.c.grade] - weight[b.c.grade] || a.d - b.d || cost(a.c) - cost(b.c) || a.c.system.id.localeCompare(b.c.system.id))
+    .sort(
+      (a, b) =>
+        weight[a.c.grade] - weight[b.c.grade] || leaves(a.c) - leaves(b.c) || a.d - b.d || cost(a.c) - cost(b.c) || a.c.system.id.localeCompare(b.c.system.id),
+    )
     .map(({ c }) => c);
   return [...ranked, ...otherWork(subject, shelf)];
 }

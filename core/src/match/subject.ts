@@ -5,6 +5,7 @@ import type { Saying } from '../quantity/saying.ts';
 import type { Aspect, Preparation } from '../shelf/patchSystem.ts';
 import type { FactReader } from '../survey/factReader.ts';
 import type { Kind, Surface, Surveyed } from '../survey/kind.ts';
+import { askedOutcomes, type Outcome } from '../survey/outcomes.ts';
 import { aspectValues } from './aspects.ts';
 
 /** An answer that counts in Match: its value in the words that systems know, and as it was given. */
@@ -23,6 +24,8 @@ export interface Subject {
   readonly openBehind?: boolean;
   readonly title: string;
   readonly answers: Readonly<Partial<Record<Aspect, Answer>>>;
+  /** what it is to come to */
+  readonly asked: readonly Outcome[];
   readonly airC: Figure;
   readonly slabC: Figure;
   readonly humidity: Figure;
@@ -98,6 +101,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
       title: kind.title,
       ...(kind.openBehind?.(read) === true && { openBehind: true }),
       answers: aspectValues(kind, read, place),
+      asked: askedOutcomes(kind, (field) => read.choice(field)),
       airC,
       slabC,
       humidity,

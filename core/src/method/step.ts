@@ -3,6 +3,7 @@ import type { Sourced } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { CureModel, Range } from '../shelf/patchSystem.ts';
 import type { Skill } from '../survey/crew.ts';
+import type { Outcome } from '../survey/outcomes.ts';
 import type { RateId } from '../shelf/rates.ts';
 import type { ThingId } from './things.ts';
 
@@ -109,6 +110,8 @@ export interface Told {
   /** things that stay where they are put, and are not free, until a later step frees them */
   readonly stands?: readonly ThingId[];
   readonly frees?: readonly ThingId[];
+  /** what of what was asked is there once it is done */
+  readonly gives?: readonly Outcome[];
   /** how long it is kept wet from here on */
   readonly keptWet?: Figure;
   readonly tools: readonly string[];
@@ -129,11 +132,13 @@ export interface Made extends Told {
 }
 
 /** One step of a method, in the order of the work. */
-export interface Step extends Omit<Made, 'done' | 'limits' | 'onceMore' | 'stands' | 'frees' | 'keptWet'> {
+export interface Step extends Omit<Made, 'done' | 'limits' | 'onceMore' | 'stands' | 'frees' | 'keptWet' | 'gives'> {
   /** of work by hand */
   readonly handsOn?: HandsOn;
   /** absent on sheets that an earlier version kept */
   readonly check?: Check;
+  /** what of what was asked is there once it is done */
+  readonly gives?: readonly Outcome[];
 }
 
 /**

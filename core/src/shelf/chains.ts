@@ -40,6 +40,21 @@ export const chains: readonly Chain[] = [
     remark: { grade: 'care', why: 'square edges, and time to cure before the joint is cut again', source: 'practice' },
   },
   {
+    id: 'epoxy-mortar + flexible-sealant',
+    title: 'Edges rebuilt in epoxy mortar, then sealant',
+    members: ['epoxy-mortar', 'flexible-sealant'],
+    work: 'rebuilds broken edges of a joint and seals it',
+    suits: ['joint-spall'],
+  },
+  {
+    id: 'rapid-repair-mortar + flexible-sealant',
+    title: 'Edges rebuilt in rapid mortar, then sealant',
+    members: ['rapid-repair-mortar', 'flexible-sealant'],
+    work: 'rebuilds broken edges of a joint and seals it',
+    suits: ['joint-spall'],
+    remark: { grade: 'care', why: 'square edges, and time to cure before the joint is cut again', source: 'practice' },
+  },
+  {
     id: 'bar-primer-epoxy-cement + polymer-mortar-2k',
     title: 'Bars primed, then polymer mortar',
     before: ['bar-primer-epoxy-cement'],

@@ -1,6 +1,7 @@
 import type { SafeLiftTable } from '../cure/safeLift.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { SourceId } from '../sources/register.ts';
+import type { Outcome } from '../survey/outcomes.ts';
 import type { DustWork } from './dustWork.ts';
 
 export type Grade = 'fits' | 'care' | 'out';
@@ -106,6 +107,8 @@ export interface PatchSystem {
   /** what is said of it where it stands alone on these kinds: in a combination it does more */
   readonly alone?: { readonly kinds: readonly string[]; readonly remark: Remark };
   readonly preparation: Preparation;
+  /** what of what is asked its steps come to: a test holds it against them */
+  readonly gives: readonly Outcome[];
   /** what of its family it does */
   readonly does?: readonly Way[];
   readonly hazards?: readonly MaterialHazard[];

@@ -3,6 +3,7 @@ import type { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { Ask, AskTable, LooseFacts } from './ask.ts';
 import type { FactReader } from './factReader.ts';
+import type { Outcome } from './outcomes.ts';
 
 export const surfaces = ['concrete', 'plaster', 'drywall', 'timber', 'tub'] as const;
 export type Surface = (typeof surfaces)[number];
@@ -78,6 +79,8 @@ export interface Kind extends AskTable {
   readonly answersSpeak?: true;
   /** what facts that are each possible say against each other */
   readonly sense?: (facts: LooseFacts, ledger: Ledger) => Findings;
+  /** what every repair of it is to come to, by its answers; where absent, that it is closed */
+  readonly asksFor?: (choice: (field: string) => string | undefined) => readonly Outcome[];
   /** whether nothing is behind it, so that what only fills would fall through */
   readonly openBehind?: (read: FactReader) => boolean;
   /** made of facts that are complete and possible */

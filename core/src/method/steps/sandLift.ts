@@ -32,6 +32,7 @@ export function sandLift(p: SandLiftParts): Made {
       ? say`${p.proud.value > 0 ? 'Stands proud' : 'Flush'} all along, no pinholes, an even coat of sand.`
       : say`Shines all over, no dry sand when scratched.`,
     done: 'Sanded in',
+    gives: ['closed'],
     tools: ['cartridge gun', 'sand in a shaker', last ? 'wide knife' : 'rod to work it in'],
     minutes: p.minutes,
     section: { n: p.n, of: p.of },

@@ -29,6 +29,7 @@ export const fillPlace = (layer: number, layers: Figure, compound: Figure, thick
   detail: say`${thickness} at the most, pressed in from one side and drawn flat over the other${layer < layers.value ? '; left rough and below the face' : setting ? '; struck flush, shaved while it firms up' : '; a trace proud, for it shrinks'}`,
   look: say`No bubble, no crack at the edge; the knife rides on the old face.`,
   done: 'Filled',
+  gives: ['closed'],
   tools: ['taping knife', 'pan'],
 });
 
@@ -39,6 +40,7 @@ export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Fig
   detail: say`with a ${knife} knife, one edge at a time and then down the middle; thin: it only fills what the one below left`,
   look: say`A straightedge laid across shows light nowhere but at the outer edge.`,
   done: 'Coat drawn',
+  gives: ['closed'],
   sign: 'coat',
   tools: ['taping knife', 'pan'],
 });
@@ -53,6 +55,7 @@ export const bedTape = (length: Figure, width: Figure, bed: Figure, compound: Fi
       : say`${width} wide, pressed on dry; ${bed} of setting compound through it: drying compound does not hold on mesh`,
   look: say`No bubble, no edge lifts; tape is seen as a shadow only.`,
   done: 'Tape bedded',
+  gives: ['closed'],
   tools: [kind === 'paper' ? 'paper tape' : 'mesh tape', 'taping knife'],
 });
 
@@ -143,6 +146,7 @@ export const setPlug = (bed: Figure, compound: Figure): Said => ({
   detail: say`${bed} under the flange and on the edges of the core: where it is dry it blisters; pressed flat with the knife from the middle outward, what squeezes out drawn thin over it`,
   look: say`Flange flat all round, the core flush; no air moves under the knife.`,
   done: 'Plug set',
+  gives: ['closed'],
   tools: ['taping knife', 'pan'],
 });
 
@@ -175,6 +179,7 @@ export const screwPatch = (width: Figure, height: Figure, screws: Figure, apart:
   detail: say`same thickness and kind as the wall; no more than ${apart} apart, ${end} from the edge, only where there is wood or steel behind; flush within ${flush}`,
   look: say`A straightedge rocks nowhere; no head breaks the paper.`,
   done: 'Board screwed on',
+  gives: ['closed'],
   tools: ['screw gun', 'board', 'straightedge'],
 });
 
@@ -185,6 +190,7 @@ export const dabPatch = (dabs: Figure, volume: Figure, apart: Figure): Said => (
   detail: say`no more than ${apart} apart, on a strip of board behind the opening; it holds by compound only: no screws`,
   look: say`Pressed flush and left alone; it does not sink.`,
   done: 'Board set',
+  gives: ['closed'],
   tools: ['setting compound', 'straightedge'],
 });
 
@@ -205,6 +211,7 @@ export const skimFace = (coat: number, coats: Figure, area: Figure, compound: Fi
   detail: say`rolled or drawn on ${film} thick, wiped down tight with a wide knife, ${coat % 2 === 1 ? 'upright' : 'across the one below'}`,
   look: say`Only the hollows are white; the knife leaves no line.`,
   done: 'Skimmed',
+  gives: ['closed', 'level'],
   tools: ['roller', 'wide knife', 'pan'],
 });
 
@@ -215,6 +222,7 @@ export const caulk = (length: Figure, bead: Figure, cartridges: Figure, smooth: 
   detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'}; nozzle cut to the gap, drawn along without a stop, smoothed with a wet finger within ${smooth}; never sanded`,
   look: say`Touches both sides, hollow, no gap, no smear beside it.`,
   done: 'Caulked',
+  gives: ['closed', 'level'],
   tools: ['gun', 'damp cloth'],
 });
 
@@ -235,6 +243,7 @@ export const screwBacker = (screws: Figure, apart: Figure, gap: Figure): Said =>
   detail: say`screws that do not rust, ${apart} apart; joints ${gap} open, filled with thin-set mortar over mesh tape`,
   look: say`Flat under the straightedge; no edge moves.`,
   done: 'Backer screwed on',
+  gives: ['closed', 'level'],
   tools: ['cement backer board', 'screw gun', 'thin-set mortar', 'mesh tape'],
 });
 

@@ -12,6 +12,7 @@ export const sandFlat = (grit: Figure, finer: Figure, past: Figure, how: 'dry' |
       : say`block with its sharp corners broken, vacuum on it; the last strokes lengthwise; dusted off with a dry brush`,
   look: say`No ridge under a fingertip; a dark cloth drawn over it stays clean.`,
   done: 'Smooth',
+  gives: ['level'],
   tools: how === 'sponge' ? ['sponge', 'two pails'] : ['sanding block', 'vacuum', 'brush'],
 });
 
@@ -42,6 +43,7 @@ export const paintCoat = (coat: number, coats: Figure, paint: Figure): Said => (
   detail: say`from corner to corner where the face is looked at closely; same roller and same batch as the rest`,
   look: say`No edge, no shine of its own, seen from both sides against the light.`,
   done: 'Coat on',
+  gives: ['painted'],
   tools: ['roller', 'tray'],
 });
 
@@ -62,6 +64,7 @@ export const texture = (area: Figure, distance: Figure, passes: Figure, kind: st
   detail: say`primed first; can shaken until the ball runs free and a while longer; square to the face ${distance} away, circling, coarser tip first and the finer one to blend; the tip cleaned at once: it serves again`,
   look: say`From two steps away the eye does not find where it begins.`,
   done: 'Texture on',
+  gives: ['texture'],
   tools: ['aerosol or hopper', 'cardboard to try on', 'knife to knock it down'],
 });
 

@@ -79,6 +79,8 @@ export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure,
   detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move up${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; a leak through the seal is a thin bed: seal it, wait, go on`,
   look: kind === 'foam' ? say`Foam at every port, no more water at the face.` : say`Resin at every port, the gauge stands still when it is held.`,
   done: 'Injected',
+  // foam stands open at the face and is soft there
+  ...(kind === 'resin' && { gives: ['closed'] }),
   tools: ['pump with a gauge', 'caps', 'spare paste'],
 });
 
@@ -129,6 +131,7 @@ export const pressPlug = (handfuls: Figure, within: Figure, hold: Figure, powder
   detail: say`each mixed with clean water and in within ${within}, held with the flat hand for ${hold}; from the top down, the strongest flow last, through a relief tube that is plugged at the end`,
   look: say`Hard under the thumbnail, and no wet seam around it.`,
   done: 'Plug holds',
+  gives: ['closed'],
   tools: ['pail', 'glove', 'relief tube'],
 });
 

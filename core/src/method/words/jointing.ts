@@ -29,6 +29,7 @@ export const rebuildEdges = (volume: Figure, parts: string): Said => ({
   detail: say`${parts}; the surplus is pushed ahead along the joint into the next bay; struck off, dry sand on top; spills come off before they harden`,
   look: say`Full to the face on both sides, no air hole, dull with sand.`,
   done: 'Edges rebuilt',
+  gives: ['edges'],
   tools: ['pail and paddle', 'trowel', 'straightedge'],
 });
 
@@ -69,6 +70,7 @@ export const fillJoint = (volume: Figure, depth: Figure, over: Figure, bed: stri
   detail: say`${bed}; from the bottom up, in two passes where it sinks, left ${over} above the face; one mixer to waste, until the color is even`,
   look: say`Stands above the face all along, no sinking place, no bubble.`,
   done: 'Joint filled',
+  gives: ['joint'],
   tools: ['gun', 'mixers', 'tape beside the joint'],
 });
 
@@ -121,6 +123,7 @@ export const gunSealant = (volume: Figure, cartridges: Figure, skin: Figure): Sa
   detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'} at hand; nozzle pushed ahead of the bead from the bottom up; tooled once, hollow, dry; tape pulled at once`,
   look: say`Touches both faces all along; hollow, no skin torn.`,
   done: 'In and tooled',
+  gives: ['closed', 'joint'],
   tools: ['gun', 'tooling spoon', 'tape'],
 });
 
@@ -141,6 +144,7 @@ export const floodCrack = (resin: Figure, pass: number, passes: Figure, off: Fig
   detail: say`poured along it and kept as a puddle, worked back over it with a brush until it sinks no more; what is left on the face is brushed off within ${off}`,
   look: say`No more bubbles rise; the crack stays wet and dark.`,
   done: 'Flooded',
+  gives: ['closed'],
   tools: ['bottle or can', 'broom', 'squeegee'],
 });
 

@@ -50,6 +50,7 @@ export const pourForm = (volume: Figure, within: Figure): Said => ({
   detail: say`without a break until it stands in the chimney and comes from every vent; the form tapped, not shaken`,
   look: say`Gray paste at every vent, the chimney stays full.`,
   done: 'Poured full',
+  gives: ['closed'],
   tools: ['pail and chute', 'mallet'],
 });
 
@@ -90,6 +91,7 @@ export const trowelResin = (lift: number, lifts: Figure, volume: Figure, thickne
   detail: say`${thickness} thick, pressed in from the edges and struck off; trowel wiped with the cleaner of the sheet, no oil`,
   look: say`Closed and even, no resin floats up, no dry crumb.`,
   done: 'Trowelled in',
+  gives: ['closed'],
   tools: ['trowel', 'straightedge', 'cleaner'],
 });
 
@@ -100,6 +102,7 @@ export const fairingPass = (pass: number, passes: Figure, mix: Figure, film: Fig
   detail: say`${film} thick on damp ground, pressed into every pore with a steel float and drawn out to nothing at the edge; placed within ${within}`,
   look: say`No pinhole, no line at the edge; nothing pale while it is fresh.`,
   done: 'Pass on',
+  gives: ['closed'],
   tools: ['steel float', 'mister'],
 });
 

@@ -59,6 +59,7 @@ export const plasterCoat = (coat: number, coats: Figure, name: string, thickness
   detail: say`mixed fresh; ${thickness} thick${overhead ? ', laid on with about the push of a full shopping bag' : ''}; the perimeter joint first, then the body${coat < coats.value ? '; left rough and below the old face, scratched when it firms up; tools and floor washed before it sets' : '; ruled off to the old face'}`,
   look: coat < coats.value ? say`Hangs without a bulge; the scratches stand sharp.` : say`A straightedge bridges old and new without rocking.`,
   done: 'Coat on',
+  gives: ['closed'],
   tools: ['hawk', 'trowel', coat < coats.value ? 'scratcher' : 'straightedge'],
 });
 
@@ -69,6 +70,7 @@ export const floatPlaster = (after: Figure): Said => ({
   detail: say`the perimeter joint first with a wet sponge float, then circles over the body; the least water that brings sand to the face: free water dusts and crazes it`,
   look: say`The joint is gone; the face is even and its sand stands up.`,
   done: 'Floated',
+  gives: ['level'],
   tools: ['sponge float', 'flat float'],
 });
 

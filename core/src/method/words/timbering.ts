@@ -93,6 +93,7 @@ export const pressFiller = (
   detail: say`worked for ${mixMin} until it is of one color; ${thickness} at the most, deepest places first, pressed in small amounts so that no air stays${last ? say`; ${proud} proud, struck off with a wide knife ${oil ? 'with an oily wipe, washed off before paint' : 'wiped with the release of the sheet'}` : '; left rough'}`,
   look: last ? say`Full to every edge; the knife drags nowhere.` : say`No hollow when tapped with the knife.`,
   done: 'Layer in',
+  gives: ['closed'],
   tools: ['board', 'knife', 'release wipe'],
 });
 
@@ -113,6 +114,7 @@ export const shapeFiller = (proud: Figure, grit: Figure, finer: Figure, grain: b
   detail: say`planed or rasped, then sanded with the grain, soft block at the edge so that the wood is not hollowed; a sill gets its fall back${grain ? '; a grain is pressed or brushed in, else a smooth place shows' : ''}`,
   look: say`A finger drawn across does not find the edge; profile meets the old one.`,
   done: 'Shaped',
+  gives: ['level'],
   tools: ['plane or rasp', 'block', 'vacuum'],
 });
 
@@ -125,6 +127,7 @@ export const pourTinted = (pour: number, pours: Figure, resin: Figure, thickness
     : say`clear behind; poured slowly at one end`,
   look: say`No bubble after a while under the lamp; the face is level with the tape.`,
   done: 'Poured',
+  gives: ['closed'],
   tools: ['cup', 'stick', 'tape tight to both edges'],
 });
 
@@ -155,6 +158,7 @@ export const glueWood = (glue: Figure, open: Figure, over: Figure, what: string)
   detail: say`tried dry first; grain and rings run as in the old; left ${over} proud; glue by exposure, waterproof outside; every cut end sealed`,
   look: say`A thin bead squeezes out all round; no line opens.`,
   done: 'Glued in',
+  gives: ['closed'],
   tools: ['glue', 'brush', 'clamps or braces'],
 });
 
@@ -185,6 +189,8 @@ export const fitCap = (length: Figure, width: Figure, down: Figure, fix: Figure,
   detail: say`of metal or membrane, turned down ${down} with a drip, lapped ${lap} with the fall, fixed on one side only, ${fix} apart: the wood below moves; the underside stays open so that water gets out`,
   look: say`Water poured on runs off past the face; none is held below.`,
   done: 'Cap sheds water',
+  // metal or membrane over the face: what it covers needs no paint
+  gives: ['painted'],
   tools: ['snips', 'fasteners that do not rust', 'sealing washers'],
 });
 

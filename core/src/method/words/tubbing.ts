@@ -99,6 +99,7 @@ export const putty = (build: number, builds: Figure, puttyG: Figure, hardener: F
   detail: say`${dose} by weight, never above the sheet; mixed until it is of one color; ${thickness} at the most${first ? ', spread over the mesh and through it, gently: it has no support yet' : ', pressed in from the middle'}`,
   look: first ? say`Every thread of the mesh is wetted through; it hangs nowhere.` : say`Closed and even; the mesh does not show through.`,
   done: 'Build on',
+  gives: ['closed'],
   tools: ['scale', 'board', 'spreader'],
 });
 
@@ -121,6 +122,8 @@ export const ladder = (grits: readonly Figure[], wider: Figure, wet: boolean): S
   detail: say`each ${wider} farther out than the one before, across it, until its scratches are gone; a fresh piece of paper, rinsed or wiped between; the middle not thinned`,
   look: say`Under the lamp only the last scratches are left, all one way.`,
   done: 'Only fine scratches',
+  // sanded under water until what was there is gone
+  gives: wet ? ['closed', 'level'] : ['level'],
   tools: ['paper in these grits', 'soft block', wet ? 'water with a drop of soap' : 'vacuum'],
 });
 
@@ -131,6 +134,7 @@ export const finishPull = (pull: number, pulls: Figure, puttyG: Figure, hardener
   detail: say`${film} at the most, drawn tight with a flexible spreader; pinholes pressed full, the second pull across the first`,
   look: say`No pinhole, no scratch from the coarse putty.`,
   done: 'Pull on',
+  gives: ['level'],
   tools: ['scale', 'flexible spreader', 'board'],
 });
 
@@ -141,6 +145,7 @@ export const gelPaste = (paste: Figure, hardener: Figure, drops: Figure, over: F
   detail: say`stirred to one color, used within ${potLife}; pressed in, drawn both ways with a flexible straightedge, left ${over} above the face; clear film over it where the paste is not air-drying`,
   look: say`No bubble; stands above the face all round.`,
   done: 'Paste in',
+  gives: ['closed', 'color'],
   tools: ['scale', 'stick', 'flexible straightedge', 'clear film'],
 });
 
@@ -161,6 +166,7 @@ export const polish = (area: Figure, speed: Figure): Said => ({
   detail: say`everything that was sanded, at no more than ${speed} turns a minute, kept moving and cool; then by hand with a dry cloth until the gloss meets`,
   look: say`The lamp's reflection runs over the edge without a break.`,
   done: 'Reflection unbroken',
+  gives: ['color', 'gloss'],
   tools: ['compound', 'polish', 'soft pad', 'lamp'],
 });
 
@@ -202,6 +208,7 @@ export const mistCoat = (coat: number, coats: Figure, coating: Figure, distance:
   detail: say`${distance} away, square to the face, moving before it sprays; ${coat === 1 ? 'thin: a first pass too wet is the usual run' : coat === coats.value ? say`the wettest and widest, ${past} past the repair` : 'a little wider than the last'}; coats counted and written down; a run dabbed off with a towel damp with reducer; clogged: tube and nozzle cleared, a little more reducer`,
   look: say`${coat === coats.value ? 'Closed and glossy, no edge where it ends; fisheyes are silicone: stop, wipe off, clean again.' : 'A fine even mist; the face below still shows through.'}`,
   done: 'Coat on',
+  gives: ['color', 'gloss'],
   tools: ['sprayer', 'respirator of the sheet', 'lamp'],
   skills: ['respirator'],
 });
@@ -223,6 +230,7 @@ export const layMat = (layer: number, layers: Figure, area: Figure, resin: Figur
   detail: say`each layer larger than the one below, from the back where it can be reached; wetted, rolled until no air is white; no more than three at once: they heat`,
   look: say`Clear like glass, no white spot, edges flat.`,
   done: 'Mat on, clear',
+  gives: ['closed'],
   tools: ['mat cut to size', 'roller', 'brush', 'scale'],
 });
 
@@ -264,6 +272,7 @@ export const enamelCoat = (coat: number, coats: Figure, paint: Figure, film: Fig
   detail: say`${film} at the most, flowed in from the middle to just over the edge; thin coats do not sag`,
   look: say`Level; ${coat === coats.value ? 'stands a trace above and meets the old gloss.' : 'the metal is covered.'}`,
   done: 'Coat on',
+  gives: ['closed', 'level', 'color', 'gloss'],
   tools: ['fine brush', 'card', 'lamp'],
 });
 

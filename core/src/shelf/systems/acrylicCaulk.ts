@@ -8,6 +8,7 @@ export const acrylicCaulk = {
   chemistry: 'paintable caulk, never sanded',
   work: 'closes fine cracks where two things meet',
   suits: ['plaster-crack', 'drywall-joint'],
+  gives: ['closed', 'level', 'painted'],
   preparation: 'as-found',
   width: { max: of(6, 'crackWidth', 'practice', 'Widest') },
   depth: {},

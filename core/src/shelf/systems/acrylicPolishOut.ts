@@ -8,6 +8,7 @@ export const acrylicPolishOut = {
   chemistry: 'wet sanding and polishing',
   work: 'takes shallow scratches out of acrylic',
   suits: ['tub-nick', 'tub-scratches'],
+  gives: ['closed', 'level', 'color', 'gloss'],
   preparation: 'as-found',
   width: {},
   depth: { max: of(0.5, 'depth', 'practice', 'Thickest in all') },

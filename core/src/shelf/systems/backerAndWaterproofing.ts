@@ -8,6 +8,7 @@ export const backerAndWaterproofing = {
   chemistry: 'cement backer board and a membrane',
   work: 'renews what stands behind tile',
   suits: ['drywall-hole'],
+  gives: ['closed', 'level'],
   preparation: 'as-found',
   width: {},
   depth: {},

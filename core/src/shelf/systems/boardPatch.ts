@@ -13,6 +13,7 @@ export const boardPatch = {
     kinds: ['plaster-loose'],
     remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' },
   },
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   does: ['feathers-joints'],
   width: {},

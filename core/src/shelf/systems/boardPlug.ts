@@ -9,6 +9,7 @@ export const boardPlug = {
   chemistry: 'a plug of board with a flange of its own paper',
   work: 'closes holes up to a hand’s breadth',
   suits: ['drywall-hole'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: {},

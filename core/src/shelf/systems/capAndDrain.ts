@@ -8,6 +8,7 @@ export const capAndDrain = {
   chemistry: 'a cap over the top, open below',
   work: 'keeps water out of a check that moves',
   suits: ['timber-check'],
+  gives: ['painted'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -10,6 +10,7 @@ export const cementFairingCoat = {
   work: 'evens out pores and shallow scaling',
   suits: ['concrete-scaling', 'concrete-spall', 'broken-edge'],
   stoneDust: ['grinder-shrouded'],
+  gives: ['closed'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(0.3, 'depth', 'generic-sheet', 'Thinnest'), max: of(3, 'depth', 'generic-sheet', 'Thickest in all') },

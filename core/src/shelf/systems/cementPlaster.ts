@@ -14,6 +14,7 @@ export const cementPlaster = {
     remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' },
   },
   hazards: ['cement'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(22, 'depth', 'generic-sheet', 'Thickest in all') },

@@ -10,6 +10,7 @@ export const drilledPackerInjection = {
   suits: ['wall-crack'],
   hazards: ['isocyanate', 'pressed'],
   stoneDust: ['drill-shrouded', 'grinder-shrouded'],
+  gives: [],
   preparation: 'as-found',
   does: ['drilled'],
   width: { min: of(0.1, 'crackWidth', 'practice', 'Narrowest'), max: of(6, 'crackWidth', 'practice', 'Widest') },

@@ -9,6 +9,7 @@ export const dryingCompound = {
   chemistry: 'ready-mixed joint compound that dries',
   work: 'finishes joints and shallow places',
   suits: ['drywall-dent', 'drywall-joint', 'fastener-pop', 'finish-fault', 'plaster-crack'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },

@@ -9,6 +9,7 @@ export const enamelTouchUp = {
   work: 'fills chips in enamel',
   suits: ['tub-chip'],
   hazards: ['solvent'],
+  gives: ['closed', 'level', 'color', 'gloss'],
   preparation: 'as-found',
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },

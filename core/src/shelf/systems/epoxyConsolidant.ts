@@ -10,6 +10,7 @@ export const epoxyConsolidant = {
   work: 'hardens soft wood before it is filled',
   suits: [],
   hazards: ['hot'],
+  gives: [],
   preparation: 'as-found',
   width: {},
   depth: {},

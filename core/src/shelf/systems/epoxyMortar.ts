@@ -10,6 +10,7 @@ export const epoxyMortar = {
   suits: ['slab-crack', 'concrete-spall', 'bar-spall', 'broken-edge'],
   hazards: ['hot'],
   stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
+  gives: ['closed', 'edges'],
   preparation: 'chase',
   width: { min: of(10, 'depth', 'judgement', 'Narrowest groove to trowel') },
   depth: { min: of(5, 'depth', 'practice', 'Thinnest lift'), max: of(25, 'depth', 'practice', 'Thickest lift') },

@@ -10,6 +10,7 @@ export const epoxyPourTinted = {
   work: 'fills checks and holes in clear-finished wood',
   suits: ['timber-check', 'timber-through', 'timber-dent'],
   hazards: ['hot'],
+  gives: ['closed', 'level', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(1, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },

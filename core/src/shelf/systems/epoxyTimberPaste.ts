@@ -14,6 +14,7 @@ export const epoxyTimberPaste = {
     remark: { grade: 'care', why: 'soft fibers at its edge let go: harden them first', source: 'practice', change: 'soak them with a consolidant first' },
   },
   hazards: ['hot'],
+  gives: ['closed', 'level', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },

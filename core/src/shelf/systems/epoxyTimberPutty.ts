@@ -14,6 +14,7 @@ export const epoxyTimberPutty = {
     remark: { grade: 'care', why: 'soft fibers at its edge let go: harden them first', source: 'practice', change: 'soak them with a consolidant first' },
   },
   hazards: ['hot'],
+  gives: ['closed', 'level', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(5, 'depth', 'generic-sheet', 'Thinnest'), max: of(150, 'depth', 'generic-sheet', 'Thickest in all') },

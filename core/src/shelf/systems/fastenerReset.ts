@@ -9,6 +9,7 @@ export const fastenerReset = {
   chemistry: 'a screw beside each pop, the nail driven, three coats',
   work: 'sets popped fasteners',
   suits: ['fastener-pop'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -9,6 +9,7 @@ export const fiberglassLaminate = {
   work: 'rebuilds floors and large holes of tubs',
   suits: ['tub-crack', 'tub-hole'],
   hazards: ['peroxide', 'hot', 'solvent'],
+  gives: ['closed', 'level'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -9,6 +9,7 @@ export const flexibleSealant = {
   work: 'seals cracks and joints that move',
   suits: ['slab-crack', 'wall-crack', 'joint-spall'],
   stoneDust: ['handheld-saw-wet', 'grinder-shrouded'],
+  gives: ['closed', 'joint'],
   preparation: 'rout',
   width: { min: of(6, 'depth', 'aci-224-1r', 'Narrowest rout'), max: of(30, 'depth', 'generic-sheet', 'Widest bead') },
   depth: { max: of(13, 'depth', 'astm-c1193', 'Deepest bead') },

@@ -8,6 +8,7 @@ export const floatingCorner = {
   chemistry: 'board freed from the corner on one side, taped anew',
   work: 'lets a corner move that opens every season',
   suits: ['drywall-joint'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   does: ['floats-corner'],
   width: {},

@@ -10,6 +10,7 @@ export const gelcoatPaste = {
   work: 'fills nicks in gelcoat',
   suits: ['tub-nick'],
   hazards: ['peroxide', 'solvent'],
+  gives: ['closed', 'level', 'color', 'gloss'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(1.5, 'depth', 'practice', 'Thinnest'), max: of(3, 'depth', 'practice', 'Thickest in all') },

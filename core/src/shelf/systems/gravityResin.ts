@@ -9,6 +9,7 @@ export const gravityResin = {
   work: 'soaks fine cracks in floors from above',
   suits: ['slab-crack'],
   hazards: ['methacrylate', 'hot'],
+  gives: ['closed'],
   preparation: 'as-found',
   width: { min: of(0.03, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(2, 'crackWidth', 'aci-224-1r', 'Widest crack') },
   depth: {},

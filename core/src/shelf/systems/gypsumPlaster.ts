@@ -9,6 +9,7 @@ export const gypsumPlaster = {
   chemistry: 'base coat and finish of gypsum plaster',
   work: 'renews gypsum plaster',
   suits: ['plaster-hole', 'plaster-crack'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   does: ['damp-finish'],
   width: {},

@@ -10,6 +10,7 @@ export const injectionFoam = {
   suits: ['slab-crack', 'wall-crack'],
   hazards: ['isocyanate', 'pressed'],
   stoneDust: ['grinder-shrouded'],
+  gives: [],
   preparation: 'as-found',
   does: ['foams'],
   width: { max: of(6, 'crackWidth', 'practice', 'Widest crack') },

@@ -14,6 +14,7 @@ export const jointFiller = {
   },
   hazards: ['isocyanate'],
   stoneDust: ['handheld-saw-wet', 'grinder-shrouded'],
+  gives: ['joint'],
   preparation: 'as-found',
   width: {},
   gap: { min: of(3, 'depth', 'practice', 'Narrowest'), max: of(19, 'depth', 'practice', 'Widest') },

@@ -14,6 +14,7 @@ export const lathAndPlaster = {
     remark: { grade: 'care', why: 'only after what is loose has been taken down', source: 'practice', change: 'take it down first, or fasten it back' },
   },
   hazards: ['cement'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   does: ['new-lath'],
   width: {},

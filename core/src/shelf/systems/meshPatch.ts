@@ -9,6 +9,7 @@ export const meshPatch = {
   chemistry: 'self-adhesive mesh under setting compound',
   work: 'closes small holes in board',
   suits: ['drywall-hole'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -8,6 +8,7 @@ export const plasterReattach = {
   chemistry: 'washers and screws, or adhesive, behind sound plaster',
   work: 'fastens sound plaster that has let go',
   suits: ['plaster-loose'],
+  gives: ['texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -10,6 +10,7 @@ export const polyesterFiberPutty = {
   work: 'rebuilds holes and cracks in tub walls',
   suits: ['tub-crack', 'tub-hole'],
   hazards: ['peroxide', 'hot'],
+  gives: ['closed', 'level'],
   preparation: 'as-found',
   width: {},
   depth: {},

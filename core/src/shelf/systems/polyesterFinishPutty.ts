@@ -10,6 +10,7 @@ export const polyesterFinishPutty = {
   work: 'smooths a rebuilt face before color',
   suits: [],
   hazards: ['peroxide'],
+  gives: ['level'],
   preparation: 'as-found',
   width: {},
   depth: {},

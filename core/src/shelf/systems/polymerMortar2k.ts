@@ -19,6 +19,7 @@ export const polymerMortar2k = {
     },
   },
   stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
+  gives: ['closed', 'edges'],
   preparation: 'chase',
   width: { min: of(13, 'depth', 'practice', 'Narrowest groove to compact a mortar in') },
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest lift'), max: of(38, 'depth', 'generic-sheet', 'Thickest lift') },

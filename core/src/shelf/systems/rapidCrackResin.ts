@@ -10,6 +10,7 @@ export const rapidCrackResin = {
   suits: ['slab-crack'],
   hazards: ['isocyanate'],
   stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
+  gives: ['closed', 'edges'],
   preparation: 'chase',
   width: { min: of(3, 'depth', 'practice', 'Narrowest groove'), max: of(25, 'depth', 'practice', 'Widest groove') },
   depth: { max: of(50, 'depth', 'practice', 'Deepest groove in one repair') },

@@ -10,6 +10,7 @@ export const rapidRepairMortar = {
   work: 'rebuilds broken concrete and is open soon',
   suits: ['concrete-spall', 'bar-spall', 'broken-edge'],
   stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
+  gives: ['closed', 'edges'],
   preparation: 'square-cut',
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),
   width: {},

@@ -9,6 +9,7 @@ export const reTape = {
   chemistry: 'paper tape bedded anew, with two or three coats',
   work: 'renews a cracked joint in board',
   suits: ['drywall-joint'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   does: ['retapes'],
   width: {},

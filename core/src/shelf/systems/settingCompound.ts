@@ -9,6 +9,7 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
     chemistry: 'joint compound that sets by itself, mixed with water',
     work: 'fills and beds in board and plaster',
     suits: ['drywall-dent', 'drywall-hole', 'drywall-joint', 'fastener-pop', 'plaster-crack', 'plaster-hole'],
+    gives: ['closed', 'level', 'texture', 'painted'],
     preparation: 'as-found',
     does: ['sets'],
     width: {},

@@ -9,6 +9,7 @@ export const skimCoat = {
   chemistry: 'a thin coat over the whole face',
   work: 'evens a whole face for gloss or raking light',
   suits: ['finish-fault', 'plaster-crack', 'drywall-dent'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },

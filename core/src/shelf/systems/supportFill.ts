@@ -9,6 +9,7 @@ export const supportFill = {
   work: 'supports a tub floor that gives',
   suits: ['tub-crack', 'tub-hole'],
   hazards: ['isocyanate', 'hot'],
+  gives: [],
   preparation: 'as-found',
   width: {},
   depth: {},

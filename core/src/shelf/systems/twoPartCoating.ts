@@ -9,6 +9,7 @@ export const twoPartCoating = {
   work: 'recolors tubs and their repairs',
   suits: ['tub-scratches'],
   hazards: ['isocyanate', 'solvent', 'sprayed'],
+  gives: ['color', 'gloss'],
   preparation: 'as-found',
   does: ['sprayed'],
   width: {},

@@ -9,6 +9,7 @@ export const vinylSpackle = {
   chemistry: 'ready filler for small dents',
   work: 'fills small dents inside',
   suits: ['drywall-dent', 'plaster-hole'],
+  gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },

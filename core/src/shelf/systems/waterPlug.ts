@@ -9,6 +9,7 @@ export const waterPlug = {
   work: 'stops a running leak',
   suits: ['wall-crack'],
   stoneDust: ['handheld-saw-wet', 'chipping-shrouded'],
+  gives: ['closed'],
   preparation: 'as-found',
   width: { max: of(25, 'depth', 'practice', 'Widest') },
   depth: {},

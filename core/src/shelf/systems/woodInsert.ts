@@ -9,6 +9,7 @@ export const woodInsert = {
   chemistry: 'a glued inlay, grain and rings matched',
   work: 'replaces wood with wood',
   suits: ['timber-decay', 'timber-through', 'timber-dent'],
+  gives: ['closed', 'level', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(5, 'depth', 'practice', 'Thinnest') },

@@ -9,6 +9,7 @@ export const woodSplice = {
   chemistry: 'new wood scarfed to the old',
   work: 'renews a decayed end',
   suits: ['timber-decay'],
+  gives: ['closed', 'level', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -7,6 +7,7 @@ import { measuredRow, outlineSurvey } from '../sizes.ts';
 export const drywallHole: Kind = {
   id: 'drywall-hole',
   surface: 'drywall',
+  asksFor: () => ['closed', 'level'],
   title: 'hole in drywall',
   asks: [
     outlineAsk('The hole, torn paper included'),

@@ -7,6 +7,7 @@ import { lineSurvey } from '../sizes.ts';
 export const drywallJoint: Kind = {
   id: 'drywall-joint',
   surface: 'drywall',
+  asksFor: (choice) => (['inside', 'trim'].includes(choice('joint') ?? '') ? ['closed'] : ['closed', 'level']),
   title: 'cracked joint in drywall',
   asks: [
     ...lineAsks('joint', 20, { required: false }),

@@ -8,6 +8,7 @@ import { measuredRow } from '../sizes.ts';
 export const fastenerPop: Kind = {
   id: 'fastener-pop',
   surface: 'drywall',
+  asksFor: () => ['closed', 'level'],
   title: 'popped fasteners',
   asks: [
     measure('pops', 'Size', 'How many?', 'count', [1, 2000]),

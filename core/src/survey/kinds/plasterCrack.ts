@@ -7,6 +7,7 @@ import { lineSurvey } from '../sizes.ts';
 export const plasterCrack: Kind = {
   id: 'plaster-crack',
   surface: 'plaster',
+  asksFor: () => ['closed', 'level'],
   title: 'crack in plaster',
   asks: [
     ...lineAsks('crack', 30),

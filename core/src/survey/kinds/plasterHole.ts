@@ -10,6 +10,7 @@ const { plasterMargin: margin } = measuring.figures;
 export const plasterHole: Kind = {
   id: 'plaster-hole',
   surface: 'plaster',
+  asksFor: () => ['closed', 'level'],
   title: 'hole in plaster',
   asks: [
     outlineAsk('The hole, to where the edge is tight'),

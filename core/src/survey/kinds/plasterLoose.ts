@@ -17,6 +17,7 @@ const { looseMargin: margin } = measuring.figures;
 export const plasterLoose: Kind = {
   id: 'plaster-loose',
   surface: 'plaster',
+  asksFor: () => ['level'],
   title: 'loose plaster',
   asks: [
     choice('sounded', 'Size', 'How was its extent found?', { tapped: 'tapped, cell by cell', outlined: 'marked and outlined' }),

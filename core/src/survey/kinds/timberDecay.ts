@@ -12,6 +12,7 @@ const deepShare = 1 / 3;
 export const timberDecay: Kind = {
   id: 'timber-decay',
   surface: 'timber',
+  asksFor: () => ['closed', 'level'],
   title: 'decayed pocket',
   asks: [
     outlineAsk('The pocket, to where a point no longer sinks in'),

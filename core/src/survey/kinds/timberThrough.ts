@@ -8,6 +8,7 @@ import { woodAsks } from '../wood.ts';
 export const timberThrough: Kind = {
   id: 'timber-through',
   surface: 'timber',
+  asksFor: () => ['closed', 'level'],
   title: 'hole through timber',
   asks: [
     outlineAsk('The hole, cut back to sound wood'),

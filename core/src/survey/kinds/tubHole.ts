@@ -11,6 +11,7 @@ const { tubMargin: margin } = measuring.figures;
 export const tubHole: Kind = {
   id: 'tub-hole',
   surface: 'tub',
+  asksFor: () => ['closed', 'level'],
   title: 'hole in a tub or shower',
   asks: [
     outlineAsk('The hole, loose cracks cut off'),

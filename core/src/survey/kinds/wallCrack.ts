@@ -9,6 +9,7 @@ import { lineSurvey, measuredRow } from '../sizes.ts';
 export const wallCrack: Kind = {
   id: 'wall-crack',
   surface: 'concrete',
+  asksFor: (choice) => (choice('look') === 'hidden' ? [] : ['closed']),
   title: 'crack in a wall or soffit',
   asks: [
     ...lineAsks('crack', 60),

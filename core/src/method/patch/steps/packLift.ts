@@ -20,6 +20,7 @@ export function packLift(
     detail: say`${last ? 'a little above the face, struck off with a straightedge from the middle to the edges' : `pressed in from the edges${bars ? ' and behind the bars' : ''} first, its face scratched rough`}`,
     look: say`${last ? 'Level with the face all round, no line at the edge.' : 'No hollow sound, no sag; the scratches stand.'}`,
     done: 'Packed',
+    gives: ['closed'],
     tools: ['trowel', 'float', 'straightedge'],
     minutes,
     lift,

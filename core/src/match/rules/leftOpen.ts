@@ -1,0 +1,34 @@
+import { say, type Saying } from '../../quantity/saying.ts';
+import type { PatchSystem } from '../../shelf/patchSystem.ts';
+import { outcomes, type Outcome } from '../../survey/outcomes.ts';
+import type { Subject } from '../subject.ts';
+import type { Verdict } from '../verdict.ts';
+
+/** What of what was asked a system leaves to be done. */
+export function openAfter(asked: readonly Outcome[], { gives }: Pick<PatchSystem, 'gives'>): readonly Outcome[] {
+  return asked.filter((o) => !gives.includes(o));
+}
+
+/** Several things in a sentence. */
+function listed(left: readonly Outcome[]): Saying {
+  const words = left.map((o) => outcomes[o]);
+  const last = words[words.length - 1] ?? '';
+  return words.length < 2 ? say`${last}` : say`${words.slice(0, -1).join(', ')} and ${last}`;
+}
+
+/** Whether all that was asked is there in the end. Nothing is said where it is. @param completed what leaves nothing open, where the shelf has it */
+export function leftOpenVerdict({ asked }: Subject, system: PatchSystem, completed?: PatchSystem): readonly Verdict[] {
+  const left = openAfter(asked, system);
+  if (left.length === 0) return [];
+  return [
+    {
+      rule: 'left-open',
+      title: 'All that was asked',
+      grade: 'care',
+      source: 'practice',
+      excess: left.length,
+      reason: () => say`by itself it leaves ${listed(left)}`,
+      ...(completed && { change: () => say`nothing is left with: ${completed.title}` }),
+    },
+  ];
+}
