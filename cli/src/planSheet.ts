@@ -2,6 +2,7 @@ import {
   answersSentence,
   cite,
   clockTime,
+  firstsTitle,
   isOtherWork,
   kindOf,
   noWorkWords,
@@ -88,6 +89,11 @@ function workLines(work: PlannedWork, { how, text }: Words): string[] {
   ];
 }
 
+/** What is seen to before the first cut, and who does it. */
+function firstLines({ firsts }: PlannedPlan, { text }: Words): string[] {
+  return firsts.length === 0 ? [] : ['', firstsTitle, ...firsts.map((f) => `  ${f.title}: ${text(f.what)} (${f.who})`)];
+}
+
 function plannedLines(plan: PlannedPlan, job: Job, words: Words): string[] {
   const { text } = words;
   const work = plan.work();
@@ -98,6 +104,7 @@ function plannedLines(plan: PlannedPlan, job: Job, words: Words): string[] {
     '',
     ...systemLines(plan, words),
     ...stopLines(plan, words),
+    ...firstLines(plan, words),
     ...(work ? workLines(work, words) : ['', text(noWorkWords(plan))]),
     '',
     plan.advice,

@@ -337,6 +337,7 @@ const planned = objectSchema(
     subject,
     candidates: list(candidate),
     stops: list(stop),
+    firsts: list(objectSchema({ id: text, title: text, who: text, what: saying, source: text })),
     held: yes,
     planned: objectSchema({ system: text, by: chosenBy, reason: text }, ['reason']),
     schools: list(school),

@@ -206,3 +206,4 @@ export { dewPoint } from './climate/humidAir.ts';
 export { shelfLimits, type ShelfLimit } from './shelf/limits.ts';
 export { readCsv, writeCsv, type CsvRow } from './quantity/csv.ts';
 export { outcomes, type Outcome } from './survey/outcomes.ts';
+export { firstsTitle, type First } from './safety/firsts.ts';

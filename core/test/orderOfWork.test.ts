@@ -236,9 +236,9 @@ describe('by what is found', () => {
   });
 
   it('colors a nick before it sets and a coat before it is loaded', () => {
-    const nick = orderOf(workOn('tub-nick', 'gelcoat-paste'));
+    const nick = orderOf(workOn('tub-nick', 'gelcoat-paste', { match: 'color' }));
     expect(nick.indexOf('match-color')).toBeGreaterThan(nick.indexOf('clean-tub'));
-    const chip = orderOf(workOn('tub-chip', 'enamel-touch-up'));
+    const chip = orderOf(workOn('tub-chip', 'enamel-touch-up', { match: 'color' }));
     expect(chip.indexOf('match-color')).toBeLessThan(chip.indexOf('enamel-coat'));
     expect(chip.indexOf('grind-rust')).toBeLessThan(chip.indexOf('enamel-coat'));
   });

@@ -29,9 +29,9 @@ it.each<[name: string, kind: string, system: string, answers: Readonly<Record<st
   ['wood hardened and filled', 'timber-decay', 'epoxy-consolidant + epoxy-timber-paste', { outline: box(220, 60), depthMm: 40, sectionMm: 70 }],
   ['wood insert', 'timber-decay', 'wood-insert', { outline: box(120, 40), depthMm: 20, finish: 'clear' }],
   ['tinted pour', 'timber-check', 'epoxy-pour-tinted', { widths: [{ atMm: 0, widthMm: 5 }], depthMm: 40, sectionMm: 120 }],
-  ['nick in gelcoat', 'tub-nick', 'gelcoat-paste', {}],
-  ['tub wall rebuilt', 'tub-hole', 'polyester-fiber-putty + polyester-finish-putty + two-part-coating', { outline: box(80, 60) }],
-  ['tub floor laminated', 'tub-crack', 'support-fill + fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'floor', flexMm: 3 }],
+  ['nick in gelcoat', 'tub-nick', 'gelcoat-paste', { match: 'both' }],
+  ['tub wall rebuilt', 'tub-hole', 'polyester-fiber-putty + polyester-finish-putty + two-part-coating', { outline: box(80, 60), match: 'both' }],
+  ['tub floor laminated', 'tub-crack', 'support-fill + fiberglass-laminate + two-part-coating', { lengthMm: 160, part: 'floor', flexMm: 3, match: 'both' }],
 ])('%s', async (name, kind, system, answers) => {
   const work = surveyedPlan(kind, answers, {}, { choice: { system, reason: 'tried' } }).work();
   expect(work).toBeDefined();

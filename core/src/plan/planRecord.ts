@@ -69,7 +69,7 @@ function head({ defect, area }: RepairPlan) {
 }
 
 function plannedRecord(plan: PlannedPlan) {
-  const { ledger, surveyed, subject, candidates, stops, held, planned, schools, section, advice, sense } = plan;
+  const { ledger, surveyed, subject, candidates, stops, firsts, held, planned, schools, section, advice, sense } = plan;
   const work = plan.work();
   const problem = plan.problem();
   const body = {
@@ -80,6 +80,7 @@ function plannedRecord(plan: PlannedPlan) {
     subject,
     candidates: candidates.map(candidateRecord),
     stops,
+    firsts,
     held,
     ...(planned && { planned: { system: planned.candidate.system.id, by: planned.by, ...(planned.reason !== undefined && { reason: planned.reason }) } }),
     schools: schools.map(schoolRecord),

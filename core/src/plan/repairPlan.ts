@@ -1,3 +1,4 @@
+import { firstsOf, type First } from '../safety/firsts.ts';
 import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
@@ -76,6 +77,8 @@ export interface PlannedPlan extends Common {
   readonly subject: Subject;
   readonly candidates: readonly Candidate[];
   readonly stops: readonly HeldStop[];
+  /** what is seen to before the first cut, whatever system is taken */
+  readonly firsts: readonly First[];
   /** a stop is open: nothing after it is planned */
   readonly held: boolean;
   /** nothing where none fits, and where what was chosen is not on the shelf any more */
@@ -239,6 +242,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     ...seen,
     candidates: judged,
     stops,
+    firsts: firstsOf(matter),
     held,
     ...(inView && { planned: inView }),
     get schools() {

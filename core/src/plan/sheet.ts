@@ -1,3 +1,4 @@
+import type { First } from '../safety/firsts.ts';
 import { crewWords, handsOf, lacking, skills, type Person, type Skill } from '../survey/crew.ts';
 import { isOtherWork } from '../match/candidates.ts';
 import type { Grade } from '../shelf/patchSystem.ts';
@@ -60,6 +61,8 @@ export interface Sheet {
   readonly answers: readonly string[];
   readonly grades: readonly { readonly system: string; readonly title: string; readonly grade: Grade }[];
   readonly stops: readonly HeldStop[];
+  /** what is seen to before the first cut; absent on sheets that an earlier version kept */
+  readonly firsts?: readonly First[];
   readonly section: Section;
   /** further drawings of the same place */
   readonly more?: readonly Section[];
@@ -167,6 +170,7 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
     answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), table.answersSpeak === true)),
     grades: plan.candidates.filter((c) => !isOtherWork(c)).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
     stops: plan.stops,
+    firsts: plan.firsts,
     section: section ?? nothingDrawn,
     ...(more.length > 0 && { more }),
     ...(work ? { work: sheetWork(work) } : { nothing: nothingSaying(plan) }),

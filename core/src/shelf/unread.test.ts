@@ -21,7 +21,7 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
   [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge' }, {}],
   [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}],
   [{ base: 'concrete', position: 'overhead' }, {}],
-  [{ base: 'concrete', place: 'outside' }, {}],
+  [{ base: 'concrete', place: 'outside', match: 'color' }, {}],
   [{ paint: 'gloss', light: 'raking', look: 'close', tape: 'loose', joint: 'tapered', drip: 'yes', sagMm: 40, moisture: 'damp', overhangMm: 80 }, {}],
   [
     { paint: 'flat', look: 'far', texture: 'knockdown', moisture: 'wet' },

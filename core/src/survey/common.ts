@@ -1,3 +1,4 @@
+import type { Ask } from './ask.ts';
 import type { Kind } from './kind.ts';
 import { choice, isNot } from './questions.ts';
 
@@ -46,9 +47,14 @@ const common = [
   },
 ] as const;
 
+/** What is said beside a question whose answer changes nothing that is planned. */
+const forTheRecordWords = 'for the record: nothing planned follows from it';
+
 /** The kind with what is asked of every defect. */
 export function withCommon(kind: Kind): Kind {
   const fields = new Set(kind.asks.map((a) => a.field));
   const missing = common.filter(({ unless }) => !unless.some((field) => fields.has(field))).map(({ ask }) => ask);
-  return { ...kind, asks: [...kind.asks, ...missing] };
+  const kept = new Set(kind.forTheRecord);
+  const asks = [...kind.asks, ...missing].map((a): Ask => (kept.has(a.field) ? { ...a, hint: forTheRecordWords } : a));
+  return { ...kind, asks };
 }

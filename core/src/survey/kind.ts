@@ -79,6 +79,8 @@ export interface Kind extends AskTable {
   readonly answersSpeak?: true;
   /** what facts that are each possible say against each other */
   readonly sense?: (facts: LooseFacts, ledger: Ledger) => Findings;
+  /** questions whose answers are kept for the record alone: nothing that is planned follows from them */
+  readonly forTheRecord?: readonly string[];
   /** what every repair of it is to come to, by its answers; where absent, that it is closed */
   readonly asksFor?: (choice: (field: string) => string | undefined) => readonly Outcome[];
   /** whether nothing is behind it, so that what only fills would fall through */

@@ -99,6 +99,7 @@ function survey(read: FactReader): Surveyed {
 export const slabCrack: Kind = {
   ...slabCrackTable,
   surface: 'concrete',
+  forTheRecord: ['look'],
   chased: true,
   ground: 'slab',
   answersSpeak: true,

@@ -2,6 +2,7 @@ import { crewWords, handsOf, whoWords } from '@oddment/core';
 import {
   answersSentence,
   cite,
+  firstsTitle,
   factSaying,
   kindOf,
   relevantAsks,
@@ -55,6 +56,11 @@ function stopContent({ text }: Words, { stops }: Sheet): Content[] {
     },
     margin: [0, 3, 0, 0],
   }));
+}
+
+function firstContent({ text }: Words, { firsts = [] }: Sheet): Content[] {
+  if (firsts.length === 0) return [];
+  return [heading(firstsTitle), { ul: firsts.map((f) => ({ text: [{ text: `${f.title}. `, bold: true }, `${text(f.what)} (${f.who})`] })) }];
 }
 
 function stepTable({ text, how }: Words, work: SheetWork): Content {
@@ -160,6 +166,7 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
     `${words.text(sheet.found)} ${answersSentence(sheet)}`,
     ...(sheet.lacks ?? []).map((lack): Content => ({ text: words.text(lack), bold: true })),
     ...stopContent(words, sheet),
+    ...firstContent(words, sheet),
     {
       svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 212, palette: print, prefix: 'p', font: family, rimless: true })),
       width: 535,

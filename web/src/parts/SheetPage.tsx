@@ -4,6 +4,7 @@ import { Fragment } from 'react';
 import { answersSentence, cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
 import { useTelling } from './telling.tsx';
 import { SectionPicture } from './Drawing.tsx';
+import { FirstsPrinted } from './Firsts.tsx';
 import { Fig, Say } from './Fig.tsx';
 import { LedgerContext } from './Working.tsx';
 
@@ -154,6 +155,7 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
           <span className="quiet">({cite(s.source)})</span>
         </section>
       ))}
+      <FirstsPrinted firsts={sheet.firsts} />
       <SectionPicture section={sheet.section} width={780} height={330} forPrint />
       {(sheet.more ?? []).map((section, i) => (
         <SectionPicture key={i} section={section} width={780} height={260} forPrint />

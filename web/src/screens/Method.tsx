@@ -7,6 +7,7 @@ import { cautionsWhy, cite, plannedOf, sheetOf, siteDateTime, type PlannedPlan, 
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
+import { Firsts } from '../parts/Firsts.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
 import { IssueButton, IssueState } from '../parts/IssueState.tsx';
 import { Steps } from '../parts/Steps.tsx';
@@ -150,8 +151,9 @@ function Planned({ plan, told, planned, defect, trial }: Tried) {
                   <Fig figure={work.schedule.handsOn} /> by hand, {whoWords(sheet)}
                 </span>
               </div>
-              <div style={{ display: 'grid', gridTemplateRows: 'auto auto minmax(0, 1fr)', minHeight: 0 }}>
+              <div style={{ display: 'grid', gridTemplateRows: 'auto auto auto minmax(0, 1fr)', minHeight: 0 }}>
                 <Lacks sheet={sheet} />
+                <Firsts firsts={sheet.firsts} />
                 {area ? <IssueState job={job} area={area} defect={defect} plan={plan} /> : null}
                 <Steps schedule={work.schedule} />
               </div>

@@ -6,7 +6,7 @@ import { grits } from '../../shelf/usual/grits.ts';
 import type { Course } from '../course.ts';
 import { sides } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
-import { cleanTub, leakTest, maskTub, warmTub } from '../words/tubbing.ts';
+import { cleanTub, leakTest, maskTub, matchColor, warmTub } from '../words/tubbing.ts';
 
 export const grit = (c: Course, ladder: readonly (keyof typeof grits)[]) => ladder.map((name) => c.get(grits[name]));
 
@@ -34,6 +34,11 @@ export function begin(c: Course, past: Figure): void {
   mins.forEach((m) => c.get(m));
   c.work(warmTub(c.limit(mins[0], 'least temperature'), c.limit(maxs[0], 'highest temperature')), c.rate('readySetUp'));
   if (!maskFirst) mask();
+}
+
+/** Matching the color of what goes on last, where a match was asked for. */
+export function matchIt(c: Course): void {
+  if (c.matter.choice('match') !== 'no') c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
 }
 
 export function end(c: Course, after: string): void {

@@ -7,8 +7,8 @@ import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed, sides, twoParts } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
-import { enamelCoat, grindRust, matchColor, puttyFirm } from '../words/tubbing.ts';
-import { begin, end } from './common.ts';
+import { enamelCoat, grindRust, puttyFirm } from '../words/tubbing.ts';
+import { begin, end, matchIt } from './common.ts';
 
 /** Chips in enamel: rust ground to tight enamel, thin coats. */
 export function enamelChips(c: Course): void {
@@ -17,7 +17,7 @@ export function enamelChips(c: Course): void {
   const chips = c.matter.measure('chips') ?? c.stated('Chips', 'count', 1);
   const [width, height] = sides(c);
   c.work(grindRust(chips), c.byCount('readySetUp', 'sandEach', chips, 'Grinding'));
-  c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
+  matchIt(c);
   const [coats, film] = [c.of('coats'), c.of('coat')];
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.get(tubWork.figures.overEdge) }, 'One chip');
   const one = ledger.compute(

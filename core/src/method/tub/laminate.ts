@@ -13,8 +13,8 @@ import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed } from '../parts.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
-import { ladder, layMat, matchColor, pushTest, scuffShell, shellCures, stopCrack, supportShell, trimHole } from '../words/tubbing.ts';
-import { grit, placeOf, begin, end, dosed } from './common.ts';
+import { ladder, layMat, pushTest, scuffShell, shellCures, stopCrack, supportShell, trimHole } from '../words/tubbing.ts';
+import { grit, placeOf, begin, end, dosed, matchIt } from './common.ts';
 
 /** Support below a shell that gives. */
 export function support(c: Course): void {
@@ -127,10 +127,8 @@ export function laminate(c: Course): void {
       );
   });
   const last = c.lastStep;
-  c.work(
-    c.isLast ? clearAway(potLife, 'roller washed before it gels') : matchColor(c.get(tubWork.figures.additions)),
-    c.isLast ? c.rate('tidy') : c.rate('matchColor'),
-  );
+  if (c.isLast) c.work(clearAway(potLife, 'roller washed before it gels'), c.rate('tidy'));
+  else matchIt(c);
   const cured = c.curing(c.of('cured'), 'Cured and cool after');
   c.wait(shellCures(cured.minutes), cured, last);
   c.work(ladder(grit(c, [80, 120, 180, 220, 320]), c.get(tubWork.figures.fartherLaminate), false), c.byArea('readySetUp', 'wetSandPerM2', largest, 'Sanding'));

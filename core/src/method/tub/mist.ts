@@ -10,8 +10,8 @@ import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
 import type { Course } from '../course.ts';
 import { longer } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
-import { flash, loadJar, matchColor, mistCoat, promoter, scuffShell } from '../words/tubbing.ts';
-import { placeOf, begin, end } from './common.ts';
+import { flash, loadJar, mistCoat, promoter, scuffShell } from '../words/tubbing.ts';
+import { placeOf, begin, end, matchIt } from './common.ts';
 
 /** Promoter, then mist coats. */
 export function mistCoats(c: Course): void {
@@ -20,7 +20,7 @@ export function mistCoats(c: Course): void {
   begin(c, ledger.compute(sumOf, { partMm: [past, c.get(tubWork.figures.maskCoat)] }, 'Masked past it'));
   const [width, height] = placeOf(c);
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: past }, 'Sprayed');
-  if (c.isFirst) c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
+  if (c.isFirst) matchIt(c);
   c.work(scuffShell(c.get(tubWork.figures.scuffCoat), area, past), c.byArea('readySetUp', 'wetSandPerM2', area, 'Scuffing for the coat'));
   const [coats, film] = [c.of('coats'), c.of('film')];
   const all = ledger.compute(

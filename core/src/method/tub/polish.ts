@@ -13,8 +13,8 @@ import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed, sides } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
-import { gelPaste, ladder, matchColor, pickNick, polish, puttyFirm } from '../words/tubbing.ts';
-import { grit, placeOf, begin, end } from './common.ts';
+import { gelPaste, ladder, pickNick, polish, puttyFirm } from '../words/tubbing.ts';
+import { grit, placeOf, begin, end, matchIt } from './common.ts';
 
 /** A nick in gelcoat: picked to hold, filled a little proud, sanded wet and polished. */
 export function gelcoatNick(c: Course): void {
@@ -36,7 +36,7 @@ export function gelcoatNick(c: Course): void {
   const hardener = ledger.compute(hardenerWeight, { resinG: paste, dosePct: c.of('dose') });
   const drops = ledger.compute(hardenerDrops, { hardenerG: hardener, densityKgL: c.of('hardenerDensity'), dropsPerMl: c.of('dropsPerMl') });
   const potLife = c.working(c.of('potLife'));
-  c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
+  matchIt(c);
   c.work(layOut(potLife, 'card, stick, film, straightedge, tape already pulled tight'), c.rate('readySetUp'));
   c.mix(
     'paste',

@@ -15,8 +15,8 @@ import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { mixed } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
-import { finishPull, ladder, laySupport, matchColor, pushTest, putty, puttyFirm, scuffShell, stopCrack, trimHole } from '../words/tubbing.ts';
-import { grit, placeOf, begin, end, dosed } from './common.ts';
+import { finishPull, ladder, laySupport, pushTest, putty, puttyFirm, scuffShell, stopCrack, trimHole } from '../words/tubbing.ts';
+import { grit, placeOf, begin, end, dosed, matchIt } from './common.ts';
 
 /** Fiber putty over mesh, in builds; then sanded and smoothed. */
 export function fiberPutty(c: Course): void {
@@ -92,7 +92,7 @@ export function fiberPutty(c: Course): void {
   const last = c.lastStep;
   const sand = c.curing(c.of('sand'), 'Sanded after');
   if (c.isLast || !c.anyDoes('sprayed')) c.work(clearAway(potLife, 'leftovers spread thin to harden'), c.rate('tidy'));
-  else c.work(matchColor(c.get(tubWork.figures.additions)), c.rate('matchColor'));
+  else matchIt(c);
   c.wait(puttyFirm(sand.minutes, 'sanding'), sand, last);
   c.work(ladder(grit(c, [80, 120]), c.get(tubWork.figures.fartherBuild), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
   const flex = c.system.flex?.max;

@@ -16,6 +16,7 @@ const { barMargin: margin } = measuring.figures;
 export const barSpall: Kind = {
   id: 'bar-spall',
   surface: 'concrete',
+  forTheRecord: ['look', 'access'],
   title: 'spall over a rusting bar',
   asks: [
     choice('sounded', 'Size', 'How was its extent found?', { tapped: 'tapped, cell by cell', outlined: 'marked and outlined' }),

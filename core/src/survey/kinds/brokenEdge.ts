@@ -8,6 +8,7 @@ import { measuredRow } from '../sizes.ts';
 export const brokenEdge: Kind = {
   id: 'broken-edge',
   surface: 'concrete',
+  forTheRecord: ['look'],
   title: 'broken edge or nosing',
   asks: [
     measure('lengthMm', 'Size', 'Length that is broken', 'length', [20, 100_000]),

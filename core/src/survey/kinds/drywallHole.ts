@@ -7,6 +7,7 @@ import { measuredRow, outlineSurvey } from '../sizes.ts';
 export const drywallHole: Kind = {
   id: 'drywall-hole',
   surface: 'drywall',
+  forTheRecord: ['access'],
   asksFor: () => ['closed', 'level'],
   title: 'hole in drywall',
   asks: [

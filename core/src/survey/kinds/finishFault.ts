@@ -7,6 +7,7 @@ import { measuredRow, outlineSurvey } from '../sizes.ts';
 export const finishFault: Kind = {
   id: 'finish-fault',
   surface: 'drywall',
+  forTheRecord: ['rated', 'causeBy'],
   asksFor: () => ['level'],
   title: 'fault of the finish',
   asks: [

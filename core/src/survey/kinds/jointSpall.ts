@@ -8,6 +8,7 @@ import { measuredRow } from '../sizes.ts';
 export const jointSpall: Kind = {
   id: 'joint-spall',
   surface: 'concrete',
+  forTheRecord: ['look'],
   asksFor: () => ['edges', 'joint'],
   title: 'spalled joint',
   why: 'All joints are there to move. What kind it is decides what it may be filled with.',

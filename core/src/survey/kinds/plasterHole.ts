@@ -10,6 +10,7 @@ const { plasterMargin: margin } = measuring.figures;
 export const plasterHole: Kind = {
   id: 'plaster-hole',
   surface: 'plaster',
+  forTheRecord: ['access'],
   asksFor: () => ['closed', 'level'],
   title: 'hole in plaster',
   asks: [

@@ -17,6 +17,7 @@ const { looseMargin: margin } = measuring.figures;
 export const plasterLoose: Kind = {
   id: 'plaster-loose',
   surface: 'plaster',
+  forTheRecord: ['access'],
   asksFor: () => ['level'],
   title: 'loose plaster',
   asks: [

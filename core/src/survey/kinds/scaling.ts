@@ -6,6 +6,7 @@ import { outlineSurvey } from '../sizes.ts';
 export const scaling: Kind = {
   id: 'concrete-scaling',
   surface: 'concrete',
+  forTheRecord: ['look'],
   title: 'scaling',
   asks: [
     outlineAsk('The area that flakes'),

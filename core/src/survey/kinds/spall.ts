@@ -11,6 +11,7 @@ const { spallMargin: margin } = measuring.figures;
 export const spall: Kind = {
   id: 'concrete-spall',
   surface: 'concrete',
+  forTheRecord: ['look', 'access'],
   title: 'spall',
   asks: [
     outlineAsk('What is broken out, to where it rings sound'),

@@ -7,6 +7,7 @@ import { woodAsks } from '../wood.ts';
 export const timberCheck: Kind = {
   id: 'timber-check',
   surface: 'timber',
+  forTheRecord: ['look'],
   asksFor: () => [],
   title: 'check in timber',
   asks: [

@@ -12,6 +12,7 @@ const deepShare = 1 / 3;
 export const timberDecay: Kind = {
   id: 'timber-decay',
   surface: 'timber',
+  forTheRecord: ['look', 'access'],
   asksFor: () => ['closed', 'level'],
   title: 'decayed pocket',
   asks: [

@@ -7,6 +7,7 @@ import { woodAsks } from '../wood.ts';
 export const timberDent: Kind = {
   id: 'timber-dent',
   surface: 'timber',
+  forTheRecord: ['look', 'causeBy'],
   asksFor: () => ['closed', 'level'],
   title: 'dent or gouge in timber',
   asks: [

@@ -8,6 +8,7 @@ import { woodAsks } from '../wood.ts';
 export const timberThrough: Kind = {
   id: 'timber-through',
   surface: 'timber',
+  forTheRecord: ['look', 'access'],
   asksFor: () => ['closed', 'level'],
   title: 'hole through timber',
   asks: [

@@ -7,6 +7,7 @@ import { measuredRow, spotSurvey } from '../sizes.ts';
 export const tubChip: Kind = {
   id: 'tub-chip',
   surface: 'tub',
+  forTheRecord: ['look', 'causeBy'],
   asksFor: () => ['closed', 'level'],
   title: 'chip in a tub or basin',
   asks: [

@@ -7,6 +7,7 @@ import { lineSurvey, measuredRow } from '../sizes.ts';
 export const tubCrack: Kind = {
   id: 'tub-crack',
   surface: 'tub',
+  forTheRecord: ['look', 'access'],
   asksFor: () => ['closed', 'level'],
   title: 'crack in a tub or shower',
   asks: [

@@ -11,6 +11,7 @@ const { tubMargin: margin } = measuring.figures;
 export const tubHole: Kind = {
   id: 'tub-hole',
   surface: 'tub',
+  forTheRecord: ['look', 'access'],
   asksFor: () => ['closed', 'level'],
   title: 'hole in a tub or shower',
   asks: [

@@ -7,6 +7,7 @@ import { spotSurvey } from '../sizes.ts';
 export const tubNick: Kind = {
   id: 'tub-nick',
   surface: 'tub',
+  forTheRecord: ['look', 'causeBy'],
   asksFor: () => ['closed', 'level'],
   title: 'nick in a tub or shower',
   asks: [...spotAsks(200, 12), ...shellAsks, ...causeAsks({ impact: 'something fell', tool: 'a tool' }), lookAsk],

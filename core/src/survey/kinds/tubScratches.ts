@@ -7,6 +7,7 @@ import { measuredRow, outlineSurvey } from '../sizes.ts';
 export const tubScratches: Kind = {
   id: 'tub-scratches',
   surface: 'tub',
+  forTheRecord: ['look'],
   asksFor: () => [],
   title: 'scratches in a tub or shower',
   asks: [

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { surveyedPlan } from '../../test/defects.ts';
+import { tell } from '../quantity/saying.ts';
+import { defectKinds } from '../survey/kinds.ts';
+import { firstsOf } from './firsts.ts';
+
+const how = { units: 'metric', timeZone: 'UTC' } as const;
+const firsts = (kind: string, answers: Readonly<Record<string, unknown>>, area: Readonly<Record<string, unknown>> = {}) =>
+  surveyedPlan(kind, answers, area).firsts.map((f) => ({ id: f.id, who: f.who, what: tell(f.what, how) }));
+
+describe('what is seen to before the first cut', () => {
+  it('is the cause, by who takes it away', () => {
+    const decay = (causeBy: string) => firsts('timber-decay', { cause: 'gutter', causeBy, before: 'bare' }).find((f) => f.id === 'cause');
+    expect(decay('us')).toEqual({
+      id: 'cause',
+      who: 'the crew, before the first cut',
+      what: 'Before the work begins: the gutter is mended, and the wood below stays dry through a rain.',
+    });
+    expect(decay('client')?.who).toBe('the client; the crew sees it done before the first cut');
+    expect(decay('nobody')?.who).toMatch(/^nobody yet/);
+    expect(decay('gone')?.what).toMatch(/^Said to be gone, and looked at once more/);
+  });
+
+  it('is no cause that was over when it had happened, and the search for one that is not known', () => {
+    expect(firsts('drywall-hole', { cause: 'impact' }).some((f) => f.id === 'cause')).toBe(false);
+    expect(firsts('plaster-crack', { cause: 'unknown' }).find((f) => f.id === 'cause')?.what).toMatch(/is looked for before the place is closed/);
+    // framing that dries is over when it is dry; concrete that shrank is over
+    expect(firsts('fastener-pop', { cause: 'shrinkage', causeBy: 'us' }).some((f) => f.id === 'cause')).toBe(true);
+    expect(firsts('slab-crack', { cause: 'shrinkage', causeBy: 'us' }).some((f) => f.id === 'cause')).toBe(false);
+  });
+
+  it('is what lay on it, by surface', () => {
+    const on = (kind: string, before: string) => firsts(kind, { before }).find((f) => f.id === 'before')?.what;
+    expect(on('wall-crack', 'paint')).toMatch(/bare concrete/);
+    expect(on('plaster-crack', 'limewash')).toMatch(/brushed off/);
+    expect(on('drywall-hole', 'paper')).toMatch(/washed off/);
+    expect(on('timber-decay', 'paint')).toMatch(/bare wood/);
+    expect(on('wall-crack', 'bare')).toBeUndefined();
+  });
+
+  it('is salt that was not tested, services that were found, bars that are half bare, weather over bare wood', () => {
+    expect(firsts('bar-spall', { salt: 'unknown', services: 'found', halfBare: 'yes' }).map((f) => f.id)).toEqual(
+      expect.arrayContaining(['salt', 'services', 'halfBare']),
+    );
+    expect(firsts('bar-spall', { salt: 'no', services: 'no', halfBare: 'no' }).map((f) => f.id)).not.toEqual(expect.arrayContaining(['salt']));
+    expect(firsts('timber-decay', { place: 'outside' }).some((f) => f.id === 'weather')).toBe(true);
+    expect(firsts('concrete-spall', {}, { place: 'outside' }).some((f) => f.id === 'weather')).toBe(false);
+  });
+
+  it('is each said once, as a sentence, with who sees to it', () => {
+    let said = 0;
+    for (const kind of defectKinds())
+      for (const ask of kind.asks) {
+        if (ask.ask !== 'choice') continue;
+        for (const { value } of ask.options) {
+          const matter = { kind: kind.id, surface: kind.surface, ledger: surveyedPlan('tub-nick').ledger, measure: () => undefined, measured: () => undefined };
+          const all = firstsOf({ ...matter, choice: (field) => (field === ask.field ? value : undefined) });
+          for (const f of all) {
+            said += 1;
+            expect([f.id, /^[A-Z].+\.$/.test(tell(f.what, how)), f.who.length > 10]).toEqual([f.id, true, true]);
+          }
+          expect(new Set(all.map((f) => f.id)).size).toBe(all.length);
+        }
+      }
+    expect(said).toBeGreaterThan(100);
+  });
+});

@@ -1,0 +1,128 @@
+import { say } from '../../quantity/saying.ts';
+import { crewFirst, type First, type FirstRule } from './first.ts';
+
+type Words = Readonly<Record<string, readonly [title: string, what: string]>>;
+
+/** What was on it, by surface: how it comes off, or what is tried first. Common practice. */
+const onIt: Readonly<Record<string, Words>> = {
+  concrete: {
+    paint: ['Paint on it', 'Paint comes off to bare concrete a hand past the place before anything is marked: cracks and hollow edges hide under it.'],
+    coating: ['A coating on it', 'The coating comes off a hand past the place, back to where it holds; its edge is cut, not torn.'],
+    covering: ['A covering on it', 'The covering is taken up past the place, with its glue: neither resin nor mortar holds on glue.'],
+    tile: ['Tile or topping on it', 'Tile or topping is taken up past the place, back to where it rings, and its bed with it.'],
+    sealer: ['A sealer on it', 'A drop of water tells: where it stands, the sealer is ground off until it sinks in.'],
+    patch: ['An old patch', 'The old patch is sounded and comes out whole: new work ends on old concrete, not on old filler.'],
+    unknown: ['What was on it', 'A small place is laid bare first: what was on it is not known.'],
+  },
+  plaster: {
+    paint: ['Paint on it', 'Paint is tried with tape and knife: what lifts is scraped off, what shines is dulled, a hand past the place.'],
+    coating: ['A coating on it', 'What lifts is scraped off, what shines is dulled, a hand past the place.'],
+    covering: ['A covering on it', 'The covering comes off a hand past the place, its paste is washed off, and the face dries.'],
+    paper: ['Wall covering on it', 'The covering comes off a hand past the place, its paste is washed off, and the face dries.'],
+    limewash: ['Limewash on it', 'Limewash is brushed off to where it no longer comes away white: nothing holds on it.'],
+    patch: ['An old patch', 'The old patch is tapped and comes out where it is hollow or moves; one that holds stays and is dulled.'],
+    unknown: ['What was on it', 'A small place is scraped first: what was on it is not known.'],
+  },
+  timber: {
+    paint: ['Paint on it', 'Paint comes off to bare wood a hand past the place, wet or with a vacuum on the tool; what is left is feathered.'],
+    coating: ['A coating on it', 'The coating comes off to bare wood a hand past the place: filler holds on wood alone.'],
+    covering: ['A covering on it', 'The covering comes off past the place, with its fasteners.'],
+    patch: ['An old patch', 'The old filler comes out whole, down to sound dry wood.'],
+    unknown: ['What was on it', 'A small place is scraped first: what was on it is not known.'],
+  },
+};
+
+/** Answers of some kinds that ask for something first, by field and value. Common practice. */
+const answered: Readonly<Record<string, Words>> = {
+  services: {
+    found: [
+      'Services behind',
+      'What was found is marked on the face where it runs and how deep, and is dead or drained as long as anything cuts or drills there.',
+    ],
+  },
+  halfBare: {
+    yes: ['Bars half bare', 'The bars are cleared all round, along their length as far as their bond is lost: mortar against one half of a bar lets go of it.'],
+  },
+  salt: {
+    yes: [
+      'Salt in the concrete',
+      'How far the salt has gone in is measured. Beside a clean patch in salty concrete the bars rust next: wider removal or anodes are asked about.',
+    ],
+    unknown: [
+      'Salt not tested',
+      'Powder from two depths is tested for chlorides before the outline is marked: beside a clean patch in salty concrete the bars rust next.',
+    ],
+  },
+  filler: {
+    soft: ['Old sealant', 'The old sealant is cut out on both sides and pulled; the walls are ground bright, since its film holds nothing.'],
+    hard: ['Old filler', 'The old filler is sawn out to the depth of the cut: new filler on old comes out with it.'],
+    unknown: ['What is in the joint', 'A hand of the joint is opened first: what is in it is not known.'],
+  },
+  piece: { yes: ['The broken piece', 'The piece is kept dry and numbered: it shows the shape of the edge, and a stone face may go back in.'] },
+  dusting: { yes: ['A dusting face', 'What dusts is ground off until a wet finger stays clean: nothing holds on dust.'] },
+  layer: {
+    coat: ['Which layer let go', 'Only what lies over the joint between the two coats comes down; the coat below is roughened and tried.'],
+    finish: ['Which layer let go', 'Only the finish comes down; the coat below is scraped, tapped and tried before it carries another.'],
+    unknown: ['Which layer let go', 'One piece is pulled on trial before anything is ordered: which layer let go is not known.'],
+  },
+  fastener: {
+    nail: ['Nails', 'Popped nails are driven home or pulled once the screws beside them hold; they are not driven again alone.'],
+    unknown: ['What popped', 'One head is bared first, to see whether it is a nail or a screw.'],
+  },
+  loose: { yes: ['A loose board', 'The board is pressed to its frame and screwed until it no longer gives, before any head is filled.'] },
+  frame: {
+    steel: ['Steel framing', 'Screws with a fine thread or a drill point, and a slow gun: others strip thin steel.'],
+    other: ['Other framing', 'One screw is tried first: what holds in this framing is not known.'],
+  },
+  layers: { two: ['Two layers of board', 'Both layers are closed, each with board of its own thickness, the outer opening a hand larger than the inner.'] },
+  knocked: { yes: ['It can be knocked again', 'A stop or a rail goes up with the repair.'] },
+  fibers: { yes: ['Torn fibers', 'Torn fibers are cut off, not pressed in: they stand up again when they are wetted.'] },
+  metal: { yes: ['Bare metal', 'The metal is bright and dry within the hour that it is covered: it flashes with rust.'] },
+  branches: { yes: ['A branching crack', 'Every branch is followed with dye to its end and gets a stop hole of its own.'] },
+  nail: { yes: ['A scratch that is felt', 'The deepest is measured before anything is sanded: how far one may go follows from it.'] },
+  rust: {
+    spot: ['A spot of rust', 'The spot is ground to bright metal, to where the enamel holds.'],
+    under: ['Rust under the enamel', 'Enamel is taken off as far as rust creeps under it, and that may be more than is seen: the client is told.'],
+  },
+  fault: {
+    ridge: ['Ridges over joints', 'The framing is dry and the joint quiet before it is smoothed: else the ridge comes again.'],
+    hump: ['A hump', 'A straightedge tells how far it is run out: what stands up is not sanded into the paper.'],
+    blister: ['Blisters', 'Each is cut round and peeled back to where it holds; what lies below is dried and primed.'],
+    banding: ['Joints that shine through', 'The whole face is primed alike, since joint and board drink differently; a spot shows again.'],
+    scratches: ['Sanding scratches', 'One grit finer than made them, by hand, before anything goes over.'],
+    texture: ['Texture that does not match', 'The new texture is tried on a card and held beside the old one before it goes on the wall.'],
+  },
+  hollow: { yes: ['Hollow beside the crack', 'The hollow strip is marked, and fastened or taken off: a crack is not filled between two edges that move.'] },
+  face: {
+    top: ['A check in the top', 'Water stands in it: it is dried to its bottom and covered, or the next winter opens it.'],
+    end: ['A check in the end grain', 'The end is cut back or sealed first: it drinks along the grain.'],
+    bottom: ['A check in the underside', 'It drains there: it is not closed where water can come in from above.'],
+  },
+  coated: {
+    yes: ['Coated before', 'The old coating comes off where the repair bears, and is tried for hold around it; a new one over a loose one peels with it.'],
+    unknown: ['Whether it was coated', 'An edge is scraped where it is not seen: an old coating has to hold, or come off.'],
+  },
+};
+
+/** The surface that a kind counts to: board is worked as plaster is. */
+const as = (surface: string) => (surface === 'drywall' ? 'plaster' : surface);
+
+const made = (id: string, [title, what]: readonly [string, string]): First => ({ id, title, who: crewFirst, what: say`${what}`, source: 'practice' });
+
+/** What lay on it before. */
+export const beforeFirst: FirstRule = ({ surface, choice }) => {
+  const words = onIt[as(surface)]?.[choice('before') ?? ''];
+  return words && made('before', words);
+};
+
+/** What an answer of its own asks for, each field at most one thing. */
+export const answerFirsts: readonly FirstRule[] = Object.entries(answered).map(([field, values]): FirstRule => ({ choice }) => {
+  const words = values[choice(field) ?? ''];
+  return words && made(field, words);
+});
+
+/** Wood that is worked on in the weather. */
+export const weatherFirst: FirstRule = ({ surface, choice }) =>
+  surface === 'timber' && choice('place') === 'outside'
+    ? made('weather', ['Weather', 'A cover keeps rain and sun off from the first cut until the paint is dry: bare wood and soft filler take neither.'])
+    : undefined;
