@@ -51,7 +51,7 @@ describe('what a system leaves to be done', () => {
     const plan = surveyedPlan('tub-hole', { match: 'both' });
     const mat = plan.candidates.find((c) => c.system.id === 'fiberglass-laminate');
     const verdict = mat?.verdicts.find((v) => v.rule === 'left-open');
-    expect(verdict && tell(verdict.reason(), how)).toBe('by itself it leaves the color and the shine');
+    expect(verdict && tell(verdict.reason(), how)).toBe('it leaves to be done: the color and the shine');
     expect(verdict?.change && tell(verdict.change(), how)).toBe('nothing is left with: Shell supported, laminated, coated');
     expect(plan.candidates[0]?.system.gives).toEqual(expect.arrayContaining(['closed', 'level', 'color', 'gloss']));
   });

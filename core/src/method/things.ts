@@ -38,7 +38,7 @@ export const things = {
   router: { title: 'Router', tools: ['router with a guide'], makes: ['dust', 'noise'] },
   sander: {
     title: 'Sander or sanding block, with vacuum',
-    tools: ['sander with vacuum', 'sanding block', 'plane or rasp', 'block', 'P grit paper', 'soft block'],
+    tools: ['sander with vacuum', 'sanding block', 'plane or rasp', 'block', 'abrasive paper of that grit', 'soft block'],
     makes: ['dust'],
   },
   vacuum: { title: 'Vacuum of the class for the dust', tools: ['vacuum', 'shroud and vacuum', 'vacuum with crevice nozzle'], makes: ['noise'] },

@@ -37,7 +37,15 @@ export const wears = {
   'knife-blade': { what: 'Knife blades', tools: ['knife', 'hook or knife', 'knife for caulk', 'long knife', 'long razor scraper'], life: life(30) },
   paper: {
     what: 'Sheets or discs of abrasive paper, of each grit',
-    tools: ['sanding block', 'block', 'P grit paper', 'paper in these grits', 'sander with vacuum', 'coarse abrasive on a stick', 'small stone or wet paper'],
+    tools: [
+      'sanding block',
+      'block',
+      'abrasive paper of that grit',
+      'paper in these grits',
+      'sander with vacuum',
+      'coarse abrasive on a stick',
+      'small stone or wet paper',
+    ],
     life: life(15),
   },
   gloves: { what: 'Gloves, pairs', tools: ['gloves', 'glove'], life: life(60) },

@@ -1,4 +1,5 @@
 import { firstsOf, type First } from '../safety/firsts.ts';
+import { decidedFirsts, placeFirsts } from '../safety/firsts/taken.ts';
 import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
@@ -242,7 +243,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     ...seen,
     candidates: judged,
     stops,
-    firsts: firstsOf(matter),
+    firsts: [...decidedFirsts(stops), ...placeFirsts(inView?.candidate.against ?? []), ...firstsOf(matter)],
     held,
     ...(inView && { planned: inView }),
     get schools() {

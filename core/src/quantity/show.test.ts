@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { QuantityKind, UnitSystem } from './kind.ts';
-import { inches, showValue } from './show.ts';
+import { Ledger } from './ledger.ts';
+import { inches, show, showValue } from './show.ts';
 
 const cases: readonly (readonly [number, QuantityKind, UnitSystem, string])[] = [
   [4200, 'length', 'metric', '4.20 m'],
@@ -28,6 +29,10 @@ const cases: readonly (readonly [number, QuantityKind, UnitSystem, string])[] = 
   [1475, 'volume', 'metric', '1.48 L'],
   [4.25, 'volume', 'metric', '4.3 mL'],
   [29.5735, 'volume', 'us', '1.0 fl oz'],
+  [4.25, 'volume', 'us', '4.3 mL'],
+  [0.02, 'volume', 'metric', '0.02 mL'],
+  [0.3, 'depth', 'us', '0.012 in'],
+  [0, 'depth', 'us', '0 in'],
   [3785.5, 'volume', 'us', '1.00 gal'],
   [444.9, 'mass', 'metric', '445 g'],
   [1340, 'mass', 'metric', '1.34 kg'],
@@ -103,5 +108,45 @@ describe('inches', () => {
     expect(inches(31.75)).toBe('1 1/4');
     expect(inches(25.4)).toBe('1');
     expect(inches(-6.35)).toBe('-1/4');
+  });
+});
+
+describe('a rule of thumb in inches', () => {
+  const ledger = new Ledger();
+  const thumb = (mm: number, source: 'practice' | 'astm-c840' = 'practice') => show(ledger.assumed('Past it', 'depth', mm, source), 'us').text;
+
+  it('is as round as the trade says it', () => {
+    expect([13, 20, 25, 40, 50, 75, 100, 150, 200, 300].map((mm) => thumb(mm))).toEqual([
+      '1/2 in',
+      '3/4 in',
+      '1 in',
+      '1 1/2 in',
+      '2 in',
+      '3 in',
+      '4 in',
+      '6 in',
+      '8 in',
+      '12 in',
+    ]);
+    expect(thumb(1.5)).toBe('1/16 in');
+  });
+
+  it('is never moved by more than a sixteenth part of itself', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 10, max: 900 }), (mm) => {
+        const [whole = '0', fraction] = thumb(mm)
+          .replace(' in', '')
+          .split(/ (?=\d+\/)/);
+        const parts = (fraction ?? (whole.includes('/') ? whole : '0/1')).split('/').map(Number);
+        const told = (whole.includes('/') ? 0 : Number(whole)) + (parts[0] ?? 0) / (parts[1] ?? 1);
+        expect(Math.abs(told * 25.4 - mm)).toBeLessThanOrEqual(mm * 0.0601 + 0.8);
+      }),
+    );
+  });
+
+  it('is no published limit, and no measure: those stay as they are', () => {
+    expect(thumb(50, 'astm-c840')).toBe('1 15/16 in');
+    expect(show(ledger.given('Width', 'depth', 50, 'measured', '2026-06-01T00:00:00.000Z'), 'us').text).toBe('1 15/16 in');
+    expect(show(ledger.assumed('Past it', 'depth', 50, 'practice'), 'metric').text).toBe('50 mm');
   });
 });

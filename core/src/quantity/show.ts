@@ -1,3 +1,4 @@
+import { sources, type SourceId } from '../sources/register.ts';
 import type { QuantityKind, UnitSystem } from './kind.ts';
 
 /** A figure as people read it. `text` is number and unit together. */
@@ -71,7 +72,9 @@ function crackWidthShown(mm: number, units: UnitSystem): Shown {
 }
 
 function volumeShown(mL: number, units: UnitSystem): Shown {
-  if (units === 'metric') return mL >= 1000 ? shown(fixed(mL / 1000, 2), 'L') : shown(mL < 10 ? fixed(mL, 1) : fixed(mL, 0), 'mL');
+  // what is less than a third of a fluid ounce is drawn up in a syringe marked in mL everywhere
+  if (units === 'metric' || (mL > 0 && mL < 10))
+    return mL >= 1000 ? shown(fixed(mL / 1000, 2), 'L') : shown(mL < 0.05 ? significant(mL, 1) : mL < 10 ? fixed(mL, 1) : fixed(mL, 0), 'mL');
   const ounces = mL / 29.5735295625;
   return ounces >= 128 ? shown(fixed(ounces / 128, 2), 'gal') : shown(ounces < 10 ? fixed(ounces, 1) : fixed(ounces, 0), 'fl oz');
 }
@@ -103,6 +106,11 @@ function durationShown(min: number): Shown {
   return hours % 24 === 0 || hours >= 240
     ? shown(String(Math.round(hours / 24)), 'days')
     : shown(`${String(Math.floor(hours / 24))} d ${String(hours % 24)}`, 'h');
+}
+
+/** A depth in inches: what no ruler shows is told in thousandths. */
+function depthInches(mm: number): Shown {
+  return mm > 0 && mm < mmPerInch / 64 ? shown(fixed(mm / mmPerInch, 3), 'in') : shown(inches(mm), 'in');
 }
 
 /** How a kind is told that has one unit in each system: what its base unit comes to, the digits, and the unit. */
@@ -188,7 +196,7 @@ type Told = Exclude<QuantityKind, keyof typeof plain>;
 const bySize: Readonly<Record<Told, (value: number, units: UnitSystem) => Shown>> = {
   length: lengthShown,
   // what is a depth by its kind and as long as a length is told as one
-  depth: (value, units) => (value >= 1000 ? lengthShown(value, units) : units === 'us' ? shown(inches(value), 'in') : millimetres(value, value < 100 ? 1 : 0)),
+  depth: (value, units) => (value >= 1000 ? lengthShown(value, units) : units === 'us' ? depthInches(value) : millimetres(value, value < 100 ? 1 : 0)),
   crackWidth: crackWidthShown,
   film: (value, units) => (units === 'us' ? shown(significant((value / mmPerInch) * 1000, 2), 'mil') : millimetres(value, 2)),
   grain: (value, units) => (units === 'us' ? shown(fixed(value / mmPerInch, 3), 'in') : millimetres(value, 2)),
@@ -217,7 +225,31 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
   return shown(text(value * times + plus), unit);
 }
 
-/** A figure as people read it. */
-export function show(figure: { readonly value: number; readonly kind: QuantityKind }, units: UnitSystem): Shown {
-  return showValue(figure.value, figure.kind, units);
+/** Steps in which a rule of thumb is told in inches, the coarsest first. */
+const thumbSteps = [12, 6, 3, 1, 1 / 2, 1 / 4, 1 / 8, 1 / 16, 1 / 32] as const;
+/** How far a rule of thumb may be moved to come out round. */
+const thumbShare = 0.06;
+
+/** A rule of thumb that was made in metric, as it is said in inches: 50 mm is 2 in, and 100 mm is 4 in. */
+function roundInches(mm: number): number {
+  const step = thumbSteps.map((s) => s * mmPerInch).find((s) => Math.abs(Math.round(mm / s) * s - mm) <= mm * thumbShare);
+  return step === undefined ? mm : Math.round(mm / step) * step;
+}
+
+/** What can be shown: a value of a kind, and where it comes from, where that is known. */
+export interface Showable {
+  readonly value: number;
+  readonly kind: QuantityKind;
+  readonly origin?: { readonly by: string; readonly source?: SourceId };
+}
+
+/** Whether a length is nobody's measure and no published limit: what the trade says in round numbers. */
+function isThumb({ kind, origin }: Showable): boolean {
+  if ((kind !== 'length' && kind !== 'depth') || (origin?.by !== 'assumed' && origin?.by !== 'sheet') || origin.source === undefined) return false;
+  return ['practice', 'judgement', 'assumed', 'generic'].includes(sources[origin.source].standing);
+}
+
+/** A figure as people read it: a rule of thumb is round in inches, too. */
+export function show(figure: Showable, units: UnitSystem): Shown {
+  return showValue(units === 'us' && isThumb(figure) ? roundInches(figure.value) : figure.value, figure.kind, units);
 }

@@ -47,6 +47,28 @@ describe('what is seen to before the first cut', () => {
     expect(firsts('concrete-spall', {}, { place: 'outside' }).some((f) => f.id === 'weather')).toBe(false);
   });
 
+  it('is what was decided of a stop, by whom, and what the place has to come to for a system taken against a limit of nature', () => {
+    const stopped = surveyedPlan('plaster-loose', { position: 'overhead', sagMm: 25 });
+    expect(stopped.firsts.some((f) => f.id.startsWith('decided'))).toBe(false);
+    const decisions = stopped.stops.map((s) => ({
+      stop: s.id,
+      who: 'A. Foreman',
+      capacity: 'foreman',
+      what: 'Propped on four props, room closed.',
+      on: '2026-06-01',
+    }));
+    const decided = surveyedPlan('plaster-loose', { position: 'overhead', sagMm: 25 }, {}, { decisions }).firsts[0];
+    expect(decided && [decided.who, tell(decided.what, how)]).toEqual([
+      'A. Foreman, foreman; the crew sees that it is so',
+      'Propped on four props, room closed. What it asks for is done, and seen, before the first cut.',
+    ]);
+    const dewy = { airC: 24, slabC: 15, humidityPct: 70 };
+    const taken = surveyedPlan('slab-crack', {}, dewy, { choice: { system: 'rapid-crack-resin', reason: 'tried' } });
+    const limit = taken.firsts.find((f) => f.id === 'limit-dew-margin');
+    expect(limit && tell(limit.what, how)).toMatch(/^Nothing is placed before this: slab at .+ with this air; check again after heating\. As it was measured/);
+    expect(surveyedPlan('slab-crack').firsts.some((f) => f.id.startsWith('limit'))).toBe(false);
+  });
+
   it('is each said once, as a sentence, with who sees to it', () => {
     let said = 0;
     for (const kind of defectKinds())

@@ -132,8 +132,8 @@ export function voidOf(read: FactReader, extent: Extent, fields: { readonly grid
   const spread = (volume: Figure, depth: Figure) => {
     const tolerancePct = tolerance(depth);
     const known = row('tolerance', 'How well it is measured, either way', tolerancePct);
-    // what is measured no better than itself gives no bound
-    if (tolerancePct.value > 100) return [known];
+    // what is measured no better than itself gives no bound, and its share tells nobody anything
+    if (tolerancePct.value > 100) return [];
     return [known, row('void-p90', 'Void, nine times in ten no more than', ledger.compute(volumeP90, { volumeMl: volume, tolerancePct }))];
   };
   if (grid) {

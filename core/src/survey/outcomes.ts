@@ -2,10 +2,10 @@ import type { Kind } from './kind.ts';
 
 /** What can be asked of a repair besides that it holds, and how it is called where it is left to be done. */
 export const outcomes = {
-  closed: 'the place itself to be filled to its face',
+  closed: 'filling it to its face',
   edges: 'the broken edges',
-  joint: 'the joint to be filled',
-  level: 'the face to be made level',
+  joint: 'filling the joint',
+  level: 'a level face',
   texture: 'the texture',
   painted: 'the paint',
   color: 'the color',

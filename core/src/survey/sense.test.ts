@@ -25,6 +25,19 @@ describe('senseDefect', () => {
     expect(sense({ answers: { depthMm: 120 } }).refused).toEqual([]);
   });
 
+  it('refuses a width past the end of any line', () => {
+    for (const kind of ['wall-crack', 'plaster-crack', 'timber-check', 'tub-crack'] as const) {
+      const facts = {
+        lengthMm: fact(500),
+        widths: fact([
+          { atMm: 0, widthMm: 1 },
+          { atMm: 600, widthMm: 1 },
+        ]),
+      };
+      expect([kind, senseDefect(kind, facts).refused.map((r) => r.field)]).toEqual([kind, ['widths']]);
+    }
+  });
+
   it('refuses a width past the end of the crack, and two at one place', () => {
     expect(sense({ answers: { lengthMm: 2000 } }).refused.map((r) => r.field)).toEqual(['widths']);
     expect(

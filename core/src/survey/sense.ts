@@ -2,7 +2,8 @@ import { Ledger } from '../quantity/ledger.ts';
 import { say } from '../quantity/saying.ts';
 import { areaTable, type AreaFacts } from './area.ts';
 import { extentDoubts } from './extent.ts';
-import { relevantAsks, valueOf, type Ask, type LooseFacts } from './ask.ts';
+import { atMost } from '../quantity/round.ts';
+import { relevantAsks, valueOf, type Ask, type LooseFacts, type Station } from './ask.ts';
 import { factProblem } from './factProblem.ts';
 import { kindOf, type DefectKind } from './kinds.ts';
 import type { Doubt, Findings, Refusal } from './kind.ts';
@@ -25,6 +26,27 @@ const unanswered = (asks: readonly Ask[], facts: LooseFacts) => asks.filter((ask
 /** A slab this much off the air is worth a second reading. */
 const apartDoubtK = 20;
 
+/** Widths told of a place where the line has ended, or twice of one place. */
+function stationRefusals(facts: LooseFacts, ledger: Ledger): Refusal[] {
+  const length = valueOf(facts['lengthMm']) as number | undefined;
+  const stations = (valueOf(facts['widths']) as readonly Station[] | undefined) ?? [];
+  const beyond = stations.find((s) => length !== undefined && !atMost(s.atMm, length));
+  const at = (label: string, value: number) => ledger.given(label, 'length', value, 'entered', '');
+  return [
+    ...(beyond && length !== undefined
+      ? [
+          {
+            field: 'widths',
+            sentence: say`A width is placed at ${at('place', beyond.atMm)}, past the end of the crack at ${at('length', length)}. It must lie on the crack.`,
+          },
+        ]
+      : []),
+    ...(new Set(stations.map((s) => s.atMm)).size < stations.length
+      ? [{ field: 'widths', sentence: say`Two widths stand at the same place. Each place has one width.` }]
+      : []),
+  ];
+}
+
 /** What is refused, what is asked about, and what is still missing of a defect's facts. */
 export function senseDefect(kind: DefectKind, facts: LooseFacts): Sense {
   const asks = relevantAsks(kindOf(kind), facts);
@@ -35,7 +57,7 @@ export function senseDefect(kind: DefectKind, facts: LooseFacts): Sense {
   const answered = Object.fromEntries(asks.map((ask) => [ask.field, facts[ask.field]]));
   const ledger = new Ledger();
   const own = sense?.(answered, ledger) ?? { refused: [], doubts: [] };
-  return { refused: own.refused, doubts: [...own.doubts, ...extentDoubts(answered, ledger)], missing };
+  return { refused: [...own.refused, ...stationRefusals(answered, ledger)], doubts: [...own.doubts, ...extentDoubts(answered, ledger)], missing };
 }
 
 // all defects of an area share its facts: they are sensed once

@@ -26,17 +26,6 @@ function sense(facts: SlabCrackFacts, ledger: Ledger): { refused: Refusal[]; dou
       sentence: say`The crack cannot be deeper than the slab: ${given('depth', 'depth', depth)} in a slab of ${given('slab', 'depth', slab)}. A crack right through has the depth of the slab.`,
     });
   }
-  if (length !== undefined) {
-    const beyond = widths.find((s) => !atMost(s.atMm, length));
-    if (beyond) {
-      refused.push({
-        field: 'widths',
-        sentence: say`A width is placed at ${given('place', 'length', beyond.atMm)}, past the end of the crack at ${given('length', 'length', length)}. It must lie on the crack.`,
-      });
-    }
-  }
-  const places = new Set(widths.map((s) => s.atMm));
-  if (places.size < widths.length) refused.push({ field: 'widths', sentence: say`Two widths stand at the same place. Each place has one width.` });
   if (widths.length > 0) {
     const stations = widths.map((s) => given('width', 'crackWidth', s.widthMm));
     const widest = ledger.compute(widestWidth, { widthMm: stations });

@@ -175,6 +175,7 @@ function Planned({ plan, told, planned, defect, trial }: Tried) {
               <h2 style={{ fontSize: 18 }}>{held ? 'The plan stops here' : 'No steps yet'}</h2>
               <p>{held ? 'Steps, quantities and times come when who decides has decided and it is recorded.' : 'Match says what would have to change.'}</p>
               <Link to={`/jobs/${job.id}/match/${defect.id}`}>Go to Match</Link>
+              <Firsts firsts={sheet.firsts} />
               {area ? <IssueState job={job} area={area} defect={defect} plan={plan} /> : null}
             </div>
           )}

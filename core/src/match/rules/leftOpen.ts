@@ -27,7 +27,7 @@ export function leftOpenVerdict({ asked }: Subject, system: PatchSystem, complet
       grade: 'care',
       source: 'practice',
       excess: left.length,
-      reason: () => say`by itself it leaves ${listed(left)}`,
+      reason: () => say`it leaves to be done: ${listed(left)}`,
       ...(completed && { change: () => say`nothing is left with: ${completed.title}` }),
     },
   ];

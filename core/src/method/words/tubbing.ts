@@ -69,7 +69,7 @@ export const scuffShell = (grit: Figure, area: Figure, past: Figure): Said => ({
   detail: say`until no shine is left, in two directions; vacuumed, wiped with the cleaner, not touched again by hand`,
   look: say`Dull all over; no shining spot in raking light.`,
   done: 'Dull all over',
-  tools: ['P grit paper', 'vacuum', 'cleaner', 'gloves'],
+  tools: ['abrasive paper of that grit', 'vacuum', 'cleaner', 'gloves'],
 });
 
 /** Finding out whether a shell gives. */
