@@ -59,7 +59,7 @@ const cases: readonly Case[] = [
     fits: ['epoxy-injection-resin'],
     notFits: ['injection-foam'],
     out: ['rapid-crack-resin', 'flexible-sealant', 'water-plug'],
-    stops: ['strength', 'structural'],
+    stops: ['strength'],
   },
   {
     situation: 'a wall crack through which water runs',

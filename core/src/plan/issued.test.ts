@@ -111,7 +111,7 @@ describe('overtaken', () => {
     [
       { ground: 'rocks' },
       true,
-      /^Do not go on from this plan: a stop holds the repair now\. The slab rocks .*recorded here: a licensed structural engineer\.$/,
+      /^Do not go on from this plan: a stop holds the repair now\. The slab rocks .*recorded here: a firm that lifts slabs, or a licensed structural engineer\.$/,
     ],
     [{ located: 'no' }, true, /It waits until it is answered in Walk: licensed trades/],
     [{ ground: 'rocks', located: 'no' }, true, /One more stop is open\.$/],

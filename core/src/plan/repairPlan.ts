@@ -181,6 +181,7 @@ function stopMatter(ledger: Ledger, kind: Kind, { read, around }: Readers, { sur
     ledger,
     choice: (field) => read.choice(field) ?? around.choice(field),
     measure: (field) => read.measure(field) ?? around.measure(field),
+    widths: read.stations('widths')?.widths ?? [],
     measured: (id) => surveyed.measured.find((m) => m.id === id)?.figure,
   };
 }

@@ -13,7 +13,7 @@ const open = (setting: Setting) =>
 const sides: readonly (readonly [stop: string, stops: Setting, goesOn: Setting])[] = [
   ['prestress', { answers: { reinforcement: 'prestressed', alongBar: 'no' } }, { answers: { reinforcement: 'reinforced', alongBar: 'no' } }],
   ['along-bar', { answers: { reinforcement: 'unknown', alongBar: 'yes' } }, { answers: { reinforcement: 'unknown', alongBar: 'no' } }],
-  ['step', { answers: { faces: 'stepped', stepMm: 6.1 } }, { answers: { faces: 'stepped', stepMm: 6 } }],
+  ['step', { answers: { faces: 'stepped', stepMm: 25.1 } }, { answers: { faces: 'stepped', stepMm: 25 } }],
   ['rocks', { answers: { ground: 'rocks' } }, {}],
   ['grows', { answers: { ground: 'grows' } }, {}],
   ['settled', { answers: { ground: 'settled' } }, {}],
@@ -58,7 +58,7 @@ describe('stops', () => {
 
 describe('a recorded decision', () => {
   const decision: Decision = { stop: 'step', who: 'R. Example', capacity: 'licensed structural engineer', what: 'may be filled', on: '2026-05-20' };
-  const answers = { faces: 'stepped', stepMm: 9 };
+  const answers = { faces: 'stepped', stepMm: 29 };
 
   it('lifts the stop it is for, and keeps showing who decided', () => {
     const plan = judged({ answers, defect: { decisions: [decision] } });

@@ -10,16 +10,38 @@ const rectangle = (widthMm: number, heightMm: number) => ({ shape: { is: 'rectan
 
 /** Each stop on both sides: kind, stop, what lets it go on, what holds it; the second pair changes the area. */
 const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds: Facts, goesArea?: Facts, holdsArea?: Facts])[] = [
-  ['wall-crack', 'structural', { member: 'wall', widths: [{ atMm: 0, widthMm: 0.41 }] }, { member: 'wall', widths: [{ atMm: 0, widthMm: 0.42 }] }],
-  ['wall-crack', 'structural', { member: 'wall-below', widths: [{ atMm: 0, widthMm: 0.3 }] }, { member: 'wall-below', widths: [{ atMm: 0, widthMm: 0.31 }] }],
+  ['wall-crack', 'structural', { member: 'beam', widths: [{ atMm: 0, widthMm: 0.41 }] }, { member: 'beam', widths: [{ atMm: 0, widthMm: 0.42 }] }],
+  ['wall-crack', 'structural', { member: 'wall-below', widths: [{ atMm: 0, widthMm: 6 }] }, { member: 'wall-below', widths: [{ atMm: 0, widthMm: 6.1 }] }],
   [
     'wall-crack',
     'structural',
-    { widths: [{ atMm: 0, widthMm: 0.18 }] },
-    { widths: [{ atMm: 0, widthMm: 0.19 }] },
-    { place: 'outside-salt' },
+    { member: 'soffit', widths: [{ atMm: 0, widthMm: 0.2 }] },
+    { member: 'soffit', widths: [{ atMm: 0, widthMm: 0.2 }] },
+    { place: 'outside' },
     { place: 'outside-salt' },
   ],
+  ['wall-crack', 'stair-stepped', { course: 'slanting' }, { course: 'stepped' }],
+  ['wall-crack', 'wall-rust', { cause: 'shrinkage' }, { cause: 'rust' }],
+  [
+    'wall-crack',
+    'tapers',
+    {
+      member: 'wall',
+      widths: [
+        { atMm: 0, widthMm: 1 },
+        { atMm: 500, widthMm: 1.9 },
+      ],
+    },
+    {
+      member: 'wall',
+      widths: [
+        { atMm: 0, widthMm: 1 },
+        { atMm: 500, widthMm: 2 },
+      ],
+    },
+  ],
+  ['wall-crack', 'level-crack', { course: 'level', member: 'soffit' }, { course: 'level', member: 'wall' }],
+  ['wall-crack', 'level-crack', { course: 'joint', member: 'wall' }, { course: 'level', member: 'wall' }],
   ['wall-crack', 'bowed', { member: 'wall-below', bowMm: 24.9 }, { member: 'wall-below', bowMm: 25 }],
   ['wall-crack', 'level-crack', { course: 'upright' }, { course: 'level' }],
   ['wall-crack', 'displaced', { faces: 'level' }, { faces: 'displaced' }],
@@ -81,7 +103,7 @@ const none: readonly (readonly [kind: string, stop: string, answers: Facts, area
   ['concrete-spall', 'undercut', { loaded: 'yes', position: 'overhead' }],
   ['bar-spall', 'structural', { loaded: 'yes' }],
   ['plaster-crack', 'structural', { widths: [{ atMm: 0, widthMm: 3 }] }],
-  ['wall-crack', 'structural', { member: 'wall', widths: [{ atMm: 0, widthMm: 0.41 }] }, { place: 'inside' }],
+  ['wall-crack', 'structural', { member: 'wall', widths: [{ atMm: 0, widthMm: 3 }] }, { place: 'inside' }],
 ];
 
 describe('stops', () => {

@@ -16,13 +16,16 @@ import { rated } from './stops/rated.ts';
 import { rocks } from './stops/rocks.ts';
 import { services } from './stops/services.ts';
 import { settled } from './stops/settled.ts';
+import { stairStepped } from './stops/stairStepped.ts';
 import { step } from './stops/step.ts';
 import { strength } from './stops/strength.ts';
 import { stripping } from './stops/stripping.ts';
 import { structural } from './stops/structural.ts';
+import { tapers } from './stops/tapers.ts';
 import { timberLoad } from './stops/timberLoad.ts';
 import { undercut } from './stops/undercut.ts';
 import { waterPower } from './stops/waterPower.ts';
+import { wallRust } from './stops/wallRust.ts';
 import { wetBoard } from './stops/wetBoard.ts';
 
 /**
@@ -35,6 +38,9 @@ export const stopRules: readonly StopRule[] = [
   step,
   bowed,
   levelCrack,
+  stairStepped,
+  tapers,
+  wallRust,
   displaced,
   alongBar,
   strength,

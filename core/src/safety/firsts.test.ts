@@ -69,6 +69,25 @@ describe('what is seen to before the first cut', () => {
     expect(surveyedPlan('slab-crack').firsts.some((f) => f.id.startsWith('limit'))).toBe(false);
   });
 
+  it('is a wall crack by its width: noted, a gauge, or the engineer', () => {
+    const of = (widthMm: number, movement: string) =>
+      firsts('wall-crack', { member: 'wall', movement, widths: [{ atMm: 0, widthMm }] }).find((f) => f.id === 'wall-width')?.what ?? 'none';
+    expect(of(2.9, 'still')).toMatch(/it is noted with its date/);
+    expect(of(2.9, 'unknown')).toMatch(/a gauge goes over it with a date/);
+    expect(of(4, 'still')).toMatch(/its cause is asked, and a gauge/);
+    expect(of(6.1, 'still')).toBe('none');
+  });
+
+  it('is a step in a slab by its height: left, beveled, ramped, or the engineer', () => {
+    const of = (stepMm: number) => firsts('slab-crack', { faces: 'stepped', stepMm }).find((f) => f.id === 'step')?.what ?? 'none';
+    expect([of(6), of(10), of(20), of(26)]).toEqual([
+      expect.stringMatching(/may stay as it is/),
+      expect.stringMatching(/bevel of one in two/),
+      expect.stringMatching(/ramped or the low side lifted/),
+      'none',
+    ]);
+  });
+
   it('is each said once, as a sentence, with who sees to it', () => {
     let said = 0;
     for (const kind of defectKinds())

@@ -23,6 +23,8 @@ export interface StopMatter {
   /** an answer of the defect, or of its area */
   readonly choice: (field: string) => string | undefined;
   readonly measure: (field: string) => Figure | undefined;
+  /** widths along a line, from its start */
+  readonly widths?: readonly Figure[];
   /** what the measures come to, such as `area`, `widest`, `loss` */
   readonly measured: (id: string) => Figure | undefined;
 }
@@ -40,6 +42,7 @@ export function bears(choice: StopMatter['choice']): boolean {
 }
 
 export const engineer = 'a licensed structural engineer';
+export const liftingOrEngineer = 'a firm that lifts slabs, or a licensed structural engineer';
 export const trades = 'licensed trades: locate, scan and isolate first';
 
 /** Guide widths of cracks in reinforced members, by exposure (ACI 224R, as recalled). */

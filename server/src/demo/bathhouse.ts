@@ -173,7 +173,7 @@ export function bathhouse(now: Date) {
               ],
               depth: 100,
               slab: 120,
-              more: { faces: 'stepped', stepMm: 9, traffic: 'hard-wheels' },
+              more: { faces: 'stepped', stepMm: 28, traffic: 'hard-wheels' },
             },
             first({ faces: 'level', stepMm: undefined }),
           ),

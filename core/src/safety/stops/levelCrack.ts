@@ -5,7 +5,7 @@ import { engineer, type StopRule } from '../stop.ts';
 export const levelCrack: StopRule = {
   id: 'level-crack',
   judge: ({ kind, choice }) =>
-    kind === 'wall-crack' && choice('course') === 'level'
+    kind === 'wall-crack' && choice('course') === 'level' && ['wall', 'wall-below'].includes(choice('member') ?? '')
       ? {
           title: 'Level crack',
           who: engineer,

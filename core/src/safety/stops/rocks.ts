@@ -1,5 +1,5 @@
 import { say } from '../../quantity/saying.ts';
-import { engineer, type StopRule } from '../stop.ts';
+import { liftingOrEngineer, type StopRule } from '../stop.ts';
 
 /** A slab that rocks. */
 export const rocks: StopRule = {
@@ -8,7 +8,7 @@ export const rocks: StopRule = {
     choice('ground') === 'rocks'
       ? {
           title: 'It rocks',
-          who: engineer,
+          who: liftingOrEngineer,
           why: say`The slab rocks underfoot: what carries it has gone.`,
           source: 'practice',
           liftedBy: 'decision',

@@ -1,5 +1,5 @@
 import { say } from '../../quantity/saying.ts';
-import { engineer, type StopRule } from '../stop.ts';
+import { liftingOrEngineer, type StopRule } from '../stop.ts';
 
 /** Ground that has settled. */
 export const settled: StopRule = {
@@ -8,7 +8,7 @@ export const settled: StopRule = {
     choice('ground') === 'settled'
       ? {
           title: 'Ground has settled',
-          who: engineer,
+          who: liftingOrEngineer,
           why: say`The ground has settled: a repair opens again.`,
           source: 'practice',
           liftedBy: 'decision',

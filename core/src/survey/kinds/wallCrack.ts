@@ -16,7 +16,13 @@ export const wallCrack: Kind = {
     measure('wallMm', 'Size', 'Thickness of the wall', 'depth', [50, 3000], { required: false, hint: 'at an opening; blank if not known' }),
     measure('depthMm', 'Size', 'Depth of the crack', 'depth', [1, 3000], { required: false, hint: 'wire or feeler; blank if through' }),
     choice('member', 'Member', 'What is it part of?', { 'wall-below': 'wall below grade', wall: 'wall above grade', soffit: 'soffit', beam: 'beam or column' }),
-    choice('course', 'Member', 'How does it run?', { upright: 'upright', slanting: 'slanting', level: 'level', stepped: 'in steps' }),
+    choice('course', 'Member', 'How does it run?', {
+      upright: 'upright',
+      slanting: 'slanting',
+      level: 'level',
+      joint: 'level, where one pour met the next',
+      stepped: 'in steps',
+    }),
     choice('faces', 'Member', 'Are both sides in one plane?', { level: 'in one plane', displaced: 'one stands out' }),
     measure('bowMm', 'Member', 'How far is the wall bowed?', 'depth', [0, 500], {
       required: false,
