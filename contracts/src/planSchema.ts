@@ -309,6 +309,7 @@ const work = objectSchema(
     standing: list(objectSchema({ thing: text, from: moment, to: moment })),
     total: figure,
     handsOn: figure,
+    inUse: figure,
     doneAt: when,
     openAt: when,
     cautions: list(objectSchema({ id: text, title: text, text: saying, steps: list(text), source: text })),

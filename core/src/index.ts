@@ -207,3 +207,4 @@ export { shelfLimits, type ShelfLimit } from './shelf/limits.ts';
 export { readCsv, writeCsv, type CsvRow } from './quantity/csv.ts';
 export { outcomes, type Outcome } from './survey/outcomes.ts';
 export { firstsTitle, type First } from './safety/firsts.ts';
+export { leftOpenRule } from './match/rules/leftOpen.ts';

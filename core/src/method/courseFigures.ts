@@ -9,7 +9,7 @@ import type { Ledger, Sourced } from '../quantity/ledger.ts';
 import type { QuantityKind } from '../quantity/kind.ts';
 import { schoolQuestion } from '../schools/schools.ts';
 import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
-import type { PatchSystem, Way } from '../shelf/patchSystem.ts';
+import { readyFor, type PatchSystem, type Way } from '../shelf/patchSystem.ts';
 import type { RateId, Rates } from '../shelf/rates.ts';
 import { boardWork } from '../shelf/usual/boardWork.ts';
 import type { MethodMatter } from './matter.ts';
@@ -218,6 +218,12 @@ export class CourseFigures {
           ? this.ledger.compute(resinWait, { waitAt23Min: at23, temperatureC: this.groundC, activationKjMol: this.get(cure.activation) }, label)
           : this.ledger.compute(cementWait, { waitAt23Min: at23, temperatureC: this.groundC, activationK: this.get(cure.activation) }, label);
     return { by: 'progress', at23, cure, ...(slabC.min && { stopsBelow: slabC.min }), minutes };
+  }
+
+  /** The wait until it is used: the method's own, or what the system says of itself where that is longer. */
+  untilUse(own: Lag): Lag {
+    const said = this.curing(this.get(readyFor(this.system, this.matter.choice('traffic'))), 'In use after');
+    return said.minutes.value > own.minutes.value ? said : own;
   }
 
   /** A wait of a material that dries, by the air. */

@@ -46,3 +46,18 @@ describe('a system that is for other work', () => {
     expect(refused).toBeGreaterThan(300);
   });
 });
+
+describe('the time until it is used', () => {
+  it('is no shorter on the clock than what the system says of itself', () => {
+    let told = 0;
+    for (const slabC of [12, 20, 29])
+      for (const { kind, system, work } of everyMethod({ slabC, airC: slabC })) {
+        // tile goes on sooner than anybody uses it, and that is where this method ends
+        if (!work || system === 'backer-and-waterproofing') continue;
+        told += 1;
+        const { ready } = work.candidate;
+        expect([kind, system, (work.schedule.inUse?.value ?? 0) >= (ready?.value ?? 0) - 1e-6]).toEqual([kind, system, true]);
+      }
+    expect(told).toBeGreaterThan(250);
+  });
+});

@@ -56,6 +56,7 @@ function workRecord(work: PlannedWork) {
     standing: method.standing,
     total: schedule.total,
     handsOn: schedule.handsOn,
+    ...(schedule.inUse && { inUse: schedule.inUse }),
     doneAt: schedule.doneAt,
     openAt: schedule.openAt,
     cautions: work.cautions,

@@ -6,6 +6,8 @@ import { crackSettings, fact, judged, planInput, repaired, type Setting } from '
 import { tell } from '../quantity/saying.ts';
 import { show } from '../quantity/show.ts';
 import { round12 } from '../quantity/round.ts';
+import { surveyedPlan } from '../../test/defects.ts';
+import { everyMethod } from '../../test/everyMethod.ts';
 import { recomputedFigures } from '../../test/recompute.ts';
 import { planText } from './planRecord.ts';
 import { planRepair } from './repairPlan.ts';
@@ -224,5 +226,32 @@ describe('planRecord', () => {
     expect(references.length).toBeGreaterThan(50);
     expect(references.every((id) => ids.has(id))).toBe(true);
     expect(record.figures.every((f) => f.value === round12(f.value))).toBe(true);
+  });
+});
+
+describe('the times of every candidate', () => {
+  it('are told of all that have work here alike: from the start until it is used, with every wait and all work by hand in between', () => {
+    let told = 0;
+    for (const kind of ['concrete-spall', 'drywall-hole', 'timber-decay', 'tub-hole', 'joint-spall'])
+      for (const one of everyMethod()
+        .filter((m) => m.kind === kind)
+        .slice(0, 3))
+        for (const candidate of one.plan.candidates) {
+          const times = one.plan.timesOf(candidate);
+          if (!times) continue;
+          told += 1;
+          expect([kind, candidate.system.id, candidate.system.suits.includes(kind)]).toEqual([kind, candidate.system.id, true]);
+          expect(times.inUse.value >= 0 && times.handsOn.value > 0).toBe(true);
+        }
+    expect(told).toBeGreaterThan(60);
+  });
+
+  it('are those of the plan for what is in view, and none while a stop is open', () => {
+    const { plan, work } = everyMethod().find((m) => m.kind === 'concrete-spall' && m.system === 'polymer-mortar-2k') ?? {};
+    const inView = plan?.candidates.find((c) => c.system.id === 'polymer-mortar-2k');
+    const ms = Date.parse(work?.schedule.openAt ?? '') - Date.parse(work?.schedule.startAt ?? '');
+    expect(inView && plan?.timesOf(inView)?.inUse.value).toBeCloseTo(ms / 60_000, 0);
+    const held = surveyedPlan('slab-crack', { ground: 'rocks' });
+    expect(held.candidates.flatMap((c) => held.timesOf(c) ?? [])).toEqual([]);
   });
 });

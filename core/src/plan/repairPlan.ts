@@ -1,3 +1,4 @@
+import type { Figure } from '../quantity/figure.ts';
 import { firstsOf, type First } from '../safety/firsts.ts';
 import { decidedFirsts, placeFirsts } from '../safety/firsts/taken.ts';
 import { handsOf } from '../survey/crew.ts';
@@ -70,6 +71,13 @@ export interface InView {
   readonly reason?: string;
 }
 
+/** What a candidate takes of the clock, comparable with every other. */
+export interface Times {
+  /** from the start of the work until it may be used */
+  readonly inUse: Figure;
+  readonly handsOn: Figure;
+}
+
 /** A defect judged by every system, with its stops, and the work of the system in view: one shape for every kind, system and family. */
 export interface PlannedPlan extends Common {
   readonly state: 'planned';
@@ -87,6 +95,8 @@ export interface PlannedPlan extends Common {
   readonly schools: readonly PlannedSchool[];
   /** the usual cautions of a candidate here, made when someone looks */
   readonly cautionsOf: (candidate: Candidate) => readonly Caution[];
+  /** how long any candidate takes here, and how much of it by hand, made when someone looks; nothing where there is no work with it, or a stop is open */
+  readonly timesOf: (candidate: Candidate) => Times | undefined;
   /** the method of the system in view, made when someone looks */
   readonly work: () => PlannedWork | undefined;
   /** why there is none, where one was chosen or proposed */
@@ -230,6 +240,16 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     if (defect.choice && !inView) return { ok: false, why: say`The system that was chosen is not on the shelf any more. Choose again.` };
     return inView && workBy(inView, sides);
   });
+  const timed = new Map<Candidate, Times | undefined>();
+  const timesOf = (candidate: Candidate): Times | undefined => {
+    if (held) return undefined;
+    if (!timed.has(candidate)) {
+      const made = candidate === inView?.candidate ? worked() : workBy({ candidate, by: 'proposal' }, sides);
+      const at = made?.ok === true ? made.work.schedule : undefined;
+      timed.set(candidate, at?.inUse && { inUse: at.inUse, handsOn: at.handsOn });
+    }
+    return timed.get(candidate);
+  };
   const workOfSide = ({ question, side }: TakenSide, other: SchoolSide): PlannedWork | undefined => {
     const made = other === side || !inView ? worked() : workBy(inView, (id) => (id === question.id ? other : sides(id)));
     return made?.ok === true ? made.work : undefined;
@@ -251,6 +271,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
       return schools();
     },
     cautionsOf,
+    timesOf,
     work: () => {
       const made = worked();
       return made?.ok === true ? made.work : undefined;

@@ -26,6 +26,8 @@ export interface Schedule {
   /** from the start of the work to the end of the last hands-on step */
   readonly total: Figure;
   readonly handsOn: Figure;
+  /** from the start of the work until it may be used; absent on sheets that an earlier version kept */
+  readonly inUse?: Figure;
   readonly startAt: string;
   /** end of the last hands-on step */
   readonly doneAt: string;
@@ -138,10 +140,12 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
   const work = rows.filter((r) => r.step.kind === 'work');
   const none = [ledger.stated('No work', 'duration', 0)];
   const openRow = rows.find((r) => r.step.sign === 'opens');
+  const opens = (openRow && starts.get(openRow.step.id)) ?? free;
   return {
     rows,
     total: ledger.compute(durationSum, { durationMin: free.chain.length > 0 ? free.chain : none }, 'From start to finish'),
     handsOn: ledger.compute(durationSum, { durationMin: work.length > 0 ? work.map((r) => r.step.minutes) : none }, 'By hand'),
+    inUse: ledger.compute(durationSum, { durationMin: opens.chain.length > 0 ? opens.chain : none }, 'From start to use'),
     startAt,
     doneAt: moment(free.min),
     openAt: openRow?.start ?? moment(free.min),

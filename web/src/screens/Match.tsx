@@ -8,6 +8,7 @@ import {
   cite,
   hasWork,
   isOtherWork,
+  leftOpenRule,
   judgedSection,
   kindOf,
   matchRules,
@@ -67,20 +68,19 @@ function Cautions({ cautions }: { cautions: readonly Caution[] }) {
 }
 
 function Cost({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
-  const work = plan.work();
   const { visits, size } = c;
-  const planned = work?.candidate.system.id === c.system.id ? work : undefined;
+  const times = plan.timesOf(c);
   return (
     <div className="cost">
-      {planned ? <Fig figure={planned.schedule.total} /> : c.ready ? <Fig figure={c.ready} /> : null}
+      {times ? <Fig figure={times.inUse} /> : c.ready ? <Fig figure={c.ready} /> : null}
       <small>
-        {planned ? (
+        {times ? (
           <>
-            to finish, <Fig figure={planned.schedule.handsOn} /> by hand
+            until it is used, <Fig figure={times.handsOn} /> by hand
           </>
         ) : (
           <>
-            {c.ready ? 'until in use' : ''}
+            {c.ready ? 'from placing to use' : ''}
             {c.ready && size?.void ? ', ' : ''}
             {size?.void ? (
               <>
@@ -185,7 +185,7 @@ function Limit({ verdict }: { verdict: Verdict }) {
 function WholeTable({ candidates, onCell }: { candidates: readonly Candidate[]; onCell: (system: string, rule: string) => void }) {
   const rows = candidates.filter((c) => !isOtherWork(c));
   // only the questions that any of them asks
-  const rules = matchRules.filter((r) => rows.some((c) => c.verdicts.some((v) => v.rule === r.id)));
+  const rules = [leftOpenRule, ...matchRules].filter((r) => rows.some((c) => c.verdicts.some((v) => v.rule === r.id)));
   const rank = { out: 2, care: 1, fits: 0 } as const;
   return (
     <div className="table-wrap">

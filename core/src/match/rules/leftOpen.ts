@@ -16,17 +16,19 @@ function listed(left: readonly Outcome[]): Saying {
   return words.length < 2 ? say`${last}` : say`${words.slice(0, -1).join(', ')} and ${last}`;
 }
 
-/** Whether all that was asked is there in the end. Nothing is said where it is. @param completed what leaves nothing open, where the shelf has it */
+/** How the rule is told among the others: it is about the whole, and stands in no table of rules. */
+export const leftOpenRule = { id: 'left-open', title: 'All that was asked' } as const;
+
+/** Whether all that was asked is there in the end. @param completed what leaves nothing to be done, where the shelf has it */
 export function leftOpenVerdict({ asked }: Subject, system: PatchSystem, completed?: PatchSystem): readonly Verdict[] {
+  if (asked.length === 0) return [];
   const left = openAfter(asked, system);
-  if (left.length === 0) return [];
+  const rule = { rule: leftOpenRule.id, title: leftOpenRule.title, source: 'practice' as const, excess: left.length };
+  if (left.length === 0) return [{ ...rule, grade: 'fits', reason: () => say`Nothing that was asked is left to be done: ${listed(asked)}.` }];
   return [
     {
-      rule: 'left-open',
-      title: 'All that was asked',
+      ...rule,
       grade: 'care',
-      source: 'practice',
-      excess: left.length,
       reason: () => say`it leaves to be done: ${listed(left)}`,
       ...(completed && { change: () => say`nothing is left with: ${completed.title}` }),
     },

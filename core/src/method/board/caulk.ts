@@ -27,7 +27,8 @@ export function caulked(c: Course): void {
   c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('tidy'));
   c.wait(paintDry(paint, 'caulk'), c.fixed(paint), 'caulk');
   paintFace(c, strip(c, c.get(boardWork.figures.caulkPainted), 'Painted'), 'as the face around');
-  c.ready(inUse('use', paint, 'A skin that does not tear under the fingertip.'), c.fixed(paint), 'caulk');
+  const used = c.untilUse(c.fixed(paint));
+  c.ready(inUse('use', used.minutes, 'A skin that does not tear under the fingertip.'), used, 'caulk');
   c.amount('caulk', 'Caulk', total);
   c.named = 'caulked';
   c.sections.push(

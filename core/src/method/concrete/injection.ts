@@ -189,7 +189,8 @@ export function portInjection(c: Course): void {
   c.wait(portsOff(off.minutes), off, injected);
   c.work(scrapeOff(length), c.byLength('grindSetUp', 'scrapePace', length, 'Taking off ports and seal'));
   if (foam || drilled) c.ready(lookForWater(c.get(concreteWork.figures.firstLook)), off, injected);
-  c.ready(inUse(foam || drilled ? 'use, if it stays dry' : 'use', off.minutes, 'The retained samples are hard; the line is dry to a tissue.'), off, injected);
+  const used = c.untilUse(off);
+  c.ready(inUse(foam || drilled ? 'use, if it stays dry' : 'use', used.minutes, 'The retained samples are hard; the line is dry to a tissue.'), used, injected);
   c.amount('void', 'Void of the crack', void_);
   c.amount('resin', foam || drilled ? 'Liquid foam' : 'Resin', resin);
   c.amount('batches', 'Batches', batches);

@@ -81,7 +81,8 @@ export function routAndSeal(c: Course): void {
   const days = c.ledger.compute(daysFromFace, { depthMm: depth, perDayMm: c.of('perDay') });
   const lag = c.fixed(c.ledger.compute(daysAsTime, { ageD: days }, 'Cured through after'));
   c.wait(sealantCures(days, c.of('perDay')), lag, gunned);
-  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', lag.minutes, 'The retained bead bends and does not tear.'), lag, gunned);
+  const used = c.untilUse(lag);
+  c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', used.minutes, 'The retained bead bends and does not tear.'), used, gunned);
   c.amount('sealant', 'Sealant', total);
   c.amount('cartridges', 'Cartridges', cartridges);
   if (rod) c.amount('rod', 'Rod', rod);

@@ -42,9 +42,8 @@ export function matchIt(c: Course): void {
 }
 
 export function end(c: Course, after: string): void {
-  const water = c.system.figures?.['water']
-    ? c.curing(c.of('water'), 'Dry until')
-    : c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
+  const own = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
+  const water = c.untilUse(c.system.figures?.['water'] ? c.curing(c.of('water'), 'Dry until') : own);
   c.ready(leakTest(water.minutes, c.matter.choice('part') === 'floor', c.school('tub-use-between', 'dry')), water, after);
   c.ready(inUse('water', water.minutes, 'The retained sample is hard and does not smell.'), water, after);
 }
