@@ -10,7 +10,6 @@ const long = {
   'core/src/mixing/proportions.ts': [329, 'formulas, one after the other'],
   'core/src/plan/options.ts': [331, 'options, their price and their page; to be parted'],
   'drawing/src/sectionDrawing.ts': [361, 'one drawing of every section; to be parted by layer of it'],
-  'web/src/screens/Match.tsx': [627, 'the longest screen; to be parted into its panes'],
   'web/src/screens/Options.tsx': [350, 'the page of options and their choosing; to be parted'],
   'web/src/screens/Walk.tsx': [349, 'the form, the photos and the drawing; to be parted'],
 };
@@ -41,7 +40,6 @@ const branched = {
   'web/src/parts/ProductForm.tsx': [37, 'a form of figures, packs and kinetics; to be parted'],
   'web/src/parts/TracePhoto.tsx': [31, 'corners, line and outline share one picture; to be parted by what is traced'],
   'web/src/screens/JobFrame.tsx': [22, 'what surrounds every stage: loading, missing, locked, here'],
-  'web/src/screens/Match.tsx': [38, 'the longest screen; to be parted into its panes'],
   'web/src/state/saver.ts': [22, 'one change after the other through every answer that a server can give'],
 };
 

@@ -1,0 +1,152 @@
+import type { DefectRecord } from '@oddment/contracts';
+import { hasWork, isOtherWork, judgedSection, type Candidate, type PlannedPlan } from '@oddment/core';
+import { SectionIcon } from '../../parts/Drawing.tsx';
+import { Fig, Say } from '../../parts/Fig.tsx';
+
+import { gradeSigns, gradeWords } from './gradeWords.ts';
+import { Said } from './Said.tsx';
+
+function Cost({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
+  const { visits, size } = c;
+  const times = plan.timesOf(c);
+  return (
+    <div className="cost">
+      {times ? <Fig figure={times.inUse} /> : c.ready ? <Fig figure={c.ready} /> : null}
+      <small>
+        {times ? (
+          <>
+            until it is used, <Fig figure={times.handsOn} /> by hand
+          </>
+        ) : (
+          <>
+            {c.ready ? 'from placing to use' : ''}
+            {c.ready && size?.void ? ', ' : ''}
+            {size?.void ? (
+              <>
+                <Fig figure={size.void} /> to fill
+              </>
+            ) : null}
+          </>
+        )}
+      </small>
+      {visits ? (
+        <small>
+          {visits.value === 1 ? (
+            'one visit'
+          ) : c.chain ? (
+            `${String(visits.value)} visits`
+          ) : (
+            <>
+              <Fig figure={visits} /> visits
+            </>
+          )}
+        </small>
+      ) : null}
+    </div>
+  );
+}
+
+function Icon({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
+  const work = plan.work();
+  const { cut } = plan.surveyed;
+  const section = work?.candidate.system.id === c.system.id ? work.section : cut ? judgedSection(cut, c.size) : plan.section;
+  return section ? <SectionIcon section={section} width={62} height={44} /> : <span />;
+}
+
+function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: PlannedPlan; on: boolean; chosen: boolean; onLook: () => void }) {
+  const checked = c.verdicts.length;
+  const first = c.against[0];
+  const shown = first ?? c.verdicts.find((v) => v.rule === 'working-time') ?? c.verdicts[0];
+  return (
+    <div className={`cand${on ? ' on' : ''}`}>
+      <Icon c={c} plan={plan} />
+      <div>
+        <h2>
+          <button type="button" className="link cover" style={{ color: 'inherit', textDecoration: 'none', font: 'inherit' }} aria-pressed={on} onClick={onLook}>
+            {c.system.title}
+          </button>
+        </h2>
+        <span className={`grade ${c.grade}`}>
+          {gradeSigns[c.grade]} {gradeWords[c.grade]}
+          {c.grade === 'fits' ? `, ${String(checked)} of ${String(checked)} rules` : `: ${String(c.against.length)}`}
+          {chosen ? ', chosen' : ''}
+          {hasWork(c) ? '' : ', judged only'}
+        </span>
+        <p>{shown ? <Said verdict={shown} /> : null}</p>
+      </div>
+      <Cost c={c} plan={plan} />
+    </div>
+  );
+}
+
+interface CandidateListProps {
+  readonly plan: PlannedPlan;
+  readonly defect: DefectRecord;
+  /** the one that is looked at */
+  readonly inView: Candidate | undefined;
+  readonly onLook: (system: string) => void;
+}
+
+/** The systems by what becomes of them here: those that fit first, then what is ruled out, nearest first, then what is for other work. */
+export function CandidateList({ plan, defect, inView, onLook }: CandidateListProps) {
+  const { candidates } = plan;
+  const fit = candidates.filter((c) => c.grade !== 'out');
+  const out = candidates.filter((c) => c.grade === 'out' && !isOtherWork(c));
+  const other = candidates.filter(isOtherWork);
+  return (
+    <>
+      {fit.length === 0 ? (
+        <p>
+          <b>No system fits as it is.</b> What would have to change stands beside each one below.
+        </p>
+      ) : null}
+      {fit.map((c) => (
+        <CandidateRow
+          key={c.system.id}
+          c={c}
+          plan={plan}
+          on={c === inView}
+          chosen={defect.choice?.system === c.system.id}
+          onLook={() => {
+            onLook(c.system.id);
+          }}
+        />
+      ))}
+      {out.length === 0 ? null : <h2 style={{ fontSize: 14, color: 'var(--ink2)', margin: '8px 0 2px' }}>Ruled out, nearest first</h2>}
+      {out.map((c) => {
+        const [first] = c.against;
+        return (
+          <div className={`out-row${c === inView ? ' on' : ''}`} key={c.system.id}>
+            <button
+              type="button"
+              className="link cover"
+              style={{ color: 'inherit', textDecoration: 'none' }}
+              onClick={() => {
+                onLook(c.system.id);
+              }}
+            >
+              {c.system.title}
+            </button>
+            <span>
+              {first ? <Said verdict={first} /> : null}
+              {defect.choice?.system === c.system.id ? ' (chosen against this)' : ''}
+            </span>
+            <span className="change">{first?.change ? <Say saying={first.change()} plain /> : null}</span>
+          </div>
+        );
+      })}
+      {other.length === 0 ? null : (
+        <details className="other">
+          <summary>{other.length} systems for other work</summary>
+          {other.map((c) => (
+            <div className="out-row" key={c.system.id}>
+              <b>{c.system.title}</b>
+              <span>{c.against[0] ? <Say saying={c.against[0].reason()} plain /> : null}</span>
+              <span />
+            </div>
+          ))}
+        </details>
+      )}
+    </>
+  );
+}
