@@ -205,6 +205,6 @@ export {
 export { dewPoint } from './climate/humidAir.ts';
 export { shelfLimits, type ShelfLimit } from './shelf/limits.ts';
 export { readCsv, writeCsv, type CsvRow } from './quantity/csv.ts';
-export { outcomes, type Outcome } from './survey/outcomes.ts';
+export { outcomes, type Outcome } from './shelf/outcomes.ts';
 export { firstsTitle, type First } from './safety/firsts.ts';
 export { leftOpenRule } from './match/rules/leftOpen.ts';

@@ -5,7 +5,8 @@ import type { Saying } from '../quantity/saying.ts';
 import type { Aspect, Preparation } from '../shelf/patchSystem.ts';
 import type { FactReader } from '../survey/factReader.ts';
 import type { Kind, Surface, Surveyed } from '../survey/kind.ts';
-import { askedOutcomes, type Outcome } from '../survey/outcomes.ts';
+import type { Outcome } from '../shelf/outcomes.ts';
+import { askedOutcomes } from '../survey/outcomes.ts';
 import { aspectValues } from './aspects.ts';
 
 /** An answer that counts in Match: its value in the words that systems know, and as it was given. */

@@ -3,7 +3,7 @@ import type { Sourced } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { CureModel, Range } from '../shelf/patchSystem.ts';
 import type { Skill } from '../survey/crew.ts';
-import type { Outcome } from '../survey/outcomes.ts';
+import type { Outcome } from '../shelf/outcomes.ts';
 import type { RateId } from '../shelf/rates.ts';
 import type { ThingId } from './things.ts';
 

@@ -1,6 +1,6 @@
 import type { Figure } from '../quantity/figure.ts';
 import { firstsOf, type First } from '../safety/firsts.ts';
-import { decidedFirsts, placeFirsts } from '../safety/firsts/taken.ts';
+import { decidedFirsts, placeFirsts } from './takenFirsts.ts';
 import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';

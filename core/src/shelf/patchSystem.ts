@@ -1,7 +1,7 @@
 import type { SafeLiftTable } from '../cure/safeLift.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { SourceId } from '../sources/register.ts';
-import type { Outcome } from '../survey/outcomes.ts';
+import type { Outcome } from './outcomes.ts';
 import type { DustWork } from './dustWork.ts';
 
 export type Grade = 'fits' | 'care' | 'out';

@@ -3,7 +3,7 @@ import type { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import type { Ask, AskTable, LooseFacts } from './ask.ts';
 import type { FactReader } from './factReader.ts';
-import type { Outcome } from './outcomes.ts';
+import type { Outcome } from '../shelf/outcomes.ts';
 
 export const surfaces = ['concrete', 'plaster', 'drywall', 'timber', 'tub'] as const;
 export type Surface = (typeof surfaces)[number];

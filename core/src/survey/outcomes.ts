@@ -1,18 +1,5 @@
+import type { Outcome } from '../shelf/outcomes.ts';
 import type { Kind } from './kind.ts';
-
-/** What can be asked of a repair besides that it holds, and how it is called where it is left to be done. */
-export const outcomes = {
-  closed: 'filling it to its face',
-  edges: 'the broken edges',
-  joint: 'filling the joint',
-  level: 'a level face',
-  texture: 'the texture',
-  painted: 'the paint',
-  color: 'the color',
-  gloss: 'the shine',
-} as const;
-
-export type Outcome = keyof typeof outcomes;
 
 /** Paints and finishes that are a film over the repair. */
 const films: readonly string[] = ['flat', 'eggshell', 'gloss', 'paint'];

@@ -1,6 +1,6 @@
 import { say, type Saying } from '../../quantity/saying.ts';
 import type { PatchSystem } from '../../shelf/patchSystem.ts';
-import { outcomes, type Outcome } from '../../survey/outcomes.ts';
+import { outcomes, type Outcome } from '../../shelf/outcomes.ts';
 import type { Subject } from '../subject.ts';
 import type { Verdict } from '../verdict.ts';
 

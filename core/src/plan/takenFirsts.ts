@@ -1,7 +1,7 @@
-import type { Verdict } from '../../match/verdict.ts';
-import { say } from '../../quantity/saying.ts';
-import type { HeldStop } from '../../record/decided.ts';
-import { crewFirst, type First } from './first.ts';
+import type { Verdict } from '../match/verdict.ts';
+import { say } from '../quantity/saying.ts';
+import type { HeldStop } from '../record/decided.ts';
+import { crewFirst, type First } from '../safety/firsts/first.ts';
 
 /** What was decided of a stop is carried out, and seen to be so, before what it held begins. */
 export function decidedFirsts(stops: readonly HeldStop[]): readonly First[] {
