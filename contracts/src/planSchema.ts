@@ -231,6 +231,7 @@ const step = objectSchema(
     sign: one('opens', 'clock', 'coat', 'flush'),
     handsOn,
     gives: list(one(...Object.keys(outcomes))),
+    cleans: yes,
     check: objectSchema({ done: text, limits, due: one('start', 'end'), onceMore: figure }, ['onceMore']),
     minutes: figure,
     startMin: number,
@@ -242,7 +243,7 @@ const step = objectSchema(
     latest: objectSchema({ at: when, ifMissed: saying }),
     plain: text,
   },
-  ['section', 'lift', 'latest', 'plain', 'sign', 'gives', 'handsOn'],
+  ['section', 'lift', 'latest', 'plain', 'sign', 'gives', 'cleans', 'handsOn'],
 );
 
 const redo: Schema = {

@@ -112,6 +112,8 @@ export interface Told {
   readonly frees?: readonly ThingId[];
   /** what of what was asked is there once it is done */
   readonly gives?: readonly Outcome[];
+  /** tools are cleaned at its start, before what is on them sets */
+  readonly cleans?: true;
   /** how long it is kept wet from here on */
   readonly keptWet?: Figure;
   readonly tools: readonly string[];

@@ -32,6 +32,30 @@ describe('a mix', () => {
   });
 });
 
+describe('tools', () => {
+  it('are cleaned before what is on them sets, after every time that a mix is placed', () => {
+    let placings = 0;
+    for (const slabC of [12, 20, 29])
+      for (const { kind, system, work } of everyMethod({ slabC, airC: slabC })) {
+        const rows = work?.schedule.rows ?? [];
+        for (const { id, within, serves } of work?.mixes ?? []) {
+          if (!within) continue;
+          const placed = rows.filter((r) => serves.includes(r.step.id));
+          placed.forEach((p, i) => {
+            placings += 1;
+            const sets = p.endMin + within.value + 1e-6;
+            const next = placed[i + 1];
+            const after = rows.slice(rows.indexOf(p) + 1).filter((r) => r.startMin <= sets);
+            const cleaned =
+              p.step.cleans === true || after.some(({ step }) => step.cleans === true || step.builder === 'clear-away' || step.builder === 'put-away');
+            expect([kind, system, id, p.step.id, cleaned || (next !== undefined && next.startMin <= sets)]).toEqual([kind, system, id, p.step.id, true]);
+          });
+        }
+      }
+    expect(placings).toBeGreaterThan(500);
+  });
+});
+
 describe('a system that is for other work', () => {
   it('is refused in words whatever it is tried on, and no plan breaks for it', () => {
     let refused = 0;

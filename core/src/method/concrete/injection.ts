@@ -82,7 +82,8 @@ export function waterPlug(c: Course): void {
   if (!c.isLast) return;
   c.work(putAway(), c.rate('tidy'));
   c.sections.push(injectionElevation(c, undefined, length));
-  c.ready(inUse('painting over', firm.minutes, 'Dry to a tissue pressed on it for a minute.'), firm, shaved);
+  const used = c.untilUse(firm);
+  c.ready(inUse('painting over', used.minutes, 'Dry to a tissue pressed on it for a minute.'), used, shaved);
 }
 
 /** Ports on the face and the seal over the crack between them. @param wall its thickness, where it is measured */

@@ -66,6 +66,7 @@ export const compoundSets = (wait: Figure): Said => ({
   detail: say`set by itself, warm or cold alike; pan and knife scraped bright meanwhile; set is not dry: primer and drying compound wait for that`,
   look: say`Hard to the thumbnail.`,
   done: 'Hard to the thumbnail',
+  cleans: true,
   tools: [],
 });
 
@@ -76,6 +77,7 @@ export const compoundDries = (wait: Figure, air: Figure, humidity: Figure): Said
   detail: say`at ${air} and ${humidity} humidity in still air; a fan and warmth shorten it, a damp wall does not keep to it; pan and knife scraped bright meanwhile`,
   look: say`Even pale color to the middle; a fingertip finds no cool spot.`,
   done: 'Dry through',
+  cleans: true,
   tools: [],
 });
 

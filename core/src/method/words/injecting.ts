@@ -46,9 +46,10 @@ export const sealCrack = (paste: Figure, bed: Figure, strip: Figure, both: boole
 export const sealHard = (wait: Figure, slabC: Figure): Said => ({
   builder: 'seal-hard',
   title: say`Let the seal harden, ${wait}`,
-  detail: say`at ${slabC}; no pressure before`,
+  detail: say`at ${slabC}; no pressure before; knife and board wiped at its start, before the paste on them sets`,
   look: say`A nail leaves no mark in it.`,
   done: 'Seal hard',
+  cleans: true,
   tools: [],
 });
 
@@ -88,9 +89,10 @@ export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure,
 export const portsOff = (wait: Figure): Said => ({
   builder: 'ports-off-wait',
   title: say`Let it cure, ${wait}`,
-  detail: say`caps stay on; the retained sample of each batch lies beside it, with its time`,
+  detail: say`caps stay on; the retained sample of each batch lies beside it, with its time; hoses run empty and flushed at its start`,
   look: say`The retained sample is hard and cold.`,
   done: 'Sample hard and cold',
+  cleans: true,
   tools: [],
 });
 
@@ -128,9 +130,10 @@ export const cutSlot = (slot: Figure, length: Figure): Said => ({
 export const pressPlug = (handfuls: Figure, within: Figure, hold: Figure, powder: Figure): Said => ({
   builder: 'press-plug',
   title: say`Plug it: ${handfuls} handfuls, ${powder} of powder`,
-  detail: say`each mixed with clean water and in within ${within}, held with the flat hand for ${hold}; from the top down, the strongest flow last, through a relief tube that is plugged at the end`,
+  detail: say`each mixed with clean water and in within ${within}, held with the flat hand for ${hold}; from the top down, the strongest flow last, through a relief tube that is plugged at the end; hand and pail rinsed after each`,
   look: say`Hard under the thumbnail, and no wet seam around it.`,
   done: 'Plug holds',
+  cleans: true,
   gives: ['closed'],
   tools: ['pail', 'glove', 'relief tube'],
 });

@@ -67,9 +67,10 @@ export const cleanJoint = (width: Figure, depth: Figure, length: Figure): Said =
 export const fillJoint = (volume: Figure, depth: Figure, over: Figure, bed: string): Said => ({
   builder: 'fill-joint',
   title: say`Fill the joint with ${volume}, ${depth} deep`,
-  detail: say`${bed}; from the bottom up, in two passes where it sinks, left ${over} above the face; one mixer to waste, until the color is even`,
+  detail: say`${bed}; from the bottom up, in two passes where it sinks, left ${over} above the face; one mixer to waste, until the color is even; mixers thrown away as they stand still`,
   look: say`Stands above the face all along, no sinking place, no bubble.`,
   done: 'Joint filled',
+  cleans: true,
   gives: ['joint'],
   tools: ['gun', 'mixers', 'tape beside the joint'],
 });

@@ -6,9 +6,10 @@ import type { Said } from '../course.ts';
 export const waitHard = (wait: Figure, groundC: Figure): Said => ({
   builder: 'wait-hard',
   title: say`Let it harden, ${wait}`,
-  detail: say`at ${groundC}; the retained sample is touched, not the work`,
+  detail: say`at ${groundC}; the retained sample is touched, not the work; tools cleaned at its start, before what is on them sets`,
   look: say`The retained sample is hard and dry, and does not smear under the grinder.`,
   done: 'Hard',
+  cleans: true,
   tools: [],
 });
 
@@ -16,9 +17,10 @@ export const waitHard = (wait: Figure, groundC: Figure): Said => ({
 export const waitLayer = (wait: Figure, look: string, what = 'layer'): Said => ({
   builder: 'wait-layer',
   title: say`Wait before the next ${what}, ${wait}`,
-  detail: say`touch the edge or the retained sample; colder takes longer`,
+  detail: say`touch the edge or the retained sample; colder takes longer; tools cleaned meanwhile, before what is on them sets`,
   look: say`${look}`,
   done: 'Next may go on',
+  cleans: true,
   tools: [],
 });
 

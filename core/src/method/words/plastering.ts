@@ -56,9 +56,10 @@ export const bondCoat = (agent: string, volume: Figure, open: Figure | undefined
 export const plasterCoat = (coat: number, coats: Figure, name: string, thickness: Figure, volume: Figure, overhead: boolean): Said => ({
   builder: 'plaster-coat',
   title: say`Coat ${String(coat)} of ${coats}, ${name}: ${volume}`,
-  detail: say`mixed fresh; ${thickness} thick${overhead ? ', laid on with about the push of a full shopping bag' : ''}; the perimeter joint first, then the body${coat < coats.value ? '; left rough and below the old face, scratched when it firms up; tools and floor washed before it sets' : '; ruled off to the old face'}`,
+  detail: say`mixed fresh; ${thickness} thick${overhead ? ', laid on with about the push of a full shopping bag' : ''}; the perimeter joint first, then the body${coat < coats.value ? '; left rough and below the old face, scratched when it firms up; tools and floor washed before it sets' : '; ruled off to the old face; tools and floor washed before it sets'}`,
   look: coat < coats.value ? say`Hangs without a bulge; the scratches stand sharp.` : say`A straightedge bridges old and new without rocking.`,
   done: 'Coat on',
+  cleans: true,
   gives: ['closed'],
   tools: ['hawk', 'trowel', coat < coats.value ? 'scratcher' : 'straightedge'],
 });

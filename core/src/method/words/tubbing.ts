@@ -107,9 +107,10 @@ export const putty = (build: number, builds: Figure, puttyG: Figure, hardener: F
 export const puttyFirm = (wait: Figure, next: string): Said => ({
   builder: 'putty-firm',
   title: say`Wait for ${next}, ${wait}`,
-  detail: say`its own heat has to leave it: touched on the retained sample, back to the temperature of the room`,
+  detail: say`its own heat has to leave it: touched on the retained sample, back to the temperature of the room; board and spreader wiped at its start, before the putty on them sets`,
   look: say`A glove comes away clean; cool to the hand.`,
   done: 'Firm and cool',
+  cleans: true,
   tools: [],
 });
 
@@ -238,9 +239,10 @@ export const layMat = (layer: number, layers: Figure, area: Figure, resin: Figur
 export const shellCures = (wait: Figure): Said => ({
   builder: 'shell-cures',
   title: say`Let it cure and cool, ${wait}`,
-  detail: say`no water and no weight on it`,
+  detail: say`no water and no weight on it; roller and brush washed at its start, before the resin gels`,
   look: say`Cool; a coin taps hard and clear.`,
   done: 'Hard and cool',
+  cleans: true,
   tools: [],
 });
 

@@ -92,6 +92,11 @@ const answered: Readonly<Record<string, Words>> = {
     scratches: ['Sanding scratches', 'One grit finer than made them, by hand, before anything goes over.'],
     texture: ['Texture that does not match', 'The new texture is tried on a card and held beside the old one before it goes on the wall.'],
   },
+  softened: {
+    soft: ['Soft board', 'What is soft is cut out, back to where the paper holds and a point does not sink in; what lies behind it dries first.'],
+    dried: ['Board that was wet', 'Where it gives under the thumb it comes out; its stain is sealed before paint, else it comes through.'],
+  },
+  cavity: { insulation: ['Insulation behind', 'Insulation behind is looked at before it is closed: what is wet comes out, and the place dries.'] },
   hollow: { yes: ['Hollow beside the crack', 'The hollow strip is marked, and fastened or taken off: a crack is not filled between two edges that move.'] },
   face: {
     top: ['A check in the top', 'Water stands in it: it is dried to its bottom and covered, or the next winter opens it.'],
@@ -126,3 +131,17 @@ export const weatherFirst: FirstRule = ({ surface, choice }) =>
   surface === 'timber' && choice('place') === 'outside'
     ? made('weather', ['Weather', 'A cover keeps rain and sun off from the first cut until the paint is dry: bare wood and soft filler take neither.'])
     : undefined;
+
+/** What damp and its salts ask of plaster before anything goes on it. */
+export const dampFirst: FirstRule = ({ surface, choice }) => {
+  if (surface !== 'plaster') return undefined;
+  const moisture = choice('moisture');
+  if (moisture === 'salts')
+    return made('damp', [
+      'Salts',
+      'Salts are brushed off dry and carried out, never washed in; plaster comes off a hand above the highest of them, and the wall dries.',
+    ]);
+  return moisture === 'damp' || moisture === 'wet'
+    ? made('damp', ['Damp in the wall', 'The wall reads dry on the meter at two visits a week apart before anything that damp spoils goes on.'])
+    : undefined;
+};

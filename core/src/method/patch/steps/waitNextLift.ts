@@ -9,9 +9,10 @@ export function waitNextLift(lift: number, wait: Figure, slabC: Figure, minutes:
     builder: 'wait-next-lift',
     kind: 'wait',
     title: say`Wait for lift ${String(lift)} to stiffen, ${wait}`,
-    detail: say`at ${slabC}; look then, and not before`,
+    detail: say`at ${slabC}; look then, and not before; trowels and mixer washed meanwhile, before what is on them stiffens`,
     look: then === 'lift' ? say`A thumb marks it and does not sink in.` : say`A thumb leaves a shallow mark, no water comes up.`,
     done: 'Stiff to the thumb',
+    cleans: true,
     tools: [],
     minutes,
   };
