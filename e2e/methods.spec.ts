@@ -100,7 +100,7 @@ test('Mix shows every mix with its parts, its batches and the time to place one'
   const coating = page.getByRole('region', { name: 'Two-part coating' });
   await expect(coating).toContainText('One batch, 53 mL in all, placed within');
   await expect(coating).toContainText('4 of resin, 1 of catalyst, 2 of reducer by volume');
-  await expect(page.getByRole('region', { name: 'Glass laminate' })).toContainText('3 batches, 138 g in all, each placed within');
+  await expect(page.getByRole('region', { name: 'Glass laminate' })).toContainText('4 batches, 138 g in all, each placed within');
   for (const [part, amount] of [
     ['Resin', '30 mL'],
     ['Catalyst', '7.5 mL'],

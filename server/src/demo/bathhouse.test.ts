@@ -110,7 +110,7 @@ describe('the plans of the demo', () => {
 });
 
 describe('every defect of the demo', () => {
-  it('has a plan that is issued as the first look found it; of eight the second look found what holds or bars it', () => {
+  it('has a plan that is issued as the first look found it; of seven the second look found what holds or bars it', () => {
     const found: Record<string, 'held' | 'barred'> = {};
     for (const a of areas) {
       const rooms = { ...a, id: a.name, defects: [] } as unknown as Area;
@@ -130,7 +130,6 @@ describe('every defect of the demo', () => {
       'PS-03': 'barred',
       'PS-04': 'held',
       'BR-01': 'held',
-      'BR-02': 'held',
       'TO-01': 'held',
       'TO-02': 'held',
       'TO-03': 'barred',
