@@ -1,5 +1,5 @@
-import type { Figure } from '../quantity/figure.ts';
 import { firstsOf, type First } from '../safety/firsts.ts';
+import { timesBy, type Times } from './candidateTimes.ts';
 import { decidedFirsts, placeFirsts } from './takenFirsts.ts';
 import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
@@ -69,13 +69,6 @@ export interface InView {
   readonly by: 'choice' | 'proposal';
   /** why it was chosen against the verdict */
   readonly reason?: string;
-}
-
-/** What a candidate takes of the clock, comparable with every other. */
-export interface Times {
-  /** from the start of the work until it may be used */
-  readonly inUse: Figure;
-  readonly handsOn: Figure;
 }
 
 /** A defect judged by every system, with its stops, and the work of the system in view: one shape for every kind, system and family. */
@@ -240,19 +233,13 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     if (defect.choice && !inView) return { ok: false, why: say`The system that was chosen is not on the shelf any more. Choose again.` };
     return inView && workBy(inView, sides);
   });
-  const timed = new Map<Candidate, Times | undefined>();
-  const timesOf = (candidate: Candidate): Times | undefined => {
-    if (held) return undefined;
-    if (!timed.has(candidate)) {
-      const made = candidate === inView?.candidate ? worked() : workBy({ candidate, by: 'proposal' }, sides);
-      const at = made?.ok === true ? made.work.schedule : undefined;
-      timed.set(candidate, at?.inUse && { inUse: at.inUse, handsOn: at.handsOn });
-    }
-    return timed.get(candidate);
-  };
+  const madeOf = (made: Worked | undefined) => (made?.ok === true ? made.work : undefined);
+  const timesOf = timesBy((candidate) =>
+    held ? undefined : madeOf(candidate === inView?.candidate ? worked() : workBy({ candidate, by: 'proposal' }, sides)),
+  );
   const workOfSide = ({ question, side }: TakenSide, other: SchoolSide): PlannedWork | undefined => {
     const made = other === side || !inView ? worked() : workBy(inView, (id) => (id === question.id ? other : sides(id)));
-    return made?.ok === true ? made.work : undefined;
+    return madeOf(made);
   };
   const schools = once(() =>
     taken.map((t): PlannedSchool => ({ ...t, effects: effectsOf(t, held ? undefined : inView?.candidate, (side) => workOfSide(t, side)) })),
@@ -272,10 +259,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     },
     cautionsOf,
     timesOf,
-    work: () => {
-      const made = worked();
-      return made?.ok === true ? made.work : undefined;
-    },
+    work: () => madeOf(worked()),
     problem: () => {
       const made = worked();
       return made?.ok === false ? made.why : undefined;

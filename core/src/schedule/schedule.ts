@@ -77,6 +77,29 @@ export function instantAfter(startAt: string | number, minutes: number): string 
   return new Date(Math.round((startMs + minutes * minuteMs) / 1000) * 1000).toISOString();
 }
 
+/** From when a step may begin: when the crew is free, and no shortest lag before it still runs. */
+function earliestOf(links: readonly Link[], from: (link: Link) => Reached, free: Reached, climate: ClimateSeries): Reached {
+  let start = free;
+  for (const link of links) {
+    if (!link.least) continue;
+    const { min: begun, chain } = from(link);
+    const min = round12(lagEnd(link.least, begun, climate));
+    if (min > start.min) start = { min, chain: [...chain, link.least.minutes] };
+  }
+  return start;
+}
+
+/** By when a step must have begun: the first of its windows to close. */
+function latestOf(links: readonly Link[], from: (link: Link) => number, climate: ClimateSeries, moment: (min: number) => string): Timed['latest'] {
+  let first: { readonly min: number; readonly ifMissed: Saying } | undefined;
+  for (const link of links) {
+    if (!link.most) continue;
+    const min = round12(lagEnd(link.most.lag, from(link), climate));
+    if (!first || min < first.min) first = { min, ifMissed: link.most.ifMissed };
+  }
+  return first && { at: moment(first.min), ifMissed: first.ifMissed };
+}
+
 /**
  * Places the steps of a network on the clock: one crew, steps in their order, each no earlier than its
  * links allow in this climate. The climate's first stretch begins at the start of the work.
@@ -102,23 +125,9 @@ export function schedule(ledger: Ledger, network: Network, climate: ClimateSerie
   let free = nothing;
   const waits: number[] = [];
   for (const step of network.steps) {
-    let start = free;
-    let latest: Timed['latest'];
-    let latestMin = Number.POSITIVE_INFINITY;
-    for (const link of into.get(step.id) ?? []) {
-      const from = anchor(link);
-      if (link.least) {
-        const min = round12(lagEnd(link.least, from.min, climate));
-        if (min > start.min) start = { min, chain: [...from.chain, link.least.minutes] };
-      }
-      if (link.most) {
-        const min = round12(lagEnd(link.most.lag, from.min, climate));
-        if (min < latestMin) {
-          latestMin = min;
-          latest = { at: moment(min), ifMissed: link.most.ifMissed };
-        }
-      }
-    }
+    const links = into.get(step.id) ?? [];
+    const start = earliestOf(links, anchor, free, climate);
+    const latest = latestOf(links, (link) => anchor(link).min, climate, moment);
     const end: Reached = step.kind === 'work' ? { min: round12(start.min + step.minutes.value), chain: [...start.chain, step.minutes] } : start;
     // a wait lasts until the next step may begin: its end is filled in by that step
     if (step.kind === 'wait') waits.push(rows.length);

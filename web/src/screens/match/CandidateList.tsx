@@ -12,23 +12,24 @@ function Cost({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
   return (
     <div className="cost">
       {times ? <Fig figure={times.inUse} /> : c.ready ? <Fig figure={c.ready} /> : null}
-      <small>
-        {times ? (
-          <>
-            until it is used, <Fig figure={times.handsOn} /> by hand
-          </>
-        ) : (
-          <>
-            {c.ready ? 'from placing to use' : ''}
-            {c.ready && size?.void ? ', ' : ''}
-            {size?.void ? (
-              <>
-                <Fig figure={size.void} /> to fill
-              </>
-            ) : null}
-          </>
-        )}
-      </small>
+      {times ? (
+        <>
+          <small>until it is used</small>
+          <small>
+            <Fig figure={times.handsOn} /> by hand
+          </small>
+        </>
+      ) : (
+        <small>
+          {c.ready ? 'from placing to use' : ''}
+          {c.ready && size?.void ? ', ' : ''}
+          {size?.void ? (
+            <>
+              <Fig figure={size.void} /> to fill
+            </>
+          ) : null}
+        </small>
+      )}
       {visits ? (
         <small>
           {visits.value === 1 ? (
