@@ -241,6 +241,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     const made = other === side || !inView ? worked() : workBy(inView, (id) => (id === question.id ? other : sides(id)));
     return madeOf(made);
   };
+  const firsts = once(() => [...decidedFirsts(stops), ...placeFirsts(inView?.candidate.against ?? []), ...firstsOf(matter)]);
   const schools = once(() =>
     taken.map((t): PlannedSchool => ({ ...t, effects: effectsOf(t, held ? undefined : inView?.candidate, (side) => workOfSide(t, side)) })),
   );
@@ -251,7 +252,9 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     ...seen,
     candidates: judged,
     stops,
-    firsts: [...decidedFirsts(stops), ...placeFirsts(inView?.candidate.against ?? []), ...firstsOf(matter)],
+    get firsts() {
+      return firsts();
+    },
     held,
     ...(inView && { planned: inView }),
     get schools() {

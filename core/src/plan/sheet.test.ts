@@ -30,3 +30,11 @@ describe('the answers on a sheet', () => {
     expect(answers).not.toContain('none');
   });
 });
+
+it('tells every answer as a question with its answer, besides the sentence', () => {
+  for (const { plan } of everyMethod().slice(0, 60)) {
+    const sheet = sheetOf(plan, planInput().job);
+    expect((sheet.facts ?? []).length).toBeGreaterThan(2);
+    for (const { question, answer } of sheet.facts ?? []) expect([question, /\?$/.test(question), answer.length > 0]).toEqual([question, true, true]);
+  }
+});

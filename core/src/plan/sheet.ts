@@ -59,6 +59,8 @@ export interface Sheet {
   readonly lacks?: readonly Saying[];
   readonly found: Saying;
   readonly answers: readonly string[];
+  /** the same as questions with their answers; absent on sheets that an earlier version kept */
+  readonly facts?: readonly { readonly question: string; readonly answer: string }[];
   readonly grades: readonly { readonly system: string; readonly title: string; readonly grade: Grade }[];
   readonly stops: readonly HeldStop[];
   /** what is seen to before the first cut; absent on sheets that an earlier version kept */
@@ -168,6 +170,7 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
     ...(lacks.length > 0 && { lacks }),
     found: foundSaying(plan),
     answers: told.flatMap((a) => answerWords(a.question, choiceLabel(table, a.field, defect.facts[a.field]?.value), table.answersSpeak === true)),
+    facts: told.map((a) => ({ question: a.question, answer: choiceLabel(table, a.field, defect.facts[a.field]?.value) })),
     grades: plan.candidates.filter((c) => !isOtherWork(c)).map(({ system, grade }) => ({ system: system.id, title: system.title, grade })),
     stops: plan.stops,
     firsts: plan.firsts,

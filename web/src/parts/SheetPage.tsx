@@ -142,8 +142,18 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
         </span>
       </div>
       <p style={{ margin: '4px 0' }}>
-        <Say saying={sheet.found} /> {answersSentence(sheet)}
+        <Say saying={sheet.found} /> {sheet.facts ? null : answersSentence(sheet)}
       </p>
+      {sheet.facts ? (
+        <dl className="sheet-facts">
+          {sheet.facts.map((f) => (
+            <div key={f.question}>
+              <dt>{f.question}</dt>
+              <dd>{f.answer}</dd>
+            </div>
+          ))}
+        </dl>
+      ) : null}
       <Lacks sheet={sheet} />
       {sheet.stops.map((s) => (
         <section key={s.id} className={s.open ? 'halted' : 'decided'}>
