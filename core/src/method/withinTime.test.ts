@@ -36,7 +36,7 @@ describe('tools', () => {
   it('are cleaned before what is on them sets, after every time that a mix is placed', () => {
     let placings = 0;
     for (const slabC of [12, 20, 29])
-      for (const { kind, system, work } of everyMethod({ slabC, airC: slabC })) {
+      for (const { kind, system, work } of everyMethod({ slabC, airC: slabC }, { match: 'both' })) {
         const rows = work?.schedule.rows ?? [];
         for (const { id, within, serves } of work?.mixes ?? []) {
           if (!within) continue;

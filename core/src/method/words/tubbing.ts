@@ -96,9 +96,10 @@ export const laySupport = (strips: Figure, lap: Figure, onto: Figure): Said => (
 export const putty = (build: number, builds: Figure, puttyG: Figure, hardener: Figure, dose: Figure, thickness: Figure, first: boolean): Said => ({
   builder: 'putty-build',
   title: say`Build ${String(build)} of ${builds}: ${puttyG} of putty, ${hardener} of hardener`,
-  detail: say`${dose} by weight, never above the sheet; mixed until it is of one color; ${thickness} at the most${first ? ', spread over the mesh and through it, gently: it has no support yet' : ', pressed in from the middle'}`,
+  detail: say`${dose} by weight, never above the sheet; mixed until it is of one color; ${thickness} at the most${first ? ', spread over the mesh and through it, gently: it has no support yet' : ', pressed in from the middle'}; board and spreader wiped before the putty on them sets`,
   look: first ? say`Every thread of the mesh is wetted through; it hangs nowhere.` : say`Closed and even; the mesh does not show through.`,
   done: 'Build on',
+  cleans: true,
   gives: ['closed'],
   tools: ['scale', 'board', 'spreader'],
 });
@@ -107,10 +108,9 @@ export const putty = (build: number, builds: Figure, puttyG: Figure, hardener: F
 export const puttyFirm = (wait: Figure, next: string): Said => ({
   builder: 'putty-firm',
   title: say`Wait for ${next}, ${wait}`,
-  detail: say`its own heat has to leave it: touched on the retained sample, back to the temperature of the room; board and spreader wiped at its start, before the putty on them sets`,
+  detail: say`its own heat has to leave it: touched on the retained sample, back to the temperature of the room`,
   look: say`A glove comes away clean; cool to the hand.`,
   done: 'Firm and cool',
-  cleans: true,
   tools: [],
 });
 
@@ -132,9 +132,10 @@ export const ladder = (grits: readonly Figure[], wider: Figure, wet: boolean): S
 export const finishPull = (pull: number, pulls: Figure, puttyG: Figure, hardener: Figure, film: Figure, batches: Figure): Said => ({
   builder: 'finish-pull',
   title: say`Finish putty, pull ${String(pull)} of ${pulls}: ${puttyG}, hardener ${hardener}${inBatches(batches)}`,
-  detail: say`${film} at the most, drawn tight with a flexible spreader; pinholes pressed full, the second pull across the first`,
+  detail: say`${film} at the most, drawn tight with a flexible spreader; pinholes pressed full, the second pull across the first; spreader wiped before the putty on it sets`,
   look: say`No pinhole, no scratch from the coarse putty.`,
   done: 'Pull on',
+  cleans: true,
   gives: ['level'],
   tools: ['scale', 'flexible spreader', 'board'],
 });
@@ -228,9 +229,10 @@ export const flash = (wait: Figure): Said => ({
 export const layMat = (layer: number, layers: Figure, area: Figure, resin: Figure, hardener: Figure, batches: Figure): Said => ({
   builder: 'lay-mat',
   title: say`Mat ${String(layer)} of ${layers}, ${area}: ${resin} resin, ${hardener} hardener${inBatches(batches)}`,
-  detail: say`each layer larger than the one below, from the back where it can be reached; wetted, rolled until no air is white; no more than three at once: they heat`,
+  detail: say`each layer larger than the one below, from the back where it can be reached; wetted, rolled until no air is white; no more than three at once: they heat; roller and brush washed before what is on them gels`,
   look: say`Clear like glass, no white spot, edges flat.`,
   done: 'Mat on, clear',
+  cleans: true,
   gives: ['closed'],
   tools: ['mat cut to size', 'roller', 'brush', 'scale'],
 });
@@ -239,10 +241,9 @@ export const layMat = (layer: number, layers: Figure, area: Figure, resin: Figur
 export const shellCures = (wait: Figure): Said => ({
   builder: 'shell-cures',
   title: say`Let it cure and cool, ${wait}`,
-  detail: say`no water and no weight on it; roller and brush washed at its start, before the resin gels`,
+  detail: say`no water and no weight on it`,
   look: say`Cool; a coin taps hard and clear.`,
   done: 'Hard and cool',
-  cleans: true,
   tools: [],
 });
 
@@ -271,9 +272,10 @@ export const grindRust = (chips: Figure): Said => ({
 export const enamelCoat = (coat: number, coats: Figure, paint: Figure, film: Figure): Said => ({
   builder: 'enamel-coat',
   title: say`Enamel, coat ${String(coat)} of ${coats}: ${paint}`,
-  detail: say`${film} at the most, flowed in from the middle to just over the edge; thin coats do not sag`,
+  detail: say`${film} at the most, flowed in from the middle to just over the edge; thin coats do not sag; the brush rinsed out after it`,
   look: say`Level; ${coat === coats.value ? 'stands a trace above and meets the old gloss.' : 'the metal is covered.'}`,
   done: 'Coat on',
+  cleans: true,
   gives: ['closed', 'level', 'color', 'gloss'],
   tools: ['fine brush', 'card', 'lamp'],
 });
