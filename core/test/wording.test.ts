@@ -48,3 +48,20 @@ describe('what is told of every method, in both systems of units', () => {
     expect(told).toBeGreaterThan(10_000);
   });
 });
+
+describe('words of the place', () => {
+  it('have no doors, windows and dark rooms in the open, and no wind and plants inside', () => {
+    const inRooms = /\b(doors?|grilles?|windows?|room darkened)\b/;
+    const inOpen = /\b(plants|in the wind|at dusk)\b/;
+    let steps = 0;
+    for (const place of ['inside', 'outside'])
+      for (const { kind, system, work } of everyMethod({ place }, { place }))
+        for (const s of work?.method.steps ?? []) {
+          if (!['cover-room', 'look-over', 'paint-dry'].includes(s.builder)) continue;
+          steps += 1;
+          const text = [s.title, s.detail, s.look].map((one) => tell(one, { units: 'metric', timeZone: 'UTC' })).join(' ');
+          expect([kind, system, s.id, (place === 'inside' ? inOpen : inRooms).exec(text)?.[0]]).toEqual([kind, system, s.id, undefined]);
+        }
+    expect(steps).toBeGreaterThan(400);
+  });
+});

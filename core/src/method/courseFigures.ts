@@ -58,6 +58,10 @@ export class CourseFigures {
   get overhead(): boolean {
     return ['overhead', 'ceiling'].includes(this.matter.choice('position') ?? '');
   }
+  /** whether the place lies in the open */
+  get outdoors(): boolean {
+    return !['inside', undefined].includes(this.matter.choice('place'));
+  }
   get hands(): Figure {
     return this.get(this.matter.people === 2 ? this.rates.pair : this.rates.alone);
   }

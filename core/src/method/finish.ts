@@ -15,7 +15,7 @@ const kinds: Readonly<Record<string, string>> = {
 /** Looking over, priming and painting a face, by the sides taken. */
 export function paintFace(c: Course, area: Figure, primer: string): void {
   const looks = c.taken('inspecting', 'passes');
-  c.work(lookOver(looks, 'put right now, while it is cheap'), c.byArea('nothing', 'lookPerM2', area, 'Looking over'));
+  c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('nothing', 'lookPerM2', area, 'Looking over'));
   if ((c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
     const dry = c.get(paintWork.figures.primerDry);
@@ -23,7 +23,7 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
       uses: [c.use('primer', 'Primer', 'primer', paint)],
     });
     c.amount('primer', 'Primer', paint);
-    c.wait(paintDry(dry, 'primer'), c.fixed(dry));
+    c.wait(paintDry(dry, 'primer', c.outdoors), c.fixed(dry));
   }
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
   const coats = c.get(paintWork.figures.coats);
@@ -35,7 +35,7 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
       uses: [c.use('paint', 'Paint', 'coating', paint)],
     });
     // the last coat dries before the place is used, as each does before the next
-    c.wait(paintDry(dry, 'paint'), c.fixed(dry));
+    c.wait(paintDry(dry, 'paint', c.outdoors), c.fixed(dry));
   }
   c.amount('paint', 'Paint, a coat', paint);
 }

@@ -46,7 +46,6 @@ export function handsOnOf(
   if (makes.has('fumes') && needed.includes('sprayer')) able.add('respirator');
   const shared = pair || efforts.some((e) => e.by === 'pace' && e.shared);
   const worn = wornBy(step.tools);
-  const outside = !['inside', undefined].includes(c.matter.choice('place'));
   return {
     efforts,
     people: { least: pair ? 2 : 1, most: shared ? 2 : 1 },
@@ -61,6 +60,6 @@ export function handsOnOf(
     interrupt: !mixed.some((m) => m.within !== undefined),
     makes: [...makes],
     once,
-    ...(places && { asks: { slabC: system.slabC, ...(system.dewMargin && { dewMargin: system.dewMargin }), dry: outside } }),
+    ...(places && { asks: { slabC: system.slabC, ...(system.dewMargin && { dewMargin: system.dewMargin }), dry: c.outdoors } }),
   };
 }

@@ -55,7 +55,7 @@ export function rimmed(c: Course, rimMm: Figure, label: string): { readonly acro
 
 /** Floor and what stands around covered once, with as much sheet as lies around the place. */
 export function coverUp(c: Course, overhead = c.overhead): void {
-  if (c.once('cover')) c.work(coverRoom(around(c), overhead), c.rate('coverUp'), { uses: [coverSheet(c)] });
+  if (c.once('cover')) c.work(coverRoom(around(c), overhead, c.outdoors), c.rate('coverUp'), { uses: [coverSheet(c)] });
 }
 
 /** Sheet or film over what lies around a place; around a line as far as it is long. */

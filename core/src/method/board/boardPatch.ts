@@ -250,7 +250,7 @@ export function wetWall(c: Course): void {
     });
   }
   const last = c.last;
-  c.wait(paintDry(dry, 'membrane'), c.fixed(dry));
+  c.wait(paintDry(dry, 'membrane', c.outdoors), c.fixed(dry));
   c.work(waterTest(c.of('test')), c.rate('readySetUp'));
   c.work(clearAway(c.get(boardWork.figures.skins), 'roller and brush washed'), c.rate('tidy'));
   const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry, c.of('test')] }, 'Tile from'));

@@ -14,7 +14,7 @@ export function capAndDrain(c: Course): void {
   coverUp(c, false);
   const dry = c.of('treat');
   c.work(treatCheck(length, dry), c.byLength('readySetUp', 'brushPace', length, 'Treating the check'));
-  c.wait(paintDry(dry, 'preservative'), c.fixed(dry));
+  c.wait(paintDry(dry, 'preservative', c.outdoors), c.fixed(dry));
   const long = ledger.compute(acrossRim, { sizeMm: length, rimMm: c.of('past') }, 'Cap');
   const depth = c.need('depthMm');
   const section = c.need('sectionMm');

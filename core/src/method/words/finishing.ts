@@ -17,10 +17,10 @@ export const sandFlat = (grit: Figure, finer: Figure, past: Figure, how: 'dry' |
 });
 
 /** Looking a face over in raking light. */
-export const lookOver = (passes: Figure, why: string): Said => ({
+export const lookOver = (passes: Figure, why: string, outdoors = false): Said => ({
   builder: 'look-over',
   title: say`Look it over in raking light, ${passes.value > 1 ? say`${passes} times` : 'once'}`,
-  detail: say`room darkened, a lamp held flat to the face${passes.value > 1 ? ', then the flat of the hand; again after primer' : ''}; every flaw ringed in pencil and counted; ${why}`,
+  detail: say`${outdoors ? 'at dusk, a lamp' : 'room darkened, a lamp'} held flat to the face${passes.value > 1 ? ', then the flat of the hand; again after primer' : ''}; every flaw ringed in pencil and counted; ${why}`,
   look: say`No ring is left open; no edge is felt: what is felt will show.`,
   done: 'No ring open',
   tools: ['lamp', 'pencil', 'straightedge'],
@@ -48,10 +48,10 @@ export const paintCoat = (coat: number, coats: Figure, paint: Figure): Said => (
 });
 
 /** Waiting for paint or primer. */
-export const paintDry = (dry: Figure, what: string): Said => ({
+export const paintDry = (dry: Figure, what: string, outdoors = false): Said => ({
   builder: 'paint-dry',
   title: say`Let the ${what} dry, ${dry}`,
-  detail: say`windows as they were; colder or damper takes longer, look and touch decide`,
+  detail: say`${outdoors ? 'no rain and no dew on it' : 'windows as they were'}; colder or damper takes longer, look and touch decide`,
   look: say`A fingertip pressed and turned leaves no mark.`,
   done: 'Dry to the touch',
   tools: [],

@@ -6,11 +6,11 @@ import type { Said } from '../course.ts';
 export const coverTitle = (around: Figure): Saying => say`Cover what lies around, ${around} out`;
 
 /** Covering what lies around before anything is cut, scraped or mixed. */
-export const coverRoom = (around: Figure, overhead: boolean): Said => ({
+export const coverRoom = (around: Figure, overhead: boolean, outdoors = false): Said => ({
   builder: 'cover-room',
   title: coverTitle(around),
-  detail: say`sheet on the floor and over what stays, taped down; doors and grilles closed off with film${overhead ? '; nobody walks below until the last coat' : ''}`,
-  look: say`Nothing bare within reach of splash and dust; the film is drawn in, not blown out, while the vacuum runs.`,
+  detail: say`${outdoors ? 'sheet on the ground, over plants and what stays, weighed down on the side of the wind' : 'sheet on the floor and over what stays, taped down; doors and grilles closed off with film'}${overhead ? '; nobody walks below until the last coat' : ''}`,
+  look: say`Nothing bare within reach of splash and dust; ${outdoors ? 'the sheet does not lift in the wind.' : 'the film is drawn in, not blown out, while the vacuum runs.'}`,
   done: 'All covered',
   tools: ['sheet', 'film', 'tape'],
   once: 'area-day',
