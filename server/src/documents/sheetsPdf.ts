@@ -58,16 +58,6 @@ function stopContent({ text }: Words, { stops }: Sheet): Content[] {
   }));
 }
 
-/** What was answered, as a short table of three columns. */
-function factContent({ facts = [] }: Sheet): Content[] {
-  if (facts.length === 0) return [];
-  const rows = Math.ceil(facts.length / 3);
-  const column = (n: number): Content => ({
-    stack: facts.slice(n * rows, (n + 1) * rows).map((f): Content => ({ text: [`${f.question} `, { text: f.answer, bold: true }] })),
-  });
-  return [{ columns: [column(0), column(1), column(2)], columnGap: 12, margin: [0, 2, 0, 2] }];
-}
-
 function firstContent({ text }: Words, { firsts = [] }: Sheet): Content[] {
   if (firsts.length === 0) return [];
   return [heading(firstsTitle), { ul: firsts.map((f) => ({ text: [{ text: `${f.title}. `, bold: true }, `${text(f.what)} (${f.who})`] })) }];
@@ -173,8 +163,8 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
             margin: [0, 4, 0, 4] as [number, number, number, number],
           },
         ]),
-    sheet.facts ? words.text(sheet.found) : `${words.text(sheet.found)} ${answersSentence(sheet)}`,
-    ...factContent(sheet),
+    // a page has no room for a table of them: on paper they are a sentence
+    `${words.text(sheet.found)} ${answersSentence(sheet)}`,
     ...(sheet.lacks ?? []).map((lack): Content => ({ text: words.text(lack), bold: true })),
     ...stopContent(words, sheet),
     ...firstContent(words, sheet),
