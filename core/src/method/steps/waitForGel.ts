@@ -9,7 +9,7 @@ export function waitForGel(after: number, gel: Figure, slabC: Figure): Made {
     builder: 'wait-for-gel',
     kind: 'wait',
     title: say`Wait for lift ${String(after)} to gel, ${gel}`,
-    detail: say`at ${slabC}; touch the retained sample, not the work; knife and rod wiped meanwhile`,
+    detail: say`at ${slabC}; touch the retained sample, not the work; knife wiped meanwhile`,
     look: say`A thumbnail leaves no mark on the retained sample.`,
     done: 'Gelled',
     cleans: true,
