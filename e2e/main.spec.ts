@@ -36,7 +36,7 @@ test('the main job: a new crack, from the walk to the printed sheet', async ({ p
   await page.locator('h1').click();
   await page.keyboard.press('2');
   await expect(page.getByRole('heading', { name: 'PS-05: which system' })).toBeVisible();
-  await expect(page.getByText('fits, 11 of 11 rules')).toBeVisible();
+  await expect(page.getByText('fits, 12 of 12 rules')).toBeVisible();
   await expect(page.getByText('Ruled out, nearest first')).toBeVisible();
   await page.getByRole('button', { name: 'Choose C' }).click();
 

@@ -59,6 +59,8 @@ process.on('SIGINT', end);
 // the start command is gone, however it ended: nothing should be left running behind it
 process.on('disconnect', end);
 
+// longer than clients and proxies keep a connection that rests: it is never closed under a request that is on its way
+server.keepAliveTimeout = 65_000;
 server.listen(settings.port, settings.host, () => {
   process.send?.({ ready: settings.port });
 });

@@ -80,6 +80,8 @@ export async function stage(options: { demo?: boolean | 'restored'; before?: (ur
   const clock = clockAt(now);
   if (options.demo === true) await loadDemo(database.db, clock);
   const http: Server = createServer(makeApp({ database, clock, demo: options.demo !== undefined && options.demo !== false, log: pino({ level: 'silent' }) }));
+  // longer than the client keeps it, as in the server: else a busy machine closes it under a request
+  http.keepAliveTimeout = 65_000;
   await new Promise<void>((ready) => http.listen(0, '127.0.0.1', ready));
   const address = http.address();
   const base = `http://127.0.0.1:${String(typeof address === 'object' && address !== null ? address.port : 0)}`;

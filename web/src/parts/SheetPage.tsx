@@ -142,7 +142,7 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
         </span>
       </div>
       <p style={{ margin: '4px 0' }}>
-        <Say saying={sheet.found} /> {sheet.facts ? null : answersSentence(sheet)}
+        <Say saying={sheet.found} /> <span className={sheet.facts ? 'on-paper' : undefined}>{answersSentence(sheet)}</span>
       </p>
       {sheet.facts ? (
         <dl className="sheet-facts">
