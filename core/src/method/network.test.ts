@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { effortMin } from '../../test/efforts.ts';
 import { everyMethod } from '../../test/everyMethod.ts';
 import { judged } from '../../test/cracks.ts';
 import { constantClimate } from '../climate/series.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { schedule } from '../schedule/schedule.ts';
-import type { Effort, Step } from './step.ts';
+import type { Step } from './step.ts';
 import { things } from './things.ts';
 import type { WorkMethod } from './work.ts';
 
@@ -49,11 +50,6 @@ function before({ links }: WorkMethod): (id: string) => ReadonlySet<string> {
   };
   return of;
 }
-
-const perUnit = { m: 1000, 'm²': 1e6, L: 1000, piece: 1 } as const;
-/** Minutes that an effort comes to, as planned. */
-const minutesOf = (e: Effort): number =>
-  e.by === 'fixed' ? e.minutes.value : e.setUp.value + (e.pace.value * (e.amount.value / perUnit[e.per]) * (e.passes?.value ?? 1)) / e.hands.value;
 
 describe('the network of every method', () => {
   it('holds every step by a link, whatever the order of the list: nothing but the first begins of itself', () => {
@@ -142,7 +138,7 @@ describe('hands-on work', () => {
       for (const s of works(method)) {
         const efforts = s.handsOn?.efforts ?? [];
         if (efforts.some((e) => e.by === 'pace')) paced += 1;
-        expect([at, s.id, efforts.reduce((sum, e) => sum + minutesOf(e), 0)]).toEqual([at, s.id, expect.closeTo(s.minutes.value, 6)]);
+        expect([at, s.id, efforts.reduce((sum, e) => sum + effortMin(e), 0)]).toEqual([at, s.id, expect.closeTo(s.minutes.value, 6)]);
       }
     expect(paced).toBeGreaterThan(1500);
   });

@@ -1,13 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { pacedMin } from '../../test/efforts.ts';
 import { everyMethod, oneMethod } from '../../test/everyMethod.ts';
 import { chains } from '../shelf/chains.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { defectKinds } from '../survey/kinds.ts';
-import type { Effort } from './step.ts';
-
-const perUnit = { m: 1000, 'm²': 1e6, L: 1000, piece: 1 } as const;
-/** Minutes of placing: set-up and mixing apart. */
-const placing = (e: Effort): number => (e.by === 'fixed' ? 0 : (e.pace.value * (e.amount.value / perUnit[e.per]) * (e.passes?.value ?? 1)) / e.hands.value);
 
 /** What is not placed out of a pail: mixed in the nozzle as it goes in, or held in its place until it has set. */
 const otherwise = new Set(['urethane', 'quick cement']);
@@ -24,7 +20,7 @@ describe('a mix', () => {
         const minutes = work?.method.steps
           .filter((s) => serves.includes(s.id))
           .flatMap((s) => s.handsOn?.efforts ?? [])
-          .reduce((sum, e) => sum + placing(e), 0);
+          .reduce((sum, e) => sum + pacedMin(e), 0);
         tried += 1;
         expect([kind, system, id, (minutes ?? 0) <= within.value * batches.value * (1 + 1e-9)]).toEqual([kind, system, id, true]);
       }
