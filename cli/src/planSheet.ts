@@ -1,4 +1,5 @@
 import {
+  cautionsOn,
   answersSentence,
   cite,
   clockTime,
@@ -56,6 +57,8 @@ function doubtLines({ sense, defect }: RepairPlan, { text }: Words): string[] {
   return open.length === 0 ? [] : ['', 'Look again', ...open.map((d) => `  ${text(d.sentence)}`)];
 }
 
+const careLine = (titles: readonly string[]) => (titles.length === 0 ? [] : [`         care: ${titles.join(', ')}`]);
+
 /** The work as lines: its steps by the clock, what is mixed, what it takes, its tools and cautions. */
 function workLines(work: PlannedWork, { how, text }: Words): string[] {
   const fig = (f: Parameters<typeof show>[0]) => show(f, how.units).text;
@@ -67,6 +70,7 @@ function workLines(work: PlannedWork, { how, text }: Words): string[] {
     ...(work.reason === undefined ? [] : [`  because: ${work.reason}`]),
     ...work.schedule.rows.flatMap(({ step, start, latest }) => [
       `  ${clockTime(start, how)}  ${text(step.title)}: ${text(step.detail)}`,
+      ...careLine(cautionsOn(work.cautions, step.id)),
       `         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`,
     ]),
     '',

@@ -33,12 +33,12 @@ describe('table 1', () => {
   });
 
   it('a wheel in a crack is taken as a handheld saw, a cup on a floor as a grinder', () => {
-    expect([respirator('crack-wheel', false, 60), respirator('crack-wheel', false, 300), respirator('crack-wheel', true, 10)]).toEqual([
+    expect([respirator('handheld-saw-wet', false, 60), respirator('handheld-saw-wet', false, 300), respirator('handheld-saw-wet', true, 10)]).toEqual([
       'none',
       'APF 10',
       'APF 10',
     ]);
-    expect([respirator('grinder-cup', true, 240), respirator('grinder-cup', true, 241), respirator('grinder-cup', false, 500)]).toEqual([
+    expect([respirator('grinder-shrouded', true, 240), respirator('grinder-shrouded', true, 241), respirator('grinder-shrouded', false, 500)]).toEqual([
       'none',
       'APF 10',
       'none',

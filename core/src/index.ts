@@ -118,8 +118,8 @@ export type { Lag, Link, Step } from './method/step.ts';
 export type { Schedule, Timed } from './schedule/schedule.ts';
 export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
-export type { Caution } from './safety/silica.ts';
-export { cautionsWhy, partWords, type WorkPart } from './safety/hazards.ts';
+export { cautionsOn, type Caution } from './safety/caution.ts';
+export { cautionsWhy } from './safety/hazards.ts';
 export {
   plannedOf,
   planJob,

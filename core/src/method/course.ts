@@ -4,13 +4,13 @@ import { batchesByTime, batchesForWork, timeOfBatch } from '../mixing/mortarBatc
 import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { say, type Saying } from '../quantity/saying.ts';
-import type { Caution } from '../safety/silica.ts';
 import { wasteWords, type MixCareId } from '../shelf/mixCare.ts';
 import type { RateId } from '../shelf/rates.ts';
 import { CourseFigures } from './courseFigures.ts';
 import { Materials } from './materials.ts';
 import type { Skill } from '../survey/crew.ts';
 import { bandOf, needsToPlace } from './batches.ts';
+import { asCautioned, cautionsOf } from './cautions.ts';
 import { checkOf } from './check.ts';
 import { marksOf, standingOf } from './surroundings.ts';
 import type { HandsOn, Lag, Link, Made, Redo, Step, Told, Use } from './step.ts';
@@ -51,7 +51,6 @@ export class Course extends CourseFigures {
   readonly links: Link[] = [];
   readonly quantities: Quantity[] = [];
   readonly sections: Drawn[] = [];
-  readonly cautions: Caution[] = [];
   named = 'as found';
   readonly #pending: Omit<Link, 'to'>[] = [];
   readonly #done = new Set<string>();
@@ -278,9 +277,10 @@ export class Course extends CourseFigures {
       const { done: _done, limits: _limits, onceMore: _more, stands: _stands, frees: _frees, keptWet: _keptWet, ...rest } = step;
       return { ...rest, check: checkOf(step), ...(asked && { handsOn: handsOnOf(this, step, asked, this.#materials, this.#said) }) };
     });
+    const cautions = cautionsOf(this.matter, { steps, asked: this.#asked, materials: this.#materials, mixes: this.#said });
     return {
       named: this.named,
-      steps,
+      steps: asCautioned(this.matter, steps, cautions),
       links: this.links,
       quantities: this.quantities,
       mixes: this.#said.map((m) => ({ ...m, serves: serves(m.id) })),
@@ -288,7 +288,7 @@ export class Course extends CourseFigures {
       marks: marksOf(this, steps, this.steps, this.links, this.#materials),
       standing: standingOf(this.steps, this.links),
       sections: this.sections,
-      cautions: this.cautions,
+      cautions,
     };
   }
 }

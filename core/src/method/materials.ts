@@ -32,6 +32,11 @@ export class Materials {
     return this.#taken.get(id)?.role;
   }
 
+  /** The system or auxiliary whose product a material is. */
+  productOf(id: string): string | undefined {
+    return this.#taken.get(id)?.of;
+  }
+
   /** All of them, and what the steps wear out by the time they take. */
   all(c: CourseFigures, steps: readonly Step[]): readonly Material[] {
     const used = [...this.#taken.values()].map(({ amounts, ...rest }): Material => ({ ...rest, amount: inAll(c, amounts, rest.what) }));

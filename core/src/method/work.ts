@@ -2,7 +2,7 @@ import type { Section } from '../geometry/section.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Saying } from '../quantity/saying.ts';
-import type { Caution } from '../safety/silica.ts';
+import type { Caution } from '../safety/caution.ts';
 import type { MixCareId, Waste } from '../shelf/mixCare.ts';
 import type { SandChoice } from '../survey/job.ts';
 import type { Mark, Network, Sign, Standing } from './step.ts';
@@ -121,6 +121,6 @@ export interface WorkMethod extends Network {
   readonly marks: readonly Mark[];
   readonly standing: readonly Standing[];
   readonly sections: readonly Drawn[];
-  /** cautions with figures of this very work, in place of the usual ones of the same hazard */
+  /** the usual cautions, from what its steps do */
   readonly cautions: readonly Caution[];
 }

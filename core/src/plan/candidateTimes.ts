@@ -9,14 +9,10 @@ export interface Times {
   readonly handsOn: Figure;
 }
 
-/** The times of candidates, each made when someone looks and kept; nothing where there is no work with it. */
+/** The times of candidates, each made when someone looks; nothing where there is no work with it. */
 export function timesBy(workWith: (candidate: Candidate) => PlannedWork | undefined): (candidate: Candidate) => Times | undefined {
-  const known = new Map<Candidate, Times | undefined>();
   return (candidate) => {
-    if (!known.has(candidate)) {
-      const timed = workWith(candidate)?.schedule;
-      known.set(candidate, timed?.inUse && { inUse: timed.inUse, handsOn: timed.handsOn });
-    }
-    return known.get(candidate);
+    const timed = workWith(candidate)?.schedule;
+    return timed?.inUse && { inUse: timed.inUse, handsOn: timed.handsOn };
   };
 }

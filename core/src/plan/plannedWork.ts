@@ -16,7 +16,7 @@ import type { Ledger } from '../quantity/ledger.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { atLeast } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
-import type { Caution } from '../safety/silica.ts';
+import type { Caution } from '../safety/caution.ts';
 import { schedule, type Schedule } from '../schedule/schedule.ts';
 import type { SchoolSide } from '../schools/school.ts';
 import { auxiliaries } from '../shelf/auxiliaries/auxiliaries.ts';
@@ -64,8 +64,6 @@ export interface WorkMatter extends Seen {
   readonly rules: HouseRules | undefined;
   readonly sides: (question: string) => SchoolSide | undefined;
   readonly size: JudgedSize | undefined;
-  /** the usual ones of what does it */
-  readonly cautions: readonly Caution[];
 }
 
 const noFact = { value: undefined, how: 'entered', at: '' } as const;
@@ -87,12 +85,6 @@ function gridOf(read: FactReader): GridFigures | undefined {
 function missingWords(kind: Kind, field: string): Saying {
   const ask = [...kind.asks, ...areaTable.asks].find((a) => a.field === field);
   return ask ? say`There is no method without an answer to: ${ask.question}` : say`There is no method without its size: outline it, or give its depth.`;
-}
-
-/** The usual cautions, but for those in whose place the method has its own, with its figures. */
-function cautionsWith(usual: readonly Caution[], own: readonly Caution[]): readonly Caution[] {
-  const replaced = (id: string) => own.some((c) => c.id === id || c.id.startsWith(`${id}-`));
-  return [...own, ...usual.filter((c) => !replaced(c.id))];
 }
 
 /** Why there is no method, where the reason is one for people. */
@@ -158,7 +150,7 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
         method,
         schedule: timed,
         mixes: method.mixes,
-        cautions: cautionsWith(matter.cautions, method.cautions),
+        cautions: method.cautions,
         section,
         more,
         ...(labor && { labor }),

@@ -5,15 +5,14 @@ import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
 import { judgedSize } from '../match/size.ts';
-import { subjectOf, type JudgedSize, type Seen, type Subject } from '../match/subject.ts';
+import { subjectOf, type JudgedSize, type Subject } from '../match/subject.ts';
 import { familyReads } from '../method/families.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { withDecisions, type HeldStop } from '../record/decided.ts';
 import { defectStops, systemStops } from '../safety/defectStops.ts';
-import { hazardCautions } from '../safety/hazards.ts';
-import type { Caution } from '../safety/silica.ts';
-import { noAdvice, type StopMatter } from '../safety/stop.ts';
+import type { Caution } from '../safety/caution.ts';
+import { noAdvice } from '../safety/stop.ts';
 import { chaseDepth } from '../schools/chaseDepth.ts';
 import { arises, takenSide, type SchoolQuestion, type SchoolSide, type TakenSide } from '../schools/school.ts';
 import { schoolQuestions } from '../schools/schools.ts';
@@ -29,6 +28,7 @@ import { kindOf } from '../survey/kinds.ts';
 import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
 import { hasWork, plannedWork, type PlannedWork, type Worked } from './plannedWork.ts';
 import { seenSection } from './seenSection.ts';
+import { stopMatter, type Readers } from './stopMatter.ts';
 
 /** What one side of a question comes to on this repair. */
 export interface SchoolEffect {
@@ -86,7 +86,7 @@ export interface PlannedPlan extends Common {
   /** nothing where none fits, and where what was chosen is not on the shelf any more */
   readonly planned?: InView;
   readonly schools: readonly PlannedSchool[];
-  /** the usual cautions of a candidate here, made when someone looks */
+  /** the usual cautions of the steps of a candidate here, made when someone looks; none where there is no work with it */
   readonly cautionsOf: (candidate: Candidate) => readonly Caution[];
   /** how long any candidate takes here, and how much of it by hand, made when someone looks; nothing where there is no work with it, or a stop is open */
   readonly timesOf: (candidate: Candidate) => Times | undefined;
@@ -123,6 +123,15 @@ export interface PlanInput {
 function once<T>(make: () => T): () => T {
   let made: { readonly value: T } | undefined;
   return () => (made ??= { value: make() }).value;
+}
+
+function keptBy<K, T>(make: (of: K) => T): (of: K) => T {
+  const known = new Map<K, { readonly value: T }>();
+  return (of) => {
+    const made = known.get(of) ?? { value: make(of) };
+    known.set(of, made);
+    return made.value;
+  };
 }
 
 type Sides = (question: string) => SchoolSide | undefined;
@@ -171,24 +180,6 @@ function cuts(inView: InView | undefined, judged: readonly Candidate[]): boolean
   return preparation !== undefined && preparation !== 'as-found';
 }
 
-/** Facts of a defect and of its area, read through one table of figures. */
-interface Readers {
-  readonly read: FactReader;
-  readonly around: FactReader;
-}
-
-function stopMatter(ledger: Ledger, kind: Kind, { read, around }: Readers, { surveyed }: Seen): StopMatter {
-  return {
-    kind: kind.id,
-    surface: kind.surface,
-    ledger,
-    choice: (field) => read.choice(field) ?? around.choice(field),
-    measure: (field) => read.measure(field) ?? around.measure(field),
-    widths: read.stations('widths')?.widths ?? [],
-    measured: (id) => surveyed.measured.find((m) => m.id === id)?.figure,
-  };
-}
-
 function sectionOf(kind: Kind, { cut, seen }: Surveyed): { readonly section?: Section } {
   return cut ? { section: foundSection(cut) } : seen ? { section: seenSection(seen, kind.surface) } : {};
 }
@@ -205,11 +196,10 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
       judgedSize({ ledger, kind, seen, read: readers.read }, system, by(chaseDepth.id));
   const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), handsOf(job.crew));
   const inView = inViewOf(defect, judged);
-  const matter = stopMatter(ledger, kind, readers, seen);
+  const matter = stopMatter(ledger, kind, readers, seen, { area, defect });
   const members = inView ? (inView.candidate.chain ?? [inView.candidate.system]) : [];
   const stops = withDecisions([...defectStops(matter), ...systemStops(matter, members, cuts(inView, judged))], defect.decisions);
   const held = stops.some((s) => s.open);
-  const cautionsOf = ({ system, chain }: Candidate) => hazardCautions(matter, chain ?? [system]);
   const workBy = (view: InView, by: Sides): Worked => {
     const [first = view.candidate.system] = view.candidate.chain ?? [view.candidate.system];
     return plannedWork(
@@ -223,7 +213,6 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
         rules: input.rules,
         sides: by,
         size: by === sides ? view.candidate.size : sizeBy(by)(first),
-        cautions: cautionsOf(view.candidate),
       },
       view,
     );
@@ -234,9 +223,8 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     return inView && workBy(inView, sides);
   });
   const madeOf = (made: Worked | undefined) => (made?.ok === true ? made.work : undefined);
-  const timesOf = timesBy((candidate) =>
-    held ? undefined : madeOf(candidate === inView?.candidate ? worked() : workBy({ candidate, by: 'proposal' }, sides)),
-  );
+  const tried = keptBy((candidate: Candidate) => madeOf(!held && candidate === inView?.candidate ? worked() : workBy({ candidate, by: 'proposal' }, sides)));
+  const timesOf = timesBy((candidate) => (held ? undefined : tried(candidate)));
   const workOfSide = ({ question, side }: TakenSide, other: SchoolSide): PlannedWork | undefined => {
     const made = other === side || !inView ? worked() : workBy(inView, (id) => (id === question.id ? other : sides(id)));
     return madeOf(made);
@@ -260,7 +248,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     get schools() {
       return schools();
     },
-    cautionsOf,
+    cautionsOf: (candidate) => tried(candidate)?.cautions ?? [],
     timesOf,
     work: () => madeOf(worked()),
     problem: () => {

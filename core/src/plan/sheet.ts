@@ -4,7 +4,7 @@ import { isOtherWork } from '../match/candidates.ts';
 import type { Grade } from '../shelf/patchSystem.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { HeldStop } from '../record/decided.ts';
-import type { Caution } from '../safety/silica.ts';
+import type { Caution } from '../safety/caution.ts';
 import type { Schedule } from '../schedule/schedule.ts';
 import type { SourceId } from '../sources/register.ts';
 import { choiceLabel, relevantAsks } from '../survey/ask.ts';

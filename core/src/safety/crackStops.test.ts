@@ -79,13 +79,13 @@ describe('a recorded decision', () => {
 describe('respirator beside shroud and vacuum', () => {
   // values from memory: 29 CFR 1926.1153 Table 1; a cutting wheel on a grinder is judged on the safe side
   it.each([
-    ['crack-wheel', true, 10, 'APF 10'],
-    ['crack-wheel', true, 300, 'APF 10'],
-    ['crack-wheel', false, 240, 'none'],
-    ['crack-wheel', false, 241, 'APF 10'],
-    ['grinder-cup', true, 240, 'none'],
-    ['grinder-cup', true, 241, 'APF 10'],
-    ['grinder-cup', false, 500, 'none'],
+    ['handheld-saw-wet', true, 10, 'APF 10'],
+    ['handheld-saw-wet', true, 300, 'APF 10'],
+    ['handheld-saw-wet', false, 240, 'none'],
+    ['handheld-saw-wet', false, 241, 'APF 10'],
+    ['grinder-shrouded', true, 240, 'none'],
+    ['grinder-shrouded', true, 241, 'APF 10'],
+    ['grinder-shrouded', false, 500, 'none'],
   ] as const)('%s, inside %s, %d min: %s', (tool, indoors, minutes, wanted) => {
     expect(respirator(tool, indoors, minutes)).toBe(wanted);
   });

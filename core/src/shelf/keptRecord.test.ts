@@ -30,7 +30,7 @@ describe('a record of the shelf that an earlier version kept', () => {
       title: 'Ours',
       gone: { value: 3, kind: 'depth', source: 'practice', label: 'a limit of before' },
     } as PatchSystem;
-    const { stoneDust: _new, ...before } = product;
+    const { edge: _new, ...before } = product;
     expect(keptRecord(before)).toEqual(product);
   });
 });

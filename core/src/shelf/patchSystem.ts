@@ -2,7 +2,7 @@ import type { SafeLiftTable } from '../cure/safeLift.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { SourceId } from '../sources/register.ts';
 import type { Outcome } from './outcomes.ts';
-import type { DustWork } from './dustWork.ts';
+import type { MaterialHazard } from './materialHazard.ts';
 
 export type Grade = 'fits' | 'care' | 'out';
 
@@ -45,9 +45,6 @@ export type Aspect =
 
 /** What a system makes of the answers, by matter; nothing against those it does not name. */
 export type Remarks = Readonly<Partial<Record<Aspect, Readonly<Record<string, Remark>>>>>;
-
-/** What of a material or of the way it is worked is dangerous, beside what its family brings. */
-export type MaterialHazard = 'isocyanate' | 'peroxide' | 'methacrylate' | 'solvent' | 'cement' | 'hot' | 'pressed' | 'sprayed';
 
 export interface Range {
   readonly min?: Sourced;
@@ -111,9 +108,8 @@ export interface PatchSystem {
   readonly gives: readonly Outcome[];
   /** what of its family it does */
   readonly does?: readonly Way[];
+  /** beside what its family brings */
   readonly hazards?: readonly MaterialHazard[];
-  /** work of its preparation and finish that raises stone dust in concrete */
-  readonly stoneDust?: readonly DustWork[];
   /** least depth of the square edge that a patch is cut to */
   readonly edge?: Sourced;
   /** limits on the prepared size */

@@ -49,6 +49,20 @@ export const areaAsks = [
     hint: 'the year, if known: older paint and plaster may hold lead or asbestos',
   },
   {
+    field: 'leadTest',
+    group: 'Place',
+    ask: 'choice',
+    required: false,
+    question: 'Was the paint tested for lead?',
+    hint: 'paint from before 1978 is taken to hold lead until it is tested (USA; elsewhere other years)',
+    when: [{ field: 'yearBuilt', below: 1978 }],
+    options: [
+      { value: 'no', label: 'not tested' },
+      { value: 'free', label: 'tested, none' },
+      { value: 'found', label: 'tested, lead found' },
+    ],
+  },
+  {
     field: 'occupied',
     group: 'Place',
     ask: 'choice',

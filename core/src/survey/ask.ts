@@ -43,6 +43,8 @@ export interface Condition {
   readonly isNot?: readonly string[];
   /** a measure above this, in its base unit */
   readonly above?: number;
+  /** a measure below this, in its base unit */
+  readonly below?: number;
 }
 
 export interface MeasureAsk extends AskBase {
@@ -132,14 +134,15 @@ export function valueOf<V>(fact: Fact<V> | undefined): V | undefined {
   return fact?.value;
 }
 
-function holds({ field, is, isNot, above }: Condition, facts: LooseFacts, asks: readonly Ask[]): boolean {
+function holds({ field, is, isNot, above, below }: Condition, facts: LooseFacts, asks: readonly Ask[]): boolean {
   const value = facts[field]?.value;
   const source = asks.find((a) => a.field === field);
   // an answer to a question that is itself no longer asked counts for nothing
   if (source?.when?.some((c) => !holds(c, facts, asks)) === true) return false;
   if (is && !(typeof value === 'string' && is.includes(value))) return false;
   if (isNot && typeof value === 'string' && isNot.includes(value)) return false;
-  return above === undefined || (typeof value === 'number' && value > above);
+  if (above !== undefined && !(typeof value === 'number' && value > above)) return false;
+  return below === undefined || (typeof value === 'number' && value < below);
 }
 
 /** The asks that are relevant given the facts, in order. */

@@ -1,4 +1,4 @@
-import { crewWords, handsOf, whoWords } from '@oddment/core';
+import { cautionsOn, crewWords, handsOf, whoWords } from '@oddment/core';
 import {
   answersSentence,
   cite,
@@ -63,6 +63,8 @@ function firstContent({ text }: Words, { firsts = [] }: Sheet): Content[] {
   return [heading(firstsTitle), { ul: firsts.map((f) => ({ text: [{ text: `${f.title}. `, bold: true }, `${text(f.what)} (${f.who})`] })) }];
 }
 
+const careOf = (titles: readonly string[]) => ({ text: titles.length === 0 ? '' : ` (care: ${titles.join(', ')})`, bold: true, color: '#444444' });
+
 function stepTable({ text, how }: Words, work: SheetWork): Content {
   const body = stepRows(work.schedule, how).flatMap(({ day, time, timed, latest, more }): TableCell[][] => [
     ...(day === undefined ? [] : [[{ text: day, bold: true, colSpan: 2, margin: [0, 3, 0, 0] as [number, number, number, number] }, '']]),
@@ -80,6 +82,7 @@ function stepTable({ text, how }: Words, work: SheetWork): Content {
           { text: latest === undefined ? '' : `; begin before ${latest}`, bold: true },
           more.length === 0 ? '. ' : `; then section ${more.map((m) => `${String(m.section)} at ${m.time}`).join(', ')}. `,
           { text: text(timed.step.look), italics: true },
+          careOf(cautionsOn(work.cautions, timed.step.id)),
         ],
       },
     ],

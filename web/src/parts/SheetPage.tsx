@@ -1,12 +1,17 @@
 import { Lacks } from './Lacks.tsx';
 import { whoWords } from '@oddment/core';
 import { Fragment } from 'react';
-import { answersSentence, cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
+import { answersSentence, cautionsOn, cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
 import { useTelling } from './telling.tsx';
 import { SectionPicture } from './Drawing.tsx';
 import { FirstsPrinted } from './Firsts.tsx';
 import { Fig, Say } from './Fig.tsx';
 import { LedgerContext } from './Working.tsx';
+
+/** What is dangerous in a step, by the titles of its cautions. */
+function Care({ titles }: { titles: readonly string[] }) {
+  return titles.length === 0 ? null : <span className="care-of"> ▲ {titles.join(', ')}</span>;
+}
 
 function Work({ work }: { work: SheetWork }) {
   const how = useTelling();
@@ -45,6 +50,7 @@ function Work({ work }: { work: SheetWork }) {
                   <i>
                     <Say saying={timed.step.look} />
                   </i>
+                  <Care titles={cautionsOn(work.cautions, timed.step.id)} />
                 </td>
               </tr>
             </Fragment>

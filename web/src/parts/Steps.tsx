@@ -1,12 +1,13 @@
-import { ChevronDown, ChevronUp } from 'lucide-react';
+import { ChevronDown, ChevronUp, TriangleAlert } from 'lucide-react';
 import { Fragment, useState } from 'react';
 import { Fig, Say } from './Fig.tsx';
 import { useTelling } from './telling.tsx';
-import { stepRows, type Schedule, type StepRow } from '@oddment/core';
+import { cautionsOn, stepRows, type Caution, type Schedule, type StepRow } from '@oddment/core';
 
-function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }) {
+function StepLine({ row: { time, sign, timed, latest, more }, cautions }: { row: StepRow; cautions: readonly Caution[] }) {
   const [open, setOpen] = useState(false);
   const { step } = timed;
+  const care = cautionsOn(cautions, step.id);
   return (
     <li className={`step ${sign}`}>
       <time dateTime={timed.start}>{time}</time>
@@ -28,6 +29,11 @@ function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }
         {more.length === 0 ? null : (
           <p>
             <b>Then the same in {more.map((m) => `section ${String(m.section)} at ${m.time}`).join(', ')}</b>
+          </p>
+        )}
+        {care.length === 0 ? null : (
+          <p className="care-of">
+            <TriangleAlert size={13} aria-label="Caution:" /> {care.join(', ')}
           </p>
         )}
         {open ? (
@@ -66,14 +72,14 @@ function StepLine({ row: { time, sign, timed, latest, more } }: { row: StepRow }
 }
 
 /** The steps in order: solid bar by hand, dots for a wait, an orange bracket for a window that closes. */
-export function Steps({ schedule }: { schedule: Schedule }) {
+export function Steps({ schedule, cautions }: { schedule: Schedule; cautions: readonly Caution[] }) {
   const how = useTelling();
   return (
     <ol aria-label="Steps">
       {stepRows(schedule, how).map((row) => (
         <Fragment key={row.key}>
           {row.day === undefined ? null : <li className="day">{row.day}</li>}
-          <StepLine row={row} />
+          <StepLine row={row} cautions={cautions} />
         </Fragment>
       ))}
     </ol>

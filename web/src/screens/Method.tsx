@@ -155,7 +155,7 @@ function Planned({ plan, told, planned, defect, trial }: Tried) {
                 <Lacks sheet={sheet} />
                 <Firsts firsts={sheet.firsts} />
                 {area ? <IssueState job={job} area={area} defect={defect} plan={plan} /> : null}
-                <Steps schedule={work.schedule} />
+                <Steps schedule={work.schedule} cautions={work.cautions} />
               </div>
               <div className="foot">
                 <Button

@@ -7,7 +7,6 @@ import { durationSum, sectionCount, sectionLength, sectionPerPerson, timeForSect
 import type { Figure } from '../../quantity/figure.ts';
 import { atLeast } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
-import { silicaCaution } from '../../safety/silica.ts';
 import { chasingTools } from '../../shelf/chasingTools.ts';
 import { readyFor, type ResinWorking } from '../../shelf/patchSystem.ts';
 import { silicaSand as silicaSandRecord } from '../../shelf/auxiliaries/silicaSand.ts';
@@ -98,7 +97,7 @@ function prepareGroove(c: Course, whole: Cut, packing: Figure) {
   if (choke) c.add(chokeCrack(choke.depth, choke.sand, c.byLength('nothing', 'chokePace', cut.length, 'Choking')), { uses: [drySand(c, choke.sand)] });
   const none = c.get({ ...c.rates.once, value: 0 });
   const readied = c.add(getReady(c.byLength('readySetUp', 'chokePace', cut.length, 'Getting ready', { passes: none }), c.get(working.mixer)), { uses: [] });
-  return { chaseMinutes, below, choke, readied };
+  return { below, choke, readied };
 }
 
 /** The sections that a crack is worked in: each within the gel time of what is placed in it. */
@@ -138,7 +137,7 @@ export function groove(c: Course): void {
   const premixFrom = side('sand-into-resin', 'from');
   const premixed = premixFrom !== undefined && atLeast(cutTo.width.value, premixFrom.value);
 
-  const { chaseMinutes, below, choke, readied } = prepareGroove(c, whole, sandMix.one);
+  const { below, choke, readied } = prepareGroove(c, whole, sandMix.one);
   const recoatUntil = c.closes(c.get(working.recoatUntil), 'Recoat window closes');
   const wetMinutes = c.byLength('nothing', 'wetPace', each, 'Wetting a section', { hands: c.hands });
   const fillMinutes = c.byLength('nothing', 'fillPace', each, 'Filling a section', { hands: c.hands });
@@ -226,9 +225,6 @@ export function groove(c: Course): void {
   );
   c.named = c.matter.size?.named ?? c.named;
   c.sections.push(grooveSection(cut, { groove: cutTo, lifts, below, ...(choke && { choke: choke.depth }) }));
-  const indoors = c.matter.choice('place') === 'inside';
-  c.cautions.push(silicaCaution(ledger, 'crack-wheel', indoors, chaseMinutes, ['chase']));
-  if (grindMinutes) c.cautions.push(silicaCaution(ledger, 'grinder-cup', indoors, grindMinutes, ['grind-flush']));
 }
 
 /** Coating inside the window of the resin, and the moment from which it is used. */

@@ -50,7 +50,7 @@ export const resaw = (width: Figure, depth: Figure, when: string): Said => ({
   detail: say`${when}; through all of the rebuild into the old cut: a shallower one leaves a bridge that breaks again beside; walls ground to bright concrete, vacuumed`,
   look: say`A feeler goes down into the old cut all along.`,
   done: 'Joint sawn',
-  tools: ['saw', 'shroud and vacuum', 'depth stop'],
+  tools: ['saw with water or shroud and vacuum', 'depth stop'],
 });
 
 /** Cleaning a joint out. */

@@ -12,7 +12,7 @@ export const cleanTub = (dry: Figure, silicone: boolean, drip: boolean, solvent:
   detail: say`${drip ? 'the drip is stopped first; ' : ''}${silicone ? 'all caulk is cut out and its film taken off; ' : ''}detergent and a scrub pad, rinsed until water sheets; then ${solvent === 'acetone' ? 'acetone, wiped on and straight off with a clean cloth' : 'the cleaner that the kit names; no solvent on acrylic or plastic, not even as a trial'}`,
   look: say`Water runs off in a sheet, no bead stands; tape holds.`,
   done: 'Clean and dry',
-  tools: ['detergent', 'scrub pad', 'knife for caulk', 'clean cloths'],
+  tools: ['detergent', 'scrub pad', 'knife for caulk', 'clean cloths', ...(solvent === 'acetone' ? ['acetone'] : ['cleaner'])],
 });
 
 /** Warming shell, room and materials. */

@@ -1,28 +1,47 @@
+import { cutAreas } from '../../mixing/mortarBatch.ts';
 import { atMost } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
 import { of } from '../../shelf/sourced.ts';
-import type { StopRule } from '../stop.ts';
+import type { StopMatter, StopRule } from '../stop.ts';
 
-/** Old paint over more than the rule lets be disturbed. */
 /** Before it a house may be painted with lead. */
 export const leadYear = of(1978, 'count', 'epa-745', 'Year from which house paint was free of lead (USA)');
 const inRoom = of(557_418, 'area', 'epa-745', 'Painted area that may be disturbed in a room (USA)');
 const outside = of(1_858_061, 'area', 'epa-745', 'Painted area that may be disturbed outside (USA)');
 
-/** What was on it before, where that may be old paint. */
-export const paintedBefore: readonly string[] = ['paint', 'patch', 'unknown', 'coating', 'limewash', 'sealer'];
+const within = of(43_200, 'duration', 'epa-745', 'Time over which disturbed areas of a room add up (USA)');
 
+/** What was on it before, where that may be old paint. */
+const paintedBefore: readonly string[] = ['paint', 'patch', 'unknown', 'coating', 'limewash', 'sealer'];
+
+/** Whether a repair lies in old paint: a tub, and what never had paint on it, does not. */
+export function inPaint({ surface, choice }: Pick<StopMatter, 'surface' | 'choice'>): boolean {
+  return surface !== 'tub' && paintedBefore.includes(choice('before') ?? '');
+}
+
+/** Whether paint here is taken to hold lead: found in it, or from before the year and not tested free of it. */
+export function leadPresumed(matter: Pick<StopMatter, 'surface' | 'choice' | 'measure'>): boolean {
+  const [year, test] = [matter.measure('yearBuilt'), matter.choice('leadTest')];
+  return inPaint(matter) && test !== 'free' && (test === 'found' || (year !== undefined && year.value < leadYear.value));
+}
+
+/** Old paint over more than the rule lets be disturbed, by all repairs of the room together. */
 export const lead: StopRule = {
   id: 'lead',
-  judge: ({ surface, ledger, choice, measure, measured }) => {
-    const [year, area, before, place] = [measure('yearBuilt'), measured('area') ?? measured('hollow'), choice('before'), choice('place')];
-    if (!year || !area || surface === 'tub' || year.value >= leadYear.value || before === undefined || !paintedBefore.includes(before)) return undefined;
-    const limit = ledger.sourced(place === 'outside' || place === 'outside-salt' ? outside : inRoom);
+  judge: (matter) => {
+    const { ledger, choice, measure, measured, beside } = matter;
+    const own = measured('area') ?? measured('hollow');
+    if (!leadPresumed(matter) || !own) return undefined;
+    const others = beside?.() ?? [];
+    const area = others.length === 0 ? own : ledger.compute(cutAreas, { areaMm2: [own, ...others] }, 'Old paint disturbed in all repairs of the room');
+    const limit = ledger.sourced(choice('place') === 'outside' || choice('place') === 'outside-salt' ? outside : inRoom);
     if (atMost(area.value, limit.value)) return undefined;
+    const year = measure('yearBuilt');
+    const known = choice('leadTest') === 'found' || !year ? say`The paint holds lead` : say`Built in ${year}, not tested: paint is taken to hold lead`;
     return {
       title: 'Paint that may hold lead',
       who: 'a certified renovator, or the local rule',
-      why: say`Built in ${year}: paint may hold lead, and ${area} of it is disturbed; the rule (USA) begins above ${limit}. As recalled, check the current text.`,
+      why: say`${known}, and ${area} of it is disturbed${others.length === 0 ? '' : ' by all repairs of the room together'}; the rule (USA) begins above ${limit}, with what else is done there within ${ledger.sourced(within)}. As recalled, check the current text.`,
       source: 'epa-745',
       liftedBy: 'decision',
     };

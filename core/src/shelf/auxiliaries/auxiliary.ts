@@ -1,4 +1,5 @@
 import type { Sourced } from '../../quantity/ledger.ts';
+import type { MaterialHazard } from '../materialHazard.ts';
 import type { Range, Remark } from '../patchSystem.ts';
 
 /** What is only ever a step of a system: a primer, a bonder, a tape, a rod. Its figures are read by the methods that use it. */
@@ -9,6 +10,7 @@ export interface Auxiliary {
   readonly what: string;
   /** temperature of the ground that it bears */
   readonly slabC?: Range;
+  readonly hazards?: readonly MaterialHazard[];
   readonly figures: Readonly<Record<string, Sourced>>;
   /** the sizes that it is sold in, from the smallest */
   readonly sizes?: readonly Sourced[];

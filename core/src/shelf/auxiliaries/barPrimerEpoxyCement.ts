@@ -5,6 +5,7 @@ export const barPrimerEpoxyCement = {
   id: 'bar-primer-epoxy-cement',
   title: 'Bar primer, epoxy and cement',
   what: 'keeps cleaned bars from rusting under the mortar',
+  hazards: ['epoxy', 'cement'],
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   figures: {
     coats: of(2, 'count', 'generic-sheet', 'Coats'),

@@ -5,6 +5,7 @@ export const barPrimerZinc = {
   id: 'bar-primer-zinc',
   title: 'Bar primer, zinc-rich',
   what: 'keeps cleaned bars from rusting under the mortar',
+  hazards: ['epoxy', 'solvent'],
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   figures: {
     coats: of(2, 'count', 'generic-sheet', 'Coats'),

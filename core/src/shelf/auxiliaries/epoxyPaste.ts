@@ -5,6 +5,7 @@ export const epoxyPaste = {
   id: 'epoxy-paste',
   title: 'Epoxy paste',
   what: 'holds ports and seals the face of a crack before injection',
+  hazards: ['epoxy'],
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest') },
   figures: {
     bed: of(3, 'depth', 'practice', 'Bed'),

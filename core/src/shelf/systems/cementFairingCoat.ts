@@ -9,7 +9,6 @@ export const cementFairingCoat = {
   chemistry: 'fine polymer-cement surfacer',
   work: 'evens out pores and shallow scaling',
   suits: ['concrete-scaling', 'concrete-spall', 'broken-edge'],
-  stoneDust: ['grinder-shrouded'],
   gives: ['closed'],
   preparation: 'as-found',
   width: {},

@@ -9,7 +9,6 @@ export const drilledPackerInjection = {
   work: 'fills cracks in thick or wet walls',
   suits: ['wall-crack'],
   hazards: ['isocyanate', 'pressed'],
-  stoneDust: ['drill-shrouded', 'grinder-shrouded'],
   gives: [],
   preparation: 'as-found',
   does: ['drilled'],

@@ -9,7 +9,6 @@ export const epoxyInjectionResin = {
   work: 'bonds still, dry cracks by injection',
   suits: ['slab-crack', 'wall-crack'],
   hazards: ['pressed'],
-  stoneDust: ['grinder-shrouded'],
   gives: ['closed'],
   preparation: 'as-found',
   width: { min: of(0.05, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(6, 'crackWidth', 'practice', 'Widest crack') },

@@ -9,7 +9,6 @@ export const epoxyMortar = {
   work: 'rebuilds concrete in resin and sand',
   suits: ['slab-crack', 'concrete-spall', 'bar-spall', 'broken-edge'],
   hazards: ['hot'],
-  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   gives: ['closed', 'edges'],
   preparation: 'chase',
   width: { min: of(10, 'depth', 'judgement', 'Narrowest groove to trowel') },

@@ -8,7 +8,6 @@ export const flexibleSealant = {
   chemistry: 'elastic sealant in a routed groove, bonded on two faces over a bond breaker',
   work: 'seals cracks and joints that move',
   suits: ['slab-crack', 'wall-crack', 'joint-spall'],
-  stoneDust: ['handheld-saw-wet', 'grinder-shrouded'],
   gives: ['closed', 'joint'],
   preparation: 'rout',
   width: { min: of(6, 'depth', 'aci-224-1r', 'Narrowest rout'), max: of(30, 'depth', 'generic-sheet', 'Widest bead') },

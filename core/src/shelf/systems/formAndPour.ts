@@ -9,7 +9,6 @@ export const formAndPour = {
   chemistry: 'flowable micro-concrete behind formwork',
   work: 'rebuilds deep places behind formwork',
   suits: ['concrete-spall', 'bar-spall', 'broken-edge'],
-  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   gives: ['closed'],
   preparation: 'square-cut',
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),

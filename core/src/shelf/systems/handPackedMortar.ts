@@ -9,7 +9,6 @@ export const handPackedMortar = {
   chemistry: 'stiff cement mortar, packed by hand and trowel',
   work: 'rebuilds small broken places, upright and overhead',
   suits: ['concrete-spall', 'bar-spall', 'broken-edge'],
-  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   gives: ['closed'],
   preparation: 'square-cut',
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),

@@ -9,7 +9,6 @@ export const injectionFoam = {
   work: 'stops water in cracks',
   suits: ['slab-crack', 'wall-crack'],
   hazards: ['isocyanate', 'pressed'],
-  stoneDust: ['grinder-shrouded'],
   gives: [],
   preparation: 'as-found',
   does: ['foams'],

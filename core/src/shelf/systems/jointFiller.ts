@@ -13,7 +13,6 @@ export const jointFiller = {
     remark: { grade: 'out', why: 'alone it does not hold edges that have broken away', source: 'practice', change: 'rebuild the edges first' },
   },
   hazards: ['isocyanate'],
-  stoneDust: ['handheld-saw-wet', 'grinder-shrouded'],
   gives: ['joint'],
   preparation: 'as-found',
   width: {},

@@ -18,7 +18,6 @@ export const polymerMortar2k = {
       change: 'cut the joint through it again, and fill it',
     },
   },
-  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   gives: ['closed', 'edges'],
   preparation: 'chase',
   width: { min: of(13, 'depth', 'practice', 'Narrowest groove to compact a mortar in') },

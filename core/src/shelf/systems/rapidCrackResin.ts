@@ -9,7 +9,6 @@ export const rapidCrackResin = {
   work: 'fills cracks and spalled edges in floors with resin and sand',
   suits: ['slab-crack'],
   hazards: ['isocyanate'],
-  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   gives: ['closed', 'edges'],
   preparation: 'chase',
   width: { min: of(3, 'depth', 'practice', 'Narrowest groove'), max: of(25, 'depth', 'practice', 'Widest groove') },

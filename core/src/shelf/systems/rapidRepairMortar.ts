@@ -9,7 +9,6 @@ export const rapidRepairMortar = {
   chemistry: 'one-part rapid-hardening cement mortar, mixed with water',
   work: 'rebuilds broken concrete and is open soon',
   suits: ['concrete-spall', 'bar-spall', 'broken-edge'],
-  stoneDust: ['handheld-saw-wet', 'chipping-shrouded', 'grinder-shrouded'],
   gives: ['closed', 'edges'],
   preparation: 'square-cut',
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),

@@ -8,7 +8,6 @@ export const waterPlug = {
   chemistry: 'hydraulic cement that sets in a minute or two',
   work: 'stops a running leak',
   suits: ['wall-crack'],
-  stoneDust: ['handheld-saw-wet', 'chipping-shrouded'],
   gives: ['closed'],
   preparation: 'as-found',
   width: { max: of(25, 'depth', 'practice', 'Widest') },

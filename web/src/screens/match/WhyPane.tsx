@@ -1,4 +1,4 @@
-import { cautionsWhy, cite, partWords, type Candidate, type Caution, type PlannedPlan, type Saying, type Verdict, type WorkPart } from '@oddment/core';
+import { cautionsWhy, cite, type Candidate, type Caution, type PlannedPlan, type Saying, type Verdict } from '@oddment/core';
 import { Say } from '../../parts/Fig.tsx';
 import { useTelling } from '../../parts/telling.tsx';
 import { limitLine } from '../../views/limitLine.ts';
@@ -6,7 +6,7 @@ import { limitLine } from '../../views/limitLine.ts';
 import { gradeSigns, gradeWords } from './gradeWords.ts';
 import { Said } from './Said.tsx';
 
-/** The usual cautions of a system here, with the parts of the work that they stand on. */
+/** The usual cautions of a system here, from the steps of its work. */
 function Cautions({ cautions }: { cautions: readonly Caution[] }) {
   if (cautions.length === 0) return null;
   return (
@@ -17,8 +17,7 @@ function Cautions({ cautions }: { cautions: readonly Caution[] }) {
       <ul>
         {cautions.map((c) => (
           <li key={c.id}>
-            <b>{c.title}</b>, {c.steps.map((p) => partWords[p as WorkPart]).join(', ')}: <Say saying={c.text} />{' '}
-            <span className="quiet">({cite(c.source)})</span>
+            <b>{c.title}:</b> <Say saying={c.text} /> <span className="quiet">({cite(c.source)})</span>
           </li>
         ))}
       </ul>
