@@ -141,10 +141,11 @@ const candidate = objectSchema(
     size,
     ready: figure,
     visits: figure,
+    favored: text,
     against: list(text),
     verdicts: list(verdict),
   },
-  ['members', 'size', 'ready', 'visits'],
+  ['members', 'size', 'ready', 'visits', 'favored'],
 );
 
 const school = objectSchema(

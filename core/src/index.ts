@@ -119,6 +119,7 @@ export type { Schedule, Timed } from './schedule/schedule.ts';
 export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
 export { cautionsOn, type Caution } from './safety/caution.ts';
+export type { PlannedSchool, SchoolEffect } from './plan/plannedSchools.ts';
 export { cautionsWhy } from './safety/hazards.ts';
 export {
   plannedOf,
@@ -129,9 +130,7 @@ export {
   type InView,
   type PlanInput,
   type PlannedPlan,
-  type PlannedSchool,
   type RepairPlan,
-  type SchoolEffect,
   type SurveyedPlan,
 } from './plan/repairPlan.ts';
 export {

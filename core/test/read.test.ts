@@ -1,53 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Ask } from '../src/survey/ask.ts';
 import type { Kind } from '../src/survey/kind.ts';
 import { chains } from '../src/shelf/chains.ts';
 import { genericShelf } from '../src/shelf/shelf.ts';
 import { defectKinds } from '../src/survey/kinds.ts';
-import { surveyedPlan } from './defects.ts';
-
-/** The same numbers at every run. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 1_103_515_245 + 12_345) & 0x7fff_ffff;
-    return state / 0x7fff_ffff;
-  };
-}
-
-/** What a person reads, without the ids of figures. */
-const plain = (value: unknown) =>
-  JSON.stringify(value, (_key, v: unknown) =>
-    typeof v === 'object' && v !== null && 'origin' in v && 'value' in v ? v.value : typeof v === 'function' ? undefined : v,
-  );
-
-type Choice = Extract<Ask, { readonly ask: 'choice' }>;
-const choicesOf = (kind: Kind) => kind.asks.filter((a): a is Choice => a.ask === 'choice');
-
-/** Everything that follows from answers: what is seen to first, stops, verdicts, steps, amounts, cautions, or why there is no plan. */
-function follows(kind: Kind, answers: Readonly<Record<string, unknown>>, system: string): string | undefined {
-  const choice = { system, reason: 'tried' };
-  try {
-    const { firsts, stops, candidates } = surveyedPlan(kind.id, answers, {}, { choice });
-    const decisions = stops.map((s) => ({ stop: s.id, who: 'A', capacity: 'B', what: 'C', on: '2026-01-01' }));
-    const decided = surveyedPlan(kind.id, answers, {}, { choice, decisions });
-    const work = decided.work();
-    return plain([
-      firsts,
-      stops.map((s) => [s.id, s.why]),
-      candidates.filter((c) => c.system.suits.includes(kind.id)).map((c) => [c.system.id, c.grade, c.verdicts.map((v) => [v.rule, v.grade])]),
-      work && [
-        work.method.steps.map(({ id, title, detail, look, tools }) => [id, title, detail, look, tools]),
-        work.quantities.map((q) => [q.id, q.figure.value]),
-        work.cautions.map((c) => [c.id, c.text]),
-      ],
-      decided.problem(),
-    ]);
-  } catch {
-    // answers that cannot be together make no plan
-    return undefined;
-  }
-}
+import { choicesOf, follows, seeded, type Choice } from './follows.ts';
 
 /** Whether any option of a question makes another plan than the others, over situations drawn at random. */
 function isRead(kind: Kind, ask: Choice, random: () => number): boolean {

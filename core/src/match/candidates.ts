@@ -27,6 +27,8 @@ export interface Candidate<S extends JudgedSize = JudgedSize> {
   /** from placing to use, at this temperature; absent where the ground is outside its window */
   readonly ready?: Figure;
   readonly visits?: Figure;
+  /** why it stands before others that fit as well, where somebody took a side: the question and the side */
+  readonly favored?: string;
 }
 
 /** Whether a system is for other work: it is told in a list of its own, and nothing else of it was asked. */
@@ -221,6 +223,12 @@ function judgeCombination<S extends JudgedSize>(
   return { ...graded(ledger, subject, system, sizes[0] ?? sizeOf(system), verdicts, members), chain: members };
 }
 
+/** A candidate with why it goes first, where somebody took a side that it goes by; what is ruled out is not helped by that. */
+function withFavor<S extends JudgedSize>(c: Candidate<S>, favors: (system: PatchSystem) => string | undefined): Candidate<S> {
+  const favored = c.grade === 'out' ? undefined : (c.chain ?? [c.system]).map(favors).find((f) => f !== undefined);
+  return favored === undefined ? c : { ...c, favored };
+}
+
 /** Every system of the shelf, and every combination of them, against a defect: those that fit first, those ruled out nearest first. */
 export function candidates<S extends JudgedSize>(
   ledger: Ledger,
@@ -228,6 +236,7 @@ export function candidates<S extends JudgedSize>(
   shelf: readonly PatchSystem[],
   sizeOf: (system: PatchSystem) => S,
   people: 1 | 2,
+  favors: (system: PatchSystem) => string | undefined = () => undefined,
 ): Candidate<S>[] {
   const { systems, combinations } = suited(shelf, subject.kind);
   const completed = (system: PatchSystem) => combinations.find((c) => c.members.includes(system) && openAfter(subject.asked, c.system).length === 0)?.system;
@@ -236,10 +245,16 @@ export function candidates<S extends JudgedSize>(
     ...combinations.map((one) => judgeCombination(ledger, subject, one, sizeOf, people)),
   ];
   const ranked = judged
+    .map((c) => withFavor(c, favors))
     .map((c) => ({ c, d: distance(c) }))
     .sort(
       (a, b) =>
-        weight[a.c.grade] - weight[b.c.grade] || leaves(a.c) - leaves(b.c) || a.d - b.d || cost(a.c) - cost(b.c) || a.c.system.id.localeCompare(b.c.system.id),
+        weight[a.c.grade] - weight[b.c.grade] ||
+        leaves(a.c) - leaves(b.c) ||
+        Number(b.c.favored !== undefined) - Number(a.c.favored !== undefined) ||
+        a.d - b.d ||
+        cost(a.c) - cost(b.c) ||
+        a.c.system.id.localeCompare(b.c.system.id),
     )
     .map(({ c }) => c);
   return [...ranked, ...otherWork(subject, shelf)];

@@ -55,7 +55,7 @@ const mortar: Family = {
 };
 const face = ['inspecting', 'primer-under-paint'];
 const board = [...face, 'sanding-drywall', 'joint-width'];
-const setting: Family = { part: compound, reads: board };
+const setting: Family = { part: compound, reads: [...board, 'joint-coats'] };
 const coats: Family = { part: plasterCoats, reads: ['plaster-extent', 'overhead-plaster', ...face] };
 const cementCoats: Family = { part: plasterCoats, reads: ['plaster-coats', 'paint-on-cement', 'plaster-extent', 'overhead-plaster', ...face] };
 const tub = ['tub-cleaner', 'tub-masking', 'clean-or-mask', 'tub-use-between'];

@@ -4,7 +4,8 @@ import { baseUnits } from '../quantity/kind.ts';
 import { cite, sources, type SourceId } from '../sources/register.ts';
 import { coreVersion } from '../version.ts';
 import { hasWork, type PlannedWork } from './plannedWork.ts';
-import type { PlannedPlan, PlannedSchool, RepairPlan } from './repairPlan.ts';
+import type { PlannedSchool } from './plannedSchools.ts';
+import type { PlannedPlan, RepairPlan } from './repairPlan.ts';
 
 function verdictRecord(v: Verdict) {
   const { reason, change, facts: _made, ...rest } = v;

@@ -6,7 +6,6 @@ import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
 import { judgedSize } from '../match/size.ts';
 import { subjectOf, type JudgedSize, type Subject } from '../match/subject.ts';
-import { familyReads } from '../method/families.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { withDecisions, type HeldStop } from '../record/decided.ts';
@@ -14,34 +13,22 @@ import { defectStops, systemStops } from '../safety/defectStops.ts';
 import type { Caution } from '../safety/caution.ts';
 import { noAdvice } from '../safety/stop.ts';
 import { chaseDepth } from '../schools/chaseDepth.ts';
-import { arises, takenSide, type SchoolQuestion, type SchoolSide, type TakenSide } from '../schools/school.ts';
-import { schoolQuestions } from '../schools/schools.ts';
+import type { SchoolSide, TakenSide } from '../schools/school.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { areaTable } from '../survey/area.ts';
 import type { LooseFacts } from '../survey/ask.ts';
 import { FactReader } from '../survey/factReader.ts';
 import { foundSection } from '../survey/foundSection.ts';
-import { usualHouseRules, type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
+import { type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import type { Kind, Surveyed } from '../survey/kind.ts';
 import { kindOf } from '../survey/kinds.ts';
 import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
 import { hasWork, plannedWork, type PlannedWork, type Worked } from './plannedWork.ts';
+import { keptBy, once } from './once.ts';
+import { favorsOf, plannedSchool, sidesFor, type PlannedSchool } from './plannedSchools.ts';
 import { seenSection } from './seenSection.ts';
 import { stopMatter, type Readers } from './stopMatter.ts';
-
-/** What one side of a question comes to on this repair. */
-export interface SchoolEffect {
-  readonly side: SchoolSide;
-  readonly taken: boolean;
-  /** made when someone looks; nothing where this side cannot be done here */
-  readonly work: () => PlannedWork | undefined;
-}
-
-/** A question on which the trade differs, as it stands for this repair; with what each side comes to where the method follows it. */
-export interface PlannedSchool extends TakenSide {
-  readonly effects: readonly SchoolEffect[];
-}
 
 interface Common {
   readonly defect: Defect;
@@ -120,20 +107,6 @@ export interface PlanInput {
   readonly shelf?: readonly PatchSystem[];
 }
 
-function once<T>(make: () => T): () => T {
-  let made: { readonly value: T } | undefined;
-  return () => (made ??= { value: make() }).value;
-}
-
-function keptBy<K, T>(make: (of: K) => T): (of: K) => T {
-  const known = new Map<K, { readonly value: T }>();
-  return (of) => {
-    const made = known.get(of) ?? { value: make(of) };
-    known.set(of, made);
-    return made.value;
-  };
-}
-
 type Sides = (question: string) => SchoolSide | undefined;
 
 /** The answers of a defect and of its area by field, the defect's own first. */
@@ -144,23 +117,6 @@ function answersOf(kind: Kind, area: Area, defect: Defect): Readonly<Record<stri
     ...words(area.facts),
     ...words(Object.fromEntries(kind.asks.flatMap((a) => (defect.facts[a.field] ? [[a.field, defect.facts[a.field]]] : [])))),
   };
-}
-
-/** The side taken of every question that is about a kind, in the order of the work. */
-function sidesFor(kind: string, { defect, rules = usualHouseRules }: PlanInput, answers: Readonly<Record<string, string | undefined>>): readonly TakenSide[] {
-  return schoolQuestions.filter((q: SchoolQuestion) => arises(q, kind)).map((q) => takenSide(q, defect.schools ?? {}, rules.schools, answers));
-}
-
-/** What each side of a question comes to with a candidate, where its method follows the question. */
-function effectsOf(
-  { question, side, barred }: TakenSide,
-  candidate: Candidate | undefined,
-  workOfSide: (side: SchoolSide) => PlannedWork | undefined,
-): readonly SchoolEffect[] {
-  if (!candidate || !(candidate.chain ?? [candidate.system]).some((m) => familyReads(m).includes(question.id))) return [];
-  return question.sides
-    .filter((s) => !barred.some((b) => b.side === s.id))
-    .map((one) => ({ side: one, taken: one === side, work: once(() => workOfSide(one)) }));
 }
 
 /** The system in view: the choice, else the best that does not rule itself out and has a method; nothing where the choice is gone. */
@@ -188,15 +144,15 @@ function sectionOf(kind: Kind, { cut, seen }: Surveyed): { readonly section?: Se
 function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, input: PlanInput): PlannedPlan {
   const { area, defect, job } = input;
   const seen = subjectOf(ledger, kind, readers.read, readers.around);
-  const taken = sidesFor(kind.id, input, answersOf(kind, area, defect));
+  const taken = sidesFor(kind.id, [defect.schools, input.rules?.schools], answersOf(kind, area, defect));
   const sides: Sides = (id) => taken.find((t) => t.question.id === id)?.side;
   const sizeBy =
     (by: Sides) =>
     (system: PatchSystem): JudgedSize =>
       judgedSize({ ledger, kind, seen, read: readers.read }, system, by(chaseDepth.id));
-  const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), handsOf(job.crew));
+  const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), handsOf(job.crew), favorsOf(taken));
   const inView = inViewOf(defect, judged);
-  const matter = stopMatter(ledger, kind, readers, seen, { area, defect });
+  const matter = stopMatter(ledger, kind, readers, seen, { area, defect, side: (id) => sides(id)?.id });
   const members = inView ? (inView.candidate.chain ?? [inView.candidate.system]) : [];
   const stops = withDecisions([...defectStops(matter), ...systemStops(matter, members, cuts(inView, judged))], defect.decisions);
   const held = stops.some((s) => s.open);
@@ -230,9 +186,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     return madeOf(made);
   };
   const firsts = once(() => [...decidedFirsts(stops), ...placeFirsts(inView?.candidate.against ?? []), ...firstsOf(matter)]);
-  const schools = once(() =>
-    taken.map((t): PlannedSchool => ({ ...t, effects: effectsOf(t, held ? undefined : inView?.candidate, (side) => workOfSide(t, side)) })),
-  );
+  const schools = once(() => taken.map((t) => plannedSchool(t, held ? undefined : inView?.candidate, (side) => workOfSide(t, side))));
   return {
     ...common,
     state: 'planned',

@@ -1,6 +1,6 @@
 import { tell } from '../quantity/saying.ts';
 import type { Schedule } from '../schedule/schedule.ts';
-import type { PlannedSchool } from './repairPlan.ts';
+import type { PlannedSchool } from './plannedSchools.ts';
 
 const how = { units: 'metric', timeZone: 'UTC' } as const;
 

@@ -35,7 +35,7 @@ export function stopMatter(
   kind: Kind,
   { read, around }: Readers,
   { surveyed }: Seen,
-  { area, defect }: { readonly area: Area; readonly defect: Defect },
+  { area, defect, side }: { readonly area: Area; readonly defect: Defect; readonly side: (question: string) => string | undefined },
 ): StopMatter {
   return {
     kind: kind.id,
@@ -45,6 +45,7 @@ export function stopMatter(
     measure: (field) => read.measure(field) ?? around.measure(field),
     widths: read.stations('widths')?.widths ?? [],
     measured: (id) => surveyed.measured.find((m) => m.id === id)?.figure,
+    side,
     beside: () => paintBeside(ledger, area, defect),
   };
 }

@@ -1,12 +1,12 @@
 import type { StopMatter } from './stop.ts';
 import { causeFirst } from './firsts/causes.ts';
-import { slabStep, wallWidth } from './firsts/cracks.ts';
+import { hairline, slabStep, wallWidth } from './firsts/cracks.ts';
 import type { First } from './firsts/first.ts';
 import { answerFirsts, beforeFirst, dampFirst, weatherFirst } from './firsts/found.ts';
 
 export type { First } from './firsts/first.ts';
 
-const rules = [causeFirst, wallWidth, slabStep, beforeFirst, dampFirst, ...answerFirsts, weatherFirst];
+const rules = [causeFirst, wallWidth, hairline, slabStep, beforeFirst, dampFirst, ...answerFirsts, weatherFirst];
 
 /** How the list of them is headed. */
 export const firstsTitle = 'Before the first cut';

@@ -18,6 +18,7 @@ export const backerRod = {
       id: 'stretched',
       title: 'stretched in',
       reason: 'Quick in a long joint, but a stretched or pricked rod creeps back and blows bubbles into the sealant.',
+      unplanned: 'a stretched rod creeps back and lets gas up: it is laid as thick as one that is pressed in',
     },
   ],
   usual: 'compressed',

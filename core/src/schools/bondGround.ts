@@ -15,6 +15,7 @@ export const bondGround = {
       id: 'dried-agent',
       title: 'a bonding agent let dry',
       reason: 'Convenient, with a product that softens again in wet mortar and says so.',
+      unplanned: 'only the sheet of a product that softens again says how; the ground is damped and scrubbed',
     },
   ],
   usual: 'damp-scrub',

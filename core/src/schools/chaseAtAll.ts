@@ -10,11 +10,13 @@ export const chaseAtAll = {
       id: 'chase',
       title: 'chase it',
       reason: 'Clean faces and room for the fill: it holds, and its quantity is known.',
+      favors: ['rapid-crack-resin', 'flexible-sealant'],
     },
     {
       id: 'as-found',
       title: 'fill it as found',
       reason: 'Less dust and no groove to be seen, where the crack is open, clean and only looked at.',
+      favors: ['gravity-resin', 'epoxy-injection-resin'],
     },
   ],
   usual: 'chase',

@@ -5,16 +5,19 @@ export const clearFinish = {
   id: 'clear-finish',
   question: 'Filler or an insert under a clear finish?',
   kinds: ['timber-check', 'timber-decay', 'timber-through', 'timber-dent'],
+  only: { finish: ['clear'] },
   sides: [
     {
       id: 'insert',
       title: 'an insert of the same wood',
       reason: 'Grain goes on through it.',
+      favors: ['wood-insert', 'wood-splice'],
     },
     {
       id: 'tinted',
       title: 'a tinted filler',
       reason: 'For checks and pinholes that no insert would hold.',
+      favors: ['epoxy-pour-tinted'],
     },
   ],
   usual: 'insert',

@@ -5,6 +5,8 @@ export const hairlineAlongBar = {
   id: 'hairline-along-bar',
   question: 'What becomes of a hairline along a bar?',
   kinds: ['slab-crack', 'wall-crack'],
+  only: { alongBar: ['yes'] },
+  before: true,
   sides: [
     {
       id: 'open-window',

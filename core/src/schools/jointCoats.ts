@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** How many coats a drywall joint gets: two go on in an afternoon by the compound that is chosen, and no fewer than the level asks. */
@@ -15,6 +16,7 @@ export const jointCoats = {
       id: 'fast',
       title: 'two in an afternoon with setting compound',
       reason: 'Where nobody will look along the wall, and time is short.',
+      sets: { coats: of(1, 'count', 'practice', 'Coats over the tape, in an afternoon') },
     },
   ],
   usual: 'by-level',

@@ -10,11 +10,13 @@ export const leakingCrack = {
       id: 'foam',
       title: 'foam',
       reason: 'It follows the water, and gives with the crack.',
+      favors: ['injection-foam', 'drilled-packer-injection'],
     },
     {
       id: 'epoxy',
       title: 'epoxy',
       reason: 'It joins the wall again where that is dry, still and carries load: to an engineer’s design.',
+      favors: ['epoxy-injection-resin'],
     },
   ],
   usual: 'foam',

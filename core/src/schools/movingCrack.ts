@@ -10,11 +10,13 @@ export const movingCrack = {
       id: 'flexible',
       title: 'a flexible fill, or a joint',
       reason: 'It takes the movement; a rigid fill cracks again, or the slab cracks beside it.',
+      favors: ['flexible-sealant', 'injection-foam', 'drilled-packer-injection'],
     },
     {
       id: 'rigid',
       title: 'a rigid fill',
       reason: 'Only where the movement has stopped and will not begin again.',
+      favors: ['rapid-crack-resin', 'epoxy-injection-resin', 'gravity-resin'],
     },
   ],
   usual: 'flexible',

@@ -17,6 +17,7 @@ export const overheadPlaster = {
       id: 'match',
       title: 'as thick as what was there',
       reason: 'It meets the old face, and hangs by its bond alone.',
+      unplanned: 'where it matters, overhead on smooth concrete, thick plaster comes down',
     },
   ],
   usual: 'thin',

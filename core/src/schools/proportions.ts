@@ -33,6 +33,7 @@ export const proportions = {
       id: 'by-eye',
       title: 'by eye',
       reason: 'Quick; what it does in the wall nobody knows.',
+      unplanned: 'a plan tells amounts, and what is taken by eye is none',
     },
   ],
   usual: 'measured',

@@ -16,6 +16,7 @@ export const purge = {
       id: 'by-feel',
       title: 'by feel',
       reason: 'Wastes less, and nobody sees a soft place until it opens.',
+      unplanned: 'what comes first out of a mixer is counted as waste, and a purge has its time in the plan',
     },
   ],
   usual: 'measured',

@@ -17,6 +17,7 @@ export const rustedBar = {
       id: 'painted',
       title: 'scale off, painted, glued, patched',
       reason: 'Quick, but enamel and dried glue are two release layers: it comes off within years.',
+      unplanned: 'paint and dried glue on a bar let go within years: bars are cleared and primed',
     },
   ],
   usual: 'cleared',

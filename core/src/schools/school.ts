@@ -7,6 +7,10 @@ export interface SchoolSide {
   readonly title: string;
   readonly reason: string;
   readonly sets?: Readonly<Record<string, Sourced>>;
+  /** systems that go this way: of those that fit alike they are proposed first where somebody took this side */
+  readonly favors?: readonly string[];
+  /** why no plan goes this way: taken all the same, it changes nothing, and that is said */
+  readonly unplanned?: string;
 }
 
 /** Answers under which something holds: each field named has one of its values. */
@@ -20,6 +24,10 @@ export interface SchoolQuestion {
   readonly kinds: readonly string[];
   /** systems on which it arises; absent: all that suit the kind */
   readonly systems?: readonly string[];
+  /** answers without which it does not arise */
+  readonly only?: When;
+  /** it says what is seen to before the first cut */
+  readonly before?: true;
   readonly sides: readonly [SchoolSide, SchoolSide];
   /** the side taken where nobody chose */
   readonly usual: string;
@@ -47,6 +55,11 @@ export interface TakenSide {
 
 const holds = (when: When, answers: Readonly<Record<string, string | undefined>>) =>
   Object.entries(when).every(([field, values]) => values.includes(answers[field] ?? ''));
+
+/** Whether a question comes up with these answers. */
+export function concerns({ only }: SchoolQuestion, answers: Readonly<Record<string, string | undefined>>): boolean {
+  return only === undefined || holds(only, answers);
+}
 
 /** The side that a repair follows: its own choice, else the firm's, else the situation's; never one that is barred here. */
 export function takenSide(question: SchoolQuestion, own: Preferences, firm: Preferences, answers: Readonly<Record<string, string | undefined>>): TakenSide {

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { planInput, repaired, type Setting } from '../../test/cracks.ts';
 import { surveyedPlan } from '../../test/defects.ts';
-import { familyReads } from '../method/families.ts';
 import { planRepair } from '../plan/repairPlan.ts';
 import { tell } from '../quantity/saying.ts';
 import { genericShelf } from '../shelf/shelf.ts';
@@ -10,24 +9,6 @@ import { defectKinds, kindOf } from '../survey/kinds.ts';
 import { areaTable } from '../survey/area.ts';
 import { arises, preferenceProblems, takenSide, type SchoolQuestion } from './school.ts';
 import { schoolQuestion, schoolQuestions } from './schools.ts';
-
-/**
- * Questions whose side no method follows: they are answered by the choice of the system, by a stop, or ask of a method
- * what it does not do otherwise. They are kept with the repair. The list may only get shorter.
- */
-const unfollowed = [
-  'backer-rod',
-  'bond-ground',
-  'chase-at-all',
-  'clear-finish',
-  'hairline-along-bar',
-  'joint-coats',
-  'leaking-crack',
-  'moving-crack',
-  'proportions',
-  'purge',
-  'rusted-bar',
-];
 
 const question = (id: string): SchoolQuestion => {
   const found = schoolQuestion(id);
@@ -68,14 +49,12 @@ describe('the questions on which the trade differs', () => {
     }
   });
 
-  it('are followed by a method, but for those named here', () => {
-    const followed = new Set(genericShelf.flatMap((s) => familyReads(s)));
-    expect(
-      schoolQuestions
-        .map((q) => q.id)
-        .filter((id) => !followed.has(id))
-        .sort(),
-    ).toEqual([...unfollowed].sort());
+  it('favor systems that there are, and leave no side unplanned without the other', () => {
+    for (const q of schoolQuestions) {
+      for (const id of q.sides.flatMap((s) => s.favors ?? [])) expect([q.id, id, genericShelf.some((s) => s.id === id)]).toEqual([q.id, id, true]);
+      expect(q.sides.filter((s) => s.unplanned !== undefined).length).toBeLessThan(2);
+      expect(q.sides.find((s) => s.id === q.usual)?.unplanned).toBeUndefined();
+    }
   });
 
   it('arise on their kinds, and on their systems where they name any', () => {

@@ -12,7 +12,7 @@ function Question({ school, defect }: { school: PlannedSchool; defect: DefectRec
   const { data: session } = api.useSessionQuery(undefined);
   const [setRules] = api.useSetRulesMutation();
   const firm = session?.firm;
-  const { question, side, by, because, barred, effects } = school;
+  const { question, side, by, because, barred, effects, does } = school;
   const ours = firm?.rules.schools[question.id];
   const own = (id: string | undefined) => {
     const schools = Object.fromEntries(Object.entries({ ...defect.schools, [question.id]: id }).filter(([, one]) => one !== undefined)) as Record<
@@ -69,6 +69,7 @@ function Question({ school, defect }: { school: PlannedSchool; defect: DefectRec
       <p>
         {side.reason} <span className="quiet">({by === 'context' ? (because ?? 'as is usual') : byWords[by]})</span>
       </p>
+      {does === undefined ? null : <p className="quiet">{does}</p>}
       {firm && mayPlan ? (
         <p className="quiet">
           House rule: {question.sides.find((s) => s.id === ours)?.title ?? 'by the situation'}.{' '}
@@ -126,7 +127,6 @@ export function Schools({ schools, defect }: { schools: readonly PlannedSchool[]
           {acting.slice(1).map((s) => (
             <Question key={s.question.id} school={s} defect={defect} />
           ))}
-          {kept.length > 0 ? <p className="quiet">Kept with the repair; no method follows {acting.length > 1 ? 'these' : 'them'} yet:</p> : null}
           {kept.map((s) => (
             <Question key={s.question.id} school={s} defect={defect} />
           ))}

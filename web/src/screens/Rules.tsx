@@ -75,6 +75,7 @@ function RuleOf({
           <p key={s.id}>
             <b>{s.title}:</b> {s.reason}
             {barred.filter((b) => b.side === s.id).map((b) => ` Never where ${b.why}.`)}
+            {s.unplanned === undefined ? '' : ` Taken, it changes nothing in a plan: ${s.unplanned}.`}
           </p>
         ))}
       </div>

@@ -209,7 +209,9 @@ export function smoothe(c: Course, past: Figure, minutes: Figure, turn?: string)
 
 /** Coats over the tape or fill for a finish level. */
 export function coatsFor(c: Course, level: Figure): Figure {
-  return c.ledger.compute(coatsForLevel, { level });
+  // two in an afternoon is for what sets by itself: what dries is not dry for a second by then
+  const fast = isSetting(c) ? c.school('joint-coats', 'coats') : undefined;
+  return fast ?? c.ledger.compute(coatsForLevel, { level });
 }
 
 /** Coats as they are drawn, one over the other. */

@@ -69,7 +69,7 @@ export function timberFill(c: Course): void {
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(washBlush(place.area), c.rate('readySetUp'));
   c.work(
-    shapeFiller(c.of('proud'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), c.matter.choice('grain') === 'yes'),
+    shapeFiller(c.of('proud'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), c.matter.choice('grain') === 'yes', c.matter.choice('member')),
     c.byArea('readySetUp', 'shapePerM2', place.area, 'Shaping'),
   );
   c.amount('filler', 'Filler', filler);
@@ -137,7 +137,7 @@ export function tintedPour(c: Course): void {
   const hard = c.curing(c.of('hard'), 'Hard enough to sand');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(
-    shapeFiller(c.of('over'), c.get(timberWork.figures.clearGrit), c.get(timberWork.figures.clearFiner), false),
+    shapeFiller(c.of('over'), c.get(timberWork.figures.clearGrit), c.get(timberWork.figures.clearFiner), false, c.matter.choice('member')),
     c.byArea('readySetUp', 'shapePerM2', place.area, 'Sanding'),
   );
   c.amount('resin', 'Resin', resin);

@@ -55,7 +55,7 @@ function glued(c: Course, face: Figure, what: string, wood: Use): void {
   c.work(clearAway(open, 'glue that squeezed out wiped while it is wet'), c.rate('tidy'));
   c.wait(clamped(clamp.minutes), clamp, at);
   c.work(
-    shapeFiller(c.of('over'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), false),
+    shapeFiller(c.of('over'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), false, c.matter.choice('member')),
     c.byArea('readySetUp', 'shapePerM2', face, 'Planing flush'),
   );
   c.amount('glue', 'Glue', glue);

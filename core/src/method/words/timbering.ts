@@ -108,11 +108,20 @@ export const washBlush = (area: Figure): Said => ({
   tools: ['water', 'pad', 'cloth'],
 });
 
-/** Shaping and sanding filler. */
-export const shapeFiller = (proud: Figure, grit: Figure, finer: Figure, grain: boolean): Said => ({
+/** What the shape has to do, by what it is part of; common practice. */
+const shapes: Readonly<Record<string, string>> = {
+  trim: 'held against a card cut to its profile',
+  sill: 'a sill gets its fall back, outward, and the drip below it stays open',
+  siding: 'the lap stays open below, so that it drains',
+  door: 'it opens and shuts without rubbing',
+  post: 'its edges run through in one line',
+};
+
+/** Shaping and sanding filler. @param member what it is part of */
+export const shapeFiller = (proud: Figure, grit: Figure, finer: Figure, grain: boolean, member = ''): Said => ({
   builder: 'shape-filler',
   title: say`Shape it: take ${proud} off, P${grit}, then P${finer}`,
-  detail: say`planed or rasped, then sanded with the grain, soft block at the edge so that the wood is not hollowed; a sill gets its fall back${grain ? '; a grain is pressed or brushed in, else a smooth place shows' : ''}`,
+  detail: say`planed or rasped, then sanded with the grain, soft block at the edge so that the wood is not hollowed${shapes[member] === undefined ? '' : `; ${shapes[member]}`}${grain ? '; a grain is pressed or brushed in, else a smooth place shows' : ''}`,
   look: say`A finger drawn across does not find the edge; profile meets the old one.`,
   done: 'Shaped',
   gives: ['level'],

@@ -81,6 +81,7 @@ export function WhyPane({ plan, inView, verdict, onRule, onTry, stocked }: WhyPa
         </span>{' '}
         <Said verdict={verdict} />
       </p>
+      {inView.favored === undefined ? null : <p style={{ margin: '4px 0' }}>Of those that fit alike it goes first, by the side taken: {inView.favored}.</p>}
       <Limit verdict={verdict} />
       {verdict.change ? (
         <p style={{ margin: '4px 0' }}>
