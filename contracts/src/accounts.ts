@@ -1,6 +1,21 @@
 import 'reflect-metadata';
 import { rateProblems } from '@oddment/core';
-import { ByName, Currency, DateOnly, Id, LoginName, NumberBetween, OneOf, Optionally, OptionalNested, Text, Version, YesOrNo } from './fields.ts';
+import {
+  ByName,
+  ClockTime,
+  Currency,
+  DateOnly,
+  Id,
+  LoginName,
+  NumberBetween,
+  OneOf,
+  OptionalNested,
+  Optionally,
+  Text,
+  Version,
+  Weekdays,
+  YesOrNo,
+} from './fields.ts';
 import { SidesTaken } from './job.ts';
 import { roles, type Role } from './roles.ts';
 
@@ -24,12 +39,27 @@ export class LaborBody {
   @DateOnly('The date from which it holds') since!: string;
 }
 
+/** A break of the day. */
+export class PauseBody {
+  @ClockTime('The beginning of the break') from!: string;
+  @ClockTime('The end of the break') to!: string;
+}
+
+/** When a firm works, by the clock of the site. */
+export class HoursBody {
+  @ClockTime('The beginning of the day') from!: string;
+  @ClockTime('The end of the day') to!: string;
+  @OptionalNested(() => PauseBody) pause?: PauseBody;
+  @Weekdays('The days that are worked') days!: number[];
+}
+
 /** What a firm prefers, how long its people take, and what an hour of them costs. */
 export class HouseRulesFields {
   @SidesTaken() schools!: Record<string, string>;
   // whether a rate is known is seen beside those that are kept
   @Optionally(ByName('The rates', 'number', (all) => rateProblems(all, all))) rates?: Record<string, number>;
   @OptionalNested(() => LaborBody) labor?: LaborBody;
+  @OptionalNested(() => HoursBody) hours?: HoursBody;
 }
 
 export class HouseRulesBody extends HouseRulesFields {

@@ -49,7 +49,14 @@ describe('check', () => {
     [
       'house rules',
       HouseRulesBody,
-      { change: id, version: 1, schools: { 'chase-depth': 'deep' }, rates: { chasePace: 2 }, labor: { perHour: 50, currency: 'EUR', since: '2026-01-01' } },
+      {
+        change: id,
+        version: 1,
+        schools: { 'chase-depth': 'deep' },
+        rates: { chasePace: 2 },
+        labor: { perHour: 50, currency: 'EUR', since: '2026-01-01' },
+        hours: { from: '06:30', to: '15:00', pause: { from: '11:00', to: '11:30' }, days: [1, 2, 3, 4, 5, 6] },
+      },
     ],
     ['a version', VersionBody, { change: id, version: 1 }],
   ])('takes %s', (_what, contract, input) => {
@@ -64,6 +71,18 @@ describe('check', () => {
       NewAreaBody,
       { ...area, facts: { airC: { value: 99, how: 'measured', at } } },
       'facts/airC: Air: 99 °C cannot be. It must lie between -20 °C and 50 °C.',
+    ],
+    [
+      'a clock time that is none',
+      HouseRulesBody,
+      { change: id, version: 1, schools: {}, hours: { from: '7', to: '15:00', days: [1] } },
+      'hours/from: The beginning of the day must be a clock time, such as 07:00.',
+    ],
+    [
+      'a day that is none',
+      HouseRulesBody,
+      { change: id, version: 1, schools: {}, hours: { from: '07:00', to: '15:00', days: [8] } },
+      'hours/days: The days that are worked must be numbers, Monday 1 to Sunday 7.',
     ],
     ['a missing text', NewJobBody, { ...job, site: '' }, 'site: The site needs 1 to 120 characters.'],
     ['a text that is none', NewJobBody, { ...job, site: 7 }, 'site: The site must be text.'],

@@ -125,6 +125,23 @@ export const Currency = () =>
 export const DateOnly = (what: string) =>
   field({ type: 'string', format: 'date', description: what }, [IsISO8601({ strict: true }, { message: `${what} must be a date, such as 2026-06-02.` })]);
 
+/** A clock time of the site. */
+export const ClockTime = (what: string) =>
+  field({ type: 'string', pattern: '^([01][0-9]|2[0-3]):[0-5][0-9]$', description: what }, [
+    Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: `${what} must be a clock time, such as 07:00.` }),
+  ]);
+
+/** Days of the week, Monday first. */
+export const Weekdays = (what: string) =>
+  field({ type: 'array', minItems: 1, maxItems: 7, uniqueItems: true, items: { type: 'integer', minimum: 1, maximum: 7 }, description: what }, [
+    IsArray({ message: `${what} must be a list of numbers, Monday 1 to Sunday 7.` }),
+    ArrayMinSize(1, { message: `${what}: at least one day is worked.` }),
+    ArrayUnique({ message: `${what}: a day stands there twice.` }),
+    IsInt({ each: true, message: `${what} must be numbers, Monday 1 to Sunday 7.` }),
+    Min(1, { each: true, message: `${what} must be numbers, Monday 1 to Sunday 7.` }),
+    Max(7, { each: true, message: `${what} must be numbers, Monday 1 to Sunday 7.` }),
+  ]);
+
 export const OneOf = (what: string, values: readonly (string | number)[]) =>
   field({ enum: [...values], description: what }, [IsIn([...values], { message: `${what} must be one of ${values.join(', ')}.` })]);
 

@@ -5,6 +5,7 @@ import {
   productProblems,
   productToday,
   rateProblems,
+  hoursProblems,
   rulesToday,
   senseArea,
   senseDefect,
@@ -119,6 +120,7 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
   const problems = [
     ...refusals(checked.value),
     ...rateProblems(checked.value.rules?.rates ?? {}).map((message) => ({ path: 'rules/rates', message })),
+    ...(checked.value.rules?.hours ? hoursProblems(checked.value.rules.hours) : []).map((message) => ({ path: 'rules/hours', message })),
     ...(checked.value.products ?? []).flatMap((p, i) =>
       productProblems(p as Product).map((one) => ({ path: `products/${String(i)}/${one.path}`, message: one.why })),
     ),

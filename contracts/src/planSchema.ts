@@ -233,6 +233,7 @@ const step = objectSchema(
     handsOn,
     gives: list(one(...Object.keys(outcomes))),
     cleans: yes,
+    straightOn: yes,
     check: objectSchema({ done: text, limits, due: one('start', 'end'), onceMore: figure }, ['onceMore']),
     minutes: figure,
     startMin: number,
@@ -244,7 +245,7 @@ const step = objectSchema(
     latest: objectSchema({ at: when, ifMissed: saying }),
     plain: text,
   },
-  ['section', 'lift', 'latest', 'plain', 'sign', 'gives', 'cleans', 'handsOn'],
+  ['section', 'lift', 'latest', 'plain', 'sign', 'gives', 'cleans', 'straightOn', 'handsOn'],
 );
 
 const redo: Schema = {

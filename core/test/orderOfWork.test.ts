@@ -85,8 +85,10 @@ describe('in every method', () => {
       for (const row of work.schedule.rows) {
         if (row.step.kind === 'wait') waited = true;
         if (row.step.kind !== 'work') continue;
-        const gap = row.startMin - (last?.startMin ?? 0) - (last?.step.minutes.value ?? 0);
-        if (row !== last && !waited && gap > 1) {
+        const gap = row.startMin - (last?.endMin ?? 0);
+        // a morning, or the end of a break (usual hours): the night before tells itself
+        const opens = ['07:00', '12:30'].includes(row.start.slice(11, 16));
+        if (row !== last && !waited && !opens && gap > 1) {
           looked += 1;
           // the first named may have begun before the last: within the quarter of an hour that clearing away takes
           const named = [last, row]

@@ -114,6 +114,8 @@ export interface Told {
   readonly gives?: readonly Outcome[];
   /** tools are cleaned at its start, before what is on them sets */
   readonly cleans?: true;
+  /** what it readies does not keep over night, mixed, wetted or opened: the next step is done the same day */
+  readonly straightOn?: true;
   /** how long it is kept wet from here on */
   readonly keptWet?: Figure;
   readonly tools: readonly string[];

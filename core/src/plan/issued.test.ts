@@ -1,5 +1,7 @@
 import { unnamed } from '../survey/crew.ts';
 import fc from 'fast-check';
+import { workingCalendar } from '../schedule/calendar.ts';
+import { usualHours } from '../survey/hours.ts';
 import { describe, expect, it } from 'vitest';
 import { crackSettings, fact, judged, planInput } from '../../test/cracks.ts';
 import { surveyedPlan, usualFacts } from '../../test/defects.ts';
@@ -259,7 +261,15 @@ describe('a plan of any family', () => {
       if (!done.ok || !work) throw new Error(`${kind} ${system}`);
       const kept = issuedWork(stored(done.plan));
       const { airC, slabC, humidity } = plan.subject;
-      const again = kept && schedule(new Ledger(), kept.network, constantClimate(airC.value, slabC.value, humidity.value), work.schedule.startAt);
+      const again =
+        kept &&
+        schedule(
+          new Ledger(),
+          kept.network,
+          constantClimate(airC.value, slabC.value, humidity.value),
+          work.schedule.startAt,
+          workingCalendar(usualHours, 'UTC', work.schedule.startAt),
+        );
       const clock = (rows: typeof work.schedule.rows) => rows.map((r) => [r.step.id, r.startMin, r.endMin, r.latest?.at]);
       expect([kind, system, again && clock(again.rows)]).toEqual([kind, system, clock(work.schedule.rows)]);
       expect(kept?.network.links.length).toBe(work.method.links.length);

@@ -17,6 +17,8 @@ import type { Quantity } from '../quantity/quantity.ts';
 import { atLeast } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { Caution } from '../safety/caution.ts';
+import { usualHours } from '../survey/hours.ts';
+import { workingCalendar } from '../schedule/calendar.ts';
 import { schedule, type Schedule } from '../schedule/schedule.ts';
 import type { SchoolSide } from '../schools/school.ts';
 import { auxiliaries } from '../shelf/auxiliaries/auxiliaries.ts';
@@ -96,6 +98,9 @@ function refusal(error: unknown, kind: Kind): Saying {
   throw error;
 }
 
+/** Working time of the firm at the site of a job. */
+const calendarOf = ({ timeZone, startAt }: Omit<Job, 'areas'>, rules: HouseRules | undefined) => workingCalendar(rules?.hours ?? usualHours, timeZone, startAt);
+
 /** The work of the system in view on a defect, whatever its kind. */
 export function plannedWork(matter: WorkMatter, view: { readonly candidate: Candidate; readonly by: PlannedWork['by']; readonly reason?: string }): Worked {
   const { ledger, subject, surveyed, kind, read, around, job, defect, rules, sides, size } = matter;
@@ -131,7 +136,13 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
       measured: (id) => measured.get(id),
       side: sides,
     });
-    const timed = schedule(ledger, method, constantClimate(subject.airC.value, subject.slabC.value, subject.humidity.value), job.startAt);
+    const timed = schedule(
+      ledger,
+      method,
+      constantClimate(subject.airC.value, subject.slabC.value, subject.humidity.value),
+      job.startAt,
+      calendarOf(job, rules),
+    );
     const labor = rules?.labor && {
       currency: rules.labor.currency,
       cost: ledger.compute(

@@ -152,7 +152,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
       judgedSize({ ledger, kind, seen, read: readers.read }, system, by(chaseDepth.id));
   const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), handsOf(job.crew), favorsOf(taken));
   const inView = inViewOf(defect, judged);
-  const matter = stopMatter(ledger, kind, readers, seen, { area, defect, side: (id) => sides(id)?.id });
+  const matter = stopMatter(ledger, kind, readers, seen, { area, defect, side: sides });
   const members = inView ? (inView.candidate.chain ?? [inView.candidate.system]) : [];
   const stops = withDecisions([...defectStops(matter), ...systemStops(matter, members, cuts(inView, judged))], defect.decisions);
   const held = stops.some((s) => s.open);

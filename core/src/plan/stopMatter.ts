@@ -3,6 +3,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import type { StopMatter } from '../safety/stop.ts';
 import { inPaint } from '../safety/stops/lead.ts';
+import type { SchoolSide } from '../schools/school.ts';
 import { FactReader } from '../survey/factReader.ts';
 import type { Area, Defect } from '../survey/job.ts';
 import type { Kind } from '../survey/kind.ts';
@@ -35,7 +36,7 @@ export function stopMatter(
   kind: Kind,
   { read, around }: Readers,
   { surveyed }: Seen,
-  { area, defect, side }: { readonly area: Area; readonly defect: Defect; readonly side: (question: string) => string | undefined },
+  { area, defect, side }: { readonly area: Area; readonly defect: Defect; readonly side: (question: string) => SchoolSide | undefined },
 ): StopMatter {
   return {
     kind: kind.id,
@@ -45,7 +46,10 @@ export function stopMatter(
     measure: (field) => read.measure(field) ?? around.measure(field),
     widths: read.stations('widths')?.widths ?? [],
     measured: (id) => surveyed.measured.find((m) => m.id === id)?.figure,
-    side,
+    side: (question, figure) => {
+      const set = side(question)?.sets?.[figure];
+      return set && ledger.sourced(set);
+    },
     beside: () => paintBeside(ledger, area, defect),
   };
 }

@@ -27,8 +27,8 @@ export interface StopMatter {
   readonly widths?: readonly Figure[];
   /** what the measures come to, such as `area`, `widest`, `loss` */
   readonly measured: (id: string) => Figure | undefined;
-  /** the side taken of a question on which the trade differs */
-  readonly side?: (question: string) => string | undefined;
+  /** a figure that the side taken of a question sets */
+  readonly side?: (question: string, figure: string) => Figure | undefined;
   /** areas of old paint that the other repairs of the room disturb */
   readonly beside?: () => readonly Figure[];
 }

@@ -1,3 +1,4 @@
+import { of } from '../shelf/sourced.ts';
 import type { SchoolQuestion } from './school.ts';
 
 /** Whether a hairline that follows a bar is looked into. */
@@ -12,11 +13,13 @@ export const hairlineAlongBar = {
       id: 'open-window',
       title: 'a trial window, or watched to a date',
       reason: 'It is a sign of rust below, even where it sounds solid.',
+      sets: { watched: of(129_600, 'duration', 'practice', 'A hairline along a bar is watched for') },
     },
     {
       id: 'seal',
       title: 'sealed and painted',
       reason: 'Keeps water out for a while, and hides what goes on.',
+      sets: { again: of(259_200, 'duration', 'practice', 'A sealed hairline is looked at again within') },
     },
   ],
   usual: 'open-window',

@@ -3,6 +3,7 @@ import type { UnitSystem } from '../quantity/kind.ts';
 import type { Preferences } from '../schools/school.ts';
 import type { AreaFacts } from './area.ts';
 import type { LooseFacts } from './ask.ts';
+import type { WorkingHours } from './hours.ts';
 import type { DefectKind } from './kinds.ts';
 
 /** A recorded decision that lifts a stop: who decided, in what capacity, what, when, and by which document. */
@@ -77,6 +78,8 @@ export interface HouseRules {
   /** the firm's own working rates, by the rate's id, in its base unit; the others stay assumed */
   readonly rates?: Readonly<Record<string, number>>;
   readonly labor?: LaborRate;
+  /** when it works; the usual hours where it has not said */
+  readonly hours?: WorkingHours;
 }
 
 export const usualHouseRules: HouseRules = { schools: {} };

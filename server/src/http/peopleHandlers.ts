@@ -10,7 +10,7 @@ import {
   type FirmRecord,
   type SessionRecord,
 } from '@oddment/contracts';
-import { rateProblems } from '@oddment/core';
+import { hoursProblems, rateProblems } from '@oddment/core';
 import type { Request } from 'express';
 import type { Clock } from '../clock.ts';
 import { HttpProblem, notFound } from '../problem.ts';
@@ -77,10 +77,13 @@ export function peopleHandlers({ db, clock, demo, secure }: { db: Database; cloc
     oneTime: async (call) => begin(call, await signInByLink(db, clock, call.body(OneTimeBody), callerOf(call.req))),
     readFirm: ({ who }) => Promise.resolve(firmRecord(who.firm)),
     changeRules: async ({ scope, who, body }) => {
-      const { version, schools, rates, labor } = body(HouseRulesBody);
+      const { version, schools, rates, labor, hours } = body(HouseRulesBody);
       const [wrong] = rateProblems(rates ?? {}, who.firm.rules.rates);
       if (wrong !== undefined) throw new HttpProblem(422, wrong, { problems: [{ path: 'rates', message: wrong }] });
-      return firmRecord(await setHouseRules(db, scope.firmId, version, { schools, ...(rates && { rates }), ...(labor && { labor: { ...labor } }) }));
+      const [never] = hours ? hoursProblems(hours) : [];
+      if (never !== undefined) throw new HttpProblem(422, never, { problems: [{ path: 'hours', message: never }] });
+      const worked = hours && { hours: { ...hours, ...(hours.pause && { pause: { ...hours.pause } }) } };
+      return firmRecord(await setHouseRules(db, scope.firmId, version, { schools, ...(rates && { rates }), ...(labor && { labor: { ...labor } }), ...worked }));
     },
     changePassword: async (call) => begin(call, await changePassword(db, clock, call.who.account.id, call.body(PasswordBody), callerOf(call.req))),
     listSessions: ({ who }) => listSessions(db, who.account.id, nowText(), who.session),

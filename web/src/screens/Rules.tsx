@@ -6,6 +6,7 @@ import {
   kindOf,
   ratesNotFollowed,
   schoolQuestions,
+  usualHours,
   settableRates,
   showValue,
   surfaces,
@@ -19,6 +20,7 @@ import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
 import { contractResolver } from '../parts/contractResolver.ts';
+import { HoursForm, hoursWords } from '../parts/HoursForm.tsx';
 import { MeasureField } from '../parts/MeasureField.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
 import { refusal } from '../parts/refusal.ts';
@@ -221,6 +223,20 @@ export function Rules() {
             <p className="quiet">No rate is set: plans tell hours, and no money.</p>
           )}
           {mayPlan ? <Labor rules={rules} firm={firm} save={save} /> : null}
+          <h2 style={{ fontSize: 18, marginTop: 18 }}>When you work</h2>
+          <p className={rules.hours ? undefined : 'quiet'}>
+            {hoursWords(rules.hours ?? usualHours)}
+            {rules.hours ? '' : ' (usual hours; nothing is set yet)'}. By hand nothing is planned outside them, and what would close over night is not begun in
+            the evening. The day on which a job starts is worked from its start.
+          </p>
+          {mayPlan ? (
+            <HoursForm
+              hours={rules.hours}
+              onHours={(hours) => {
+                void save(({ hours: _before, ...now }) => ({ ...now, ...(hours && { hours }) }));
+              }}
+            />
+          ) : null}
           <h2 style={{ fontSize: 18, marginTop: 18 }}>How long work takes</h2>
           <p className="quiet">
             {settableRates

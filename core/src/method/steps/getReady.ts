@@ -7,6 +7,7 @@ export function getReady(minutes: Figure, mixerWaste: Figure): Made {
   return {
     id: 'get-ready',
     builder: 'get-ready',
+    straightOn: true,
     kind: 'work',
     title: say`Get ready: sand, knife, cartridges`,
     detail: say`shake, bleed both sides level, fit the mixer, ${mixerWaste} to waste; tip down from here on`,

@@ -15,6 +15,7 @@ export const dullFace = (past: Figure, gloss: boolean, torn: boolean): Said => (
 /** Mixing a setting compound for what is placed next, in one batch or several. */
 export const mixCompound = (powder: Figure, water: Figure, batches: Figure, working: Figure, named: Figure): Said => ({
   builder: 'mix-compound',
+  straightOn: true,
   title: say`Mix ${powder} into ${water} of cool water${batches.value > 1 ? say`, ${batches} times, each when the one before is used up` : ''}`,
   detail: say`clean pail, clean knife: old crumbs set it off; named by ${named}, worked for ${working} of them; never wetted again once it stiffens`,
   look: say`Smooth, falls off the knife slowly; no lump.`,

@@ -132,6 +132,7 @@ export const protectFresh = (days: Figure, keptWet: Figure): Said => ({
 /** Soaking the ground behind a form. */
 export const soakForm = (soak: Figure): Said => ({
   builder: 'soak-form',
+  straightOn: true,
   title: say`Keep the ground wet, ${soak}, then drain it`,
   detail: say`wet cloths or water behind the form; no water standing when the pour begins`,
   look: say`Dark and dull all over; nothing drips.`,

@@ -35,6 +35,7 @@ export const fixLath = (area: Figure, lapLong: Figure, lapEnd: Figure, apart: Fi
 /** Making suction even. */
 export const evenSuction = (agent: string, times: Figure): Said => ({
   builder: 'even-suction',
+  straightOn: true,
   title: say`Dampen edge and base, ${times} times`,
   detail: say`${agent}; the edge of the old plaster most: a dry edge drinks the water of the new`,
   look: say`Dark and dull, and darkens evenly; no drop runs.`,

@@ -19,6 +19,7 @@ export const coverRoom = (around: Figure, overhead: boolean, outdoors = false): 
 /** Laying everything out before the clock of a mix runs. */
 export const layOut = (within: Figure, what: string): Said => ({
   builder: 'lay-out',
+  straightOn: true,
   title: say`Lay everything out: a mix lasts ${within}`,
   detail: say`${what}; gloves on, a rag and the cleaner of the sheet at hand; who mixes and who places is settled`,
   look: say`Every tool within reach; nothing is fetched after the first stir.`,

@@ -196,6 +196,7 @@ export const promoter = (dry: Figure, until: Figure): Said => ({
 /** Loading the sprayer. */
 export const loadJar = (resin: Figure, catalyst: Figure, reducer: Figure, loads: Figure, jar: Figure, early: boolean): Said => ({
   builder: 'load-jar',
+  straightOn: true,
   title: say`Mix ${resin} resin, ${catalyst} catalyst, ${reducer} reducer`,
   detail: say`in ${loads} ${loads.value === 1 ? 'load' : 'loads'} of no more than ${jar}: a fuller jar spits; ${early ? 'catalyst stirred in early: its pot life runs from now' : 'catalyst last, when the face is ready'}; walls and bottom scraped; no part rounded down`,
   look: say`One color to the bottom of the jar; it runs off the stick in a thread.`,

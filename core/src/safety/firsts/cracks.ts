@@ -34,22 +34,16 @@ export const wallWidth: FirstRule = ({ kind, ledger, choice, measured }) => {
   };
 };
 
-const watched = of(129_600, 'duration', 'practice', 'A hairline along a bar is watched at least');
-
 /** A hairline along a bar is a sign of rust: opened or watched, or sealed with a date to look again. */
-export const hairline: FirstRule = ({ ledger, choice, side }) =>
-  choice('alongBar') !== 'yes'
-    ? undefined
-    : {
-        id: 'hairline',
-        title: 'Along a bar',
-        who: crewFirst,
-        what:
-          side?.('hairline-along-bar') === 'seal'
-            ? say`Sealed, it hides what goes on below: it is photographed, and a date is set on which it is looked at again, within ${ledger.sourced(watched)}.`
-            : say`A trial window is opened down to the bar at the widest place, or it is watched over ${ledger.sourced(watched)} with a date for each reading: rust shows before the crack grows.`,
-        source: 'practice',
-      };
+export const hairline: FirstRule = ({ choice, side }) => {
+  if (choice('alongBar') !== 'yes') return undefined;
+  const [again, watched] = [side?.('hairline-along-bar', 'again'), side?.('hairline-along-bar', 'watched')];
+  const what = again
+    ? say`Sealed, it hides what goes on below: it is photographed, and a date is set on which it is looked at again, within ${again}.`
+    : watched &&
+      say`A trial window is opened down to the bar at the widest place, or it is watched over ${watched} with a date for each reading: rust shows before the crack grows.`;
+  return what && { id: 'hairline', title: 'Along a bar', who: crewFirst, what, source: 'practice' };
+};
 
 const flat = of(6.35, 'depth', 'ada-303', 'Step that stays as it is');
 const beveled = of(12.7, 'depth', 'ada-303', 'Step that is beveled');

@@ -8,6 +8,7 @@ export function mixMortar(lift: number, { batch, each, powder, liquid, minutes }
   return {
     id: `mix-${String(lift)}`,
     builder: 'mix-mortar',
+    straightOn: true,
     kind: 'work',
     title: say`Mix for lift ${String(lift)}: ${batch}${each.value > 1 ? say`, ${each} times` : ''}`,
     detail: say`${powder} of powder to ${liquid} of liquid; nine tenths of the liquid first, powder into it, the rest as it needs, never more; ${each.value > 1 ? 'one batch after the other, each placed before the next is mixed; ' : ''}worked within ${potLife}, and never wetted again${asked}`,

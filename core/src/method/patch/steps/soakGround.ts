@@ -7,6 +7,7 @@ export function soakGround(soak: Figure, minutes: Figure): Made {
   return {
     id: 'soak',
     builder: 'soak-ground',
+    straightOn: true,
     kind: 'wait',
     title: say`Keep the ground wet, ${soak}`,
     detail: say`wet cloth or mist, again and again; then let it turn dull before the scrub coat, with no water standing`,

@@ -1,0 +1,28 @@
+/** When a firm works: clock times at the site, and the days of the week from Monday, one to seven. */
+export interface WorkingHours {
+  /** such as 07:00 */
+  readonly from: string;
+  readonly to: string;
+  readonly pause?: { readonly from: string; readonly to: string };
+  readonly days: readonly number[];
+}
+
+/** Common practice, until the firm says when it works. */
+export const usualHours: WorkingHours = { from: '07:00', to: '16:00', pause: { from: '12:00', to: '12:30' }, days: [1, 2, 3, 4, 5] };
+
+/** Minutes of a clock time after midnight. */
+export const clockMinutes = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
+
+/** What is wrong with hours, in words; nothing where they can be worked by. */
+export function hoursProblems({ from, to, pause, days }: WorkingHours): readonly string[] {
+  const time = /^([01]\d|2[0-3]):[0-5]\d$/;
+  const bad = [from, to, ...(pause ? [pause.from, pause.to] : [])].filter((t) => !time.test(t));
+  if (bad.length > 0) return [`'${bad.join("', '")}' is no clock time: write it as 07:00.`];
+  return [
+    ...(clockMinutes(to) <= clockMinutes(from) ? [`The day ends at ${to}, which is not after ${from}.`] : []),
+    ...(pause && (pause.from < from || pause.to > to || pause.to <= pause.from) ? ['The break has to lie within the day, its end after its beginning.'] : []),
+    ...(days.length === 0 || days.some((d) => !Number.isInteger(d) || d < 1 || d > 7)
+      ? ['At least one day of the week is worked, from Monday (1) to Sunday (7).']
+      : []),
+  ];
+}
