@@ -122,3 +122,22 @@ const outlooks: Readonly<Record<string, Outlook>> = {
 export function outlookOf({ id, basedOn = id }: { readonly id: string; readonly basedOn?: string }): Outlook | undefined {
   return Object.hasOwn(outlooks, basedOn) ? outlooks[basedOn] : undefined;
 }
+
+/** Years by the first word of a number in them; as long as what it is in counts as a generation. */
+const yearWords: readonly (readonly [word: RegExp, years: number])[] = [
+  [/^as long as\b/, 30],
+  [/^a few\b/, 2],
+  [/^two\b/, 2],
+  [/^three\b/, 3],
+  [/^five\b/, 5],
+  [/^ten\b/, 10],
+  [/^twenty\b/, 20],
+  [/^thirty\b/, 30],
+];
+
+/** The least that something is expected to hold, in years, by what its outlook says. @throws Error where it says no time */
+export function yearsHeld({ holds }: Pick<Outlook, 'holds'>): number {
+  const found = yearWords.find(([word]) => word.test(holds));
+  if (!found) throw new Error(`'${holds}' names no time`);
+  return found[1];
+}

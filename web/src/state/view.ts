@@ -1,4 +1,4 @@
-import type { ChangedFacts, UnitSystem } from '@oddment/core';
+import { rankWords, type ChangedFacts, type RankBy, type UnitSystem } from '@oddment/core';
 import type { Removable } from './api.ts';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
@@ -21,6 +21,8 @@ export interface ViewState {
   readonly units?: UnitSystem;
   readonly dark: boolean;
   readonly singleKeys: boolean;
+  /** what candidates that fit alike are put in order by */
+  readonly rankBy: RankBy;
   readonly whatIf: Readonly<Record<string, WhatIf>>;
   readonly deleted?: { readonly entity: Removable; readonly id: string; readonly version: number; readonly name: string };
 }
@@ -28,18 +30,24 @@ export interface ViewState {
 const memory = 'oddment-view';
 
 function remembered(): ViewState {
-  const plain: ViewState = { dark: globalThis.matchMedia('(prefers-color-scheme: dark)').matches, singleKeys: true, whatIf: {} };
+  const plain: ViewState = { dark: globalThis.matchMedia('(prefers-color-scheme: dark)').matches, singleKeys: true, rankBy: 'visits', whatIf: {} };
   try {
-    const { units, dark, singleKeys } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
-    return { ...plain, ...(units && { units }), ...(dark !== undefined && { dark }), ...(singleKeys !== undefined && { singleKeys }) };
+    const { units, dark, singleKeys, rankBy } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
+    return {
+      ...plain,
+      ...(units && { units }),
+      ...(dark !== undefined && { dark }),
+      ...(singleKeys !== undefined && { singleKeys }),
+      ...(rankBy !== undefined && rankBy in rankWords && { rankBy }),
+    };
   } catch {
     return plain;
   }
 }
 
 /** Keeps what the person set for the next visit. */
-export function remember({ units, dark, singleKeys }: ViewState): void {
-  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys }));
+export function remember({ units, dark, singleKeys, rankBy }: ViewState): void {
+  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys, rankBy }));
 }
 
 export const viewSlice = createSlice({
@@ -55,6 +63,9 @@ export const viewSlice = createSlice({
     singleKeysSet: (state, { payload }: PayloadAction<boolean>) => {
       state.singleKeys = payload;
     },
+    rankedBySet: (state, { payload }: PayloadAction<RankBy>) => {
+      state.rankBy = payload;
+    },
     tried: (state, { payload }: PayloadAction<{ id: string; what: WhatIf | undefined }>) => {
       if (payload.what) state.whatIf[payload.id] = payload.what;
       else state.whatIf = Object.fromEntries(Object.entries(state.whatIf).filter(([id]) => id !== payload.id));
@@ -66,4 +77,4 @@ export const viewSlice = createSlice({
   },
 });
 
-export const { unitsSet, darkSet, singleKeysSet, tried, deleted } = viewSlice.actions;
+export const { unitsSet, darkSet, singleKeysSet, rankedBySet, tried, deleted } = viewSlice.actions;

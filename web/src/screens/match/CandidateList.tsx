@@ -1,7 +1,10 @@
 import type { DefectRecord } from '@oddment/contracts';
-import { hasWork, isOtherWork, judgedSection, type Candidate, type PlannedPlan } from '@oddment/core';
+import { hasWork, isOtherWork, judgedSection, rankedBy, rankWords, type Candidate, type PlannedPlan, type RankBy } from '@oddment/core';
+import { useMemo } from 'react';
 import { SectionIcon } from '../../parts/Drawing.tsx';
 import { Fig, Say } from '../../parts/Fig.tsx';
+import { useSend, useStore } from '../../state/store.ts';
+import { rankedBySet } from '../../state/view.ts';
 
 import { gradeSigns, gradeWords } from './gradeWords.ts';
 import { Said } from './Said.tsx';
@@ -90,7 +93,9 @@ interface CandidateListProps {
 
 /** The systems by what becomes of them here: those that fit first, then what is ruled out, nearest first, then what is for other work. */
 export function CandidateList({ plan, defect, inView, onLook }: CandidateListProps) {
-  const { candidates } = plan;
+  const by = useStore((s) => s.view.rankBy);
+  const send = useSend();
+  const candidates = useMemo(() => rankedBy(plan, by), [plan, by]);
   const fit = candidates.filter((c) => c.grade !== 'out');
   const out = candidates.filter((c) => c.grade === 'out' && !isOtherWork(c));
   const other = candidates.filter(isOtherWork);
@@ -101,6 +106,23 @@ export function CandidateList({ plan, defect, inView, onLook }: CandidateListPro
           <b>No system fits as it is.</b> What would have to change stands beside each one below.
         </p>
       ) : null}
+      {fit.length < 2 ? null : (
+        <label className="quiet rank-by">
+          Of those that fit alike, first:{' '}
+          <select
+            value={by}
+            onChange={(event) => {
+              send(rankedBySet(event.target.value as RankBy));
+            }}
+          >
+            {Object.entries(rankWords).map(([id, words]) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {fit.map((c) => (
         <CandidateRow
           key={c.system.id}
