@@ -1,7 +1,8 @@
 import { manyDurations, hottestFor } from '../cure/reaction.ts';
-import { batchesForWork, timeOfBatch, timeToPlace } from '../mixing/mortarBatch.ts';
+import { batchesBySize, batchesForWork, timeOfBatch, timeToPlace } from '../mixing/mortarBatch.ts';
 import type { Figure } from '../quantity/figure.ts';
-import { atLeast } from '../quantity/round.ts';
+import { atLeast, atMost } from '../quantity/round.ts';
+import { say, type Saying } from '../quantity/saying.ts';
 import type { RateId } from '../shelf/rates.ts';
 import { anyWork } from '../shelf/usual/anyWork.ts';
 import type { CourseFigures } from './courseFigures.ts';
@@ -9,6 +10,18 @@ import type { CourseFigures } from './courseFigures.ts';
 /** The working time that placing so much takes, the usual reserve kept. */
 export function needsToPlace(c: CourseFigures, volumeMl: Figure, pace: RateId, reserve = c.get(anyWork.figures.reserve)): Figure {
   return c.ledger.compute(timeToPlace, { volumeMl, minPerL: c.get(c.rates[pace]), hands: c.hands, reserve });
+}
+
+/** No batch larger than the firm's pail: the batches that the working time asks for, or more of them. */
+export function byPail(c: CourseFigures, volumeMl: Figure, batches: Figure): Figure {
+  const most = c.rate('batchMost');
+  return atMost(volumeMl.value / batches.value, most.value) ? batches : c.ledger.compute(batchesBySize, { volumeMl, mostMl: most, least: batches });
+}
+
+/** What is said of batches that are as many as the pail asks for. */
+export function pailWords(c: CourseFigures, batches: readonly Figure[]): readonly Saying[] {
+  const bySize = batches.some(({ origin }) => origin.by === 'formula' && origin.formula === batchesBySize.name);
+  return bySize ? [say`No batch is larger than ${c.rate('batchMost')}: a pail, a mixer and two arms.`] : [];
 }
 
 /** In how many batches something is placed within its working time, and the working time that one of them needs. */

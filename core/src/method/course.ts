@@ -9,7 +9,7 @@ import type { RateId } from '../shelf/rates.ts';
 import { CourseFigures } from './courseFigures.ts';
 import { Materials } from './materials.ts';
 import type { Skill } from '../survey/crew.ts';
-import { bandOf, needsToPlace } from './batches.ts';
+import { bandOf, byPail, needsToPlace, pailWords } from './batches.ts';
 import { asCautioned, cautionsOf } from './cautions.ts';
 import { checkOf } from './check.ts';
 import { marksOf, standingOf } from './surroundings.ts';
@@ -212,10 +212,11 @@ export class Course extends CourseFigures {
     const reserve = place.reserve ?? this.get(anyWork.figures.reserve);
     const least = place.least ?? this.stated('At least one batch', 'count', 1);
     const { within: potLifeMin, pace } = place;
-    const batches =
+    const byTime =
       typeof pace === 'string'
         ? this.ledger.compute(batchesByTime, { volumeMl: total, potLifeMin, reserve, minPerL: this.get(this.rates[pace]), hands: this.hands, least })
         : this.ledger.compute(batchesForWork, { placingMin: pace, potLifeMin, reserve, least });
+    const batches = total.kind === 'volume' ? byPail(this, total, byTime) : byTime;
     const share = (amount: Figure) =>
       amount.kind === 'mass'
         ? this.ledger.compute(massShare, { massG: amount, parts: batches }, 'For one batch')
@@ -232,7 +233,7 @@ export class Course extends CourseFigures {
       needs,
       care: place.care,
       ...(place.of !== undefined && { of: place.of }),
-      says,
+      says: [...says, ...pailWords(this, [batches])],
       parts: parts.map((p) => (p.once === true ? p : { ...p, each: share(p.amount) })),
     });
     return { batches, batch };

@@ -9,6 +9,7 @@ import type { Ledger, Sourced } from '../quantity/ledger.ts';
 import type { QuantityKind } from '../quantity/kind.ts';
 import { schoolQuestion } from '../schools/schools.ts';
 import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
+import { hazardsOf } from '../shelf/materialHazard.ts';
 import { readyFor, type PatchSystem, type Way } from '../shelf/patchSystem.ts';
 import type { RateId, Rates } from '../shelf/rates.ts';
 import { boardWork } from '../shelf/usual/boardWork.ts';
@@ -61,6 +62,10 @@ export class CourseFigures {
   /** whether the place lies in the open */
   get outdoors(): boolean {
     return !['inside', undefined].includes(this.matter.choice('place'));
+  }
+  /** whether what is mixed is resin: skin and tools are wiped with the cleaner of its sheet, not washed */
+  get resin(): boolean {
+    return hazardsOf(this.system).some((h) => h !== 'cement' && h !== 'hot' && h !== 'pressed');
   }
   get hands(): Figure {
     return this.get(this.matter.people === 2 ? this.rates.pair : this.rates.alone);

@@ -1,6 +1,8 @@
 import { boardWork } from '../shelf/usual/boardWork.ts';
 import type { Use } from './step.ts';
-import { coverRoom } from './words/protecting.ts';
+import { say } from '../quantity/saying.ts';
+import { coverRoom, pullTape } from './words/protecting.ts';
+import { cutAlongTape } from './words/redoing.ts';
 import { acrossRim, rimmedArea, stripArea } from '../geometry/outline.ts';
 import { firstPart, secondPart, withLoss } from '../mixing/proportions.ts';
 import { anyWork } from '../shelf/usual/anyWork.ts';
@@ -51,6 +53,12 @@ export function faceArea(c: Course, widthMm: Figure, heightMm: Figure, label: st
 export function rimmed(c: Course, rimMm: Figure, label: string): { readonly across: Figure; readonly area: Figure } {
   const [widthMm, heightMm] = sides(c);
   return { across: c.ledger.compute(acrossRim, { sizeMm: longer(c), rimMm }, label), area: c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm }, label) };
+}
+
+/** Tape pulled while what lies on it is soft: caught in what has hardened, it is cut loose first. */
+export function pulled(c: Course, within: Figure): void {
+  c.within(within, say`It has hardened on the tape: cut along the edge before it is pulled.`, [cutAlongTape(c.each('spotEach'))]);
+  c.work(pullTape(within), c.each('spotEach'));
 }
 
 /** Floor and what stands around covered once, with as much sheet as lies around the place. */

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { pacedMin } from '../../test/efforts.ts';
 import { everyMethod, oneMethod } from '../../test/everyMethod.ts';
+import { tell, type Saying } from '../quantity/saying.ts';
+import { mixing } from '../safety/hazards/tools.ts';
 import { chains } from '../shelf/chains.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { defectKinds } from '../survey/kinds.ts';
@@ -25,6 +27,83 @@ describe('a mix', () => {
         expect([kind, system, id, (minutes ?? 0) <= within.value * batches.value * (1 + 1e-9)]).toEqual([kind, system, id, true]);
       }
     expect(tried).toBeGreaterThan(250);
+  });
+});
+
+describe('what is kept wet', () => {
+  it('is not in use meanwhile: under wheels and feet a film keeps the water in instead', () => {
+    let kept = 0;
+    for (const { kind, system, work } of [...everyMethod(), ...everyMethod({}, { traffic: 'hard-wheels' }), ...everyMethod({}, { traffic: 'foot' })]) {
+      const opens = work?.schedule.rows.find((r) => r.step.sign === 'opens');
+      for (const { is, to } of work?.method.marks ?? []) {
+        const row = work?.schedule.rows.find((r) => r.step.id === to.step);
+        if (is !== 'water' || !to.later || !row || !opens) continue;
+        kept += 1;
+        const until = (to.at === 'start' ? row.startMin : row.endMin) + to.later.minutes.value;
+        expect([kind, system, row.step.id, opens.startMin >= until - 1e-6]).toEqual([kind, system, row.step.id, true]);
+      }
+    }
+    expect(kept).toBeGreaterThan(20);
+  });
+});
+
+describe('tape', () => {
+  it('beside what hardens is pulled in a step of its own, while that is soft', () => {
+    const lays = /^(gun-sealant|fill-joint|pour-tinted|gel-paste|enamel-coat|mist-coat)$/;
+    let pulls = 0;
+    for (const { kind, system, work } of everyMethod()) {
+      const rows = work?.schedule.rows ?? [];
+      const last = rows.findLastIndex((r) => lays.test(r.step.builder));
+      if (last < 0) continue;
+      const pull = rows.slice(last + 1).find((r) => r.step.builder === 'pull-tape');
+      pulls += 1;
+      expect([kind, system, pull !== undefined && pull.latest !== undefined && pull.start <= pull.latest.at]).toEqual([kind, system, true]);
+    }
+    expect(pulls).toBeGreaterThan(10);
+  });
+});
+
+describe('what comes in parts', () => {
+  it('is stirred in a step, before it is placed or as it is', () => {
+    const words = (step: { readonly title: Saying; readonly detail: Saying }) =>
+      tell([...step.title, ' ', ...step.detail], { units: 'metric', timeZone: 'UTC' });
+    const itself = new Set([...mixing, 'cartridge gun', 'pump with a gauge']);
+    let tried = 0;
+    for (const { kind, system, work } of everyMethod())
+      for (const { id, parts, handling, serves } of work?.mixes ?? []) {
+        if (handling.kind === 'ready' || parts.length < 2) continue;
+        const { steps } = work?.method ?? { steps: [] };
+        const ready = steps
+          .slice(
+            0,
+            steps.findIndex((s) => serves.includes(s.id)),
+          )
+          .some((s) => s.builder !== 'lay-out' && s.tools.some((t) => mixing.includes(t)));
+        const placed = steps
+          .filter((s) => serves.includes(s.id))
+          .every((s) => s.tools.some((t) => itself.has(t)) || /\bmix|stir|one color|hardener/.test(words(s)));
+        tried += 1;
+        expect([kind, system, id, ready || placed]).toEqual([kind, system, id, true]);
+      }
+    expect(tried).toBeGreaterThan(80);
+  });
+});
+
+describe('a batch', () => {
+  const room = { outline: { shape: { is: 'rectangle', widthMm: 2400, heightMm: 2000 } }, lengthMm: 20_000, depthMm: 38 };
+
+  it('is no larger than a pail, a mixer and two arms, and says so where that decides', () => {
+    let [tried, decided] = [0, 0];
+    for (const { kind, system, work } of [...everyMethod({}, room), ...everyMethod({}, {})])
+      for (const { id, total, batches, says, handling, parts } of work?.mixes ?? []) {
+        // poured through one chute without a stop, or out of its own pail
+        if (total.kind !== 'volume' || system === 'form-and-pour' || handling.kind === 'ready' || parts.every((p) => p.each === undefined)) continue;
+        tried += 1;
+        expect([kind, system, id, total.value / batches.value <= 20_000 * (1 + 1e-9)]).toEqual([kind, system, id, true]);
+        if (says.some((s) => s.some((part) => typeof part === 'string' && part.includes('a pail, a mixer and two arms')))) decided += 1;
+      }
+    expect(tried).toBeGreaterThan(60);
+    expect(decided).toBeGreaterThan(0);
   });
 });
 

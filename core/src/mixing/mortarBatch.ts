@@ -208,6 +208,22 @@ export const batchesForWork = formula({
   compute: ({ placingMin, potLifeMin, reserve, least }) => Math.max(least, wholeAbove(placingMin / (potLifeMin * (1 - reserve)))),
 });
 
+/** Batches of a mix where none may be larger than what a pail holds and two arms stir and carry. Source: our own judgement. */
+export const batchesBySize = formula({
+  name: 'batches-by-size',
+  title: 'Batches by the pail',
+  words: 'the mix over the largest batch, rounded up, and no fewer than its working time asks for',
+  inputs: {
+    volumeMl: volume('mix', 45_000),
+    mostMl: { kind: 'volume', label: 'largest batch', min: 1, max: 1e7, usual: 20_000 },
+    least: { kind: 'count', label: 'batches by the working time', min: 1, max: 100_000, usual: 1 },
+  },
+  output: 'count',
+  against: 'volumeMl',
+  source: 'judgement',
+  compute: ({ volumeMl, mostMl, least }) => Math.max(least, wholeAbove(volumeMl / mostMl)),
+});
+
 /** The working time that one of several batches needs, from the minutes of placing them all. Source: our own judgement. */
 export const timeOfBatch = formula({
   name: 'time-of-batch',

@@ -125,7 +125,7 @@ export function outlookOf({ id, basedOn = id }: { readonly id: string; readonly 
 
 /** Years by the first word of a number in them; as long as what it is in counts as a generation. */
 const yearWords: readonly (readonly [word: RegExp, years: number])[] = [
-  [/^as long as\b/, 30],
+  [/^(as long as|until)\b/, 30],
   [/^a few\b/, 2],
   [/^two\b/, 2],
   [/^three\b/, 3],

@@ -26,6 +26,7 @@ export const rates = {
   washPerM2: rate(30, 'areaPace', 'Washing out'),
   primePerM2: rate(40, 'areaPace', 'Priming bars, over the cut'),
   mixMin: rate(6, 'duration', 'Mixing a batch'),
+  batchMost: rate(20_000, 'volume', 'Largest batch: a pail, a mixer and two arms'),
   scrubPerM2: rate(15, 'areaPace', 'Scrub coat'),
   packPerL: rate(4, 'volumePace', 'Packing mortar'),
   pourPerL: rate(1, 'volumePace', 'Mixing and pouring'),
@@ -108,7 +109,13 @@ export type Rates = Readonly<Record<keyof typeof rates, Sourced>>;
 /** The rates that a firm may set for itself: how long work takes. */
 export const settableRates = Object.entries(rates)
   .filter(([, r]) => 'assumed' in r && r.value > 0)
-  .map(([id, r]) => ({ id, label: r.label, kind: r.kind, usual: r.value, most: r.kind === 'ratio' ? 10 : r.kind === 'pace' ? 60 : 600 }));
+  .map(([id, r]) => ({
+    id,
+    label: r.label,
+    kind: r.kind,
+    usual: r.value,
+    most: r.kind === 'ratio' ? 10 : r.kind === 'pace' ? 60 : r.kind === 'volume' ? 200_000 : 600,
+  }));
 
 const madeRates = new WeakMap<object, Rates>();
 

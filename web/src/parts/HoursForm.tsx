@@ -36,6 +36,7 @@ export function HoursForm({ hours, onHours }: { hours: WorkingHours | undefined;
   return (
     <form
       className="rates"
+      style={{ gridTemplateColumns: '1fr 1fr' }}
       aria-label="Working hours"
       noValidate
       onSubmit={(event) => {
@@ -48,7 +49,7 @@ export function HoursForm({ hours, onHours }: { hours: WorkingHours | undefined;
       {time('To', typed.to, (to) => ({ ...typed, to }))}
       {time('Break from', pause.from, (from) => withPause({ ...pause, from }))}
       {time('Break to', pause.to, (to) => withPause({ ...pause, to }))}
-      <div className="choices days" role="group" aria-label="Days that are worked">
+      <div className="choices" style={{ gridColumn: '1 / -1' }} role="group" aria-label="Days that are worked">
         {days.map((name, i) => {
           const on = typed.days.includes(i + 1);
           return (
@@ -72,12 +73,13 @@ export function HoursForm({ hours, onHours }: { hours: WorkingHours | undefined;
           {problem}
         </p>
       ) : null}
-      <Button type="submit" variant="contained">
+      <Button type="submit" variant="contained" style={{ gridColumn: '1 / -1' }}>
         Set the hours
       </Button>
       {hours ? (
         <Button
           variant="outlined"
+          style={{ gridColumn: '1 / -1' }}
           onClick={() => {
             setTyped(usualHours);
             onHours(undefined);

@@ -101,7 +101,10 @@ function Labor({ rules, firm, save }: { rules: HouseRules; firm: FirmRecord; sav
     if (labor) reset({ ...start, labor }, { keepDirtyValues: true });
   }, [reset, start, labor]);
   const keep = form.handleSubmit(async ({ labor }) => {
-    if (labor) await save((now) => ({ ...now, labor: { ...labor } }));
+    if (!labor) return;
+    // from here on what is typed is held against what was sent: typed back to what it was before, it is a change all the same
+    reset({ ...start, labor }, { keepValues: true });
+    await save((now) => ({ ...now, labor: { ...labor } }));
   });
   return (
     <form

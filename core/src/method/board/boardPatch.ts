@@ -20,7 +20,7 @@ import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
 import { halfOf } from '../../finishing/board.ts';
-import { settle, films } from './compound.ts';
+import { mixSetting, settle, films } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
 import { runOutHump, untilSet } from './patchCoats.ts';
 
@@ -141,16 +141,16 @@ export function boardPatch(c: Course): void {
     'Compound in the gaps',
   );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
-  c.work(layOut(working, 'setting compound, tape cut to four lengths, knives from narrow to wide'), c.rate('readySetUp'));
-  c.mix(
-    'prefill',
-    'Setting compound, prefill',
-    gapVolume,
-    [{ what: 'Setting compound', role: 'ready', amount: gapVolume }],
-    { within: working, pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
-    [say`Hard before the tape.`],
-  );
-  c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('mixMin', 'coatPace', tape, 'Prefilling'), { uses: [{ of: 'prefill', amount: gapVolume }] });
+  c.work(layOut(working, 'setting compound, tape cut to four lengths, knives from narrow to wide', c.resin), c.rate('readySetUp'));
+  mixSetting(c, {
+    id: 'prefill',
+    title: 'Setting compound, prefill',
+    volume: gapVolume,
+    named: c.of('set'),
+    pace: 'compoundPerL',
+    says: say`Hard before the tape.`,
+  });
+  c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('nothing', 'coatPace', tape, 'Prefilling'), { uses: [{ of: 'prefill', amount: gapVolume }] });
   untilSet(c);
   const bed = c.of('bed');
   const tapeWidth = c.ofAuxiliary(tapePaper, 'width');

@@ -10,7 +10,9 @@ import { batchesInAll, coatVolume, powderFor } from '../../mixing/mortarBatch.ts
 import { waterFor } from '../../mixing/plaster.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { atMost } from '../../quantity/round.ts';
-import { say } from '../../quantity/saying.ts';
+import { say, type Saying } from '../../quantity/saying.ts';
+import type { RateId } from '../../shelf/rates.ts';
+import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
 import type { Course } from '../course.ts';
 import { mixed } from '../parts.ts';
 import { sandFlat } from '../words/finishing.ts';
@@ -109,6 +111,40 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
         turn: mix.what.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-'),
       });
   };
+}
+
+/**
+ * Setting compound beside what else a work takes: mixed just before it is placed, in as many batches as its working time asks for.
+ * @param named min by which it is named @param pace how fast it is placed, or the minutes that placing all of it takes
+ */
+export function mixSetting(
+  c: Course,
+  {
+    id,
+    title,
+    volume,
+    named,
+    pace,
+    says,
+  }: { readonly id: string; readonly title: string; readonly volume: Figure; readonly named: Figure; readonly pace: RateId | Figure; readonly says: Saying },
+): void {
+  const { yieldMlG, water: litersKg } = settingCompound45.figures;
+  const within = c.ledger.compute(settingWorkingTime, { namedMin: named });
+  const powderG = c.ledger.compute(powderFor, { volumeMl: volume, yieldMlG: c.get(yieldMlG) }, `Powder, ${title.toLowerCase()}`);
+  const waterG = c.ledger.compute(waterFor, { powderG, litersKg: c.get(litersKg) }, `Water, ${title.toLowerCase()}`);
+  const { batches } = c.mix(
+    id,
+    title,
+    volume,
+    [
+      { what: 'Powder', role: 'powder', amount: powderG },
+      { what: 'Cool water', role: 'liquid', amount: waterG },
+    ],
+    { within, pace, care: 'setting compound', of: settingCompound45.id },
+    [says],
+  );
+  const each = (amount: Figure) => c.mixes.find((m) => m.id === id)?.parts.find((p) => p.amount === amount)?.each ?? amount;
+  c.work(mixCompound(each(powderG), each(waterG), batches, within, named), withMixing(c, c.rate('mixMin'), batches, 'Mixing'), { turn: id });
 }
 
 /** The wait after a coat: a setting compound is hard before the next and dry before primer, a drying one dry through each time. */

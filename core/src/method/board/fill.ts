@@ -11,7 +11,6 @@ import { say } from '../../quantity/saying.ts';
 import { tapeGlassMesh } from '../../shelf/auxiliaries/tapeGlassMesh.ts';
 import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
 import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
-import { settingWorkingTime } from '../../climate/drying.ts';
 import { skimCoat } from '../../shelf/systems/skimCoat.ts';
 import type { Course } from '../course.ts';
 import { paintFace, textureFace } from '../finish.ts';
@@ -20,7 +19,22 @@ import { bedTape, compoundDries, compoundSets, cutTape, dullFace, fillPlace, fre
 import { inUse } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
 import { layOut, putAway } from '../words/protecting.ts';
-import { allOf, coatsFor, feather, films, isSetting, levelOf, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
+import {
+  allOf,
+  coatsFor,
+  feather,
+  films,
+  isSetting,
+  levelOf,
+  makeReady,
+  mixSetting,
+  settle,
+  smoothe,
+  wideningCoats,
+  workCoats,
+  workedFor,
+  type Go,
+} from './compound.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
 
@@ -94,7 +108,7 @@ export function fillSpots(c: Course): void {
     thin,
     spot: { width, height, count },
   });
-  c.work(layOut(workedFor(c), 'pan and clean knife, lamp, pencil'), c.rate('readySetUp'));
+  c.work(layOut(workedFor(c), 'pan and clean knife, lamp, pencil', c.resin), c.rate('readySetUp'));
   const spots = count ?? c.rate('once');
   const filling = c.byCount('nothing', 'spotEach', spots, 'Filling');
   const coating = c.byCount('nothing', 'spotEach', spots, 'A coat on the spots');
@@ -140,27 +154,16 @@ export function fillSpots(c: Course): void {
 
 /** The gap under a tape, filled with what sets: what dries would take days in it. */
 function prefilled(c: Course, { prefill, deep, placing }: Readonly<Record<'prefill' | 'deep' | 'placing', Figure>>): void {
-  c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), placing, {
-    uses: [{ of: isSetting(c) ? 'compound' : 'prefill', amount: prefill }],
-  });
-  if (isSetting(c)) settle(c, deep, 'coat');
-  else {
-    const hard = c.get(settingCompound45.figures.hard);
-    c.mix(
-      'prefill',
-      'Setting compound, prefill',
-      prefill,
-      [{ what: 'Setting compound', role: 'ready', amount: prefill }],
-      {
-        within: c.ledger.compute(settingWorkingTime, { namedMin: c.get(settingCompound45.figures.named) }),
-        pace: placing,
-        care: 'setting compound',
-        of: 'setting-compound-45',
-      },
-      [say`Hard before the tape.`],
-    );
-    c.wait(compoundSets(hard), c.fixed(hard));
+  const fill = (of: string) => c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), placing, { uses: [{ of, amount: prefill }] });
+  if (isSetting(c)) {
+    fill('compound');
+    settle(c, deep, 'coat');
+    return;
   }
+  const { hard, named } = settingCompound45.figures;
+  mixSetting(c, { id: 'prefill', title: 'Setting compound, prefill', volume: prefill, named: c.get(named), pace: placing, says: say`Hard before the tape.` });
+  fill('prefill');
+  c.wait(compoundSets(c.get(hard)), c.fixed(c.get(hard)));
 }
 
 /** A joint taped anew, or a crack opened, filled and taped. */
@@ -197,7 +200,7 @@ export function tapedLine(c: Course): void {
       ? c.get(boardWork.figures.taperedWide)
       : (c.school('joint-width', 'width') ?? c.get(boardWork.figures.untaperedWide));
   const wide = wideningCoats(c, { first: last.value < 150 ? last : c.get(boardWork.figures.firstWide), last, coats, thin: c.of('thin'), length });
-  c.work(layOut(workedFor(c), 'tape cut to length, pan, knives from narrow to wide'), c.rate('readySetUp'));
+  c.work(layOut(workedFor(c), 'tape cut to length, pan, knives from narrow to wide', c.resin), c.rate('readySetUp'));
   const bedPlacing = c.byLength('nothing', 'bedPace', length, 'Bedding tape');
   const coating = c.byLength('nothing', 'coatPace', length, 'A coat along the joint');
   const prefilling = c.byLength('nothing', 'coatPace', length, 'Prefilling');

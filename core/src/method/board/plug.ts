@@ -1,5 +1,5 @@
 import { boardWork } from '../../shelf/usual/boardWork.ts';
-import { films } from './compound.ts';
+import { mixSetting, films } from './compound.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { sawStop } from '../../finishing/board.ts';
 import { plugBlank, plugOpening } from '../../finishing/face.ts';
@@ -42,16 +42,16 @@ export function boardPlug(c: Course): void {
     'Compound under the flange',
   );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
-  c.work(layOut(working, 'setting compound, pan, knife; the plug beside it, the right way up'), c.rate('readySetUp'));
-  c.mix(
-    'bed',
-    'Setting compound, to bed it',
-    under,
-    [{ what: 'Setting compound', role: 'ready', amount: under }],
-    { within: working, pace: 'compoundPerL', care: 'setting compound', of: 'setting-compound-45' },
-    [say`Named by forty-five minutes or more: the plug is set in no hurry.`],
-  );
-  c.work(setPlug(bed, under), c.byCount('mixMin', 'spotEach', c.stated('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: under }] });
+  c.work(layOut(working, 'setting compound, pan, knife; the plug beside it, the right way up', c.resin), c.rate('readySetUp'));
+  mixSetting(c, {
+    id: 'bed',
+    title: 'Setting compound, to bed it',
+    volume: under,
+    named: c.of('set'),
+    pace: 'compoundPerL',
+    says: say`Named by forty-five minutes or more: the plug is set in no hurry.`,
+  });
+  c.work(setPlug(bed, under), c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: under }] });
   untilSet(c);
   const wide = runOutHump(c, width, height, flange, [under]);
   c.work(putAway(), c.rate('tidy'));
@@ -121,23 +121,18 @@ export function meshPatch(c: Course): void {
     'Setting compound, first coat',
   );
   const hard = c.get(settingCompound45.figures.hard);
-  c.mix(
-    'first',
-    'Setting compound, first coat',
-    first,
-    [{ what: 'Setting compound', role: 'ready', amount: first }],
-    {
-      within: ledger.compute(settingWorkingTime, { namedMin: c.get(settingCompound45.figures.named) }),
-      pace: 'compoundPerL',
-      care: 'setting compound',
-      of: 'setting-compound-45',
-    },
-    [say`Setting compound only: drying compound does not hold on mesh.`],
-  );
+  mixSetting(c, {
+    id: 'first',
+    title: 'Setting compound, first coat',
+    volume: first,
+    named: c.get(settingCompound45.figures.named),
+    pace: 'compoundPerL',
+    says: say`Setting compound only: drying compound does not hold on mesh.`,
+  });
   const across = ledger.compute(acrossRim, { sizeMm: w.value >= h.value ? w : h, rimMm: c.get(boardWork.figures.firstPast) }, 'First coat');
   c.work(
     drawCoat(1, c.stated('Over the mesh', 'count', 1), across, c.get(boardWork.figures.meshKnife), first),
-    c.byCount('mixMin', 'spotEach', c.rate('once'), 'First coat'),
+    c.byCount('nothing', 'spotEach', c.rate('once'), 'First coat'),
     { uses: [{ of: 'first', amount: first }] },
   );
   c.wait(compoundSets(hard), c.fixed(hard));

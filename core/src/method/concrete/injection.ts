@@ -150,7 +150,11 @@ export function portInjection(c: Course): void {
   }
   if (foam || drilled) c.work(flushCrack(c.of('start')), c.byCount('readySetUp', 'spotEach', ports, 'Flushing'));
   c.work(
-    layOut(potLife, foam || drilled ? 'pump, hoses, caps and a spare gun; water at hand' : 'pump, caps, spare paste; never water in a crack that takes resin'),
+    layOut(
+      potLife,
+      foam || drilled ? 'pump, hoses, caps and a spare gun; water at hand' : 'pump, caps, spare paste; never water in a crack that takes resin',
+      c.resin,
+    ),
     c.rate('readySetUp'),
   );
   const second = foam || drilled ? c.of('catalyst') : c.of('partB');

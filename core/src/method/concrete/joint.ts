@@ -11,7 +11,7 @@ import { say } from '../../quantity/saying.ts';
 import { silicaSand } from '../../shelf/sand.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
-import { coverUp, mixed, strip, twoParts } from '../parts.ts';
+import { coverUp, mixed, pulled, strip, twoParts } from '../parts.ts';
 import { cleanJoint, cutEdges, fillJoint, formStrip, grindEdges, rebuildEdges, resaw, shaveJoint } from '../words/jointing.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
@@ -49,7 +49,7 @@ export function jointEdges(c: Course): void {
     const powder = c.ledger.compute(powderFor, { volumeMl: toMix, yieldMlG: c.get(m.yieldMlG) });
     const liquid = c.ledger.compute(liquidFor, { powderG: powder, liquidShare: c.get(m.liquidShare) });
     const potLife = c.working(c.get(m.potLife));
-    c.work(layOut(potLife, 'the ground soaked and dull; trowel, straightedge, wet cloth and sheet'), c.rate('readySetUp'));
+    c.work(layOut(potLife, 'the ground soaked and dull; trowel, straightedge, wet cloth and sheet', c.resin), c.rate('readySetUp'));
     c.mix(
       'edges',
       'Mortar for the edges',
@@ -75,7 +75,7 @@ export function jointEdges(c: Course): void {
     const sand = c.ledger.compute(sandForVolume, { volumeMl: volume, packing, grainKgL: c.get(silicaSand.grains) });
     const all = c.ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
     const potLife = c.working(w ? c.get(w.gel) : c.of('potLife'));
-    c.work(layOut(potLife, 'two grades of dry sand weighed out; paddle, trowel, straightedge, dry sand to throw on'), c.rate('readySetUp'));
+    c.work(layOut(potLife, 'two grades of dry sand weighed out; paddle, trowel, straightedge, dry sand to throw on', c.resin), c.rate('readySetUp'));
     c.mix(
       'edges',
       'Resin and sand for the edges',
@@ -135,7 +135,7 @@ export function jointFiller(c: Course): void {
   const volume = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: width, depthMm: depth }, 'Joint to fill');
   const total = mixed(c, volume, 'Filler to mix');
   const gel = c.working(c.of('gel'));
-  c.work(layOut(gel, 'gun, mixers, long razor scraper, tape beside the joint; the slab at its service temperature'), c.rate('readySetUp'));
+  c.work(layOut(gel, 'gun, mixers, long razor scraper, tape beside the joint; the slab at its service temperature', c.resin), c.rate('readySetUp'));
   c.mix(
     'filler',
     'Joint filler',
@@ -159,13 +159,17 @@ export function jointFiller(c: Course): void {
   );
   const from = c.curing(c.of('shaveFrom'), 'Shaved from');
   const until = c.closes(c.of('shaveUntil'), 'Shaved until');
-  c.atLeast(from);
+  pulled(c, gel);
+  c.atLeast(from, filled);
   if (until.value > from.minutes.value)
-    c.within(until, say`Too hard to shave: ground flush with shroud and vacuum.`, [
-      grindAgain('what stands above', c.byLength('grindSetUp', 'grindPace', length, 'Grinding what stands above')),
-    ]);
+    c.within(
+      until,
+      say`Too hard to shave: ground flush with shroud and vacuum.`,
+      [grindAgain('what stands above', c.byLength('grindSetUp', 'grindPace', length, 'Grinding what stands above'))],
+      filled,
+    );
   c.work(shaveJoint(from.minutes, until), c.byLength('nothing', 'shavePace', length, 'Shaving flush'));
-  c.work(clearAway(gel, 'surplus and tape off before it hardens'), c.rate('tidy'));
+  c.work(clearAway(gel, 'surplus off before it hardens'), c.rate('tidy'));
   c.amount('filler', 'Joint filler', total);
   c.amount('cartridges', 'Pairs of cartridges', c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') }));
   c.amount('depth', 'Filled to', depth);

@@ -80,7 +80,7 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   const primer = ledger.compute(coatVolume, { areaMm2: cut.area, filmMm: film }, 'Neat resin on the ground');
   const resin = ledger.compute(resinForSand, { volumeMl: cut.volume, packing: c.of('packing'), surplus: c.of('surplus') });
   const sand = ledger.compute(sandForVolume, { volumeMl: cut.volume, packing: c.of('packing'), grainKgL: c.get(silicaSand.grains) });
-  c.work(layOut(potLife, 'dry sand weighed out, paddle, trowel, straightedge; ground dry and warmer than the dew point'), c.rate('readySetUp'));
+  c.work(layOut(potLife, 'dry sand weighed out, paddle, trowel, straightedge; ground dry and warmer than the dew point', c.resin), c.rate('readySetUp'));
   const all = ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
   const mixedEach = ledger.compute(volumeShare, { volumeMl: all, parts: lifts }, 'Mixed for a lift');
   const openFor = c.closes(c.of('primerOpen'), 'Covered while tacky, within');
@@ -161,9 +161,11 @@ export function formedPour(c: Course, cut: SquareCut): void {
   const off = c.curing(c.of('strip'), 'Form off after');
   c.atLeast(off, poured);
   const stripped = c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
-  c.work(protectFresh(c.of('dampDays'), c.days(c.of('dampDays'), 'Kept damp')), c.rate('dampMin'));
+  const kept = c.days(c.of('dampDays'), 'Kept damp');
+  const protect = c.work(protectFresh(c.of('dampDays'), kept), c.rate('dampMin'));
   const first = c.get(concreteWork.figures.firstSounding);
   c.ready(soundAgain(first, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), stripped);
+  c.atLeast(c.fixed(kept), protect);
   open(c, poured);
   c.amount('volume', 'To fill', cut.volume);
   c.amount('powder', 'Powder', powder);

@@ -11,7 +11,7 @@ import { atLeast, atMost } from '../../quantity/round.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { Missing } from '../courseFigures.ts';
-import { coverUp, mixed, strip, twoParts } from '../parts.ts';
+import { coverUp, mixed, pulled, strip, twoParts } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   backSealant,
@@ -77,7 +77,8 @@ export function routAndSeal(c: Course): void {
   const gunned = c.work(gunSealant(total, cartridges, skin), c.byLength('readySetUp', 'gunPace', length, 'Gunning and tooling'), {
     uses: [c.use('sealant', 'Sealant', 'sealant', total, c.system.id)],
   });
-  c.work(clearAway(skin, 'tape pulled while the bead is wet'), c.rate('tidy'));
+  pulled(c, skin);
+  c.work(clearAway(skin, 'nozzle and tooling spoon wiped'), c.rate('tidy'));
   const days = c.ledger.compute(daysFromFace, { depthMm: depth, perDayMm: c.of('perDay') });
   const lag = c.fixed(c.ledger.compute(daysAsTime, { ageD: days }, 'Cured through after'));
   c.wait(sealantCures(days, c.of('perDay')), lag, gunned);

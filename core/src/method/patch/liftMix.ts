@@ -1,4 +1,4 @@
-import { withMixing } from '../batches.ts';
+import { byPail, withMixing } from '../batches.ts';
 import { volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
@@ -25,11 +25,12 @@ export function mixForLift(c: Course, volumeMl: Figure, scrubMl: Figure, { potLi
   } = c;
   if (!mortar) throw new Error(`${c.system.title} is no mortar`);
   const toMix = ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, `Mortar to mix${of}`);
-  const each = ledger.compute(
+  const byTime = ledger.compute(
     mortarBatches,
     { volumeMl: toMix, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands },
     `Batches${of}`,
   );
+  const each = byPail(c, toMix, byTime);
   const batch = ledger.compute(volumeShare, { volumeMl: toMix, parts: each }, `One batch${of}`);
   const [powder, liquid] = powderAndLiquid(c, batch, ` of a batch${of}`);
   return { each, batch, powder, liquid, minutes: c.get(rates.mixMin) };

@@ -1,4 +1,4 @@
-import { needsToPlace } from '../batches.ts';
+import { needsToPlace, pailWords } from '../batches.ts';
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { scrapeAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
@@ -17,6 +17,7 @@ import { patchSection } from './patchSection.ts';
 import type { Lag } from '../step.ts';
 import { soundAgain } from '../words/placing.ts';
 import { clearAway } from '../words/protecting.ts';
+import { curingFilm } from './steps/curingFilm.ts';
 import { edgeForm } from './steps/edgeForm.ts';
 import { floatFace } from './steps/floatFace.ts';
 import { gripFace } from './steps/gripFace.ts';
@@ -162,19 +163,27 @@ function floatAndCure(
   // polymer-modified by its sheet; plain cement by the side taken, or its own sheet where it has one
   const plainCement = mortar.dampDays.value > 3;
   const dampDays = plainCement ? c.sheetOr(mortar.dampDays, 'moist-curing', 'days') : c.get(mortar.dampDays);
-  if (plainCement)
-    c.amount(
-      'curing-compound',
-      'Or curing compound, instead',
-      ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound'),
-    );
-  c.add(keepDamp(dampDays, c.days(dampDays, 'Kept damp'), c.rate('dampMin')));
-  const sounding = c.get(concreteWork.figures.firstSounding);
-  c.ready(soundAgain(sounding, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
   const traffic = c.matter.subject.answers.traffic;
   const ready = mortarWait(c, readyFor(system, traffic?.value), 'In use after');
+  const damp = c.days(dampDays, 'Kept damp');
+  const film = ledger.compute(volumeFor, { areaMm2: cut.area, coverM2L: c.ofAuxiliary(curingCompound, 'cover') }, 'Curing compound');
+  // wheels and feet come before a damp cover could come off; nothing that is coated later is cured under a film
+  const coated = ['thin-coating', 'covering'].includes(c.matter.choice('finish') ?? '');
+  const filmed = traffic !== undefined && !coated && ready.minutes.value < damp.value;
+  if (filmed)
+    c.add(curingFilm(film, dampDays, !plainCement, c.byArea('nothing', 'scrubPerM2', cut.area, 'Spraying it on', c.rate('alone'))), {
+      uses: [c.use('curing-compound', curingCompound.title, 'coating', film, curingCompound.id)],
+    });
+  else {
+    c.add(keepDamp(dampDays, damp, c.rate('dampMin')));
+    if (plainCement) c.amount('curing-compound', 'Or curing compound, instead', film);
+  }
+  const sounding = c.get(concreteWork.figures.firstSounding);
+  c.ready(soundAgain(sounding, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
   c.atLeast(ready, last);
-  c.add(patchReady(traffic?.label ?? 'use', ready.minutes, groundC, ready.minutes));
+  const waits = !filmed && damp.value > ready.minutes.value ? damp : ready.minutes;
+  if (!filmed) c.atLeast(c.fixed(damp), 'damp');
+  c.add(patchReady(traffic?.label ?? 'use', waits, groundC, waits));
 }
 
 /** What the patch comes to, and what the label of the bag has to state. */
@@ -232,6 +241,10 @@ function keepMortar(
         : mixes.map(
             (m, i) => say`Lift ${String(i + 1)}: ${m.each.value > 1 ? say`${m.each} times ` : ''}${m.batch}, ${m.powder} of powder to ${m.liquid} of liquid.`,
           )),
+      ...pailWords(
+        c,
+        mixes.map((m) => m.each),
+      ),
       say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`,
       say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`,
     ],

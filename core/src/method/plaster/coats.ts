@@ -146,7 +146,7 @@ export function plasterCoats(c: Course): void {
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
   c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.get(plasterWork.figures.dampened)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
-  c.work(layOut(within, 'binder and sand measured out by the same measure; hawk, trowel, float, water'), c.rate('readySetUp'));
+  c.work(layOut(within, 'binder and sand measured out by the same measure; hawk, trowel, float, water', c.resin), c.rate('readySetUp'));
   const mixOf = (id: 'base' | 'finish', title: string, volume: Figure, parts: Figure, least?: Figure) =>
     plasterMix(c, id, { title, volume, parts, within, least });
   const basesMixed = thin

@@ -49,7 +49,7 @@ export function consolidate(c: Course): void {
   const resin = mixed(c, drunk, 'Consolidant to mix');
   const potLife = c.working(c.of('potLife'));
   c.work(
-    layOut(potLife, holes ? 'nozzle bottles, brushes; no rain due and no frost within the cure' : 'brushes; no rain due and no frost within the cure'),
+    layOut(potLife, holes ? 'nozzle bottles, brushes; no rain due and no frost within the cure' : 'brushes; no rain due and no frost within the cure', c.resin),
     c.rate('readySetUp'),
   );
   const soaking = c.byArea('nothing', 'soakPerM2', faces, 'Soaking');

@@ -8,7 +8,7 @@ import { massOf, volumePart } from '../../mixing/proportions.ts';
 import { fillDepth, layersOf } from '../../mixing/timber.ts';
 import { say } from '../../quantity/saying.ts';
 import { type Course } from '../course.ts';
-import { mixed, twoParts } from '../parts.ts';
+import { mixed, pulled, twoParts } from '../parts.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { pourTinted, pressFiller, primeWood, shapeFiller, washBlush, wetPreview } from '../words/timbering.ts';
@@ -29,7 +29,8 @@ export function timberFill(c: Course): void {
   const from = fillerFrom(c);
   const until = c.closes(c.taken('wood-primer', 'until'), 'Filler no later than');
   if (!consolidated) {
-    const primer = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.get(timberWork.figures.primer) }, 'Primer');
+    const thin = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.get(timberWork.figures.primer) }, 'Primer');
+    const primer = c.least(thin, timberWork.figures.leastPrimer);
     c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'), {
       uses: [c.use('wood-primer', 'Primer for wood', 'primer', primer, system.id)],
     });
@@ -111,7 +112,7 @@ export function tintedPour(c: Course): void {
   const tintG = ledger.compute(massOf, { volumeMl: tint, densityKgL: c.of('density') }, 'Tint');
   const potLife = c.working(c.of('potLife'));
   c.work(
-    layOut(potLife, 'bottom and ends sealed, tape tight to both edges, cup, lamp; wood warmed first, so that it cools while it cures'),
+    layOut(potLife, 'bottom and ends sealed, tape tight to both edges, cup, lamp; wood warmed first, so that it cools while it cures', c.resin),
     c.rate('readySetUp'),
   );
   c.mix(
@@ -133,7 +134,8 @@ export function tintedPour(c: Course): void {
     });
   }
   const last = c.lastStep;
-  c.work(clearAway(potLife, 'tape pulled at once, before it hardens to the edge'), c.rate('tidy'));
+  pulled(c, potLife);
+  c.work(clearAway(potLife, 'cup and stick left to harden'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sand');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(

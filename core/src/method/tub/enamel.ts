@@ -5,7 +5,7 @@ import { liftThickness } from '../../geometry/groove.ts';
 import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
-import { mixed, sides, twoParts } from '../parts.ts';
+import { mixed, pulled, sides, twoParts } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
 import { enamelCoat, grindRust, puttyFirm } from '../words/tubbing.ts';
 import { begin, end, matchIt } from './common.ts';
@@ -40,6 +40,7 @@ export function enamelChips(c: Course): void {
     });
   }
   const last = c.lastStep;
+  pulled(c, potLife);
   c.work(clearAway(potLife, 'brush cleaned at once'), c.rate('tidy'));
   c.amount('enamel', 'Enamel, a coat', each);
   c.amount('coats', 'Coats', coats);

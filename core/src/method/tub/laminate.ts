@@ -74,7 +74,7 @@ export function laminate(c: Course): void {
   if (!largest || !outer) return;
   c.work(scuffShell(c.get(tubWork.figures.scuffBuild), largest, outer), c.byArea('readySetUp', 'scuffPerM2', largest, 'Scuffing'));
   const potLife = c.working(c.of('potLife'));
-  c.work(layOut(potLife, 'mat cut to size, smallest first; roller, brush, scale; a fan outward'), c.rate('readySetUp'));
+  c.work(layOut(potLife, 'mat cut to size, smallest first; roller, brush, scale; a fan outward', c.resin), c.rate('readySetUp'));
   const resins = areas.map((areaMm2) =>
     ledger.compute(
       massOf,

@@ -8,7 +8,7 @@ import { partOfMix, partsInAll, sumOf } from '../../mixing/proportions.ts';
 import { say } from '../../quantity/saying.ts';
 import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
 import type { Course } from '../course.ts';
-import { longer } from '../parts.ts';
+import { longer, pulled } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
 import { flash, loadJar, mistCoat, promoter, scuffShell } from '../words/tubbing.ts';
 import { placeOf, begin, end, matchIt } from './common.ts';
@@ -69,7 +69,9 @@ export function mistCoats(c: Course): void {
     });
   }
   const last = c.lastStep;
-  c.work(clearAway(c.get(tubWork.figures.nozzleGels), 'masking pulled while the coat is soft; sprayer run through with reducer'), c.rate('tidy'));
+  const gels = c.get(tubWork.figures.nozzleGels);
+  pulled(c, gels);
+  c.work(clearAway(gels, 'sprayer run through with reducer'), c.rate('tidy'));
   c.amount('coating', 'Coating in all', total);
   c.amount('loads', 'Jar loads', loads);
   c.amount('flash', 'Flash between coats', flashed);

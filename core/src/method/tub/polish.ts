@@ -1,5 +1,4 @@
 import { tubWork } from '../../shelf/usual/tubWork.ts';
-import { cutAlongTape } from '../words/redoing.ts';
 import { manyDurations } from '../../cure/reaction.ts';
 import { farther } from '../../finishing/face.ts';
 import { rimmedArea } from '../../geometry/outline.ts';
@@ -11,7 +10,7 @@ import { hardenerDrops, hardenerWeight, massOf } from '../../mixing/proportions.
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
-import { mixed, sides } from '../parts.ts';
+import { mixed, pulled, sides } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { gelPaste, ladder, pickNick, polish, puttyFirm } from '../words/tubbing.ts';
 import { grit, placeOf, begin, end, matchIt } from './common.ts';
@@ -37,7 +36,7 @@ export function gelcoatNick(c: Course): void {
   const drops = ledger.compute(hardenerDrops, { hardenerG: hardener, densityKgL: c.of('hardenerDensity'), dropsPerMl: c.of('dropsPerMl') });
   const potLife = c.working(c.of('potLife'));
   matchIt(c);
-  c.work(layOut(potLife, 'card, stick, film, straightedge, tape already pulled tight'), c.rate('readySetUp'));
+  c.work(layOut(potLife, 'card, stick, film, straightedge, tape already pulled tight', c.resin), c.rate('readySetUp'));
   c.mix(
     'paste',
     c.system.title,
@@ -52,8 +51,8 @@ export function gelcoatNick(c: Course): void {
   c.work(gelPaste(paste, hardener, drops, c.of('over'), potLife), c.rate('mixMin'), { uses: [{ of: 'paste', amount: batch }] });
   const filled = c.lastStep;
   const soft = c.working(c.of('soft'), 'Soft until');
-  c.within(soft, say`It has hardened on the tape: cut along the edge before it is pulled.`, [cutAlongTape(c.each('spotEach'))]);
-  c.work(clearAway(soft, 'tape pulled while it is soft'), c.rate('tidy'));
+  pulled(c, soft);
+  c.work(clearAway(soft, 'card and stick thrown away as they are'), c.rate('tidy'));
   const hard = c.curing(c.of('hard'), 'Nail-hard after');
   c.wait(puttyFirm(hard.minutes, 'sanding'), hard, filled);
   polished(c, [400, 600, 800, 1200, 2000], c.get(tubWork.figures.fartherFine), width, height);

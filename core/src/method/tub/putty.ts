@@ -66,7 +66,7 @@ export function fiberPutty(c: Course): void {
   c.work(laySupport(strips, lap, mesh), c.byCount('readySetUp', 'spotEach', strips, 'Laying mesh'), {
     uses: [c.use('mesh', 'Glass mesh, in strips', 'reinforcement', stripArea, glassMeshRepair.id)],
   });
-  c.work(layOut(potLife, 'board, spreader, scale; the hardener weighed, not squeezed out by eye'), c.rate('readySetUp'));
+  c.work(layOut(potLife, 'board, spreader, scale; the hardener weighed, not squeezed out by eye', c.resin), c.rate('readySetUp'));
   c.mix(
     'fiber',
     c.system.title,

@@ -121,7 +121,7 @@ export const primeJoint = (dry: Figure, until: Figure): Said => ({
 export const gunSealant = (volume: Figure, cartridges: Figure, skin: Figure): Said => ({
   builder: 'gun-sealant',
   title: say`Gun in ${volume}, and tool it within ${skin}`,
-  detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'} at hand; nozzle pushed ahead of the bead from the bottom up; tooled once, hollow, dry; tape pulled at once`,
+  detail: say`${cartridges} ${cartridges.value === 1 ? 'cartridge' : 'cartridges'} at hand; nozzle pushed ahead of the bead from the bottom up; tooled once, hollow, dry`,
   look: say`Touches both faces all along; hollow, no skin torn.`,
   done: 'In and tooled',
   gives: ['closed', 'joint'],
@@ -142,7 +142,7 @@ export const sealantCures = (days: Figure, perDay: Figure): Said => ({
 export const floodCrack = (resin: Figure, pass: number, passes: Figure, off: Figure): Said => ({
   builder: 'flood-crack',
   title: say`Flood the crack, pass ${String(pass)} of ${passes}: ${resin}`,
-  detail: say`poured along it and kept as a puddle, worked back over it with a brush until it sinks no more; what is left on the face is brushed off within ${off}`,
+  detail: say`mixed a batch at a time and stirred to one color; poured along it and kept as a puddle, worked back over it with a brush until it sinks no more; what is left on the face is brushed off within ${off}`,
   look: say`No more bubbles rise; the crack stays wet and dark.`,
   done: 'Flooded',
   gives: ['closed'],

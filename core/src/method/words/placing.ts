@@ -49,7 +49,7 @@ export const buildForm = (height: Figure, press: Figure, gap: Figure): Said => (
 export const pourForm = (volume: Figure, within: Figure): Said => ({
   builder: 'pour-form',
   title: say`Pour ${volume} from one side, within ${within}`,
-  detail: say`without a break until it stands in the chimney and comes from every vent; the form tapped, not shaken`,
+  detail: say`mixed just before, one pail ready while the other runs; without a break until it stands in the chimney and comes from every vent; the form tapped, not shaken`,
   look: say`Gray paste at every vent, the chimney stays full.`,
   done: 'Poured full',
   gives: ['closed'],
@@ -90,7 +90,7 @@ export const primeGround = (resin: Figure, film: Figure, open: Figure): Said => 
 export const trowelResin = (lift: number, lifts: Figure, volume: Figure, thickness: Figure): Said => ({
   builder: 'trowel-resin',
   title: say`Resin mortar, lift ${String(lift)} of ${lifts}: ${volume}`,
-  detail: say`${thickness} thick, pressed in from the edges and struck off; trowel wiped with the cleaner of the sheet, no oil`,
+  detail: say`both parts stirred to one color, then the sand; ${thickness} thick, pressed in from the edges and struck off; trowel wiped with the cleaner of the sheet, no oil`,
   look: say`Closed and even, no resin floats up, no dry crumb.`,
   done: 'Trowelled in',
   gives: ['closed'],
@@ -101,7 +101,7 @@ export const trowelResin = (lift: number, lifts: Figure, volume: Figure, thickne
 export const fairingPass = (pass: number, passes: Figure, mix: Figure, film: Figure, within: Figure): Said => ({
   builder: 'fairing-pass',
   title: say`Fairing coat, pass ${String(pass)} of ${passes}: ${mix}`,
-  detail: say`${film} thick on damp ground, pressed into every pore with a steel float and drawn out to nothing at the edge; placed within ${within}`,
+  detail: say`mixed as it is wanted, stirred, left to stand and stirred again; ${film} thick on damp ground, pressed into every pore with a steel float and drawn out to nothing at the edge; placed within ${within}`,
   look: say`No pinhole, no line at the edge; nothing pale while it is fresh.`,
   done: 'Pass on',
   gives: ['closed'],

@@ -16,16 +16,26 @@ export const coverRoom = (around: Figure, overhead: boolean, outdoors = false): 
   once: 'area-day',
 });
 
-/** Laying everything out before the clock of a mix runs. */
-export const layOut = (within: Figure, what: string): Said => ({
+/** Laying everything out before the clock of a mix runs. @param resin whether it is resin, which water does not wash off */
+export const layOut = (within: Figure, what: string, resin: boolean): Said => ({
   builder: 'lay-out',
   straightOn: true,
   title: say`Lay everything out: a mix lasts ${within}`,
-  detail: say`${what}; gloves on, a rag and the cleaner of the sheet at hand; who mixes and who places is settled`,
+  detail: say`${what}; gloves on, ${resin ? 'a rag and the cleaner of the sheet' : 'a wet sponge and clean water'} at hand; who mixes and who places is settled`,
   look: say`Every tool within reach; nothing is fetched after the first stir.`,
   done: 'All within reach',
-  tools: ['scale', 'cups and sticks', 'gloves'],
+  tools: resin ? ['scale', 'cups and sticks', 'gloves', 'cleaner'] : ['scale', 'cups and sticks', 'gloves'],
   place: 'ahead',
+});
+
+/** Pulling tape while what lies on it is soft. */
+export const pullTape = (within: Figure): Said => ({
+  builder: 'pull-tape',
+  title: say`Pull the tape within ${within}`,
+  detail: say`slowly, folded flat back over itself and away from the edge; what it holds goes into a bag, not onto the floor`,
+  look: say`A clean edge all along; nothing was lifted with it.`,
+  done: 'Tape off',
+  tools: ['gloves'],
 });
 
 /** Cleaning up, while what is left can still be wiped off. */

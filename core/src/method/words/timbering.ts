@@ -27,7 +27,7 @@ export const boreHoles = (holes: Figure, across: Figure, apart: Figure, deep: Fi
 export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom: Figure | undefined, holes: boolean): Said => ({
   builder: 'soak-wood',
   title: say`Soak it with ${resin} of consolidant`,
-  detail: say`${holes ? 'brushed on and dripped into the holes, back and both cheeks, again and again' : 'brushed on walls, back and both cheeks, in two to four rounds'} until it takes no more; used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading; brushes and bottles wiped out as soon as it drinks no more`,
+  detail: say`stirred slowly, in several small cups; ${holes ? 'brushed on and dripped into the holes, back and both cheeks, again and again' : 'brushed on walls, back and both cheeks, in two to four rounds'} until it takes no more; used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading; brushes and bottles wiped out as soon as it drinks no more`,
   look: holes ? say`Stays wet; no hole drinks any more.` : say`Stays wet all over, end grain too.`,
   done: 'Drinks no more',
   cleans: true,

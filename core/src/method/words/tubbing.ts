@@ -273,7 +273,7 @@ export const grindRust = (chips: Figure): Said => ({
 export const enamelCoat = (coat: number, coats: Figure, paint: Figure, film: Figure): Said => ({
   builder: 'enamel-coat',
   title: say`Enamel, coat ${String(coat)} of ${coats}: ${paint}`,
-  detail: say`${film} at the most, flowed in from the middle to just over the edge; thin coats do not sag; the brush rinsed out after it`,
+  detail: say`mixed anew on a card; ${film} at the most, flowed in from the middle to just over the edge; thin coats do not sag; the brush rinsed out after it`,
   look: say`Level; ${coat === coats.value ? 'stands a trace above and meets the old gloss.' : 'the metal is covered.'}`,
   done: 'Coat on',
   cleans: true,

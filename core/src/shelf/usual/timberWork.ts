@@ -13,5 +13,6 @@ export const timberWork = {
     clearGrit: of(120, 'count', 'fepa-43', 'Grit under a clear face'),
     clearFiner: of(180, 'count', 'fepa-43', 'Finer grit under a clear face'),
     primer: assumed(0.3, 'film', 'practice', 'Film of primer'),
+    leastPrimer: assumed(10, 'volume', 'judgement', 'Least primer that is measured out and mixed'),
   },
 } as const satisfies Usual;
