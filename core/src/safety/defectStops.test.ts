@@ -78,13 +78,19 @@ const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds:
     { yearBuilt: 1977 },
   ],
   ['plaster-hole', 'asbestos', {}, {}, { yearBuilt: 1981 }, { yearBuilt: 1980 }],
+  ['plaster-hole', 'asbestos', {}, {}, { yearBuilt: 1995, building: 'home' }, { yearBuilt: 1995, building: 'public' }],
+  ['drywall-hole', 'asbestos', {}, {}, { building: 'home' }, { building: 'larger' }],
+  ['drywall-hole', 'vermiculite', { infill: 'insulation' }, { infill: 'granules' }],
+  ['joint-spall', 'old-sealant', { filler: 'hard' }, { filler: 'soft' }, { yearBuilt: 1965, building: 'public' }, { yearBuilt: 1965, building: 'public' }],
+  ['joint-spall', 'old-sealant', { filler: 'soft' }, { filler: 'soft' }, { yearBuilt: 1980, building: 'public' }, { yearBuilt: 1979, building: 'public' }],
   ['tub-scratches', 'stripping', { coated: 'no' }, { coated: 'yes' }],
   ['wall-crack', 'water-power', { moisture: 'running', services: 'clear' }, { moisture: 'running', services: 'found' }],
 ];
 
 /** What is near a stop and none: it is on something else, or lies another way. */
 const none: readonly (readonly [kind: string, stop: string, answers: Facts, area?: Facts])[] = [
-  ['concrete-spall', 'asbestos', {}, { yearBuilt: 1950 }],
+  ['concrete-spall', 'asbestos', {}, { yearBuilt: 1950, building: 'public' }],
+  ['joint-spall', 'old-sealant', { filler: 'soft' }, { yearBuilt: 1965, building: 'home' }],
   ['timber-check', 'asbestos', {}, { yearBuilt: 1950 }],
   ['tub-scratches', 'asbestos', {}, { yearBuilt: 1950 }],
   ['plaster-hole', 'asbestos', {}, {}],
@@ -157,10 +163,13 @@ describe('stops', () => {
     expect(surveyedPlan('concrete-spall', { services: 'may' }, {}, { decisions: [{ ...decision, stop: 'located' }] }).held).toBe(true);
   });
 
-  it('spraying isocyanates or solvent stops while people are in the room, whoever chose it, and for nothing else', () => {
+  it('spraying isocyanates or solvent stops while people are in the room or in its air, whoever chose it, and for nothing else', () => {
     const chosen = (system: string, occupied: string) => surveyedPlan('tub-hole', {}, { occupied }, { choice: { system, reason: 'tried' } });
     const coats = 'polyester-fiber-putty + polyester-finish-putty + two-part-coating';
-    for (const occupied of ['empty', 'around']) expect(chosen(coats, occupied).stops.map((s) => s.id)).not.toContain('spraying');
+    expect(chosen(coats, 'empty').stops.map((s) => s.id)).not.toContain('spraying');
+    expect(tell(chosen(coats, 'around').stops.find((s) => s.id === 'spraying')?.why ?? [], { units: 'metric', timeZone: 'UTC' })).toContain(
+      'goes where the air goes',
+    );
     expect(chosen('polyester-fiber-putty', 'inside').stops.map((s) => s.id)).not.toContain('spraying');
     const held = chosen(coats, 'inside');
     expect([held.held, held.work(), held.stops.find((s) => s.id === 'spraying')?.who]).toEqual([true, undefined, expect.stringMatching(/competent person/)]);

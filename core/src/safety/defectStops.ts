@@ -2,13 +2,14 @@ import { say } from '../quantity/saying.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { trades, type Stop, type StopMatter, type StopRule } from './stop.ts';
 import { alongBar } from './stops/alongBar.ts';
-import { asbestos } from './stops/asbestos.ts';
+import { asbestos, vermiculite } from './stops/asbestos.ts';
 import { barLoss } from './stops/barLoss.ts';
 import { bowed } from './stops/bowed.ts';
 import { displaced } from './stops/displaced.ts';
 import { grows } from './stops/grows.ts';
 import { lead } from './stops/lead.ts';
 import { levelCrack } from './stops/levelCrack.ts';
+import { oldSealant } from './stops/oldSealant.ts';
 import { overhead } from './stops/overhead.ts';
 import { prestress } from './stops/prestress.ts';
 import { prop } from './stops/prop.ts';
@@ -57,6 +58,8 @@ export const stopRules: readonly StopRule[] = [
   overhead,
   lead,
   asbestos,
+  vermiculite,
+  oldSealant,
   stripping,
   waterPower,
 ];
@@ -78,12 +81,15 @@ export function systemStops({ choice }: StopMatter, members: readonly Pick<Patch
       liftedBy: 'fact',
     });
   const sprayed = members.some((m) => m.hazards?.includes('sprayed') === true);
-  if (sprayed && choice('occupied') === 'inside')
+  if (sprayed && (choice('occupied') === 'inside' || choice('occupied') === 'around'))
     stops.push({
       id: 'spraying',
-      title: 'Spraying with people in the room',
+      title: choice('occupied') === 'inside' ? 'Spraying with people in the room' : 'Spraying with people in its air',
       who: 'a competent person, with a plan for the air and the respirator',
-      why: say`What is sprayed may sensitize the lungs for life, and its solvent burns. Nobody is in the room but who sprays, with supplied air as the sheet says; when the room is free again is part of the plan.`,
+      why:
+        choice('occupied') === 'inside'
+          ? say`What is sprayed may sensitize the lungs for life, and its solvent burns. Nobody is in the room but who sprays, with supplied air as the sheet says; when the room is free again is part of the plan.`
+          : say`What is sprayed may sensitize the lungs for life, and goes where the air goes. Who is next to it is out, or the room is closed off and drawn outward so that no air of it reaches them; who sees to that, and until when, is part of the plan.`,
       source: 'practice',
       liftedBy: 'decision',
     });

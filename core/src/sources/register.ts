@@ -30,6 +30,7 @@ const registered = {
   'de-larrard': { name: 'linear packing model with the interaction functions of de Larrard', standing: 'recalled' },
   'en-1504-3': { name: 'EN 1504-3, repair mortars for concrete', standing: 'recalled' },
   'en-1504-5': { name: 'EN 1504-5, injection of concrete', standing: 'recalled' },
+  'neshap-61': { name: '40 CFR 61.145 (USA), asbestos before renovation', standing: 'recalled' },
   'epa-745': { name: '40 CFR 745 subpart E (USA), renovation of painted places', standing: 'recalled' },
   'fepa-43': { name: 'FEPA 43 and ISO 6344, grain sizes (P)', standing: 'recalled' },
   'ga-214': { name: 'GA-214, levels of finish of gypsum panels', standing: 'recalled' },

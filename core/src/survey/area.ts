@@ -49,6 +49,18 @@ export const areaAsks = [
     hint: 'the year, if known: older paint and plaster may hold lead or asbestos',
   },
   {
+    field: 'building',
+    group: 'Place',
+    ask: 'choice',
+    required: false,
+    question: 'What kind of building?',
+    options: [
+      { value: 'home', label: 'a home, up to four dwellings' },
+      { value: 'larger', label: 'more than four dwellings' },
+      { value: 'public', label: 'public or commercial' },
+    ],
+  },
+  {
     field: 'leadTest',
     group: 'Place',
     ask: 'choice',

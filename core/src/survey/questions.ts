@@ -115,6 +115,13 @@ export const beforeAsk = (options: Readonly<Record<string, string>>) =>
 /** What may lie behind, and whether one gets at it. */
 export const behindAsks: readonly Ask[] = [
   choice('services', 'Behind', 'May services run behind?', { no: 'none', may: 'not located yet', clear: 'looked, clear', found: 'found some' }),
+  choice(
+    'infill',
+    'Behind',
+    'What fills the space behind?',
+    { none: 'nothing', insulation: 'batts or foam', granules: 'loose granules or flakes', unknown: 'not seen' },
+    { required: false, hint: 'granules that glitter may be vermiculite, which may hold asbestos' },
+  ),
   choice('access', 'Behind', 'Can it be reached from behind?', { no: 'no', yes: 'yes' }, { required: false }),
 ];
 

@@ -97,6 +97,7 @@ const answered: Readonly<Record<string, Words>> = {
     dried: ['Board that was wet', 'Where it gives under the thumb it comes out; its stain is sealed before paint, else it comes through.'],
   },
   cavity: { insulation: ['Insulation behind', 'Insulation behind is looked at before it is closed: what is wet comes out, and the place dries.'] },
+  infill: { insulation: ['Insulation behind', 'Insulation behind is looked at before it is closed: what is wet comes out, and the place dries.'] },
   hollow: { yes: ['Hollow beside the crack', 'The hollow strip is marked, and fastened or taken off: a crack is not filled between two edges that move.'] },
   face: {
     top: ['A check in the top', 'Water stands in it: it is dried to its bottom and covered, or the next winter opens it.'],

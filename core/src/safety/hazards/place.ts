@@ -17,7 +17,7 @@ export const placeHazards: readonly Hazard[] = [
     title: 'Noise',
     source: 'practice',
     stands: (_m, s) => uses(...loud)(s),
-    text: () => say`Louder than 85 dB(A): muffs or plugs, for whoever stands near too. Not before the neighbors are up.`,
+    text: () => say`Louder than 85 dB(A): muffs or plugs, for whoever stands near too. Only in the hours that the house allows.`,
   },
   {
     id: 'current',
