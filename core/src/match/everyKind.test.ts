@@ -90,6 +90,7 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['wall-crack', 'epoxy-injection-resin', 'moisture', { moisture: 'dry' }, { moisture: 'damp' }, 'out'],
   ['wall-crack', 'epoxy-injection-resin', 'width', { widths: [{ atMm: 0, widthMm: 6 }] }, { widths: [{ atMm: 0, widthMm: 6.1 }] }, 'out'],
   ['joint-spall', 'joint-filler', 'age', { slabAgeDays: 60 }, { slabAgeDays: 59 }, 'out'],
+  ['joint-spall', 'rapid-crack-resin + joint-filler', 'joint', { joint: 'construction' }, { joint: 'isolation' }, 'out'],
   ['joint-spall', 'joint-filler', 'gap', { gapMm: 19 }, { gapMm: 19.1 }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'body', { body: 'sound' }, { body: 'crumbling' }, 'out'],
   ['plaster-loose', 'plaster-reattach', 'lath', { lath: 'sound', base: 'wood-lath' }, { lath: 'missing', base: 'wood-lath' }, 'out'],
@@ -127,7 +128,7 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['tub-crack', 'fiberglass-laminate', 'flex', { flexMm: 1 }, { flexMm: 1.1 }, 'out'],
   ['tub-crack', 'polyester-fiber-putty', 'part', { part: 'wall' }, { part: 'floor' }, 'out'],
   ['tub-nick', 'gelcoat-paste', 'shell', { shell: 'gelcoat', depthMm: 2 }, { shell: 'acrylic', depthMm: 2 }, 'out'],
-  ['tub-nick', 'gelcoat-paste', 'depth', { depthMm: 1.5 }, { depthMm: 1.4 }, 'out'],
+  ['tub-nick', 'gelcoat-paste', 'depth', { depthMm: 1.5 }, { depthMm: 1.4 }, 'care'],
   ['tub-scratches', 'acrylic-polish-out', 'depth', { depthMm: 0.5, nail: 'yes' }, { depthMm: 0.51, nail: 'yes' }, 'out'],
 ];
 

@@ -58,6 +58,7 @@ export const matchRules: readonly Rule[] = [
   answers.part,
   flexRule,
   answers.oil,
+  answers.joint,
   answers.bar,
   answers.occupied,
   answers.look,

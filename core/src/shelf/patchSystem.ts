@@ -38,6 +38,7 @@ export type Aspect =
   | 'shell'
   | 'part'
   | 'oil'
+  | 'joint'
   | 'bar'
   | 'occupied'
   | 'look'

@@ -24,6 +24,7 @@ const titles = {
   shell: 'Shell',
   part: 'Part of the tub',
   oil: 'Oil and salt',
+  joint: 'Kind of joint',
   bar: 'Bars',
   occupied: 'People about',
   look: 'Light',

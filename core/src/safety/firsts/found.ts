@@ -53,6 +53,14 @@ const answered: Readonly<Record<string, Words>> = {
       'Powder from two depths is tested for chlorides before the outline is marked: beside a clean patch in salty concrete the bars rust next.',
     ],
   },
+  oil: {
+    oil: [
+      'Oil in the concrete',
+      'Oil is drawn out or cut away until a drop of water sinks in, and a trial that is pulled off breaks in the concrete, not on it.',
+    ],
+    salt: ['Salt in the concrete', 'How far salt has gone in is measured: beside a clean patch in salty concrete bars rust next.'],
+    both: ['Oil and salt in the concrete', 'Oil is drawn out or cut away until a drop of water sinks in; how far salt has gone in is measured.'],
+  },
   filler: {
     soft: ['Old sealant', 'The old sealant is cut out on both sides and pulled; the walls are ground bright, since its film holds nothing.'],
     hard: ['Old filler', 'The old filler is sawn out to the depth of the cut: new filler on old comes out with it.'],

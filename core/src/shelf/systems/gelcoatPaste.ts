@@ -13,11 +13,11 @@ export const gelcoatPaste = {
   gives: ['closed', 'level', 'color', 'gloss'],
   preparation: 'as-found',
   width: {},
-  depth: { min: of(1.5, 'depth', 'practice', 'Thinnest'), max: of(3, 'depth', 'practice', 'Thickest in all') },
+  depth: { min: of(1.5, 'depth', 'practice', 'Thinnest'), max: of(3, 'depth', 'practice', 'Thickest in all'), below: 'care' },
   extent: { max: of(40, 'depth', 'practice', 'Largest') },
   flex: { max: of(1, 'depth', 'judgement', 'Most it may give') },
   sizeWhy: {
-    thin: 'too shallow to hold: it has no key',
+    thin: 'too shallow to hold as it is: it is picked out to a key first',
     deep: 'fill it to within a hair with polyester filler first',
     large: 'a larger place is puttied and coated',
   },

@@ -23,6 +23,14 @@ export const jointFiller = {
   dewMargin: dewMarginForResins,
   leastAge: of(60, 'age', 'practice', 'Least age of the slab'),
   remarks: {
+    joint: {
+      isolation: {
+        grade: 'out',
+        why: 'it parts, or breaks the edges, where the slabs are meant to move',
+        source: 'practice',
+        change: 'a soft sealant over a backer',
+      },
+    },
     moisture: {
       damp: { grade: 'out', why: 'it does not bond to damp faces', source: 'practice', change: 'dry it' },
       running: { grade: 'out', why: 'it does not bond in water', source: 'practice', change: 'stop the water first, then dry it' },

@@ -10,6 +10,7 @@ const lookedAt = [
   'finish',
   'position',
   'oil',
+  'joint',
   'binder',
   'base',
   'body',
