@@ -88,7 +88,9 @@ export function layeredSection(place: LayeredPlace): Section {
   const regions: Region[] = [];
   const lines: Line[] = [];
   if (behind) regions.push({ id: 'behind', material: behind.material, outline: rectangle(left, Y(faceBottom), half, bottom) });
-  regions.push({ id: 'ground', material: ground, outline: rectangle(left, 0, half, behind ? Y(faceBottom) : bottom) });
+  // a board or a shell is as thick as it is: below it lies the cavity, not more of it
+  const brokenBelow = behind === undefined && place.groundMm === undefined;
+  regions.push({ id: 'ground', material: ground, outline: rectangle(left, 0, half, brokenBelow ? bottom : Y(faceBottom)) });
   const edgeAt = (deep: number) => (w / 2) * narrowed(shape, d > 0 ? Math.min(1, deep / d) : 0);
   let from = d;
   const notes: Note[] = [...(place.notes ?? [])];
@@ -172,7 +174,7 @@ export function layeredSection(place: LayeredPlace): Section {
     caption,
     footnote: say`${scale}${films.length > 0 ? '; coats drawn thicker' : ''}${more ? say`; ${more}` : ''}`,
     extent: { left, right: half, top, bottom },
-    brokenBelow: behind === undefined && place.groundMm === undefined,
+    brokenBelow,
     regions,
     lines,
     dimensions,

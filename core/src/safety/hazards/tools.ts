@@ -39,22 +39,12 @@ export const electric: readonly string[] = [
   'drill with a stop',
   'drill and paddle',
   'router with a guide',
-  'board saw with a stop',
   'sander with vacuum',
   'wire wheel',
 ];
 
 /** Louder than speech a step away: common practice protects ears from about 85 dB(A). */
-export const loud: readonly string[] = [
-  ...wheels,
-  ...cups,
-  ...chippers,
-  ...hammerDrills,
-  'router with a guide',
-  'board saw with a stop',
-  'wire wheel',
-  'hammer and bolster',
-];
+export const loud: readonly string[] = [...wheels, ...cups, ...chippers, ...hammerDrills, 'router with a guide', 'wire wheel', 'hammer and bolster'];
 
 /** Takes pieces down from over the head. */
 export const takesDown: readonly string[] = [
