@@ -142,7 +142,7 @@ export function boardPatch(c: Course): void {
   );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
   c.work(layOut(working, 'setting compound, tape cut to four lengths, knives from narrow to wide', c.resin), c.rate('readySetUp'));
-  mixSetting(c, {
+  const prefill = mixSetting(c, {
     id: 'prefill',
     title: 'Setting compound, prefill',
     volume: gapVolume,
@@ -150,7 +150,7 @@ export function boardPatch(c: Course): void {
     pace: 'compoundPerL',
     says: say`Hard before the tape.`,
   });
-  c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('nothing', 'coatPace', tape, 'Prefilling'), { uses: [{ of: 'prefill', amount: gapVolume }] });
+  c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('nothing', 'coatPace', tape, 'Prefilling'), { uses: [{ of: 'prefill', amount: prefill }] });
   untilSet(c);
   const bed = c.of('bed');
   const tapeWidth = c.ofAuxiliary(tapePaper, 'width');

@@ -115,6 +115,7 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
 
 /**
  * Setting compound beside what else a work takes: mixed just before it is placed, in as many batches as its working time asks for.
+ * @returns what is mixed, no less than can be measured out
  * @param named min by which it is named @param pace how fast it is placed, or the minutes that placing all of it takes
  */
 export function mixSetting(
@@ -127,24 +128,26 @@ export function mixSetting(
     pace,
     says,
   }: { readonly id: string; readonly title: string; readonly volume: Figure; readonly named: Figure; readonly pace: RateId | Figure; readonly says: Saying },
-): void {
+): Figure {
   const { yieldMlG, water: litersKg } = settingCompound45.figures;
+  const total = c.least(volume, boardWork.figures.leastMix);
   const within = c.ledger.compute(settingWorkingTime, { namedMin: named });
-  const powderG = c.ledger.compute(powderFor, { volumeMl: volume, yieldMlG: c.get(yieldMlG) }, `Powder, ${title.toLowerCase()}`);
+  const powderG = c.ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.get(yieldMlG) }, `Powder, ${title.toLowerCase()}`);
   const waterG = c.ledger.compute(waterFor, { powderG, litersKg: c.get(litersKg) }, `Water, ${title.toLowerCase()}`);
   const { batches } = c.mix(
     id,
     title,
-    volume,
+    total,
     [
       { what: 'Powder', role: 'powder', amount: powderG },
       { what: 'Cool water', role: 'liquid', amount: waterG },
     ],
     { within, pace, care: 'setting compound', of: settingCompound45.id },
-    [says],
+    [says, ...(total.value > volume.value ? [say`${volume} of it is placed: less than ${total} cannot be measured out, and the rest is lost.`] : [])],
   );
   const each = (amount: Figure) => c.mixes.find((m) => m.id === id)?.parts.find((p) => p.amount === amount)?.each ?? amount;
   c.work(mixCompound(each(powderG), each(waterG), batches, within, named), withMixing(c, c.rate('mixMin'), batches, 'Mixing'), { turn: id });
+  return total;
 }
 
 /** The wait after a coat: a setting compound is hard before the next and dry before primer, a drying one dry through each time. */

@@ -154,15 +154,22 @@ export function fillSpots(c: Course): void {
 
 /** The gap under a tape, filled with what sets: what dries would take days in it. */
 function prefilled(c: Course, { prefill, deep, placing }: Readonly<Record<'prefill' | 'deep' | 'placing', Figure>>): void {
-  const fill = (of: string) => c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), placing, { uses: [{ of, amount: prefill }] });
+  const fill = (of: string, amount: Figure) => c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), placing, { uses: [{ of, amount }] });
   if (isSetting(c)) {
-    fill('compound');
+    fill('compound', prefill);
     settle(c, deep, 'coat');
     return;
   }
   const { hard, named } = settingCompound45.figures;
-  mixSetting(c, { id: 'prefill', title: 'Setting compound, prefill', volume: prefill, named: c.get(named), pace: placing, says: say`Hard before the tape.` });
-  fill('prefill');
+  const mix = mixSetting(c, {
+    id: 'prefill',
+    title: 'Setting compound, prefill',
+    volume: prefill,
+    named: c.get(named),
+    pace: placing,
+    says: say`Hard before the tape.`,
+  });
+  fill('prefill', mix);
   c.wait(compoundSets(c.get(hard)), c.fixed(c.get(hard)));
 }
 

@@ -43,7 +43,7 @@ export function boardPlug(c: Course): void {
   );
   const working = ledger.compute(settingWorkingTime, { namedMin: c.of('set') });
   c.work(layOut(working, 'setting compound, pan, knife; the plug beside it, the right way up', c.resin), c.rate('readySetUp'));
-  mixSetting(c, {
+  const bedding = mixSetting(c, {
     id: 'bed',
     title: 'Setting compound, to bed it',
     volume: under,
@@ -51,7 +51,7 @@ export function boardPlug(c: Course): void {
     pace: 'compoundPerL',
     says: say`Named by forty-five minutes or more: the plug is set in no hurry.`,
   });
-  c.work(setPlug(bed, under), c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: under }] });
+  c.work(setPlug(bed, under), c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: bedding }] });
   untilSet(c);
   const wide = runOutHump(c, width, height, flange, [under]);
   c.work(putAway(), c.rate('tidy'));
@@ -121,7 +121,7 @@ export function meshPatch(c: Course): void {
     'Setting compound, first coat',
   );
   const hard = c.get(settingCompound45.figures.hard);
-  mixSetting(c, {
+  const firstMix = mixSetting(c, {
     id: 'first',
     title: 'Setting compound, first coat',
     volume: first,
@@ -133,7 +133,7 @@ export function meshPatch(c: Course): void {
   c.work(
     drawCoat(1, c.stated('Over the mesh', 'count', 1), across, c.get(boardWork.figures.meshKnife), first),
     c.byCount('nothing', 'spotEach', c.rate('once'), 'First coat'),
-    { uses: [{ of: 'first', amount: first }] },
+    { uses: [{ of: 'first', amount: firstMix }] },
   );
   c.wait(compoundSets(hard), c.fixed(hard));
   const wide = runOutHump(c, w, h, c.get(boardWork.figures.firstPast), [first]);

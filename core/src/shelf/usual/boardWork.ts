@@ -6,6 +6,7 @@ export const boardWork = {
   title: 'Compound and board',
   what: 'is what works of compound, tape and board have in common',
   figures: {
+    leastMix: assumed(60, 'volume', 'judgement', 'Least setting compound that is measured out and mixed'),
     inPan: assumed(60, 'duration', 'practice', 'Drying compound, in the pan'),
     driesFrom: assumed(3, 'film', 'practice', 'Thickest that dries from its face'),
     leftOnFace: assumed(0, 'percent', 'practice', 'Compound drawn off a joint again'),
