@@ -109,8 +109,12 @@ describe('two firms', () => {
       version: 2,
     });
     expect((await theirs.get('/api/firm')).body).toMatchObject({ rules: { schools: {} }, version: 1 });
+    const hours = { from: '06:30', to: '15:00', pause: { from: '11:00', to: '11:30' }, days: [1, 2, 3, 4] };
+    expect((await ours.put('/api/firm', { change: uuid(), version: 2, schools: { 'chase-depth': 'deep' }, hours })).body).toMatchObject({ rules: { hours } });
+    const never = await ours.put('/api/firm', { change: uuid(), version: 3, schools: {}, hours: { ...hours, to: '06:00' } });
+    expect([never.status, JSON.stringify(never.body)]).toEqual([422, expect.stringContaining('The day ends at 06:00, which is not after 06:30.')]);
     const stale = await ours.put('/api/firm', { change: uuid(), version: 1, schools: {} });
-    expect([stale.status, (stale.body['current'] as { version: number }).version]).toEqual([409, 2]);
+    expect([stale.status, (stale.body['current'] as { version: number }).version]).toEqual([409, 3]);
   });
 });
 
