@@ -52,6 +52,28 @@ export const compoundDrying = formula({
   },
 });
 
+/** What the air still takes up of vapor, in Pa; damper than 97 % it is taken as that. */
+const deficitPa = (airC: number, humidityPct: number) => saturationPressurePa(airC) * Math.max(0.03, 1 - humidityPct / 100);
+
+/**
+ * Drying time of water-borne paint and primer in min: the time of the sheet, longer as the air takes up less. Evaporation goes
+ * with what the air lacks of vapor; that the whole drying does is our own judgement. A film skins over: never less than half.
+ */
+export const paintDrying = formula({
+  name: 'paint-drying',
+  title: 'Paint is dry',
+  words: 'the time of its sheet, times what air of the sheet lacks of vapor (23 °C, 50 %) over what this air lacks; never less than half of it',
+  inputs: {
+    sheetMin: { kind: 'duration', label: 'dry by its sheet', min: 1, max: 10_000, usual: 60 },
+    airC: { kind: 'temperature', label: 'air temperature', min: -20, max: 50, usual: 15 },
+    humidityPct: { kind: 'percent', label: 'relative humidity', min: 0, max: 100, usual: 70 },
+  },
+  output: 'duration',
+  against: 'humidityPct',
+  source: 'judgement',
+  compute: ({ sheetMin, airC, humidityPct }) => sheetMin * Math.max(0.5, deficitPa(23, 50) / deficitPa(airC, humidityPct)),
+});
+
 /** Equilibrium moisture of timber in percent of its dry weight (Hailwood and Horrobin, coefficients of the Wood Handbook). */
 export const timberMoisture = formula({
   name: 'timber-moisture',

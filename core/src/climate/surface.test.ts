@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { evaluate } from '../quantity/formula.ts';
+import { paintDrying } from './drying.ts';
 import { followedSurface } from './surface.ts';
 
 describe('a surface that was not measured', () => {
@@ -27,5 +29,18 @@ describe('a surface that was not measured', () => {
     expect([first, second, third].map((v) => Math.round((v ?? 0) * 1e6) / 1e6)).toEqual(
       [12, at, at + (5 - at) * (1 - Math.exp(-0.5 / 4))].map((v) => Math.round(v * 1e6) / 1e6),
     );
+  });
+});
+
+describe('drying of paint', () => {
+  const dry = (airC: number, humidityPct: number) => evaluate(paintDrying, { sheetMin: 60, airC, humidityPct });
+
+  it('is the time of the sheet in the air of the sheet, longer in cold and damp, never less than half', () => {
+    expect(dry(23, 50)).toBeCloseTo(60, 9);
+    // what the air lacks at 10 °C and 80 %: 1228 Pa times a fifth, against 2810 Pa times a half (ASHRAE tables)
+    expect(dry(10, 80)).toBeCloseTo((60 * 2810 * 0.5) / (1228 * 0.2), -1);
+    expect(dry(40, 10)).toBe(30);
+    for (const t of [5, 15, 30]) for (const h of [20, 50, 80]) expect(dry(t, h + 10)).toBeGreaterThanOrEqual(dry(t, h));
+    expect(dry(15, 100)).toBe(dry(15, 97));
   });
 });

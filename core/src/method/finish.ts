@@ -1,5 +1,6 @@
 import { volumeFor } from '../mixing/proportions.ts';
 import { paintWork } from '../shelf/usual/paintWork.ts';
+import { paintDrying } from '../climate/drying.ts';
 import { paintNeeded } from '../finishing/face.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
@@ -18,7 +19,7 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('nothing', 'lookPerM2', area, 'Looking over'));
   if ((c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
-    const dry = c.get(paintWork.figures.primerDry);
+    const dry = driesIn(c, 'primerDry');
     c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
       uses: [c.use('primer', 'Primer', 'primer', paint)],
     });
@@ -28,7 +29,7 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
   const coats = c.get(paintWork.figures.coats);
   const paint = film(c, area, 'Paint, a coat');
-  const dry = c.get(paintWork.figures.paintDry);
+  const dry = driesIn(c, 'paintDry');
   for (let n = 1; n <= coats.value; n++) {
     c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
       turn: n,
@@ -39,6 +40,12 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   }
   c.amount('paint', 'Paint, a coat', paint);
 }
+
+/** When primer or paint is dry in the air of the place. */
+const driesIn = (c: Course, which: 'primerDry' | 'paintDry'): Figure => {
+  const sheetMin = c.get(paintWork.figures[which]);
+  return c.ledger.compute(paintDrying, { sheetMin, airC: c.airC, humidityPct: c.matter.humidity }, sheetMin.label);
+};
 
 /** Paint or primer for one coat on an area. */
 export function film(c: Course, areaMm2: Figure, label: string): Figure {

@@ -29,6 +29,12 @@ describe('what is seen to before the first cut', () => {
     expect(firsts('slab-crack', { cause: 'shrinkage', causeBy: 'us' }).some((f) => f.id === 'cause')).toBe(false);
   });
 
+  it('is warmth, where paint is asked for and it is colder than paint closes at', () => {
+    const cold = (paint: string, airC: number) => firsts('drywall-hole', { paint }, { airC, slabC: 12 }).find((f) => f.id === 'paint-cold')?.what;
+    expect(cold('flat', 9.9)).toMatch(/^It is 9\.9 °C here; primer and paint close to a film from 10 °C on/);
+    expect([cold('flat', 10), cold('none', 5), cold('paper', 5)]).toEqual([undefined, undefined, undefined]);
+  });
+
   it('is what lay on it, by surface', () => {
     const on = (kind: string, before: string) => firsts(kind, { before }).find((f) => f.id === 'before')?.what;
     expect(on('wall-crack', 'paint')).toMatch(/bare concrete/);
