@@ -62,7 +62,7 @@ const deficitPa = (airC: number, humidityPct: number) => saturationPressurePa(ai
 export const paintDrying = formula({
   name: 'paint-drying',
   title: 'Paint is dry',
-  words: 'the time of its sheet, times what air of the sheet lacks of vapor (23 °C, 50 %) over what this air lacks; never less than half of it',
+  words: 'the time of its sheet, times what the air of the sheet lacks of vapor over what this air lacks; never less than half of it',
   inputs: {
     sheetMin: { kind: 'duration', label: 'dry by its sheet', min: 1, max: 10_000, usual: 60 },
     airC: { kind: 'temperature', label: 'air temperature', min: -20, max: 50, usual: 15 },

@@ -1,6 +1,6 @@
 import { atLeast } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
-import { paintWork } from '../../shelf/usual/paintWork.ts';
+import { of } from '../../shelf/sourced.ts';
 import { crewFirst, type First, type FirstRule } from './first.ts';
 
 type Words = Readonly<Record<string, readonly [title: string, what: string]>>;
@@ -157,16 +157,18 @@ export const dampFirst: FirstRule = ({ surface, choice }) => {
     : undefined;
 };
 
+const coldest = of(10, 'temperature', 'generic-sheet', 'Coldest for primer and paint');
+
 /** Paint that is asked for where it is too cold for it. */
 export const paintFirst: FirstRule = ({ ledger, choice, measure }) => {
   const painted = ['flat', 'eggshell', 'gloss'].includes(choice('paint') ?? '') || choice('finish') === 'paint';
   const air = measure('airC');
-  if (!painted || !air || atLeast(air.value, paintWork.figures.coldest.value)) return undefined;
+  if (!painted || !air || atLeast(air.value, coldest.value)) return undefined;
   return {
     id: 'paint-cold',
     title: 'Too cold for paint',
     who: crewFirst,
-    what: say`It is ${air} here; primer and paint close to a film from ${ledger.sourced(paintWork.figures.coldest)} on, air and face alike, the night too. The place is warmed a day before and held, or they wait for another day.`,
+    what: say`It is ${air} here; primer and paint close to a film from ${ledger.sourced(coldest)} on, air and face alike, the night too. The place is warmed a day before and held, or they wait for another day.`,
     source: 'generic-sheet',
   };
 };

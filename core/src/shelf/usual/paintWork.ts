@@ -6,7 +6,6 @@ export const paintWork = {
   title: 'Priming, texture and paint',
   what: 'is what every painted face has in common',
   figures: {
-    coldest: assumed(10, 'temperature', 'generic-sheet', 'Coldest for primer and paint'),
     primerDry: assumed(60, 'duration', 'generic-sheet', 'Primer dry after'),
     coats: assumed(2, 'count', 'practice', 'Coats of paint'),
     paintDry: assumed(120, 'duration', 'generic-sheet', 'Paint dry after'),
