@@ -1,3 +1,4 @@
+import { cups, wheels } from '../safety/hazards/tools.ts';
 import { byTool } from './byTool.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import { assumed } from '../shelf/sourced.ts';
@@ -16,19 +17,12 @@ const life = (minutes: number) => assumed(minutes, 'duration', 'practice', 'Last
 export const wears = {
   'diamond-cup': {
     what: 'Diamond cup wheels',
-    tools: ['cup grinder', 'cup grinder with shroud and vacuum', 'grinder with a diamond cup', 'grinder with shroud', 'grinder with shroud and vacuum'],
+    tools: cups,
     life: life(960),
   },
   'diamond-blade': {
     what: 'Diamond blades or crack wheels',
-    tools: [
-      'crack wheel on a grinder',
-      'crack wheel or router',
-      'saw with water or shroud and vacuum',
-      'saw with water or shroud',
-      'saw or grinder',
-      'chisel or wheel',
-    ],
+    tools: wheels,
     life: life(480),
   },
   'saw-blade': { what: 'Saw blades', tools: ['board saw with a stop', 'saw', 'saw or knife', 'saw or chisel'], life: life(240) },

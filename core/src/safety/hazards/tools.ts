@@ -1,7 +1,8 @@
 import type { DustWork } from '../../shelf/dustWork.ts';
 import type { DoneStep } from './hazard.ts';
 
-const wheels = [
+/** Diamond wheels and blades. */
+export const wheels: readonly string[] = [
   'crack wheel on a grinder',
   'crack wheel or router',
   'saw with water or shroud and vacuum',
@@ -9,7 +10,14 @@ const wheels = [
   'saw or grinder',
   'chisel or wheel',
 ];
-const cups = ['cup grinder', 'cup grinder with shroud and vacuum', 'grinder with a diamond cup', 'grinder with shroud', 'grinder with shroud and vacuum'];
+/** Diamond cups. */
+export const cups: readonly string[] = [
+  'cup grinder',
+  'cup grinder with shroud and vacuum',
+  'grinder with a diamond cup',
+  'grinder with shroud',
+  'grinder with shroud and vacuum',
+];
 const chippers = ['light chipping hammer'];
 const hammerDrills = ['hammer drill with vacuum'];
 
