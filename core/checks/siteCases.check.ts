@@ -22,8 +22,6 @@ interface Expected {
   readonly cautions?: readonly string[];
   /** seen to before the first cut */
   readonly first?: readonly RegExp[];
-  /** amounts by id, in base units, with how far they may lie apart */
-  readonly amounts?: Readonly<Record<string, readonly [least: number, most: number]>>;
   /** from start to use, h */
   readonly hours?: readonly [least: number, most: number];
 }
@@ -84,7 +82,7 @@ const cases: readonly SiteCase[] = [
       order: ['rout-crack', 'prime-joint', 'gun-sealant', 'pull-tape'],
     },
   ],
-  ['rapid resin on a slab of 3 °C', 'slab-crack', { lengthMm: 4000, widths: width(4) }, { slabC: 3, airC: 4 }, { out: ['flexible-sealant'] }],
+  ['sealant in a slab of 3 °C', 'slab-crack', { lengthMm: 4000, widths: width(4) }, { slabC: 3, airC: 4 }, { out: ['flexible-sealant'] }],
   [
     'a slab colder than the dew point',
     'slab-crack',
@@ -160,7 +158,6 @@ const cases: readonly SiteCase[] = [
       by: 'polymer-mortar-2k',
       order: ['saw-square', 'break-out', 'wash-out', 'soak-ground', 'mix-mortar', 'scrub-coat', 'pack-lift', 'float-face', 'keep-damp'],
       cautions: ['silica', 'falling', 'height', 'cement'],
-      never: [/from the lowest/],
     },
   ],
   [
@@ -503,10 +500,6 @@ describe('on site', () => {
     const builders = work.method.steps.map((s) => s.builder);
     if (wanted.order) expect([builders.join(' '), inOrder(builders, wanted.order)]).toEqual([builders.join(' '), true]);
     expect((wanted.cautions ?? []).filter((id) => !work.cautions.some((c) => c.id === id))).toEqual([]);
-    for (const [id, [least, most]] of Object.entries(wanted.amounts ?? {})) {
-      const value = work.quantities.find((q) => q.id === id)?.figure.value ?? Number.NaN;
-      expect([id, value, value >= least && value <= most]).toEqual([id, value, true]);
-    }
     const inUse = (work.schedule.inUse?.value ?? 0) / 60;
     if (wanted.hours) expect([inUse, inUse >= wanted.hours[0] && inUse <= wanted.hours[1]]).toEqual([inUse, true]);
   });

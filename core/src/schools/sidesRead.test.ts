@@ -42,18 +42,22 @@ it('what is taken and changes nothing is said, with why', () => {
   );
   expect(does('concrete-spall', 'proportions', 'measured')).toContain('The other way is not planned');
   expect(does('wall-crack', 'leaking-crack', 'foam')).toBe('It says which systems are proposed first, of those that fit alike.');
-  expect(does('timber-dent', 'foam-behind', 'none') ?? 'nothing').toBe('nothing');
+  const patched = surveyedPlan('drywall-hole', {}, {}, { choice: { system: 'board-patch', reason: 'tried' } });
+  expect(patched.schools.find((s) => s.question.id === 'plug-gap')?.does).toBe('It changes nothing here: board patch does not come to it.');
 });
 
 it('a side that somebody took moves what is proposed among those that fit alike, and says so; the situation alone moves nothing', () => {
   const wanted = schoolQuestion('leaking-crack');
   if (!wanted) throw new Error('no such question');
   const plan = (schools: Readonly<Record<string, string>>) => surveyedPlan('wall-crack', { moisture: 'dry', movement: 'still' }, {}, { schools });
+  let found = 0;
   for (const side of wanted.sides) {
     const { candidates } = plan({ 'leaking-crack': side.id });
     const favored = candidates.filter((c) => c.favored !== undefined);
+    found += favored.length;
     expect(favored.every((c) => c.grade !== 'out' && (c.chain ?? [c.system]).some((s) => side.favors?.includes(s.id)))).toBe(true);
     for (const c of favored) expect(c.favored).toBe(`${wanted.question} ${side.title}`);
   }
+  expect(found).toBeGreaterThan(0);
   expect(plan({}).candidates.filter((c) => c.favored !== undefined)).toEqual([]);
 });
