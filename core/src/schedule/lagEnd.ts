@@ -1,0 +1,35 @@
+import { compoundDrying } from '../climate/drying.ts';
+import type { ClimateSeries } from '../climate/series.ts';
+import { cureProgress, progressEndMin, type CureProgress } from '../cure/progress.ts';
+import { workingMultiplier } from '../cure/reaction.ts';
+import type { Lag } from '../method/step.ts';
+import { evaluate } from '../quantity/formula.ts';
+
+/** When a lag that begins at a moment is over in a climate, both in min from the start of the work. */
+export function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
+  if (lag.by === 'fixed') return fromMin + lag.minutes.value;
+  if (lag.by === 'drying') {
+    const { thicknessMm, cover, draft } = lag;
+    return progressEndMin(
+      fromMin,
+      climate,
+      ({ airC, humidityPct }) => 1 / evaluate(compoundDrying, { airC, humidityPct, thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }),
+    );
+  }
+  if (lag.by === 'gel' || lag.by === 'window') {
+    const { by, at23 } = lag;
+    const times = (slabC: number) => (by === 'gel' ? workingMultiplier(slabC) : Math.min(1, workingMultiplier(slabC)));
+    return progressEndMin(fromMin, climate, ({ slabC }) => 1 / (at23.value * times(slabC)));
+  }
+  if (lag.at23.value === 0) return fromMin;
+  const { cure, at23, stopsBelow } = lag;
+  const law: CureProgress['law'] =
+    cure.by === 'arrhenius'
+      ? { by: 'arrhenius', activationKjMol: cure.activation.value }
+      : cure.by === 'equivalent-age'
+        ? { by: 'equivalent-age', activationK: cure.activation.value }
+        : cure;
+  return progressEndMin(fromMin, climate, ({ slabC }) =>
+    cureProgress({ at23Min: at23.value, law, ...(stopsBelow && { stopsBelowC: stopsBelow.value }) }, slabC),
+  );
+}
