@@ -119,7 +119,7 @@ export type { Schedule, Timed } from './schedule/schedule.ts';
 export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
 export { cautionsOn, type Caution } from './safety/caution.ts';
-export { hoursProblems, usualHours, type WorkingHours } from './survey/hours.ts';
+export { hoursProblems, hoursWhy, hoursWords, usualHours, weekdays, type WorkingHours } from './survey/hours.ts';
 export { rankedBy, rankWords, type RankBy } from './plan/ranking.ts';
 export type { PlannedSchool, SchoolEffect } from './plan/plannedSchools.ts';
 export { cautionsWhy } from './safety/hazards.ts';

@@ -26,3 +26,16 @@ export function hoursProblems({ from, to, pause, days }: WorkingHours): readonly
       : []),
   ];
 }
+
+/** Days of the week, Monday first. */
+export const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+
+/** Hours in a sentence without its end. */
+export function hoursWords({ from, to, pause, days }: WorkingHours): string {
+  const names = days.map((d) => weekdays[d - 1]?.slice(0, 3) ?? '').join(', ');
+  return `${from} to ${to}${pause ? `, with a break from ${pause.from} to ${pause.to}` : ''}; ${names}`;
+}
+
+/** What hours do to a plan. */
+export const hoursWhy =
+  'By hand nothing is planned outside them, and what would close over night is not begun in the evening. The day on which a job starts is worked from its start.';

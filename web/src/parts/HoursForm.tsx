@@ -1,15 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { hoursProblems, usualHours, type WorkingHours } from '@oddment/core';
+import { hoursProblems, usualHours, weekdays, type WorkingHours } from '@oddment/core';
 import { useState } from 'react';
-
-const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
-
-/** The hours in a sentence. */
-export function hoursWords({ from, to, pause, days: worked }: WorkingHours): string {
-  const names = worked.map((d) => days[d - 1]?.slice(0, 3) ?? '').join(', ');
-  return `${from} to ${to}${pause ? `, with a break from ${pause.from} to ${pause.to}` : ''}; ${names}`;
-}
 
 /** When the firm works: what is typed is kept once it can be, and says what is wrong with it until then. */
 export function HoursForm({ hours, onHours }: { hours: WorkingHours | undefined; onHours: (hours: WorkingHours | undefined) => void }) {
@@ -50,7 +42,7 @@ export function HoursForm({ hours, onHours }: { hours: WorkingHours | undefined;
       {time('Break from', pause.from, (from) => withPause({ ...pause, from }))}
       {time('Break to', pause.to, (to) => withPause({ ...pause, to }))}
       <div className="choices" style={{ gridColumn: '1 / -1' }} role="group" aria-label="Days that are worked">
-        {days.map((name, i) => {
+        {weekdays.map((name, i) => {
           const on = typed.days.includes(i + 1);
           return (
             <button

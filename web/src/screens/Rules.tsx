@@ -6,6 +6,8 @@ import {
   kindOf,
   ratesNotFollowed,
   schoolQuestions,
+  hoursWhy,
+  hoursWords,
   usualHours,
   settableRates,
   showValue,
@@ -20,7 +22,7 @@ import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
 import { contractResolver } from '../parts/contractResolver.ts';
-import { HoursForm, hoursWords } from '../parts/HoursForm.tsx';
+import { HoursForm } from '../parts/HoursForm.tsx';
 import { MeasureField } from '../parts/MeasureField.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
 import { refusal } from '../parts/refusal.ts';
@@ -229,8 +231,7 @@ export function Rules() {
           <h2 style={{ fontSize: 18, marginTop: 18 }}>When you work</h2>
           <p className={rules.hours ? undefined : 'quiet'}>
             {hoursWords(rules.hours ?? usualHours)}
-            {rules.hours ? '' : ' (usual hours; nothing is set yet)'}. By hand nothing is planned outside them, and what would close over night is not begun in
-            the evening. The day on which a job starts is worked from its start.
+            {rules.hours ? '' : ' (usual hours; nothing is set yet)'}. {hoursWhy}
           </p>
           {mayPlan ? (
             <HoursForm
