@@ -36,7 +36,8 @@ export function isOtherWork({ grade, verdicts }: Candidate): boolean {
   return grade === 'out' && verdicts.length === 1;
 }
 
-const weight: Record<Grade, number> = { out: 2, care: 1, fits: 0 };
+/** What fits goes before what takes care, and that before what is ruled out. */
+export const gradeWeight: Readonly<Record<Grade, number>> = { out: 2, care: 1, fits: 0 };
 
 /** How far a system is from fitting: the reasons that rule it out, then by how much. */
 function distance(c: Candidate): number {
@@ -44,7 +45,7 @@ function distance(c: Candidate): number {
 }
 
 /** How much of what was asked it leaves to be done: what is out is told by how far it is out. */
-function leaves({ grade, against }: Candidate): number {
+export function leaves({ grade, against }: Candidate): number {
   return grade === 'out' ? 0 : (against.find((v) => v.rule === 'left-open')?.excess ?? 0);
 }
 
@@ -133,7 +134,7 @@ function graded<S extends JudgedSize>(
   verdicts: readonly Verdict[],
   members?: readonly PatchSystem[],
 ): Candidate<S> {
-  const against = verdicts.filter((v) => v.grade !== 'fits').sort((a, b) => weight[b.grade] - weight[a.grade]);
+  const against = verdicts.filter((v) => v.grade !== 'fits').sort((a, b) => gradeWeight[b.grade] - gradeWeight[a.grade]);
   const grade = against[0]?.grade ?? 'fits';
   const tooCold = against.some((v) => v.rule === 'temperature');
   const traffic = subject.answers.traffic?.value;
@@ -249,7 +250,7 @@ export function candidates<S extends JudgedSize>(
     .map((c) => ({ c, d: distance(c) }))
     .sort(
       (a, b) =>
-        weight[a.c.grade] - weight[b.c.grade] ||
+        gradeWeight[a.c.grade] - gradeWeight[b.c.grade] ||
         leaves(a.c) - leaves(b.c) ||
         Number(b.c.favored !== undefined) - Number(a.c.favored !== undefined) ||
         a.d - b.d ||

@@ -26,7 +26,7 @@ interface Seen {
 const inTool: Readonly<Record<string, readonly MaterialHazard[]>> = { 'epoxy paste': ['epoxy'], 'low-expansion foam': ['isocyanate'] };
 
 /** Work on steel or on a form, with tools that cut ground elsewhere. */
-const notGround: ReadonlySet<string> = new Set(['clean-bars', 'shave-form', 'cut-back-form', 'strike-form', 'strip-form']);
+const notGround: ReadonlySet<string> = new Set(['clean-bars', 'strip-form']);
 
 function stopMatterOf({ ledger, subject, choice, measure, measured }: MethodMatter): StopMatter {
   return { kind: subject.kind, surface: subject.surface, ledger, choice, measure, measured };

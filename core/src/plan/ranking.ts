@@ -1,4 +1,4 @@
-import type { Candidate } from '../match/candidates.ts';
+import { gradeWeight, leaves, type Candidate } from '../match/candidates.ts';
 import { outlookOf, yearsHeld } from '../shelf/outlook.ts';
 import type { PlannedPlan } from './repairPlan.ts';
 
@@ -28,14 +28,12 @@ export function holdsYears({ system, chain }: Candidate): number {
  */
 export function rankedBy({ candidates, timesOf }: Pick<PlannedPlan, 'candidates' | 'timesOf'>, by: RankBy): readonly Candidate[] {
   if (by === 'visits') return candidates;
-  const open = (c: Candidate) => c.against.find((v) => v.rule === 'left-open')?.excess ?? 0;
   const cost = (c: Candidate) => {
     if (by === 'holds') return -holdsYears(c);
     const times = timesOf(c);
     return (by === 'in-use' ? times?.inUse : times?.handsOn)?.value ?? Number.POSITIVE_INFINITY;
   };
   const fit = candidates.filter((c) => c.grade !== 'out').map((c) => ({ c, cost: cost(c) }));
-  const weight = { fits: 0, care: 1, out: 2 } as const;
-  fit.sort((a, b) => weight[a.c.grade] - weight[b.c.grade] || open(a.c) - open(b.c) || (a.cost === b.cost ? 0 : a.cost - b.cost));
+  fit.sort((a, b) => gradeWeight[a.c.grade] - gradeWeight[b.c.grade] || leaves(a.c) - leaves(b.c) || (a.cost === b.cost ? 0 : a.cost - b.cost));
   return [...fit.map(({ c }) => c), ...candidates.filter((c) => c.grade === 'out')];
 }

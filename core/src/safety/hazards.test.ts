@@ -91,7 +91,7 @@ describe('cautions by hazard', () => {
       if (!work || plan.subject.surface !== 'concrete') continue;
       // wire wheels clean bars, chisels and saws of a form cut wood: neither is cut into concrete
       const tools = work.schedule.rows
-        .filter((r) => !/^(clean-bars|shave-form|cut-back-form|strike-form)$/.test(r.step.builder))
+        .filter((r) => !/^clean-bars$/.test(r.step.builder))
         .flatMap((r) => r.step.tools)
         .filter((t) => !/^(saw or chisel|wire wheel)$/.test(t));
       const said = work.cautions

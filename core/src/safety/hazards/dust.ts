@@ -52,10 +52,13 @@ export const dustHazards: readonly Hazard[] = [
     title: 'Old paint',
     source: 'epa-745',
     stands: (m, s) => leadPresumed(m) && (dusty(s) || s.tools.some((t) => scraping.includes(t))),
-    text: (m) =>
-      m.choice('leadTest') === 'found'
-        ? say`The paint holds lead. By hand it is wetted; no machine without a HEPA vacuum on it, no flame, no hot air. Sheet below, mask with P100 or P3 filters, no children near; wash before eating. What comes off is bagged.`
-        : say`Built before ${m.ledger.sourced(leadYear)}, not tested: the paint is taken to hold lead. By hand it is wetted; no machine without a HEPA vacuum on it, no flame, no hot air. Sheet below, mask with P100 or P3 filters, no children near; wash before eating. What comes off is bagged.`,
+    text: (m) => {
+      const known =
+        m.choice('leadTest') === 'found'
+          ? say`The paint holds lead.`
+          : say`Built before ${m.ledger.sourced(leadYear)}, not tested: the paint is taken to hold lead.`;
+      return say`${known} By hand it is wetted; no machine without a HEPA vacuum on it, no flame, no hot air. Sheet below, mask with P100 or P3 filters, no children near; wash before eating. What comes off is bagged.`;
+    },
   },
   {
     id: 'wood-dust',
