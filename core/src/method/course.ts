@@ -1,23 +1,15 @@
-import { anyWork } from '../shelf/usual/anyWork.ts';
-import { volumeShare, massShare } from '../geometry/groove.ts';
-import { batchesByTime, batchesForWork, timeOfBatch } from '../mixing/mortarBatch.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
-import { say, type Saying } from '../quantity/saying.ts';
-import { wasteWords, type MixCareId } from '../shelf/mixCare.ts';
-import type { RateId } from '../shelf/rates.ts';
-import { CourseFigures } from './courseFigures.ts';
+import type { Saying } from '../quantity/saying.ts';
+import { CourseMixes } from './courseMixes.ts';
 import { Materials } from './materials.ts';
 import type { Skill } from '../survey/crew.ts';
-import { bandOf, byPail, needsToPlace, pailWords } from './batches.ts';
 import { asCautioned, cautionsOf } from './cautions.ts';
 import { checkOf } from './check.ts';
 import { marksOf, standingOf } from './surroundings.ts';
 import type { HandsOn, Lag, Link, Made, Redo, Step, Told, Use } from './step.ts';
-import { handlingOf } from './mixHandling.ts';
-import { mixKey } from './mixKey.ts';
 import { handsOnOf, type Asked } from './handsOn.ts';
-import type { Drawn, MaterialRole, Mix, MixPart, MixSaid, WorkMethod } from './work.ts';
+import type { Drawn, MaterialRole, WorkMethod } from './work.ts';
 
 /** What a step says, and how it stands to the others, before it has its place and its time. */
 export interface Said extends Told {
@@ -30,6 +22,8 @@ export interface Said extends Told {
   readonly skills?: readonly Skill[];
   /** two people have to be there */
   readonly pair?: boolean;
+  /** it follows what was placed the same day: what would leave it over night is not begun */
+  readonly sameDay?: boolean;
 }
 
 /** What a step may have besides. */
@@ -42,11 +36,14 @@ export interface More {
   readonly after?: readonly string[];
 }
 
+/** Steps that cover what lies around. */
+const covers: ReadonlySet<string> = new Set(['cover-room', 'cover-around', 'mask-tub']);
+
 /**
  * A method in the making: recipes add steps in the order of the work, and say what must lie between them. Where
  * several systems do it together each adds its part.
  */
-export class Course extends CourseFigures {
+export class Course extends CourseMixes {
   readonly steps: Made[] = [];
   readonly links: Link[] = [];
   readonly quantities: Quantity[] = [];
@@ -56,14 +53,32 @@ export class Course extends CourseFigures {
   readonly #done = new Set<string>();
   readonly #asked = new Map<string, Asked>();
   readonly #materials = new Materials();
-  readonly #said: Omit<Mix, 'serves'>[] = [];
   #last: string | undefined;
-  /** what the next step comes after: the last that something waits for, and what was made ready ahead of it */
   #before: readonly string[] = [];
   #first: string | undefined;
+  /** the last of what comes before the first cut */
+  #opening: string | undefined;
+  /** what is done as soon as all is covered */
+  #covered: (() => void) | undefined;
 
   get last(): string | undefined {
     return this.#last;
+  }
+
+  /**
+   * What comes before the first cut stands: nothing of the work goes ahead of it.
+   * @param covered adds what is done as soon as all is covered; where nothing is covered, before anything else
+   */
+  opened(covered?: () => void): void {
+    [this.#opening, this.#first, this.#covered] = [this.#last, undefined, covered];
+  }
+
+  /** What was put off until all is covered is done now, once the covering is over. */
+  #afterCover({ builder }: Pick<Told, 'builder'>): void {
+    const covered = this.#covered;
+    if (!covered || covers.has(builder)) return;
+    this.#covered = undefined;
+    covered();
   }
 
   /** The step that was made last. @throws Error where there is none */
@@ -98,7 +113,7 @@ export class Course extends CourseFigures {
   #put(said: Told, kind: Step['kind'], minutes: Figure, which?: string | number, lift?: number): string {
     const id = this.#id(said.builder, which);
     // what only the course asks of it stays out of the step
-    const { place: _place, once: _once, skills: _skills, pair: _pair, ...told }: Said = said;
+    const { place: _place, once: _once, skills: _skills, pair: _pair, sameDay: _same, ...told }: Said = said;
     this.steps.push({ id, kind, ...told, minutes, ...(lift !== undefined && { lift }) });
     return id;
   }
@@ -107,7 +122,7 @@ export class Course extends CourseFigures {
   #link(to: string, place?: Said['place'], after?: readonly string[]): void {
     const pending = this.#pending.splice(0);
     for (const link of pending) this.links.push({ ...link, to });
-    const from = after ?? (place === 'ahead' ? (this.#first === undefined ? [] : [this.#first]) : this.#before);
+    const from = after ?? (place === 'ahead' ? [this.#first ?? this.#opening].filter((id) => id !== undefined) : this.#before);
     for (const one of from) if (!this.links.some((l) => l.to === to && l.from === one)) this.links.push({ from: one, after: 'end', to });
     if (place === 'aside') return;
     this.#before = place === 'ahead' ? [...this.#before, to] : [to];
@@ -121,6 +136,9 @@ export class Course extends CourseFigures {
    * c.work(bedTape(length, width, bed, compound, 'paper'), c.byLength('nothing', 'bedPace', length, 'Bedding tape'), { uses: [{ of: 'compound', amount: compound }] });
    */
   work(said: Said, minutes: Figure, more: More = {}): string {
+    this.#afterCover(said);
+    const before = this.steps[this.steps.length - 1];
+    if (said.sameDay === true && before?.kind === 'work') this.steps[this.steps.length - 1] = { ...before, straightOn: true };
     const id = this.#put(said, 'work', minutes, more.turn ?? more.lift, more.lift);
     return this.#worked(id, said, more);
   }
@@ -136,6 +154,7 @@ export class Course extends CourseFigures {
 
   /** Adds a step that is made elsewhere. */
   add(step: Made & Partial<Said>, more: More = {}): string {
+    this.#afterCover(step);
     const { place, once, skills, pair, ...made } = step;
     this.steps.push(made);
     if (step.kind === 'wait') return step.id;
@@ -192,82 +211,6 @@ export class Course extends CourseFigures {
     return this.#materials.has(id);
   }
 
-  /** A mix in as many batches as are placed within its working time; keeps it, and returns how many and one of them. */
-  mix(
-    id: string,
-    title: string,
-    total: Figure,
-    parts: readonly Omit<MixPart, 'each'>[],
-    place: {
-      readonly within: Figure;
-      /** how fast it is placed, or the minutes that placing all of it takes */
-      readonly pace: RateId | Figure;
-      readonly reserve?: Figure;
-      readonly least?: Figure;
-      readonly care: MixCareId;
-      readonly of?: string;
-    },
-    says: readonly Saying[],
-  ): { readonly batches: Figure; readonly batch: Figure } {
-    const reserve = place.reserve ?? this.get(anyWork.figures.reserve);
-    const least = place.least ?? this.stated('At least one batch', 'count', 1);
-    const { within: potLifeMin, pace } = place;
-    const byTime =
-      typeof pace === 'string'
-        ? this.ledger.compute(batchesByTime, { volumeMl: total, potLifeMin, reserve, minPerL: this.get(this.rates[pace]), hands: this.hands, least })
-        : this.ledger.compute(batchesForWork, { placingMin: pace, potLifeMin, reserve, least });
-    const batches = total.kind === 'volume' ? byPail(this, total, byTime) : byTime;
-    const share = (amount: Figure) =>
-      amount.kind === 'mass'
-        ? this.ledger.compute(massShare, { massG: amount, parts: batches }, 'For one batch')
-        : this.ledger.compute(volumeShare, { volumeMl: amount, parts: batches }, 'For one batch');
-    const batch = share(total);
-    const needs =
-      typeof pace === 'string' ? needsToPlace(this, batch, pace, reserve) : this.ledger.compute(timeOfBatch, { placingMin: pace, batches, reserve });
-    this.keepMix({
-      id,
-      title,
-      total,
-      batches,
-      within: place.within,
-      needs,
-      care: place.care,
-      ...(place.of !== undefined && { of: place.of }),
-      says: [...says, ...pailWords(this, [batches])],
-      parts: parts.map((p) => (p.once === true ? p : { ...p, each: share(p.amount) })),
-    });
-    return { batches, batch };
-  }
-
-  /** Keeps a mix whose batches are made up elsewhere. */
-  keepMix({ care, of = this.system.id, says, needs, ...mix }: MixSaid): void {
-    const { handling, says: stirring } = handlingOf(this, care, mix.parts);
-    const gelAt23 = mix.within && this.gelOf(mix.within);
-    const band = gelAt23 && needs && bandOf(this, gelAt23, needs);
-    // what becomes of the rest is said once for all mixes that end the same way
-    const leftOver = this.#said.some((m) => m.handling.waste === handling.waste) ? [] : [say`${wasteWords[handling.waste]}`];
-    const ninth = this.ninthOf(mix.total);
-    this.#said.push({
-      ...mix,
-      of,
-      key: mixKey(of, care, mix.parts),
-      handling,
-      ...(gelAt23 && { gelAt23 }),
-      ...(band && { band }),
-      ...(ninth && { ninth }),
-      says: [
-        ...says,
-        ...(band?.most.origin.by === 'formula' ? [say`Batches of this size hold up to ${band.most}: warmer, they go off sooner and are made smaller.`] : []),
-        ...stirring,
-        ...leftOver,
-      ],
-    });
-  }
-
-  get mixes(): readonly Omit<Mix, 'serves'>[] {
-    return this.#said;
-  }
-
   done(): WorkMethod {
     const ids = new Set(this.steps.map((s) => s.id));
     const lost = this.links.find(({ from, to }) => !ids.has(from) || !ids.has(to));
@@ -276,15 +219,15 @@ export class Course extends CourseFigures {
     const steps = this.steps.map((step): Step => {
       const asked = this.#asked.get(step.id);
       const { done: _done, limits: _limits, onceMore: _more, stands: _stands, frees: _frees, keptWet: _keptWet, ...rest } = step;
-      return { ...rest, check: checkOf(step), ...(asked && { handsOn: handsOnOf(this, step, asked, this.#materials, this.#said) }) };
+      return { ...rest, check: checkOf(step), ...(asked && { handsOn: handsOnOf(this, step, asked, this.#materials, this.mixes) }) };
     });
-    const cautions = cautionsOf(this.matter, { steps, asked: this.#asked, materials: this.#materials, mixes: this.#said });
+    const cautions = cautionsOf(this.matter, { steps, asked: this.#asked, materials: this.#materials, mixes: this.mixes });
     return {
       named: this.named,
       steps: asCautioned(this.matter, steps, cautions),
       links: this.links,
       quantities: this.quantities,
-      mixes: this.#said.map((m) => ({ ...m, serves: serves(m.id) })),
+      mixes: this.mixes.map((m) => ({ ...m, serves: serves(m.id) })),
       materials: this.#materials.all(this, steps),
       marks: marksOf(this, steps, this.steps, this.links, this.#materials),
       standing: standingOf(this.steps, this.links),

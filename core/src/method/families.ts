@@ -13,6 +13,7 @@ import { Course } from './course.ts';
 import type { MethodMatter } from './matter.ts';
 import { edgeCut, outlinedCut, stripCut } from './patch/cuts.ts';
 import type { SquareCut } from './patch/squareCut.ts';
+import { opening } from './opening.ts';
 import { squarePatch } from './patch/squarePatch.ts';
 import { plasterCoats } from './plaster/coats.ts';
 import { plasterReattach } from './plaster/reattach.ts';
@@ -153,6 +154,7 @@ export function workMethod(matter: MethodMatter): WorkMethod {
   const [first] = matter.members;
   if (!first) throw new Error('no system to work with');
   const course = new Course(matter, first);
+  opening(course);
   for (const member of matter.members) {
     const family = familyOf(member);
     if (!family) throw new Error(`${member.title} has no method`);

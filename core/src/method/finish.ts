@@ -1,9 +1,14 @@
 import { volumeFor } from '../mixing/proportions.ts';
+import { atLeast } from '../quantity/round.ts';
+import { say } from '../quantity/saying.ts';
+import { heated } from '../safety/firsts/heated.ts';
+import { beforeWork } from '../shelf/usual/beforeWork.ts';
 import { paintWork } from '../shelf/usual/paintWork.ts';
 import { paintDrying } from '../climate/drying.ts';
 import { paintNeeded } from '../finishing/face.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
+import { heldSo, seeToIt } from './words/opening.ts';
 import { lookOver, paintCoat, paintDry, primeOver, texture } from './words/finishing.ts';
 
 const kinds: Readonly<Record<string, string>> = {
@@ -15,11 +20,12 @@ const kinds: Readonly<Record<string, string>> = {
 
 /** Looking over, priming and painting a face, by the sides taken. */
 export function paintFace(c: Course, area: Figure, primer: string): void {
+  const airC = warmForPaint(c);
   const looks = c.taken('inspecting', 'passes');
   c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('nothing', 'lookPerM2', area, 'Looking over'));
   if ((c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
-    const dry = driesIn(c, 'primerDry');
+    const dry = driesIn(c, 'primerDry', airC);
     c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
       uses: [c.use('primer', 'Primer', 'primer', paint)],
     });
@@ -29,7 +35,7 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
   const coats = c.get(paintWork.figures.coats);
   const paint = film(c, area, 'Paint, a coat');
-  const dry = driesIn(c, 'paintDry');
+  const dry = driesIn(c, 'paintDry', airC);
   for (let n = 1; n <= coats.value; n++) {
     c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
       turn: n,
@@ -41,10 +47,21 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
   c.amount('paint', 'Paint, a coat', paint);
 }
 
+/** Primer and paint close to a film from a temperature on: where it is colder the place is warmed first, and held. @returns the air that they dry in */
+function warmForPaint(c: Course): Figure {
+  const least = c.get(beforeWork.figures.paintC);
+  if (atLeast(c.airC.value, least.value)) return c.airC;
+  const hold = c.get(beforeWork.figures.warmed);
+  const step = heated(say`Warm air and face from ${c.airC} to ${least} for the paint`, 'Air and face', least, hold);
+  c.work(seeToIt(step), c.rate('heatSetUp'), { turn: 'paint' });
+  if (step.hold) c.wait(heldSo(step.hold), c.fixed(hold));
+  return least;
+}
+
 /** When primer or paint is dry in the air of the place. */
-const driesIn = (c: Course, which: 'primerDry' | 'paintDry'): Figure => {
+const driesIn = (c: Course, which: 'primerDry' | 'paintDry', airC: Figure): Figure => {
   const sheetMin = c.get(paintWork.figures[which]);
-  return c.ledger.compute(paintDrying, { sheetMin, airC: c.airC, humidityPct: c.matter.humidity }, sheetMin.label);
+  return c.ledger.compute(paintDrying, { sheetMin, airC, humidityPct: c.matter.humidity }, sheetMin.label);
 };
 
 /** Paint or primer for one coat on an area. */

@@ -1,6 +1,7 @@
 import type { JudgedSize, Subject } from '../match/subject.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
+import type { First } from '../safety/firsts/first.ts';
 import type { SchoolSide } from '../schools/school.ts';
 import type { Auxiliary } from '../shelf/auxiliaries/auxiliary.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
@@ -22,6 +23,8 @@ export interface MethodMatter {
   readonly size: JudgedSize | undefined;
   /** the system, or those of a combination in their order */
   readonly members: readonly PatchSystem[];
+  /** what is seen to before the first cut */
+  readonly firsts: readonly First[];
   /** what goes on before the first of them */
   readonly before: readonly Auxiliary[];
   readonly rates: Rates;

@@ -66,13 +66,18 @@ export function coverUp(c: Course, overhead = c.overhead): void {
   if (c.once('cover')) c.work(coverRoom(around(c), overhead, c.outdoors), c.rate('coverUp'), { uses: [coverSheet(c)] });
 }
 
-/** Sheet or film over what lies around a place; around a line as far as it is long. */
-export function coverSheet(c: Course): Use {
+/** Area of a place with a rim around it, whatever its shape: around a line as far as it is long. */
+export function rimAround(c: Course, rimMm: Figure, label: string): Figure {
   const { seen, measure } = c.matter;
   // what is counted lies over a bay of the face
   const widthMm = seen?.width ?? measure('widthMm') ?? measure('lengthMm') ?? c.get(boardWork.figures.bay);
   const heightMm = seen?.height ?? measure('heightMm') ?? c.stated('No height of a line', 'length', 0);
-  return c.use('sheet', 'Sheet or film to cover with', 'cover', c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm: around(c) }, 'To cover'));
+  return c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm }, label);
+}
+
+/** Sheet or film over what lies around a place. */
+export function coverSheet(c: Course): Use {
+  return c.use('sheet', 'Sheet or film to cover with', 'cover', rimAround(c, around(c), 'To cover'));
 }
 
 /** How far around a work the floor and what stands is covered. */

@@ -19,6 +19,7 @@ describe('a place cut square', () => {
     const work = workOf('concrete-spall', { outline: square(120, 90), depthMm: 20 }, {}, 'polymer-mortar-2k');
     expect(work?.method.steps.map((s) => s.builder)).toEqual([
       'cover-around',
+      'strip-off',
       'saw-square',
       'break-out',
       'wash-out',
@@ -65,10 +66,11 @@ describe('a place cut square', () => {
     expect(work?.quantities.find((q) => q.id === 'around')?.figure.value).toBeCloseTo(2 * 4 * 400, 6);
   });
 
-  it('holds after a stop, and where it is colder than the mortar bears', () => {
+  it('holds after a stop, and is warmed first where it is colder than the mortar bears', () => {
     expect(plan('bar-spall', { ...bar, loaded: 'yes' }).work()).toBeUndefined();
-    expect(workOf('concrete-spall', {}, { slabC: 6, airC: 6 }, 'polymer-mortar-2k')).toBeUndefined();
-    expect(workOf('concrete-spall', {}, { slabC: 8, airC: 8 }, 'polymer-mortar-2k')).toBeDefined();
+    const heated = (degrees: number) =>
+      workOf('concrete-spall', {}, { slabC: degrees, airC: degrees }, 'polymer-mortar-2k')?.method.steps.filter((s) => s.builder === 'first-heat').length;
+    expect([heated(6), heated(8)]).toEqual([1, 0]);
   });
 
   it('is proposed where nobody chose, never in the place of a choice that has no method', () => {

@@ -14,8 +14,8 @@ import type { Figure } from '../quantity/figure.ts';
 import { NotComputable, OutOfRange } from '../quantity/formula.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import type { Quantity } from '../quantity/quantity.ts';
-import { atLeast } from '../quantity/round.ts';
 import { say, type Saying } from '../quantity/saying.ts';
+import type { First } from '../safety/firsts.ts';
 import type { Caution } from '../safety/caution.ts';
 import { usualHours } from '../survey/hours.ts';
 import { workingCalendar } from '../schedule/calendar.ts';
@@ -66,6 +66,8 @@ export interface WorkMatter extends Seen {
   readonly rules: HouseRules | undefined;
   readonly sides: (question: string) => SchoolSide | undefined;
   readonly size: JudgedSize | undefined;
+  /** what is seen to before the first cut */
+  readonly firsts: readonly First[];
 }
 
 const noFact = { value: undefined, how: 'entered', at: '' } as const;
@@ -103,18 +105,12 @@ const calendarOf = ({ timeZone, startAt }: Omit<Job, 'areas'>, rules: HouseRules
 
 /** The work of the system in view on a defect, whatever its kind. */
 export function plannedWork(matter: WorkMatter, view: { readonly candidate: Candidate; readonly by: PlannedWork['by']; readonly reason?: string }): Worked {
-  const { ledger, subject, surveyed, kind, read, around, job, defect, rules, sides, size } = matter;
+  const { ledger, subject, surveyed, kind, read, around, job, defect, rules, sides, size, firsts } = matter;
   const { system, chain } = view.candidate;
   const members = chain ?? [system];
   if (isOtherWork(view.candidate))
     return { ok: false, why: say`${system.title} is for other work than this: nothing is planned with it. Choose a system that suits.` };
   if (!hasFamily(members)) return { ok: false, why: say`${system.title} is judged, and there is no method for it yet.` };
-  const tooCold = members.find((m) => m.slabC.min && !atLeast(subject.slabC.value, m.slabC.min.value));
-  if (tooCold?.slabC.min)
-    return {
-      ok: false,
-      why: say`At ${subject.slabC} ${tooCold.title.toLowerCase()} does not slow down further, it stops hardening: below ${ledger.sourced(tooCold.slabC.min)} there are no times to give. Warm it first.`,
-    };
   const measured = new Map(surveyed.measured.map((m) => [m.id, m.figure]));
   const before = auxiliaries.filter((a) => chains.find((c) => c.id === system.id)?.before?.includes(a.id));
   try {
@@ -123,6 +119,7 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
       subject,
       size,
       members,
+      firsts,
       before,
       rates: ratesOf(rules?.rates),
       people: handsOf(job.crew),

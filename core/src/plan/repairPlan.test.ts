@@ -134,13 +134,18 @@ describe('choice and proposal', () => {
 
 describe('below the least temperature of a system', () => {
   const chosen = (slabC: number) => judged({ area: { slabC, airC: 8, humidityPct: 40 }, defect: { choice: { system: 'rapid-crack-resin', reason: 'tried' } } });
-  it('there is no stretched time: it stops, and the plan says so even where the system was chosen', () => {
-    const cold = chosen(4.5);
-    expect(cold.work()).toBeUndefined();
-    expect(tell(cold.problem() ?? [], { units: 'metric', timeZone: 'UTC' })).toMatch(
-      /^At 4.5 °C rapid crack resin with sand does not slow down further, it stops hardening: below 5 °C/,
-    );
-    expect(chosen(5).work()).toBeDefined();
+  it('there is no stretched time: the ground is warmed first, and timed as warmed, where the system was chosen all the same', () => {
+    const titles = (slabC: number) =>
+      chosen(slabC)
+        .work()
+        ?.method.steps.map((s) => tell(s.title, { units: 'metric', timeZone: 'UTC' })) ?? [];
+    expect(titles(4.5)).toContain('Warm the ground from 4.5 °C to 5 °C');
+    expect(titles(5).some((t) => t.startsWith('Warm the ground'))).toBe(false);
+    const gel = (slabC: number) =>
+      chosen(slabC)
+        .work()
+        ?.method.steps.find((s) => s.builder === 'wait-for-gel')?.minutes.value;
+    expect(gel(-3)).toBe(gel(5));
   });
 });
 

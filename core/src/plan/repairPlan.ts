@@ -1,9 +1,11 @@
 import { firstsOf, type First } from '../safety/firsts.ts';
 import { timesBy, type Times } from './candidateTimes.ts';
 import { decidedFirsts, placeFirsts } from './takenFirsts.ts';
+import { asWarmed } from './warmed.ts';
 import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
+import type { Verdict } from '../match/verdict.ts';
 import { judgedSize } from '../match/size.ts';
 import { subjectOf, type JudgedSize, type Subject } from '../match/subject.ts';
 import { Ledger } from '../quantity/ledger.ts';
@@ -156,13 +158,17 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
   const members = inView ? (inView.candidate.chain ?? [inView.candidate.system]) : [];
   const stops = withDecisions([...defectStops(matter), ...systemStops(matter, members, cuts(inView, judged))], defect.decisions);
   const held = stops.some((s) => s.open);
+  const general = once(() => firstsOf(matter));
+  const firstsFor = (against: readonly Verdict[]) => [...decidedFirsts(stops), ...placeFirsts(ledger, against, seen.subject), ...general()];
   const workBy = (view: InView, by: Sides): Worked => {
+    const { against } = view.candidate;
     const [first = view.candidate.system] = view.candidate.chain ?? [view.candidate.system];
     return plannedWork(
       {
         ledger,
-        ...seen,
+        ...asWarmed(ledger, seen, against),
         ...readers,
+        firsts: firstsFor(against),
         kind,
         job,
         defect,
@@ -185,7 +191,8 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     const made = other === side || !inView ? worked() : workBy(inView, (id) => (id === question.id ? other : sides(id)));
     return madeOf(made);
   };
-  const firsts = once(() => [...decidedFirsts(stops), ...placeFirsts(inView?.candidate.against ?? []), ...firstsOf(matter)]);
+  // what the crew does for each is among the steps
+  const firsts = once(() => firstsFor(inView?.candidate.against ?? []).map(({ step: _step, strips: _strips, later: _later, ...told }): First => told));
   const schools = once(() => taken.map((t) => plannedSchool(t, held ? undefined : inView?.candidate, (side) => workOfSide(t, side))));
   return {
     ...common,

@@ -1,37 +1,126 @@
+import type { Subject } from '../match/subject.ts';
 import type { Verdict } from '../match/verdict.ts';
+import type { Ledger } from '../quantity/ledger.ts';
 import { say } from '../quantity/saying.ts';
 import type { HeldStop } from '../record/decided.ts';
-import { crewFirst, type First } from '../safety/firsts/first.ts';
+import { crewFirst, type First, type FirstStep } from '../safety/firsts/first.ts';
+import { heated } from '../safety/firsts/heated.ts';
+import { beforeWork } from '../shelf/usual/beforeWork.ts';
 
 /** What was decided of a stop is carried out, and seen to be so, before what it held begins. */
 export function decidedFirsts(stops: readonly HeldStop[]): readonly First[] {
-  return stops.flatMap(({ id, title, source, decision }): First[] =>
-    decision
-      ? [
-          {
-            id: `decided-${id}`,
-            title: `Decided: ${title.toLowerCase()}`,
-            who: `${decision.who}, ${decision.capacity}; the crew sees that it is so`,
-            what: say`${decision.what.replace(/[.\s]+$/, '')}. What it asks for is done, and seen, before the first cut.`,
-            source,
-          },
-        ]
-      : [],
-  );
+  return stops.flatMap(({ id, title, source, decision }): First[] => {
+    if (!decision) return [];
+    const what = decision.what.replace(/[.\s]+$/, '');
+    return [
+      {
+        id: `decided-${id}`,
+        title: `Decided: ${title.toLowerCase()}`,
+        who: `${decision.who}, ${decision.capacity}; the crew sees that it is so`,
+        what: say`${what}. What it asks for is done, and seen, before the first cut.`,
+        source,
+        step: {
+          by: 'look',
+          title: say`See that it is so, as ${decision.who} decided: ${title.toLowerCase()}`,
+          detail: say`${what}; what it asks for is there, or who decided is called: nothing is cut, drilled or taken down before`,
+          look: say`It is as it was decided, with the name of who looked.`,
+          done: 'So, and seen',
+        },
+      },
+    ];
+  });
 }
 
-/** Limits of nature: a system taken against one of them is not worked until the place is as it has to be. */
-const natural: readonly string[] = ['temperature', 'dew-margin', 'wood-moisture', 'moisture'];
+/** What a system that was taken against a limit of nature asks for before it is worked, by the rule of the limit. */
+type Brought = (ledger: Ledger, verdict: Verdict, subject: Subject) => FirstStep | undefined;
+
+const usual = beforeWork.figures;
+
+const dewRead: Brought = (_ledger, { min }) =>
+  min && {
+    by: 'meter',
+    title: say`Read how far the ground stands above the dew point: ${min} at the least`,
+    detail: say`air and its humidity beside the place, and the ground itself, once it is warm; less, it is warmed on`,
+    look: say`${min} or more, at the coldest corner.`,
+    done: 'Above the dew point',
+    limits: [{ what: 'Above the dew point', is: 'least', figure: min }],
+  };
+
+const brought: Readonly<Record<string, Brought>> = {
+  temperature: (ledger, { value, min, max }, { surface }) => {
+    if (!value) return undefined;
+    if (min && value.value < min.value)
+      return heated(say`Warm the ground from ${value} to ${min}`, 'Ground', min, ledger.sourced(surface === 'drywall' ? usual.warmedBoard : usual.warmed));
+    return (
+      max && {
+        by: 'meter',
+        title: say`Begin when the ground is under ${max}: it is ${value}`,
+        detail: say`shade over it since the morning, or the early hours; parts kept in the cool, none in the sun`,
+        look: say`Under ${max} on the probe, and falling.`,
+        done: 'Cool enough',
+        limits: [{ what: 'Ground', is: 'most', figure: max }],
+      }
+    );
+  },
+  'dew-margin': (ledger, { min }) =>
+    min && heated(say`Warm the ground until it stands ${min} above the dew point`, 'Above the dew point', min, ledger.sourced(usual.aboveDew)),
+  'wood-moisture': (_ledger, { value, max }) =>
+    value &&
+    max && {
+      by: 'meter',
+      title: say`Read the wood again: it was ${value}, and goes on at no more than ${max}`,
+      detail: say`pins along the grain, in the sound wood around the place and at its bottom; covered from rain and open to air on all sides until then. The days that it dries lie before this clock`,
+      look: say`No reading above ${max}, at two places.`,
+      done: 'Dry enough',
+      limits: [{ what: 'Moisture of the wood', is: 'most', figure: max }],
+    },
+  moisture: (ledger, _verdict, { surface, answers }) => {
+    // what foams with water is out where it is dry: nobody wets a wall for it
+    if (answers.moisture?.value === 'dry') return undefined;
+    const again = ledger.sourced(usual.readAgain);
+    const inWall = surface === 'plaster' || surface === 'drywall';
+    return {
+      by: 'meter',
+      title: say`Read whether it is dry`,
+      detail: say`${inWall ? 'a meter, at the highest mark of the damp, in its middle and at the floor; or' : 'a sheet taped down over it from one day to the next:'} no drops under the sheet and no darker patch. The days that it dries lie before this clock`,
+      look: say`As dry as the wall or floor around it that never was wet.`,
+      done: 'Dry',
+      ...(inWall && {
+        hold: {
+          minutes: again,
+          title: say`Read again after ${again}: what has dried on the face alone is wet again by then`,
+          look: say`The same readings as the first time, or lower.`,
+        },
+      }),
+    };
+  },
+};
+
+/** Of several systems that do it together the one that asks most of a limit, for each of them. */
+function strictest(against: readonly Verdict[]): readonly Verdict[] {
+  const byRule = new Map<string, Verdict>();
+  for (const v of against) {
+    const known = byRule.get(v.rule);
+    if (v.grade === 'out' && v.change && v.rule in brought && (!known || v.excess > known.excess)) byRule.set(v.rule, v);
+  }
+  return [...byRule.values()];
+}
 
 /** What the place has to come to first for the system that was taken, where it is too warm, too wet or below the dew point for it. */
-export function placeFirsts(against: readonly Verdict[]): readonly First[] {
-  return against
-    .filter((v) => v.grade === 'out' && natural.includes(v.rule) && v.change)
-    .map((v) => ({
+export function placeFirsts(ledger: Ledger, against: readonly Verdict[], subject: Subject): readonly First[] {
+  const limits = strictest(against);
+  // one heater brings both about: the dew point is then read
+  const warmed = limits.some((v) => v.rule === 'temperature' && v.min && v.value && v.value.value < v.min.value);
+  return limits.map((v): First => {
+    const bring = v.rule === 'dew-margin' && warmed ? dewRead : brought[v.rule];
+    const step = bring?.(ledger, v, subject);
+    return {
       id: `limit-${v.rule}`,
       title: v.of === undefined ? v.title : `${v.of}, ${v.title.toLowerCase()}`,
       who: crewFirst,
-      what: say`Nothing is placed before this: ${v.change?.() ?? ''}. As it was measured, ${v.reason()}. Measured again when it is so, and planned again with that.`,
+      what: say`Nothing is placed before this: ${v.change?.() ?? ''}. As it was measured, ${v.reason()}.${step?.by === 'heat' ? ' Times are those of the ground as warmed.' : ' Measured again when it is so, and planned again with that.'}`,
       source: v.source,
-    }));
+      ...(step && { step }),
+    };
+  });
 }

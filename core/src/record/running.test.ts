@@ -14,7 +14,7 @@ const row = (builder: string) => schedule.rows.find((r) => r.step.builder === bu
 describe('a plan that was begun', () => {
   it('says what is on by hand now, by its own clock moved to when it was begun', () => {
     const first = running(schedule, begun, after(1));
-    expect(first.next && tell(first.next.title, how)).toMatch(/^Cover what lies around/);
+    expect(first.next && tell(first.next.title, how)).toMatch(/^See to what comes first: /);
     expect(first.next).toMatchObject({ now: true, at: begun });
   });
 

@@ -129,7 +129,8 @@ function placeOne(placing: Placing, step: Step): Placed | PutOff {
   const free = last?.end ?? nothing;
   const may = earliestOf(links, anchor, work && ready && ready.end.min > free.min ? ready.end : free, climate);
   const closing = closingOf(links, (link) => anchor(link).min, climate);
-  let [start, end] = inHours(step, Math.max(may.min, notBefore.get(step.id) ?? 0), calendar, closing !== undefined);
+  // no break is kept while a window closes, nor with tools on which a mix sets
+  let [start, end] = inHours(step, Math.max(may.min, notBefore.get(step.id) ?? 0), calendar, closing !== undefined || step.cleans === true);
   const late = tooLate(placing, step, start, closing);
   if (late !== undefined) {
     const off = putOff(placing, late);

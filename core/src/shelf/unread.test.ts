@@ -81,6 +81,12 @@ it('every figure of the shelf is read by something, but for those named here', (
   for (const kind of ['plaster-hole', 'plaster-loose'])
     surveyedPlan(kind, { position: 'overhead', base: 'concrete', binder: 'cement', thicknessMm: 8, depthMm: 8 });
   // every method, plain and where another answer or side asks for something else
+  // too cold, or below the dew point, or damp, for what was taken
+  for (const area of [
+    { slabC: 2, airC: 3 },
+    { slabC: 15, airC: 24, humidityPct: 70 },
+  ])
+    for (const { work } of everyMethod(area, { moisture: 'damp' })) expect(work?.method.steps.length ?? 1).toBeGreaterThan(0);
   for (const [given, schools] of variants) for (const { work } of everyMethod({}, given, schools)) expect(work?.method.steps.length ?? 1).toBeGreaterThan(0);
   for (const traffic of ['foot', 'soft-tires', 'hard-wheels'])
     for (const movement of ['still', 'moving'])

@@ -45,6 +45,8 @@ export const clearAway = (within: Figure, left: string): Said => ({
   detail: say`${left}; sheets folded inward; batch, lot, times and temperature written down`,
   look: say`Tools bright, floor wiped, the note has batch and time.`,
   done: 'Tools clean',
+  sameDay: true,
+  cleans: true,
   tools: ['rags', 'pail', 'pen'],
   place: 'aside',
 });

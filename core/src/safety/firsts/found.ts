@@ -1,7 +1,8 @@
+import type { Ledger } from '../../quantity/ledger.ts';
 import { atLeast } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
-import { of } from '../../shelf/sourced.ts';
-import { crewFirst, type First, type FirstRule } from './first.ts';
+import { beforeWork } from '../../shelf/usual/beforeWork.ts';
+import { crewFirst, type First, type FirstRule, type Stripping } from './first.ts';
 
 type Words = Readonly<Record<string, readonly [title: string, what: string]>>;
 
@@ -125,10 +126,24 @@ const as = (surface: string) => (surface === 'drywall' ? 'plaster' : surface);
 
 const made = (id: string, [title, what]: readonly [string, string]): First => ({ id, title, who: crewFirst, what: say`${what}`, source: 'practice' });
 
+/** How what was on it comes off, by surface and answer; what is not named here is tried, dulled or looked at. Common practice. */
+const comesOff: Readonly<Record<string, Readonly<Record<string, Stripping>>>> = {
+  concrete: { paint: 'scrape', coating: 'grind', covering: 'scrape', tile: 'chip', sealer: 'grind', patch: 'chip' },
+  plaster: { covering: 'scrape', paper: 'scrape', limewash: 'brush', patch: 'chip' },
+  timber: { paint: 'scrape', coating: 'scrape', covering: 'scrape', patch: 'scrape' },
+};
+
+/** Something that is taken off by hand around the place. */
+const stripped = (ledger: Ledger, first: First, by: Stripping | undefined): First => ({
+  ...first,
+  ...(by && { strips: { past: ledger.sourced(beforeWork.figures.stripped), by } }),
+});
+
 /** What lay on it before. */
-export const beforeFirst: FirstRule = ({ surface, choice }) => {
-  const words = onIt[as(surface)]?.[choice('before') ?? ''];
-  return words && made('before', words);
+export const beforeFirst: FirstRule = ({ surface, choice, ledger }) => {
+  const was = choice('before') ?? '';
+  const words = onIt[as(surface)]?.[was];
+  return words && stripped(ledger, made('before', words), comesOff[as(surface)]?.[was]);
 };
 
 /** What an answer of its own asks for, each field at most one thing. */
@@ -144,20 +159,19 @@ export const weatherFirst: FirstRule = ({ surface, choice }) =>
     : undefined;
 
 /** What damp and its salts ask of plaster before anything goes on it. */
-export const dampFirst: FirstRule = ({ surface, choice }) => {
+export const dampFirst: FirstRule = ({ surface, choice, ledger }) => {
   if (surface !== 'plaster') return undefined;
   const moisture = choice('moisture');
-  if (moisture === 'salts')
-    return made('damp', [
-      'Salts',
-      'Salts are brushed off dry and carried out, never washed in; plaster comes off a hand above the highest of them, and the wall dries.',
-    ]);
+  if (moisture === 'salts') {
+    const words = 'Salts are brushed off dry and carried out, never washed in; plaster comes off a hand above the highest of them, and the wall dries.';
+    return stripped(ledger, made('damp', ['Salts', words]), 'brush');
+  }
   return moisture === 'damp' || moisture === 'wet'
     ? made('damp', ['Damp in the wall', 'The wall reads dry on the meter at two visits a week apart before anything that damp spoils goes on.'])
     : undefined;
 };
 
-const coldest = of(10, 'temperature', 'generic-sheet', 'Coldest for primer and paint');
+const coldest = beforeWork.figures.paintC;
 
 /** Paint that is asked for where it is too cold for it. */
 export const paintFirst: FirstRule = ({ ledger, choice, measure }) => {
@@ -166,6 +180,7 @@ export const paintFirst: FirstRule = ({ ledger, choice, measure }) => {
   if (!painted || !air || atLeast(air.value, coldest.value)) return undefined;
   return {
     id: 'paint-cold',
+    later: true,
     title: 'Too cold for paint',
     who: crewFirst,
     what: say`It is ${air} here; primer and paint close to a film from ${ledger.sourced(coldest)} on, air and face alike, the night too. The place is warmed a day before and held, or they wait for another day.`,

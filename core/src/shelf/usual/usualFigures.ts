@@ -5,6 +5,7 @@ import { boardWork } from './boardWork.ts';
 import { concreteWork } from './concreteWork.ts';
 import { grits } from './grits.ts';
 import { measuring } from './measuring.ts';
+import { beforeWork } from './beforeWork.ts';
 import { paintWork } from './paintWork.ts';
 import { plasterWork } from './plasterWork.ts';
 import { timberWork } from './timberWork.ts';
@@ -21,6 +22,7 @@ export const usualFigures: readonly Usual[] = [
   timberWork,
   tubWork,
   paintWork,
+  beforeWork,
   { id: 'chasing', title: 'Chasing', what: 'is how a crack is opened with a wheel', figures: chasingTools },
   { id: 'mixing', title: 'Measuring and stirring a mix', what: 'is how each kind of mix is measured and stirred', figures: mixCare },
   { id: 'grits', title: 'Grits', what: 'is what sanding is done with', figures: grits },

@@ -1,0 +1,62 @@
+import type { FirstStep, First, Stripping } from '../../safety/firsts/first.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { say } from '../../quantity/saying.ts';
+import type { Said } from '../course.ts';
+import type { Told } from '../step.ts';
+
+const tools: Readonly<Record<FirstStep['by'], readonly string[]>> = {
+  look: ['lamp', 'camera'],
+  meter: ['meter', 'probe thermometer', 'pen'],
+  heat: ['gentle heater', 'probe thermometer', 'film'],
+};
+
+/** What a condition asks of the crew, seen to be so before what it lifts. */
+export const seeToIt = ({ by, title, detail, look, done, limits }: FirstStep): Said => ({
+  builder: `first-${by}`,
+  title,
+  detail,
+  look,
+  done,
+  ...(limits && { limits }),
+  plain: 'it is seen to be so, whatever the size',
+  tools: tools[by],
+});
+
+/** It is held so for a while before the work goes on. */
+export const heldSo = ({ title, look }: NonNullable<FirstStep['hold']>): Told => ({
+  builder: 'first-held',
+  title,
+  detail: say`the readings written down, the first and the last and the lowest between`,
+  look,
+  done: 'Held',
+  tools: [],
+});
+
+/** All that is seen to first and needs no step of its own. */
+export const seeToFirsts = (firsts: readonly First[]): Said => ({
+  builder: 'see-firsts',
+  title: say`See to what comes first: ${firsts.map((f) => f.title.toLowerCase()).join(', ')}`,
+  detail: say`line by line as it stands under ‘Before the first cut’; what is another’s to do is seen done, or who planned it is called`,
+  look: say`Every line of it is so, before anything is cut, drilled or opened.`,
+  done: 'All seen to',
+  plain: 'it is seen to be so, whatever the size',
+  tools: ['lamp', 'pen'],
+  once: 'repair',
+});
+
+const strippingTools: Readonly<Record<Stripping, readonly string[]>> = {
+  scrape: ['scraper', 'vacuum'],
+  grind: ['cup grinder with shroud and vacuum'],
+  chip: ['hammer and bolster', 'vacuum'],
+  brush: ['stiff brush', 'vacuum'],
+};
+
+/** What lies on a place comes off around it, once all is covered. */
+export const stripOff = ({ title, what }: First, past: Figure, area: Figure, by: Stripping): Said => ({
+  builder: 'strip-off',
+  title: say`Take off ${title.toLowerCase().replace(/ on it$/, '')}, ${past} past the place: ${area}`,
+  detail: say`${what} What comes off goes into a bag at once`,
+  look: say`Bare to its edge, and that edge holds: nothing lifts under a knife or with tape.`,
+  done: 'Bare and sound',
+  tools: strippingTools[by],
+});
