@@ -9,6 +9,7 @@ import * as packers from './injection/packers.ts';
 import * as gravityDepth from './injection/gravityDepth.ts';
 import * as rising from './injection/rising.ts';
 import * as proportions from './mixing/proportions.ts';
+import * as hardener from './mixing/hardener.ts';
 import * as cups from './mixing/cups.ts';
 import * as sandPacking from './mixing/sandPacking.ts';
 import * as cartridges from './mixing/cartridges.ts';
@@ -54,7 +55,7 @@ export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength, safeLift),
   group('Injection and fine cracks', ports, packers, gravityDepth, rising),
-  group('Mixing', proportions, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, materials, price, workPace),
+  group('Mixing', proportions, hardener, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, materials, price, workPace),
   group('Surface and finish', abrasives, face, levels, board, spray),
   group('Color', mixing),
   group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),

@@ -36,6 +36,27 @@ describe('in every method', () => {
     expect(looked).toBeGreaterThan(0);
   });
 
+  it('texture goes on primer that has dried, and dries before its paint; a dash goes onto the damp finish of the same visit', () => {
+    let [sprayed, thrown] = [0, 0];
+    for (const texture of ['knockdown', 'dash'])
+      for (const { kind, system, work } of everyMethod({}, { texture, paint: 'flat' }, { 'primer-under-paint': 'skip' })) {
+        const rows = work?.schedule.rows ?? [];
+        const row = (builder: string) => rows.find((r) => r.step.builder === builder);
+        const [textured, primed, painted, dash] = ['texture', 'prime-over', 'paint-coat', 'throw-dash'].map(row);
+        const waited = (from: typeof textured, to: typeof textured) => from && to && to.startMin - from.endMin >= 30;
+        if (textured) {
+          sprayed += 1;
+          expect([kind, system, waited(primed, textured), waited(textured, painted), dash]).toEqual([kind, system, true, true, undefined]);
+        }
+        const floated = rows.find((r) => r.step.id.endsWith('float-plaster.finish'));
+        if (dash && floated) {
+          thrown += 1;
+          expect([kind, system, dash.start.slice(0, 10), dash.startMin - floated.endMin < 60]).toEqual([kind, system, floated.start.slice(0, 10), true]);
+        }
+      }
+    expect([sprayed > 10, thrown > 2]).toEqual([true, true]);
+  });
+
   it('nothing is sanded before what was placed last has set, dried or hardened', () => {
     const placed = /^(draw-coat|fill-place|skim-face|bed-tape|press-filler|putty-build|finish-pull)$/;
     const waits = /(sets|dries|firm|hard|dry|cures)/;

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { ClimateSeries, ClimateStretch } from '../climate/series.ts';
 import { evaluate } from '../quantity/formula.ts';
+import { tell } from '../quantity/saying.ts';
+import { liftHeat } from './liftHeat.ts';
 import { moistDuty } from './moistCure.ts';
 import { cureProgress, progressEndMin, type CureProgress } from './progress.ts';
 import { safeLiftAt, safeLiftTable, usualLiftCases, usualSafeLifts } from './safeLift.ts';
@@ -118,6 +120,15 @@ describe('keeping a cement face damp', () => {
   it('looks twice a day where nothing dries', () => {
     const damp = moistDuty(0, [stretch(0, 12, { humidityPct: 100 })], care);
     expect(damp).toMatchObject({ state: 'mist', closestMin: 720 });
+  });
+});
+
+describe('the heat of a lift', () => {
+  it('finds no thickness that fits where the air alone is above what it may get to', () => {
+    const told = (ambientC: number) =>
+      tell(liftHeat({ mix: 'sand-filled', liftMm: 5, ambientC, limitC: 30 })?.thickest ?? [], { units: 'metric', timeZone: 'UTC' });
+    expect(told(34)).toBe('None fits: the air alone is 34 °C, and it may get to 30 °C.');
+    expect(told(20)).toMatch(/^The thickest lift that stays under 30 °C is/);
   });
 });
 

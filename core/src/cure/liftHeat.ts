@@ -66,9 +66,11 @@ export function liftHeat(
         ? say`Runaway: it would smoke and foam. Do not place a lift of ${given1('Lift', 'depth', liftMm)} at ${given1('Air, concrete and mix', 'temperature', ambientC)}.`
         : say`A lift of ${given1('Lift', 'depth', liftMm)} gets to ${given1('Peak', 'temperature', found.peakC)} after ${given1('Peak after', 'duration', found.atMin)}.`,
     thickest:
-      most >= thickestLookedAtMm
-        ? say`Up to ${given1('Thickest looked at', 'depth', most)} it stays under ${limit}.`
-        : say`The thickest lift that stays under ${limit} is ${given1('Thickest lift', 'depth', most)}.`,
+      ambientC >= limitC
+        ? say`None fits: the air alone is ${given1('Air, concrete and mix', 'temperature', ambientC)}, and it may get to ${limit}.`
+        : most >= thickestLookedAtMm
+          ? say`Up to ${given1('Thickest looked at', 'depth', most)} it stays under ${limit}.`
+          : say`The thickest lift that stays under ${limit} is ${given1('Thickest lift', 'depth', most)}.`,
     warning: say`A usual amine epoxy, on thick concrete of the same temperature, in still air. A screen, not a promise: the kinetics of a product go first, and the same resin left in the cup gets far hotter.`,
     trace: shown,
   };

@@ -51,15 +51,44 @@ export function safeLiftAt({ rows }: SafeLiftTable, ambientC: number): number | 
   return cold.liftMm * (warm.liftMm / cold.liftMm) ** share;
 }
 
+/** Thickest lift of neat resin on timber in this air, in mm: half of the sheet's in air above the limit, since wood takes no heat away. */
+export const liftInHotAir = formula({
+  name: 'lift-in-hot-air',
+  title: 'Thickest lift here',
+  words: 'as the sheet says; half of it in air above the limit, since wood takes no heat away',
+  inputs: {
+    thickestMm: { kind: 'depth', label: 'thickest lift by the sheet', min: 1, max: 200, usual: 25 },
+    airC: { kind: 'temperature', label: 'air', min: -20, max: 60, usual: 20 },
+    hotC: { kind: 'temperature', label: 'air above which it is halved', min: 0, max: 60, usual: 27 },
+  },
+  output: 'depth',
+  against: 'airC',
+  source: 'judgement',
+  compute: ({ thickestMm, airC, hotC }) => (airC > hotC ? thickestMm / 2 : thickestMm),
+});
+
+/** Of a system, what its lifts go by besides the sheet's thickness. */
+interface Lifted {
+  /** by its own heat, over the temperature: computed from a product's kinetics */
+  readonly safeLift?: SafeLiftTable;
+  readonly lift?: { readonly halvedAbove?: Sourced };
+}
+
 /**
- * Thickest lift by the sheet and by its own heat, whichever is less.
+ * Thickest lift by the sheet and by its own heat, whichever is less; half of it in hot air where the ground takes no heat away.
  * @param slabC of the ground; warmer than the table reaches nothing but its last row holds, halved
  */
-export function liftByHeat(ledger: Ledger, table: SafeLiftTable | undefined, sheet: Sourced, slabC: number): Figure {
-  const bySheet = ledger.sourced(sheet);
+export function liftByHeat(
+  ledger: Ledger,
+  { safeLift: table, lift }: Lifted,
+  sheet: Sourced,
+  { slabC, airC }: Readonly<Record<'slabC' | 'airC', Figure>>,
+): Figure {
+  const hot = lift?.halvedAbove;
+  const bySheet = hot ? ledger.compute(liftInHotAir, { thickestMm: ledger.sourced(sheet), airC, hotC: ledger.sourced(hot) }) : ledger.sourced(sheet);
   const last = table?.rows[table.rows.length - 1];
   if (!table || !last) return bySheet;
-  const byHeat = safeLiftAt(table, slabC) ?? last.liftMm / 2;
+  const byHeat = safeLiftAt(table, slabC.value) ?? last.liftMm / 2;
   return byHeat < sheet.value
     ? ledger.assumed('Thickest lift by its own heat', sheet.kind, byHeat, 'lift-model', 'out of the table computed from the kinetics of the product')
     : bySheet;

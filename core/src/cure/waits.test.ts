@@ -1,3 +1,4 @@
+import { candidateOf, surveyedPlan } from '../../test/defects.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Ledger } from '../quantity/ledger.ts';
@@ -92,9 +93,29 @@ describe('the thickest lift', () => {
   };
   const sheet = (mm: number) => of(mm, 'depth', 'generic-sheet', 'Thickest lift');
   const at = (slabC: number, mm = 50, kept: SafeLiftTable | 'none' = table) => {
-    const figure = liftByHeat(new Ledger(), kept === 'none' ? undefined : kept, sheet(mm), slabC);
+    const ledger = new Ledger();
+    const figure = liftByHeat(ledger, kept === 'none' ? {} : { safeLift: kept }, sheet(mm), here(ledger, slabC));
     return [Math.round(figure.value * 100) / 100, figure.origin.by];
   };
+  const here = (ledger: Ledger, degrees: number) => ({
+    slabC: ledger.stated('Ground', 'temperature', degrees),
+    airC: ledger.stated('Air', 'temperature', degrees),
+  });
+
+  it('of neat resin on timber is half in air above the limit of its sheet: the recipe and the verdict agree', () => {
+    const ledger = new Ledger();
+    const halvedAbove = of(27, 'temperature', 'judgement', 'Air above which it is halved');
+    expect([26, 27, 28].map((t) => liftByHeat(ledger, { lift: { halvedAbove } }, sheet(25), here(ledger, t)).value)).toEqual([25, 25, 12.5]);
+    const pour = (airC: number) =>
+      surveyedPlan('timber-dent', { depthMm: 60, finish: 'clear' }, { airC, slabC: 25 }, { choice: { system: 'epoxy-pour-tinted', reason: 'tried' } });
+    const pours = (airC: number) =>
+      pour(airC)
+        .work()
+        ?.method.steps.filter((s) => s.builder === 'pour-tinted').length;
+    expect([pours(22), pours(29)]).toEqual([3, 5]);
+    expect(candidateOf(pour(29), 'epoxy-pour-tinted')?.against.some((v) => v.rule === 'lifts')).toBe(true);
+    expect(candidateOf(pour(22), 'epoxy-pour-tinted')?.against.some((v) => v.rule === 'lifts')).toBe(false);
+  });
 
   it('is that of the sheet where its own heat allows more, and by its heat where that allows less', () => {
     expect([at(10), at(20), at(5), at(10, 30), at(15)]).toEqual([

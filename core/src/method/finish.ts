@@ -8,6 +8,7 @@ import { paintDrying } from '../climate/drying.ts';
 import { paintNeeded } from '../finishing/face.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
+import type { Use } from './step.ts';
 import { heldSo, seeToIt } from './words/opening.ts';
 import { lookOver, paintCoat, paintDry, primeOver, texture } from './words/finishing.ts';
 
@@ -18,12 +19,15 @@ const kinds: Readonly<Record<string, string>> = {
   other: 'like the old, tried on cardboard first',
 };
 
-/** Looking over, priming and painting a face, by the sides taken. */
-export function paintFace(c: Course, area: Figure, primer: string): void {
+/** Looking over, priming, texture and painting of a face, by the sides taken. @param textured whether its texture is to be met */
+export function paintFace(c: Course, area: Figure, primer: string, textured = false): void {
   const airC = warmForPaint(c);
   const looks = c.taken('inspecting', 'passes');
-  c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('nothing', 'lookPerM2', area, 'Looking over'));
-  if ((c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
+  c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('inHand', 'lookPerM2', area, 'Looking over'));
+  const kind = textured && !c.isUsed('texture') ? c.matter.choice('texture') : undefined;
+  const rough = kind !== undefined && kind !== 'smooth';
+  // texture drinks like bare board: it goes on primer whoever paints without
+  if (rough || (c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
     const dry = driesIn(c, 'primerDry', airC);
     c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
@@ -32,6 +36,7 @@ export function paintFace(c: Course, area: Figure, primer: string): void {
     c.amount('primer', 'Primer', paint);
     c.wait(paintDry(dry, 'primer', c.outdoors), c.fixed(dry));
   }
+  if (rough) textureFace(c, area, kind, airC);
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
   const coats = c.get(paintWork.figures.coats);
   const paint = film(c, area, 'Paint, a coat');
@@ -59,7 +64,7 @@ function warmForPaint(c: Course): Figure {
 }
 
 /** When primer or paint is dry in the air of the place. */
-const driesIn = (c: Course, which: 'primerDry' | 'paintDry', airC: Figure): Figure => {
+const driesIn = (c: Course, which: 'primerDry' | 'paintDry' | 'textureDry', airC: Figure): Figure => {
   const sheetMin = c.get(paintWork.figures[which]);
   return c.ledger.compute(paintDrying, { sheetMin, airC, humidityPct: c.matter.humidity }, sheetMin.label);
 };
@@ -80,20 +85,17 @@ export function film(c: Course, areaMm2: Figure, label: string): Figure {
   );
 }
 
-/** Texture over a repair, before the paint. */
-export function textureFace(c: Course, area: Figure, kind: string): void {
+/** Texture over a repair, on its primer and under its paint, dry in this air before anything goes over. */
+function textureFace(c: Course, area: Figure, kind: string, airC: Figure): void {
   c.work(
     texture(area, c.get(paintWork.figures.nozzle), c.get(paintWork.figures.passes), kinds[kind] ?? kinds['other'] ?? ''),
     c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'),
-    {
-      uses: [
-        c.use(
-          'texture',
-          'Texture compound',
-          'coating',
-          c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.get(paintWork.figures.texture) }, 'Texture compound'),
-        ),
-      ],
-    },
+    { uses: [textureCompound(c, area)] },
   );
+  const dry = driesIn(c, 'textureDry', airC);
+  c.wait(paintDry(dry, 'texture', c.outdoors), c.fixed(dry));
 }
+
+/** What texture takes, by the area that it covers. */
+export const textureCompound = (c: Course, areaMm2: Figure, what = 'Texture compound'): Use =>
+  c.use('texture', what, 'coating', c.ledger.compute(volumeFor, { areaMm2, coverM2L: c.get(paintWork.figures.texture) }, what));

@@ -33,44 +33,6 @@ export const leastBatch = formula({
   compute: ({ divisionG, tolerancePct, partPct }) => divisionG / 2 / (tolerancePct / 100) / (partPct / 100),
 });
 
-/** Paste peroxide in percent of polyester putty, by temperature; none is given below the coldest it works at. */
-export const pastePeroxide = formula({
-  name: 'paste-peroxide',
-  title: 'Paste hardener, of the putty’s weight',
-  words: 'falls in a line as it gets warmer, never below the least of the range',
-  inputs: { roomC: { kind: 'temperature', label: 'room, shell and putty', min: 15, max: 45, usual: 20 } },
-  output: 'percent',
-  against: 'roomC',
-  source: 'practice',
-  compute: ({ roomC }) => Math.max(1.5, 4 - 0.1 * roomC),
-});
-
-const liquidTable = [
-  [16, 2.4],
-  [18, 2.2],
-  [20, 2],
-  [25, 1.8],
-  [30, 1.4],
-  [35, 1.2],
-] as const;
-
-/** Liquid peroxide in percent of gelcoat, by temperature. */
-export const liquidPeroxide = formula({
-  name: 'liquid-peroxide',
-  title: 'Liquid hardener, of the gelcoat’s weight',
-  words: 'between the usual doses at the temperatures around it',
-  inputs: { roomC: { kind: 'temperature', label: 'room, shell and gelcoat', min: 16, max: 35, usual: 20 } },
-  output: 'percent',
-  against: 'roomC',
-  source: 'practice',
-  compute: ({ roomC }) => {
-    const above = liquidTable.findIndex(([t]) => t >= roomC);
-    const [t1, p1] = liquidTable[above] ?? [35, 1.2];
-    const [t0, p0] = liquidTable[Math.max(0, above - 1)] ?? [t1, p1];
-    return t1 === t0 ? p1 : p0 + ((p1 - p0) * (roomC - t0)) / (t1 - t0);
-  },
-});
-
 /** Weight of hardener for a weight of resin, in g. */
 export const hardenerWeight = formula({
   name: 'hardener-weight',

@@ -1,7 +1,7 @@
 import { firstsOf, type First } from '../safety/firsts.ts';
 import { timesBy, type Times } from './candidateTimes.ts';
 import { decidedFirsts, placeFirsts } from './takenFirsts.ts';
-import { asWarmed } from './warmed.ts';
+import { asBrought } from './broughtTo.ts';
 import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
 import { candidates, type Candidate } from '../match/candidates.ts';
@@ -166,7 +166,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     return plannedWork(
       {
         ledger,
-        ...asWarmed(ledger, seen, against),
+        ...asBrought(ledger, seen, against),
         ...readers,
         firsts: firstsFor(against),
         kind,

@@ -118,7 +118,7 @@ export function placeFirsts(ledger: Ledger, against: readonly Verdict[], subject
       id: `limit-${v.rule}`,
       title: v.of === undefined ? v.title : `${v.of}, ${v.title.toLowerCase()}`,
       who: crewFirst,
-      what: say`Nothing is placed before this: ${v.change?.() ?? ''}. As it was measured, ${v.reason()}.${step?.by === 'heat' ? ' Times are those of the ground as warmed.' : ' Measured again when it is so, and planned again with that.'}`,
+      what: say`Nothing is placed before this: ${v.change?.() ?? ''}. As it was measured, ${v.reason()}.${step?.by === 'heat' ? ' Times are those of the ground as warmed.' : v.rule === 'temperature' ? ' Times are those of the ground as cool as that.' : ' Measured again when it is so, and planned again with that.'}`,
       source: v.source,
       ...(step && { step }),
     };

@@ -10,9 +10,8 @@ export const hardenerDose = {
   sides: [
     {
       id: 'weighed',
-      title: 'weighed, by the sheet’s range',
+      title: 'weighed, by the temperature within the sheet’s range',
       reason: 'Too much is hot, brittle and stained; in the cold warm the parts instead.',
-      sets: { share: of(2, 'percent', 'generic-sheet', 'Hardener by weight') },
     },
     {
       id: 'by-tube',

@@ -119,7 +119,14 @@ export interface PatchSystem {
   /** thickness of a patch in all, in lifts; where absent `depth` holds for a patch too */
   readonly total?: Range;
   /** thickest lift by position, and how many there may be */
-  readonly lift?: { readonly floor?: Sourced; readonly wall?: Sourced; readonly overhead?: Sourced; readonly edge?: Sourced; readonly most?: Sourced };
+  readonly lift?: {
+    readonly floor?: Sourced;
+    readonly wall?: Sourced;
+    readonly overhead?: Sourced;
+    readonly edge?: Sourced;
+    readonly most?: Sourced;
+    /** air above which they are half as thick */ readonly halvedAbove?: Sourced;
+  };
   /** plaster: thickest in all, overhead on smooth concrete */
   readonly overConcrete?: Sourced;
   /** thickest lift by its own heat, over the temperature: computed from a product's kinetics */

@@ -98,6 +98,7 @@ export const rates = {
   quickest: rate(0.8, 'ratio', 'Hands-on time when all goes well, times as planned'),
   slowest: rate(1.5, 'ratio', 'Hands-on time when little goes well, times as planned'),
   nothing: rate(0, 'duration', 'No setting up'),
+  inHand: rate(1, 'duration', 'Taking it in hand'),
   /** of what is placed at once, or in a time that does not follow its amount */
   noPace: rate(0, 'volumePace', 'Placed at once'),
   once: { value: 1, kind: 'count', source: 'practice', label: 'One pass' },

@@ -19,6 +19,7 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
   [{ position: 'overhead', place: 'outside' }, {}],
   [{ base: 'metal-lath', frame: 'other', joint: 'construction' }, { 'plaster-coats': 'same-day' }],
   [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge' }, {}],
+  [{ binder: 'cement', texture: 'dash' }, {}],
   [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}],
   [{ base: 'concrete', position: 'overhead' }, {}],
   [{ base: 'concrete', place: 'outside', match: 'color' }, {}],

@@ -23,7 +23,7 @@ export const liftsRule: Rule = {
         reason: () => say`it does not hold ${position === 'overhead' ? 'overhead' : 'in this position'}`,
       };
     if (size.depth.value < 0.1) return undefined;
-    const thickestMm = liftByHeat(ledger, system.safeLift, thickest, subject.slabC.value);
+    const thickestMm = liftByHeat(ledger, system, thickest, subject);
     const lifts = ledger.compute(liftCount, { depthMm: size.depth, thickestMm, least: ledger.stated('Least number of lifts', 'count', 1) });
     const most = lift.most && ledger.sourced(lift.most);
     const depth = size.depth;

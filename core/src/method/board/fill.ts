@@ -13,7 +13,7 @@ import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
 import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
 import { skimCoat } from '../../shelf/systems/skimCoat.ts';
 import type { Course } from '../course.ts';
-import { paintFace, textureFace } from '../finish.ts';
+import { paintFace } from '../finish.ts';
 import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
 import { bedTape, compoundDries, compoundSets, cutTape, dullFace, fillPlace, freeCorner, skimFace } from '../words/boarding.ts';
 import { inUse } from '../words/finishing.ts';
@@ -61,9 +61,7 @@ function levelFive(c: Course, area: Figure): void {
 /** A skim where the level asks for one, texture, a look in raking light, primer and paint; and when it is used again. */
 export function finishBoard(c: Course, area: Figure, after?: string): void {
   levelFive(c, area);
-  const kind = c.matter.choice('texture');
-  if (kind !== undefined && kind !== 'smooth') textureFace(c, area, kind);
-  paintFace(c, area, 'primer made for new board and compound, so that the repair does not shine through');
+  paintFace(c, area, 'primer made for new board and compound, so that the repair does not shine through', true);
   const ready = c.fixed(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot));
   c.ready(inUse('use', ready.minutes, 'The flat of the hand finds no edge; raking light shows none.'), ready, after ?? c.placed);
 }

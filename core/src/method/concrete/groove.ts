@@ -131,7 +131,7 @@ export function groove(c: Course): void {
   const hard = curing(ledger.compute(longest, { durationMin: [twoGels, c.get(working.hard)] }, 'Hard, at the reference temperature'), 'Hard enough to grind');
   const sections = sectionsOf(c, whole, gel);
   const { count, length: each } = sections;
-  const thickest = liftByHeat(ledger, c.system.safeLift, working.thickestLift, c.groundC.value);
+  const thickest = liftByHeat(ledger, c.system, working.thickestLift, c.matter.subject);
   const lifts = grooveLifts(ledger, working, sandMix.packing, cutTo, count, side('proud-or-flush', 'proud') ?? working.proud, thickest);
   const onCured = side('second-placement', 'abrade') !== undefined;
   const premixFrom = side('sand-into-resin', 'from');

@@ -28,7 +28,7 @@ export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned =
   c.add(thinned ? grindEdge(edge, cut.around, cutting) : sawSquare(edge, cut.around, passes, cutting));
   c.add(breakOut(cut.depth, cut.broken, c.byVolume('chipSetUp', 'chipPerL', cut.broken, 'Breaking out', alone)));
   if (cut.bars) {
-    c.add(clearBars(cut.bars.behind, c.byVolume('nothing', 'barPerL', cut.volume, 'Clearing behind bars', alone)));
+    c.add(clearBars(cut.bars.behind, c.byVolume('inHand', 'barPerL', cut.volume, 'Clearing behind bars', alone)));
     c.add(cleanBars(c.byArea('chipSetUp', 'primePerM2', cut.area, 'Cleaning bars', alone)));
   }
   c.add(washOut(c.byArea('washSetUp', 'washPerM2', cut.area, 'Washing out', alone)));
@@ -40,7 +40,7 @@ export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned =
         const between = mortarWait(c, recoat, 'Between coats of primer');
         c.wait(primerDries(between.minutes, c.groundC, 'the next coat'), between);
       }
-      c.add(primeBars(n, c.get(coats), c.get(coat), c.byArea('nothing', 'primePerM2', cut.area, 'Priming bars', alone)), {
+      c.add(primeBars(n, c.get(coats), c.get(coat), c.byArea('inHand', 'primePerM2', cut.area, 'Priming bars', alone)), {
         uses: [c.use('bar-primer', `${primer.title}, over the bars in`, 'primer', cut.area, primer.id)],
       });
     }

@@ -58,7 +58,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       : (c.school('patch-edge', 'edge') ?? c.get(leastEdge)));
   const hands = c.get(people === 2 ? rates.pair : rates.alone);
 
-  const thickest = liftByHeat(ledger, system.safeLift, lift[position] ?? lift.wall ?? leastEdge, groundC.value);
+  const thickest = liftByHeat(ledger, system, lift[position] ?? lift.wall ?? leastEdge, c.matter.subject);
   const count = ledger.compute(liftCount, { depthMm: cut.depth, thickestMm: thickest, least: c.stated('Least number of lifts', 'count', 1) });
   const thickness = ledger.compute(liftThickness, { depthMm: cut.depth, lifts: count });
   const shared = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
@@ -88,7 +88,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const open = c.closes(c.get(mortar.scrubOpen), 'Scrub coat covered within');
   const none = c.stated('Nothing else', 'volume', 0);
   const withLoss = (volumeMl: Figure, scrubMl: Figure, label: string) => ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, label);
-  c.add(scrubCoat(scrubFilm, open, c.byArea('nothing', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone')), cut.bars !== undefined), {
+  c.add(scrubCoat(scrubFilm, open, c.byArea('inHand', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone')), cut.bars !== undefined), {
     uses: [{ of: 'mortar', amount: withLoss(none, scrub, 'Scrub coat with its loss') }],
   });
   const packing = packingMinutes(c, liftVolumes, mixes);
@@ -158,8 +158,8 @@ function floatAndCure(
   const { ledger, system, groundC } = c;
   c.add(waitNextLift(lifts.value, next.minutes, groundC, next.minutes, 'float'));
   c.atLeast(next, last);
-  c.add(floatFace(c.byArea('nothing', 'floatPerM2', cut.area, 'Floating', c.rate('alone'))));
-  if (cut.form) c.add(gripFace(cut.form.long, c.byLength('nothing', 'tapePace', cut.form.long, 'Drawing a brush')));
+  c.add(floatFace(c.byArea('inHand', 'floatPerM2', cut.area, 'Floating', c.rate('alone'))));
+  if (cut.form) c.add(gripFace(cut.form.long, c.byLength('inHand', 'tapePace', cut.form.long, 'Drawing a brush')));
   // polymer-modified by its sheet; plain cement by the side taken, or its own sheet where it has one
   const plainCement = mortar.dampDays.value > 3;
   const dampDays = plainCement ? c.sheetOr(mortar.dampDays, 'moist-curing', 'days') : c.get(mortar.dampDays);
@@ -171,7 +171,7 @@ function floatAndCure(
   const coated = ['thin-coating', 'covering'].includes(c.matter.choice('finish') ?? '');
   const filmed = traffic !== undefined && !coated && ready.minutes.value < damp.value;
   if (filmed)
-    c.add(curingFilm(film, dampDays, !plainCement, c.byArea('nothing', 'scrubPerM2', cut.area, 'Spraying it on', c.rate('alone'))), {
+    c.add(curingFilm(film, dampDays, !plainCement, c.byArea('inHand', 'scrubPerM2', cut.area, 'Spraying it on', c.rate('alone'))), {
       uses: [c.use('curing-compound', curingCompound.title, 'coating', film, curingCompound.id)],
     });
   else {

@@ -20,7 +20,7 @@ import { bondEpoxy } from '../../shelf/auxiliaries/bondEpoxy.ts';
 import { bondPva } from '../../shelf/auxiliaries/bondPva.ts';
 import { bondSbr } from '../../shelf/auxiliaries/bondSbr.ts';
 import type { Course } from '../course.ts';
-import { paintFace, textureFace } from '../finish.ts';
+import { paintFace, textureCompound } from '../finish.ts';
 import { coverUp, longer, mixed, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
@@ -28,6 +28,7 @@ import {
   betweenCoats,
   bondCoat,
   cutStrip,
+  dampAgain,
   evenSuction,
   fixLath,
   floatPlaster,
@@ -36,6 +37,7 @@ import {
   plasterCoat,
   suctionBy,
   takeDown,
+  throwDash,
 } from '../words/plastering.ts';
 import { clearAway, layOut, propUp } from '../words/protecting.ts';
 
@@ -144,7 +146,7 @@ export function plasterCoats(c: Course): void {
   const last = thin ? depth : finish;
   const baseVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: each }, 'A base coat');
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
-  c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.get(plasterWork.figures.dampened)), c.byArea('nothing', 'dampenPerM2', area, 'Dampening'));
+  c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.get(plasterWork.figures.dampened)), c.byArea('inHand', 'dampenPerM2', area, 'Dampening'));
   const within = gypsum ? c.working(c.of('within'), 'Used within') : c.of('within');
   c.work(layOut(within, 'binder and sand measured out by the same measure; hawk, trowel, float, water', c.resin), c.rate('readySetUp'));
   const mixOf = (id: 'base' | 'finish', title: string, volume: Figure, parts: Figure, least?: Figure) =>
@@ -166,12 +168,13 @@ export function plasterCoats(c: Course): void {
     if (i === coats.value - 1 || isLast) {
       const after = gypsum || lime ? c.of('floatAfter') : c.curing(c.of('floatAfter'), 'Floated after').minutes;
       c.atLeast(c.fixed(after));
-      c.work(floatPlaster(after), c.byArea('nothing', 'floatPlasterPerM2', area, 'Floating'), { turn: isLast ? 'finish' : 'base' });
+      c.work(floatPlaster(after), c.byArea('inHand', 'floatPlasterPerM2', area, 'Floating'), { turn: isLast ? 'finish' : 'base' });
     }
     if (isLast) break;
     between(c, i, coats, { lime, gypsum, area });
   }
   const top = c.lastStep;
+  dashed(c, area, gypsum);
   c.work(clearAway(within, 'floor cleared while it is wet; the edge of the old work sponged clean'), c.rate('tidy'));
   if (!gypsum) c.work(moistCoat(c.of('dampDays'), coats.value, c.days(c.of('dampDays'), 'Kept moist')), c.rate('dampMin'), { turn: 'finish' });
   c.amount('area', 'To plaster', area);
@@ -200,7 +203,6 @@ export function plasterCoats(c: Course): void {
   );
   aired(c, { lime, gypsum, top });
   if (!c.isLast) return;
-  texture(c, area);
   paintAndUse(c, { area, lime, gypsum, top });
 }
 
@@ -213,7 +215,7 @@ function bond(c: Course, area: Figure, gypsum: boolean, outside: boolean): void 
   const open = at23 && c.closes(c.get(at23), 'Bonder open for');
   const bonded = c.work(
     bondCoat(agent.title.toLowerCase(), volume, open, c.limit(coldest, 'least temperature')),
-    c.byArea('nothing', 'scrubPerM2', area, 'Bonding'),
+    c.byArea('inHand', 'scrubPerM2', area, 'Bonding'),
     { uses: [c.use('bonder', agent.title, 'primer', volume, agent.id)] },
   );
   if (open)
@@ -262,9 +264,13 @@ function between(
   c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);
 }
 
-function texture(c: Course, area: Figure): void {
-  const kind = c.matter.choice('texture');
-  if (kind !== undefined && kind !== 'smooth') textureFace(c, area, kind);
+/** A dash is thrown onto the floated finish while that is still damp: it is binder and sand, not texture out of a can. */
+function dashed(c: Course, area: Figure, gypsum: boolean): void {
+  if (!c.isLast || gypsum || c.matter.choice('texture') !== 'dash') return;
+  const until = c.get(plasterWork.figures.dashUntil);
+  const placed = c.lastStep;
+  c.within(until, say`It has dried on: damp it again with a fine mist, and wait until the shine is gone.`, [dampAgain(c.each('spotEach'))], placed);
+  c.work(throwDash(area, until), c.byArea('inHand', 'texturePerM2', area, 'Dashing'), { uses: [textureCompound(c, area, 'Dash: binder and sand, thin')] });
 }
 
 /** Airing until paint or a skim goes on: either closes in what has not dried. */
@@ -284,7 +290,7 @@ function paintAndUse(
   c: Course,
   { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string },
 ): void {
-  paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer');
+  paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer', true);
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   c.ready(inUse('use', ready.minutes, 'Rings when tapped, old and new alike.'), ready, top);
 }

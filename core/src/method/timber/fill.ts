@@ -1,3 +1,4 @@
+import { liftByHeat } from '../../cure/safeLift.ts';
 import { timberWork } from '../../shelf/usual/timberWork.ts';
 import { abradeAgain } from '../words/redoing.ts';
 import { rimmedArea } from '../../geometry/outline.ts';
@@ -31,7 +32,7 @@ export function timberFill(c: Course): void {
   if (!consolidated) {
     const thin = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.get(timberWork.figures.primer) }, 'Primer');
     const primer = c.least(thin, timberWork.figures.leastPrimer);
-    c.work(primeWood(primer, from, until, wet), c.byArea('nothing', 'soakPerM2', place.area, 'Priming wood'), {
+    c.work(primeWood(primer, from, until, wet), c.byArea('inHand', 'soakPerM2', place.area, 'Priming wood'), {
       uses: [c.use('wood-primer', 'Primer for wood', 'primer', primer, system.id)],
     });
     c.amount('wood-primer', 'Primer for wood', primer);
@@ -99,12 +100,14 @@ export function timberFill(c: Course): void {
 
 /** Checks and holes cast with resin, tinted on top. */
 export function tintedPour(c: Course): void {
-  const { ledger } = c;
+  const { ledger, system } = c;
   const place = placeOf(c);
   begin(c, place.area);
   c.work(wetPreview(place.area), c.rate('matchColor'));
-  const most = c.system.lift?.floor ?? c.system.lift?.wall;
-  const pours = ledger.compute(layersOf, { depthMm: place.depth, thickestMm: c.limit(most, 'deepest pour') }, 'Pours');
+  const most = system.lift?.floor ?? system.lift?.wall;
+  if (!most) throw new Error(`${system.title} has no deepest pour`);
+  const deepest = liftByHeat(ledger, system, most, c.matter.subject);
+  const pours = ledger.compute(layersOf, { depthMm: place.depth, thickestMm: deepest }, 'Pours');
   const thickness = ledger.compute(liftThickness, { depthMm: place.depth, lifts: pours }, 'A pour');
   const resin = mixed(c, place.volume, 'Resin to mix');
   const each = ledger.compute(volumeShare, { volumeMl: resin, parts: pours }, 'Resin for a pour');

@@ -1,5 +1,6 @@
 import { tubWork } from '../../shelf/usual/tubWork.ts';
-import { ribbonLength, hardenerWeight, pastePeroxide } from '../../mixing/proportions.ts';
+import { doseAt, liquidPeroxide, pastePeroxide, withinSheet } from '../../mixing/hardener.ts';
+import { ribbonLength, hardenerWeight } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
 import { grits } from '../../shelf/usual/grits.ts';
@@ -48,11 +49,19 @@ export function end(c: Course, after: string): void {
   c.ready(inUse('water', water.minutes, 'The retained sample is hard and does not smell.'), water, after);
 }
 
+/** A dose by the temperature, never under the least of the sheet nor over its most. */
+const heldToSheet = (c: Course, dosePct: Figure): Figure => c.ledger.compute(withinSheet, { dosePct, leastPct: c.of('doseLeast'), mostPct: c.of('doseMost') });
+
+/** Liquid hardener for gelcoat: the dose of the sheet, by the temperature of the shell. */
+export function liquidDose(c: Course): Figure {
+  const usualAt = (roomC: Figure) => c.ledger.compute(liquidPeroxide, { roomC });
+  const room = c.get(tubWork.figures.doseRoom);
+  return heldToSheet(c, c.ledger.compute(doseAt, { sheetPct: c.of('dose'), usualPct: usualAt(c.groundC), at20Pct: usualAt(room) }));
+}
+
 /** Hardener for polyester by the room: nothing is dosed where it is too cold. */
 export function dosed(c: Course, resinG: Figure): { readonly dose: Figure; readonly hardener: Figure } {
-  const byRoom = c.ledger.compute(pastePeroxide, { roomC: c.groundC });
-  const school = c.school('hardener-dose', 'share');
-  const dose = school && c.groundC.value >= 20 ? school : byRoom;
+  const dose = heldToSheet(c, c.ledger.compute(pastePeroxide, { roomC: c.groundC }));
   const hardener = c.ledger.compute(hardenerWeight, { resinG, dosePct: dose });
   const ribbon = c.school('hardener-dose', 'ribbon');
   if (ribbon)

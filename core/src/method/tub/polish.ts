@@ -13,7 +13,7 @@ import type { Course } from '../course.ts';
 import { mixed, pulled, sides } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { gelPaste, ladder, pickNick, polish, puttyFirm } from '../words/tubbing.ts';
-import { grit, placeOf, begin, end, matchIt } from './common.ts';
+import { grit, placeOf, begin, end, liquidDose, matchIt } from './common.ts';
 
 /** A nick in gelcoat: picked to hold, filled a little proud, sanded wet and polished. */
 export function gelcoatNick(c: Course): void {
@@ -32,7 +32,8 @@ export function gelcoatNick(c: Course): void {
   const placed = mixed(c, ledger.compute(volumeSum, { volumeMl: [c.need('void'), over] }, 'Paste to place'), 'Paste to mix');
   const batch = c.least(placed, tubWork.figures.leastPaste);
   const paste = ledger.compute(massOf, { volumeMl: batch, densityKgL: c.of('density') }, 'Paste');
-  const hardener = ledger.compute(hardenerWeight, { resinG: paste, dosePct: c.of('dose') });
+  const dose = liquidDose(c);
+  const hardener = ledger.compute(hardenerWeight, { resinG: paste, dosePct: dose });
   const drops = ledger.compute(hardenerDrops, { hardenerG: hardener, densityKgL: c.of('hardenerDensity'), dropsPerMl: c.of('dropsPerMl') });
   const potLife = c.working(c.of('potLife'));
   matchIt(c);
@@ -46,7 +47,7 @@ export function gelcoatNick(c: Course): void {
       { what: 'Hardener', role: 'hardener', amount: hardener },
     ],
     { within: potLife, pace: 'noPace', care: 'polyester' },
-    [say`Hardener weighed, or in counted drops: ${drops}.`, say`Goggles: a splash of peroxide blinds.`],
+    [say`${dose} hardener by weight at ${c.groundC}; weighed, or in counted drops: ${drops}.`, say`Goggles: a splash of peroxide blinds.`],
   );
   c.work(gelPaste(paste, hardener, drops, c.of('over'), potLife), c.rate('mixMin'), { uses: [{ of: 'paste', amount: batch }] });
   const filled = c.lastStep;

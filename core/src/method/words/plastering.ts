@@ -76,6 +76,29 @@ export const floatPlaster = (after: Figure): Said => ({
   tools: ['sponge float', 'flat float'],
 });
 
+/** A dash over the floated finish. */
+export const throwDash = (area: Figure, until: Figure): Said => ({
+  builder: 'throw-dash',
+  title: say`Throw the dash within ${until}: ${area}`,
+  detail: say`the finish is firm to the thumb and still damp; the mix as thick as cream, flicked off a brush or scoop from a step away, tried on a board first until its grain is that of the old; begun a hand inside and run out into it; splashes beside are washed off at once`,
+  look: say`From two steps away the eye does not find where it begins; nothing has slid.`,
+  done: 'Dash on',
+  gives: ['texture'],
+  tools: ['stiff brush', 'hawk', 'board to try on'],
+});
+
+/** A finish that has dried on before its dash. */
+export const dampAgain = (minutes: Figure) => ({
+  builder: 'damp-again',
+  title: say`Damp the finish again`,
+  detail: say`a fine mist over all of it and a hand beyond, twice; the dash waits until the shine is gone`,
+  look: say`Dark and dull, nothing runs.`,
+  done: 'Damp again',
+  plain: 'by eye, whatever the size',
+  tools: ['sprayer for water'],
+  minutes,
+});
+
 /** Keeping a coat damp. */
 export const moistCoat = (days: Figure, coat: number, keptWet: Figure): Said => ({
   builder: 'moist-coat',

@@ -14,7 +14,11 @@ export const epoxyPourTinted = {
   preparation: 'as-found',
   width: {},
   depth: { min: of(1, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },
-  lift: { wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'), most: of(4, 'count', 'practice', 'Most lifts') },
+  lift: {
+    wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'),
+    most: of(4, 'count', 'practice', 'Most lifts'),
+    halvedAbove: of(27, 'temperature', 'judgement', 'Air above which a pour is half as deep: wood takes no heat away'),
+  },
   woodMoisture: { max: of(16, 'percent', 'generic-sheet', 'Most moisture of the wood') },
   overHole: { by: 'backing' },
   sizeWhy: { thin: 'a wax or a finish fills that', deep: 'an insert of wood does that better' },

@@ -36,6 +36,8 @@ export const fiberglassLaminate = {
     layer: of(1, 'depth', 'generic-sheet', 'A layer, rolled out'),
     resinPerL: of(0.7, 'ratio', 'practice', 'Share of resin in a layer'),
     density: of(1.1, 'density', 'generic-sheet', 'Density of the resin'),
+    doseLeast: of(1.5, 'percent', 'generic-sheet', 'Least hardener'),
+    doseMost: of(3, 'percent', 'generic-sheet', 'Most hardener'),
     potLife: of(15, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     cured: of(240, 'duration', 'generic-sheet', 'Cured and cool after, at the reference temperature'),
     loss: of(0.2, 'ratio', 'practice', 'Share lost on roller and tray'),

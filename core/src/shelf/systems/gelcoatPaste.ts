@@ -31,7 +31,9 @@ export const gelcoatPaste = {
   visits: of(1, 'count', 'practice', 'Visits'),
   figures: {
     over: of(0.3, 'depth', 'practice', 'Left above the face: it shrinks'),
-    dose: of(2, 'percent', 'generic-sheet', 'Hardener by weight'),
+    dose: of(2, 'percent', 'generic-sheet', 'Hardener by weight, in a warm room'),
+    doseLeast: of(1, 'percent', 'generic-sheet', 'Least hardener'),
+    doseMost: of(3, 'percent', 'generic-sheet', 'Most hardener'),
     density: of(1.2, 'density', 'generic-sheet', 'Density of the paste'),
     hardenerDensity: of(1.15, 'density', 'generic-sheet', 'Density of the hardener'),
     dropsPerMl: of(33, 'count', 'practice', 'Drops in a milliliter'),

@@ -34,6 +34,8 @@ export const polyesterFiberPutty = {
     onto: of(40, 'depth', 'practice', 'Scuffed and covered past the hole'),
     recess: of(1.5, 'depth', 'practice', 'Shell recessed around'),
     density: of(1.6, 'density', 'generic-sheet', 'Density'),
+    doseLeast: of(1.5, 'percent', 'generic-sheet', 'Least hardener'),
+    doseMost: of(3, 'percent', 'generic-sheet', 'Most hardener'),
     potLife: of(6, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     next: of(10, 'duration', 'generic-sheet', 'Next build after, at the reference temperature'),
     sand: of(30, 'duration', 'generic-sheet', 'Sanded after, at the reference temperature'),

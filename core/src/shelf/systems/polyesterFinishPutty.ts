@@ -29,6 +29,8 @@ export const polyesterFinishPutty = {
     coat: of(0.8, 'film', 'practice', 'A pull of putty'),
     pulls: of(2, 'count', 'practice', 'Pulls'),
     density: of(1.7, 'density', 'generic-sheet', 'Density'),
+    doseLeast: of(1.5, 'percent', 'generic-sheet', 'Least hardener'),
+    doseMost: of(3, 'percent', 'generic-sheet', 'Most hardener'),
     potLife: of(5, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     sand: of(15, 'duration', 'generic-sheet', 'Sanded after, at the reference temperature'),
     past: of(40, 'depth', 'practice', 'Feathered past the build'),

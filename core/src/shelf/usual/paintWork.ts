@@ -13,6 +13,7 @@ export const paintWork = {
     solids: assumed(38, 'percent', 'generic-sheet', 'Solids by volume'),
     reaches: assumed(95, 'percent', 'practice', 'Reaches the face from brush or roller'),
     inPot: assumed(10, 'percent', 'practice', 'Stays in the pot'),
+    textureDry: assumed(60, 'duration', 'generic-sheet', 'Texture dry after'),
     texture: assumed(2, 'spreading', 'practice', 'A liter of texture compound covers'),
     nozzle: assumed(450, 'depth', 'practice', 'Nozzle from the face, for texture'),
     passes: assumed(3, 'count', 'practice', 'Passes of texture'),

@@ -6,6 +6,7 @@ export const plasterWork = {
   title: 'Plaster',
   what: 'is what works of plaster have in common',
   figures: {
+    dashUntil: assumed(60, 'duration', 'practice', 'Dash is thrown within, while the face is damp'),
     propSag: of(13, 'depth', 'judgement', 'Sag at which a ceiling is propped first'),
     propArea: of(500_000, 'area', 'judgement', 'Loose area at which a ceiling is propped first'),
     thickness: assumed(12, 'depth', 'practice', 'Thickness of the plaster, where not measured'),

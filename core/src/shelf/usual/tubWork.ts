@@ -6,6 +6,7 @@ export const tubWork = {
   title: 'Tubs',
   what: 'is what works on tubs have in common',
   figures: {
+    doseRoom: assumed(20, 'temperature', 'generic-sheet', 'Temperature of a dose on a sheet that names none'),
     leastEnamel: assumed(3, 'volume', 'judgement', 'Least enamel that can be measured'),
     leastPaste: assumed(12, 'volume', 'judgement', 'Least paste that can be measured'),
     additions: assumed(6, 'count', 'practice', 'Additions to a color'),
