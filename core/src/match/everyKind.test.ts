@@ -51,7 +51,7 @@ describe.each(kinds)('%s', (kind) => {
 });
 
 type Answers = Readonly<Record<string, unknown>>;
-/** Each rule on both sides: kind, system, rule, what passes, what does not, and the grade it then gets; `area` changes the area. */
+/** Each rule on both sides: kind, system, rule, what passes, what does not, and the grade it then gets; of the area are its nights. */
 const flips: readonly (readonly [kind: string, system: string, rule: string, passes: Answers, fails: Answers, grade: 'care' | 'out'])[] = [
   ['concrete-spall', 'rapid-repair-mortar', 'depth', { depthMm: 75 }, { depthMm: 75.1 }, 'out'],
   ['concrete-spall', 'cement-fairing-coat', 'depth', { depthMm: 3 }, { depthMm: 3.1 }, 'out'],
@@ -80,6 +80,9 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
     { outline: { shape: { is: 'rectangle', widthMm: 601, heightMm: 90 } } },
     'out',
   ],
+  ['concrete-spall', 'hand-packed-mortar', 'night', { nightC: 5 }, { nightC: 4.9 }, 'care'],
+  ['concrete-spall', 'hand-packed-mortar', 'night', { nightC: 5 }, { nightC: 0 }, 'out'],
+  ['concrete-spall', 'epoxy-mortar', 'night', { nightC: 10 }, { nightC: 0 }, 'care'],
   ['concrete-spall', 'polymer-mortar-2k', 'lifts', { position: 'overhead', depthMm: 100 }, { position: 'overhead', depthMm: 100.1 }, 'out'],
   ['concrete-spall', 'rapid-repair-mortar', 'oil', { oil: 'no' }, { oil: 'oil' }, 'out'],
   ['concrete-spall', 'hand-packed-mortar', 'bar', { barSeen: 'no' }, { barSeen: 'seen' }, 'care'],
@@ -134,7 +137,8 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
 
 describe('rules over every kind', () => {
   it.each(flips)('%s, %s, %s: passes on one side and not on the other', (kind, system, rule, passes, fails, grade) => {
-    const verdict = (answers: Answers) => candidateOf(surveyedPlan(kind, answers), system)?.verdicts.find((v) => v.rule === rule);
+    const verdict = ({ nightC, ...answers }: Answers) =>
+      candidateOf(surveyedPlan(kind, answers, nightC === undefined ? {} : { nightC }), system)?.verdicts.find((v) => v.rule === rule);
     expect(verdict(passes)?.grade).toBe('fits');
     expect(verdict(fails)?.grade).toBe(grade);
   });

@@ -8,6 +8,7 @@ import { extentRule } from './rules/extent.ts';
 import { flexRule } from './rules/flex.ts';
 import { gapRule } from './rules/gap.ts';
 import { liftsRule } from './rules/lifts.ts';
+import { nightRule } from './rules/night.ts';
 import { overConcreteRule } from './rules/overConcrete.ts';
 import { penetrationRule } from './rules/penetration.ts';
 import { preparationRule } from './rules/preparation.ts';
@@ -26,6 +27,7 @@ export const matchRules: readonly Rule[] = [
   answers.moisture,
   answers.movement,
   temperatureRule,
+  nightRule,
   dewMarginRule,
   ageRule,
   woodMoistureRule,

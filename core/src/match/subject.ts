@@ -32,6 +32,10 @@ export interface Subject {
   readonly humidity: Figure;
   readonly dewPoint: Figure;
   readonly dewMargin: Figure;
+  /** the coldest that it gets at night while it hardens */
+  readonly night?: Figure;
+  /** it is warmed for the work, and held so day and night */
+  readonly heated?: true;
   readonly age?: Figure;
   readonly woodMoisture?: Figure;
   readonly flex?: Figure;
@@ -94,6 +98,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
     return figure ? { [key]: figure } : {};
   };
   const widths = read.stations('widths')?.widths;
+  const night = place.measure('nightC');
   return {
     surveyed,
     subject: {
@@ -109,6 +114,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
       dewPoint: dew,
       dewMargin: ledger.compute(dewMargin, { slabC, dewPointC: dew }),
       ...(widths && { widths }),
+      ...(night && { night }),
       ...optional('age', 'slabAgeDays'),
       ...optional('gap', 'gapMm'),
       ...optional('woodMoisture', 'moisturePct'),

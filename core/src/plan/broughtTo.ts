@@ -19,9 +19,21 @@ export function asBrought(ledger: Ledger, seen: Seen, against: readonly Verdict[
     .flatMap((v) => (v.rule === 'temperature' && v.max && v.value && v.value.value > v.max.value ? [v.max] : []))
     .sort((a, b) => a.value - b.value)[0];
   const [warm, marginK] = [least('temperature'), least('dew-margin')];
-  if (!warm && !marginK && !most) return seen;
+  const covered = out.flatMap((v) => (v.rule === 'night' && v.min ? [v.min] : []));
+  // under covers the nights are no colder than they have to be
+  const night = warmest(covered);
+  if (!warm && !marginK && !most) return night ? { ...seen, subject: { ...subject, night } } : seen;
   const leastC = warm ?? most ?? subject.slabC;
   const slabC = marginK ? ledger.compute(warmestNeeded, { leastC, dewPointC: subject.dewPoint, marginK }) : leastC;
   const margin = ledger.compute(dewMargin, { slabC, dewPointC: subject.dewPoint });
-  return { ...seen, subject: { ...subject, slabC, dewMargin: margin, airC: most ? subject.airC : (warmest([subject.airC, slabC]) ?? slabC) } };
+  return {
+    ...seen,
+    subject: {
+      ...subject,
+      ...((warm !== undefined || marginK !== undefined) && { heated: true as const }),
+      slabC,
+      dewMargin: margin,
+      airC: most ? subject.airC : (warmest([subject.airC, slabC]) ?? slabC),
+    },
+  };
 }

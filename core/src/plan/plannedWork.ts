@@ -1,8 +1,8 @@
 import { handsOf } from '../survey/crew.ts';
-import { constantClimate } from '../climate/series.ts';
+import { constantClimate, nightlyClimate, type ClimateSeries } from '../climate/series.ts';
 import type { Section } from '../geometry/section.ts';
 import { isOtherWork, type Candidate } from '../match/candidates.ts';
-import type { JudgedSize, Seen } from '../match/subject.ts';
+import type { JudgedSize, Seen, Subject } from '../match/subject.ts';
 import { Unworkable } from '../method/unworkable.ts';
 import { Missing } from '../method/courseFigures.ts';
 import { hasFamily, workMethod } from '../method/families.ts';
@@ -103,6 +103,13 @@ function refusal(error: unknown, kind: Kind): Saying {
 /** Working time of the firm at the site of a job. */
 const calendarOf = ({ timeZone, startAt }: Omit<Job, 'areas'>, rules: HouseRules | undefined) => workingCalendar(rules?.hours ?? usualHours, timeZone, startAt);
 
+/** The climate of a place: as it was measured, and by night as cold as it gets. What is warmed for the work is held warm by night too. */
+function climateOf({ airC, slabC, humidity, night, heated }: Subject, { startAt, timeZone }: Omit<Job, 'areas'>): ClimateSeries {
+  const [air, slab, humidityPct] = [airC.value, slabC.value, humidity.value];
+  if (!night || heated === true || night.value >= Math.min(air, slab)) return constantClimate(air, slab, humidityPct);
+  return nightlyClimate({ airC: air, slabC: slab, humidityPct, night: night.value }, startAt, timeZone);
+}
+
 /** The work of the system in view on a defect, whatever its kind. */
 export function plannedWork(matter: WorkMatter, view: { readonly candidate: Candidate; readonly by: PlannedWork['by']; readonly reason?: string }): Worked {
   const { ledger, subject, surveyed, kind, read, around, job, defect, rules, sides, size, firsts } = matter;
@@ -133,13 +140,7 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
       measured: (id) => measured.get(id),
       side: sides,
     });
-    const timed = schedule(
-      ledger,
-      method,
-      constantClimate(subject.airC.value, subject.slabC.value, subject.humidity.value),
-      job.startAt,
-      calendarOf(job, rules),
-    );
+    const timed = schedule(ledger, method, climateOf(subject, job), job.startAt, calendarOf(job, rules));
     const labor = rules?.labor && {
       currency: rules.labor.currency,
       cost: ledger.compute(

@@ -47,6 +47,15 @@ const dewRead: Brought = (_ledger, { min }) =>
   };
 
 const brought: Readonly<Record<string, Brought>> = {
+  night: (_ledger, { min }) =>
+    min && {
+      by: 'look',
+      title: say`Have the covers for the nights there before it begins: above ${min} under them`,
+      detail: say`insulating mats on a frame or on film, edges weighed down against wind, a thermometer under them that keeps its lowest; no open flame. They go on before the sun is off the place`,
+      look: say`Covers, weights and thermometer lie ready for all of the place and a hand around it.`,
+      done: 'Covers there',
+      limits: [{ what: 'Under the covers', is: 'least', figure: min }],
+    },
   temperature: (ledger, { value, min, max }, { surface }) => {
     if (!value) return undefined;
     if (min && value.value < min.value)

@@ -5,6 +5,10 @@ import { workingMultiplier } from '../cure/reaction.ts';
 import type { Lag } from '../method/step.ts';
 import { evaluate } from '../quantity/formula.ts';
 
+/** What the table of drying holds for. */
+const { min: driesFromC } = compoundDrying.inputs.airC;
+const { max: dampestPct } = compoundDrying.inputs.humidityPct;
+
 /** When a lag that begins at a moment is over in a climate, both in min from the start of the work. */
 export function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): number {
   if (lag.by === 'fixed') return fromMin + lag.minutes.value;
@@ -13,7 +17,12 @@ export function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): numbe
     return progressEndMin(
       fromMin,
       climate,
-      ({ airC, humidityPct }) => 1 / evaluate(compoundDrying, { airC, humidityPct, thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }),
+      // in frost nothing dries, and air that is full of vapor takes no more than at the end of the table
+      ({ airC, humidityPct: damp }) =>
+        airC < driesFromC
+          ? 0
+          : 1 /
+            evaluate(compoundDrying, { airC, humidityPct: Math.min(damp, dampestPct), thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }),
     );
   }
   if (lag.by === 'gel' || lag.by === 'window') {

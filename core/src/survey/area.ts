@@ -38,6 +38,17 @@ export const areaAsks = [
   },
   { field: 'humidityPct', group: 'Climate', ask: 'measure', kind: 'percent', min: 1, max: 100, required: true, question: 'Humidity' },
   {
+    field: 'nightC',
+    group: 'Climate',
+    ask: 'measure',
+    kind: 'temperature',
+    min: -40,
+    max: 40,
+    required: false,
+    question: 'Coldest night',
+    hint: 'until it is in use: the forecast outside; inside, what it falls to when the heating is off',
+  },
+  {
     field: 'yearBuilt',
     group: 'Place',
     ask: 'measure',

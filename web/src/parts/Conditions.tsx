@@ -19,17 +19,19 @@ export function Conditions({ area, onFacts }: { area: AreaRecord; onFacts: (fact
   });
   const good = read.filter(({ live }) => !live.silent);
   const [hour, ...later] = weather?.reply.hours ?? [];
-  const now = hour && weatherRecord([hour, ...later]).weather[0];
+  const [now, ...hours] = hour ? weatherRecord([hour, ...later]).weather : [];
+  const coldest = Math.min(...[now, ...hours].flatMap((w) => (w ? [w.airC] : [])));
   const shown = (ask: MeasureAsk, value: number) => `${ask.question.toLowerCase()} ${showValue(value, ask.kind, units).text}`;
   const take = (found: readonly (readonly [string, Fact<number>])[]) => {
     onFacts({ ...area.facts, ...Object.fromEntries(found) });
   };
-  const fromWeather = now
-    ? climate.flatMap((ask) => {
-        const value = ask.field === 'slabC' ? Math.round(now.surfaceC * 10) / 10 : ask.field === 'airC' ? now.airC : now.humidityPct;
-        return [{ ask, value }];
-      })
-    : [];
+  const told: Readonly<Record<string, number>> = now
+    ? { slabC: Math.round(now.surfaceC * 10) / 10, airC: now.airC, humidityPct: now.humidityPct, nightC: coldest }
+    : {};
+  const fromWeather = climate.flatMap((ask) => {
+    const value = told[ask.field];
+    return value === undefined ? [] : [{ ask, value }];
+  });
   if (read.length === 0 && !weather) return null;
   return (
     <section className="conditions" aria-label="Conditions read for you">

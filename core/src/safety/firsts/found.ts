@@ -176,14 +176,15 @@ const coldest = beforeWork.figures.paintC;
 /** Paint that is asked for where it is too cold for it. */
 export const paintFirst: FirstRule = ({ ledger, choice, measure }) => {
   const painted = ['flat', 'eggshell', 'gloss'].includes(choice('paint') ?? '') || choice('finish') === 'paint';
-  const air = measure('airC');
+  const [day, night] = [measure('airC'), measure('nightC')];
+  const air = night && day && night.value < day.value ? night : day;
   if (!painted || !air || atLeast(air.value, coldest.value)) return undefined;
   return {
     id: 'paint-cold',
     later: true,
     title: 'Too cold for paint',
     who: crewFirst,
-    what: say`It is ${air} here; primer and paint close to a film from ${ledger.sourced(coldest)} on, air and face alike, the night too. The place is warmed a day before and held, or they wait for another day.`,
+    what: say`${air === night ? 'The nights fall to' : 'It is'} ${air} here; primer and paint close to a film from ${ledger.sourced(coldest)} on, air and face alike, the night too. The place is warmed a day before and held, or they wait for another day.`,
     source: 'generic-sheet',
   };
 };
