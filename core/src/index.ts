@@ -152,7 +152,6 @@ export { issuedWork, type IssuedWork } from './plan/issuedWork.ts';
 export {
   askedText,
   clientOptions,
-  fastestBy,
   noPrice,
   readAsked,
   readFace,
@@ -163,6 +162,7 @@ export {
   type Face,
   type Scope,
 } from './plan/options.ts';
+export { fastestBy } from './plan/deadline.ts';
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { sidesDiffer } from './plan/sidesDiffer.ts';

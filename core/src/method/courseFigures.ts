@@ -237,7 +237,10 @@ export class CourseFigures {
 
   /** A wait of a material that dries, by the air. */
   drying(thicknessMm: Figure, covered: boolean, label: string): Lag {
-    const [cover, draft] = [this.get(covered ? boardWork.figures.underTape : boardWork.figures.noTape), this.get(boardWork.figures.stillAir)];
+    const [cover, draft] = [
+      this.get(covered ? boardWork.figures.underTape : boardWork.figures.noTape),
+      this.school('drying-air', 'draft') ?? this.get(boardWork.figures.stillAir),
+    ];
     return {
       by: 'drying',
       thicknessMm,

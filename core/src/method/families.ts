@@ -55,7 +55,7 @@ const mortar: Family = {
   reads: ['patch-edge', 'moist-curing', 'joint-recut'],
 };
 const face = ['inspecting', 'primer-under-paint'];
-const board = [...face, 'sanding-drywall', 'joint-width'];
+const board = [...face, 'sanding-drywall', 'joint-width', 'drying-air'];
 const setting: Family = { part: compound, reads: [...board, 'joint-coats'] };
 const coats: Family = { part: plasterCoats, reads: ['plaster-extent', 'overhead-plaster', ...face] };
 const cementCoats: Family = { part: plasterCoats, reads: ['plaster-coats', 'paint-on-cement', 'plaster-extent', 'overhead-plaster', ...face] };
@@ -102,14 +102,14 @@ const families: Readonly<Record<string, Family>> = {
   'setting-compound-45': setting,
   'setting-compound-90': setting,
   'drying-compound': setting,
-  'vinyl-spackle': { part: fillSpots, reads: [...face, 'sanding-drywall'] },
+  'vinyl-spackle': { part: fillSpots, reads: [...face, 'sanding-drywall', 'drying-air'] },
   're-tape': { part: tapedLine, reads: board },
   'floating-corner': { part: tapedLine, reads: board },
-  'fastener-reset': { part: fastenerReset, reads: [...face, 'sanding-drywall'] },
-  'skim-coat': { part: skimWhole, reads: [...face, 'sanding-drywall'] },
+  'fastener-reset': { part: fastenerReset, reads: [...face, 'sanding-drywall', 'drying-air'] },
+  'skim-coat': { part: skimWhole, reads: [...face, 'sanding-drywall', 'drying-air'] },
   'acrylic-caulk': { part: caulked, reads: face },
-  'mesh-patch': { part: meshPatch, reads: [...face, 'sanding-drywall'] },
-  'board-plug': { part: boardPlug, reads: [...face, 'sanding-drywall', 'plug-gap'] },
+  'mesh-patch': { part: meshPatch, reads: [...face, 'sanding-drywall', 'drying-air'] },
+  'board-plug': { part: boardPlug, reads: [...face, 'sanding-drywall', 'plug-gap', 'drying-air'] },
   'board-patch': { part: boardPatch, reads: [...board, 'patch-edges'] },
   'backer-and-waterproofing': { part: wetWall, reads: [] },
   'epoxy-consolidant': { part: consolidate, reads: [] },

@@ -48,7 +48,7 @@ export const things = {
   gun: { title: 'Cartridge gun', tools: ['cartridge gun', 'gun'], makes: [] },
   'screw gun': { title: 'Screw gun', tools: ['screw gun'], makes: [] },
   heater: { title: 'Heater', tools: ['gentle heater', 'warm air'], makes: [] },
-  fan: { title: 'Fan', tools: ['fan outward'], makes: [] },
+  fan: { title: 'Fan', tools: ['fan outward', 'fan'], makes: [] },
   props: { title: 'Props', tools: ['props', 'board and prop'], makes: [] },
 } as const satisfies Record<string, Thing>;
 

@@ -6,7 +6,7 @@ import { chains } from '../shelf/chains.ts';
 import { outlookOf } from '../shelf/outlook.ts';
 import { firmShelf, type Product } from '../shelf/product.ts';
 import { genericShelf } from '../shelf/shelf.ts';
-import { askedText, clientOptions, fastestBy, readAsked, readFace, scopes, type Asked } from './options.ts';
+import { askedText, clientOptions, readAsked, readFace, scopes, type Asked } from './options.ts';
 import type { PlanInput } from './repairPlan.ts';
 
 const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
@@ -140,33 +140,9 @@ describe('what stands in the address of a page of options', () => {
   });
 });
 
-describe('against a deadline', () => {
+describe('the highest level', () => {
   const joint = (answers: Readonly<Record<string, unknown>> = {}) =>
     input('drywall-joint', { joint: 'butt', tape: 'loose', paint: 'flat', light: 'soft', texture: 'smooth', look: 'passing', ...answers });
-  const at = (hours: number) => new Date(Date.parse('2026-06-02T05:00:00.000Z') + hours * 3_600_000).toISOString();
-
-  it('takes the fastest way that still meets the level, and says how many are in time', () => {
-    const loose = fastestBy(joint(), at(24 * 14));
-    expect(loose?.fastest?.level?.value).toBe(4);
-    expect(loose && words(loose.says)).toMatch(/^In time: setting compound, five minutes is done .*, to level 4\. \d+ ways are in time\.$/);
-    // nothing that fits is done sooner than what is called the fastest
-    const all =
-      clientOptions(joint(), asked(...['re-tape', 'setting-compound-20', 'setting-compound-90'].map((system): Asked => ({ scope: 'patch', system }))))
-        ?.options ?? [];
-    for (const o of all) expect(Date.parse(o.sheet.work?.schedule.doneAt ?? '')).toBeGreaterThanOrEqual(Date.parse(loose?.fastest?.doneAt ?? ''));
-  });
-
-  it('says which level stands by then where none is done', () => {
-    const tight = fastestBy(joint(), at(4));
-    expect(tight?.fastest).toBeUndefined();
-    expect(tight && words(tight.says)).toMatch(/by the deadline it stands at level [134] of 4, neither primed nor painted/);
-    expect(words(fastestBy(joint(), at(0.2))?.says ?? [])).toContain('stands at level 1 of 4');
-  });
-
-  it('goes for what has no level too, and says so where nothing fits', () => {
-    expect(words(fastestBy(input('timber-decay'), at(24 * 9))?.says ?? [])).toMatch(/^In time: .* is done/);
-    expect(words(fastestBy(input('concrete-scaling', { moisture: 'wet', depthMm: 60 }), at(24))?.says ?? [])).toMatch(/none is done by then|nothing fits/i);
-  });
 
   it('puts a skim over the face where gloss or light ask for the highest level', () => {
     const gloss = clientOptions(joint({ paint: 'gloss' }), asked({ scope: 'patch', system: 're-tape' }))?.options[0];

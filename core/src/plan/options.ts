@@ -5,7 +5,7 @@ import type { Figure } from '../quantity/figure.ts';
 import { NotComputable } from '../quantity/formula.ts';
 import type { Figures, Ledger } from '../quantity/ledger.ts';
 import type { Quantity } from '../quantity/quantity.ts';
-import { instant, say, type Saying } from '../quantity/saying.ts';
+import { say, type Saying } from '../quantity/saying.ts';
 import { outlookOf, type Outlook } from '../shelf/outlook.ts';
 import type { Product } from '../shelf/product.ts';
 import { kindOf } from '../survey/kinds.ts';
@@ -258,73 +258,3 @@ export function readFace(text: string): Face | undefined {
   const [, wide, high] = /^(\d{2,6}(?:\.\d+)?)x(\d{2,6}(?:\.\d+)?)$/.exec(text) ?? [];
   return wide === undefined || high === undefined ? undefined : { widthMm: Number(wide), heightMm: Number(high) };
 }
-
-/** A way to be done by a moment: which system, when it is done, and to which finish level. */
-export interface InTime {
-  readonly system: string;
-  readonly title: string;
-  readonly doneAt: string;
-  readonly level?: Figure;
-}
-
-/** What can be done by a deadline. */
-export interface ByDeadline {
-  /** the fastest of those that meet it at the level that the face asks for */
-  readonly fastest?: InTime;
-  readonly says: Saying;
-}
-
-/** Coats over the tape that are on by a moment, and the level that they make. */
-function levelBy(sheet: Sheet, deadline: number): number {
-  const coats = (sheet.work?.schedule.rows ?? []).filter((r) => r.step.sign === 'coat' && Date.parse(r.end) <= deadline).length;
-  return coats === 0 ? 1 : coats === 1 ? 3 : 4;
-}
-
-/**
- * The fastest way that is done by a deadline and still meets the finish level; where none is, the level that can be met by then.
- * @param deadline an ISO instant
- */
-export function fastestBy(input: PlanInput, deadline: string): ByDeadline | undefined {
-  const first = plannedOf(planRepair(input));
-  if (!first) return undefined;
-  const { candidates } = first;
-  const until = Date.parse(deadline);
-  const all = candidates
-    .filter((c) => c.grade !== 'out')
-    .flatMap((c) => {
-      const plan = plannedOf(planRepair({ ...input, defect: { ...input.defect, choice: { system: c.system.id } } }));
-      const sheet = plan && sheetOf(plan, input.job);
-      return sheet?.work
-        ? [
-            {
-              way: { system: c.system.id, title: sheet.work.title, doneAt: sheet.work.schedule.doneAt, ...levelIn(sheet) } satisfies InTime,
-              sheet,
-              done: Date.parse(sheet.work.schedule.doneAt),
-            },
-          ]
-        : [];
-    })
-    .sort((a, b) => a.done - b.done);
-  // where the face asks for a level, only what works to one counts
-  const leveled = all.filter((w) => 'level' in w.way);
-  const ways = leveled.length > 0 ? leveled : all;
-  const [best] = ways;
-  if (!best) return { says: say`Nothing fits as it is: no way is done by then.` };
-  const { way } = best;
-  if (best.done <= until)
-    return {
-      fastest: way,
-      says: say`In time: ${way.title.toLowerCase()} is done ${instant(way.doneAt)}${way.level ? say`, to level ${way.level}` : ''}. ${ways.filter((w) => w.done <= until).length === 1 ? 'With no other system it is.' : say`${first.ledger.assumed('Ways in time', 'count', ways.filter((w) => w.done <= until).length, 'geometry')} ways are in time.`}`,
-    };
-  const reached = first.ledger.assumed('Level by then', 'count', levelBy(best.sheet, until), 'ga-214');
-  return {
-    says: way.level
-      ? say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}; by the deadline it stands at level ${reached} of ${way.level}, neither primed nor painted.`
-      : say`None is done by then. The fastest, ${way.title.toLowerCase()}, is done ${instant(way.doneAt)}.`,
-  };
-}
-
-const levelIn = (sheet: Sheet): Pick<InTime, 'level'> => {
-  const level = sheet.work?.quantities.find((q) => q.id === 'level')?.figure;
-  return level ? { level } : {};
-};

@@ -34,6 +34,7 @@ import { purge } from './purge.ts';
 import { puttyBuilds } from './puttyBuilds.ts';
 import { rustedBar } from './rustedBar.ts';
 import { sandIntoResin } from './sandIntoResin.ts';
+import { dryingAir } from './dryingAir.ts';
 import { sandingDrywall } from './sandingDrywall.ts';
 import { secondPlacement } from './secondPlacement.ts';
 import { tubCleaner } from './tubCleaner.ts';
@@ -71,6 +72,7 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
   plugGap,
   patchEdges,
   sandingDrywall,
+  dryingAir,
   primerUnderPaint,
   foamBehind,
   woodPrimer,

@@ -13,10 +13,11 @@ import { atMost } from '../../quantity/round.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
 import type { RateId } from '../../shelf/rates.ts';
 import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
-import type { Course } from '../course.ts';
+import type { Course, Said } from '../course.ts';
+import type { Lag } from '../step.ts';
 import { mixed } from '../parts.ts';
 import { sandFlat } from '../words/finishing.ts';
-import { compoundDries, compoundSets, drawCoat, knockDown, mixCompound } from '../words/boarding.ts';
+import { compoundDries, compoundSets, drawCoat, knockDown, mixCompound, setFan } from '../words/boarding.ts';
 
 /** Finish level of the face, by its paint, light and texture. */
 export function levelOf(c: Course): Figure {
@@ -160,10 +161,20 @@ export function settle(c: Course, thickness: Figure, next: 'coat' | 'finish', co
   }
   const dry = c.system.figures?.['dry'];
   const lag = dry ? c.fixed(c.get(dry)) : c.drying(atMost(thickness.value, 3) ? thickness : c.get(boardWork.figures.driesFrom), covered, 'Dry through');
+  if (!dry) fanOn(c);
   // it sets while it dries: one step says the longer of both, and neither is cut short
   if (sets) c.atLeast(sets, from);
-  c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag, from);
+  c.wait(driesHere(c, lag), lag, c.last);
 }
+
+/** A fan is set once, as soon as something dries. */
+export function fanOn(c: Course): void {
+  if (c.school('drying-air', 'draft') && c.once('fan')) c.work(setFan(), c.rate('spotEach'));
+}
+
+/** The wait of what dries, in the air of the place as it is moved. */
+export const driesHere = (c: Course, lag: Lag): Said =>
+  compoundDries(lag.minutes, c.airC, c.matter.humidity, c.school('drying-air', 'draft') ? 'with the fan on' : 'in still air');
 
 /** One place or many alike. */
 export function allOf(c: Course, volumeMl: Figure, count: Figure | undefined): Figure {

@@ -15,7 +15,7 @@ import { skimCoat } from '../../shelf/systems/skimCoat.ts';
 import type { Course } from '../course.ts';
 import { paintFace } from '../finish.ts';
 import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
-import { bedTape, compoundDries, compoundSets, cutTape, dullFace, fillPlace, freeCorner, skimFace } from '../words/boarding.ts';
+import { bedTape, compoundSets, cutTape, dullFace, fillPlace, freeCorner, skimFace } from '../words/boarding.ts';
 import { inUse } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
 import { layOut, putAway } from '../words/protecting.ts';
@@ -34,6 +34,8 @@ import {
   workCoats,
   workedFor,
   type Go,
+  driesHere,
+  fanOn,
 } from './compound.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
@@ -53,7 +55,8 @@ function levelFive(c: Course, area: Figure): void {
     uses: [c.use('skim', 'Finishing compound', 'coating', one, skimCoat.id)],
   });
   const lag = c.drying(film, false, 'Dry through');
-  c.wait(compoundDries(lag.minutes, c.airC, c.matter.humidity), lag);
+  fanOn(c);
+  c.wait(driesHere(c, lag), lag);
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'), 'skim');
   c.amount('skim', 'Skim, from corner to corner at this level; here at least', area);
 }

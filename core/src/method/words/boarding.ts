@@ -72,14 +72,26 @@ export const compoundSets = (wait: Figure): Said => ({
 });
 
 /** Waiting until compound is dry through. */
-export const compoundDries = (wait: Figure, air: Figure, humidity: Figure): Said => ({
+export const compoundDries = (wait: Figure, air: Figure, humidity: Figure, moved: string): Said => ({
   builder: 'compound-dries',
   title: say`Let it dry through, ${wait}`,
-  detail: say`at ${air} and ${humidity} humidity in still air; a fan and warmth shorten it, a damp wall does not keep to it; pan and knife scraped bright meanwhile`,
+  detail: say`at ${air} and ${humidity} humidity ${moved}; warmth shortens it, a damp wall does not keep to it; pan and knife scraped bright meanwhile`,
   look: say`Even pale color to the middle; a fingertip finds no cool spot.`,
   done: 'Dry through',
   cleans: true,
   tools: [],
+});
+
+/** A fan while compound dries. */
+export const setFan = (): Said => ({
+  builder: 'set-fan',
+  title: say`Set a fan past the face`,
+  detail: say`from two steps away, along the wall and not at it, on its lowest; off while a coat is wet enough to take dust, on again when its shine is gone; it stays until the last coat is dry`,
+  look: say`A strip of tissue hung at the face just stirs.`,
+  done: 'Fan on',
+  plain: 'by the tissue, whatever the size',
+  tools: ['fan'],
+  stands: ['fan'],
 });
 
 /** Knocking down what stands up between coats. */
