@@ -162,6 +162,7 @@ function combined({ id, title, work, suits, before }: Chain, members: readonly P
     chemistry: [...auxiliaries.filter((a) => before?.includes(a.id)), ...members].map((m) => m.title).join(', then '),
     visits: { ...last.visits, value: visits },
     gives: [...new Set(members.flatMap((m) => m.gives))],
+    opens: [...new Set(members.flatMap((m) => m.opens ?? []))],
   };
 }
 

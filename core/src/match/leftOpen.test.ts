@@ -15,8 +15,8 @@ describe('what a system leaves to be done', () => {
       for (const { kind, system, plan, work } of everyMethod({}, given)) {
         if (!work) continue;
         const made = new Set(work.method.steps.flatMap((s) => s.gives ?? []));
-        const { gives } = work.candidate.system;
-        for (const one of plan.subject.asked) {
+        const { gives, opens = [] } = work.candidate.system;
+        for (const one of [...plan.subject.asked, ...opens]) {
           held += 1;
           expect([kind, system, one, gives.includes(one)]).toEqual([kind, system, one, made.has(one)]);
         }
@@ -30,7 +30,7 @@ describe('what a system leaves to be done', () => {
       for (const { kind, plan } of everyMethod({}, given))
         for (const { system, grade, against } of plan.candidates) {
           if (!system.suits.includes(kind)) continue;
-          const open = plan.subject.asked.filter((o) => !system.gives.includes(o));
+          const open = [...plan.subject.asked, ...(system.opens ?? [])].filter((o) => !system.gives.includes(o));
           expect([kind, system.id, against.some((v) => v.rule === 'left-open')]).toEqual([kind, system.id, open.length > 0]);
           if (open.length > 0) expect([kind, system.id, grade]).not.toEqual([kind, system.id, 'fits']);
           if (open.length > 0) left += 1;
@@ -42,9 +42,19 @@ describe('what a system leaves to be done', () => {
   it('ranks before visits and hours: what finishes it stands before what does not', () => {
     for (const { kind, plan } of everyMethod({}, wishes)) {
       const care = plan.candidates.filter((c) => c.grade === 'care');
-      const open = care.map((c) => plan.subject.asked.filter((o) => !c.system.gives.includes(o)).length);
+      const open = care.map((c) => [...plan.subject.asked, ...(c.system.opens ?? [])].filter((o) => !c.system.gives.includes(o)).length);
       expect([kind, open]).toEqual([kind, [...open].sort((a, b) => a - b)]);
     }
+  });
+
+  it('is what its own work opened too: the holes that a floor is supported through, unless what goes over closes them', () => {
+    const left = (system: string) =>
+      surveyedPlan('tub-crack', { part: 'floor', flexMm: 2 })
+        .candidates.find((c) => c.system.id === system)
+        ?.verdicts.find((v) => v.rule === 'left-open');
+    const alone = left('support-fill');
+    expect(alone && tell(alone.reason(), how)).toContain('the holes of its own work');
+    expect(left('support-fill + fiberglass-laminate + two-part-coating')?.grade).toBe('fits');
   });
 
   it('is said in words, with the combination that leaves nothing', () => {

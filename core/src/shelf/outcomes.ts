@@ -3,6 +3,7 @@ export const outcomes = {
   closed: 'filling it to its face',
   edges: 'the broken edges',
   joint: 'filling the joint',
+  access: 'the holes of its own work',
   level: 'a level face',
   texture: 'the texture',
   painted: 'the paint',

@@ -107,6 +107,8 @@ export interface PatchSystem {
   readonly preparation: Preparation;
   /** what of what is asked its steps come to: a test holds it against them */
   readonly gives: readonly Outcome[];
+  /** what its own work leaves to be closed, whoever asked */
+  readonly opens?: readonly Outcome[];
   /** what of its family it does */
   readonly does?: readonly Way[];
   /** beside what its family brings */

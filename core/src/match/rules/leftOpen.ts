@@ -4,9 +4,9 @@ import { outcomes, type Outcome } from '../../shelf/outcomes.ts';
 import type { Subject } from '../subject.ts';
 import type { Verdict } from '../verdict.ts';
 
-/** What of what was asked a system leaves to be done. */
-export function openAfter(asked: readonly Outcome[], { gives }: Pick<PatchSystem, 'gives'>): readonly Outcome[] {
-  return asked.filter((o) => !gives.includes(o));
+/** What of what was asked, and of what it opened itself, a system leaves to be done. */
+export function openAfter(asked: readonly Outcome[], { gives, opens = [] }: Pick<PatchSystem, 'gives' | 'opens'>): readonly Outcome[] {
+  return [...asked, ...opens].filter((o) => !gives.includes(o));
 }
 
 /** Several things in a sentence. */
@@ -21,7 +21,7 @@ export const leftOpenRule = { id: 'left-open', title: 'All that was asked' } as 
 
 /** Whether all that was asked is there in the end. @param completed what leaves nothing to be done, where the shelf has it */
 export function leftOpenVerdict({ asked }: Subject, system: PatchSystem, completed?: PatchSystem): readonly Verdict[] {
-  if (asked.length === 0) return [];
+  if (asked.length === 0 && !system.opens) return [];
   const left = openAfter(asked, system);
   const rule = { rule: leftOpenRule.id, title: leftOpenRule.title, source: 'practice' as const, excess: left.length };
   if (left.length === 0) return [{ ...rule, grade: 'fits', reason: () => say`Nothing that was asked is left to be done: ${listed(asked)}.` }];

@@ -21,6 +21,7 @@ import {
   lookForWater,
   portsOff,
   pressPlug,
+  pullPackers,
   scrapeOff,
   sealCrack,
   sealHard,
@@ -192,7 +193,11 @@ export function portInjection(c: Course): void {
   const off = c.curing(c.of('portsOff'), drilled ? 'Packers out after' : 'Ports off after');
   c.work(clearAway(potLife, 'hoses run empty and flushed with the solvent of the sheet'), c.rate('tidy'));
   c.wait(portsOff(off.minutes), off, injected);
-  c.work(scrapeOff(length), c.byLength('grindSetUp', 'scrapePace', length, 'Taking off ports and seal'));
+  if (drilled)
+    c.work(pullPackers(ports, c.of('hole'), c.get(concreteWork.figures.plugged)), c.byCount('grindSetUp', 'plugEach', ports, 'Pulling and plugging'), {
+      uses: [c.use('quick-mortar', 'Quick mortar, handfuls', 'backing', ports)],
+    });
+  else c.work(scrapeOff(length), c.byLength('grindSetUp', 'scrapePace', length, 'Taking off ports and seal'));
   if (foam || drilled) c.ready(lookForWater(c.get(concreteWork.figures.firstLook)), off, injected);
   const used = c.untilUse(off);
   c.ready(inUse(foam || drilled ? 'use, if it stays dry' : 'use', used.minutes, 'The retained samples are hard; the line is dry to a tissue.'), used, injected);

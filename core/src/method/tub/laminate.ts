@@ -13,7 +13,9 @@ import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed } from '../parts.ts';
 import { clearAway, layOut, putAway } from '../words/protecting.ts';
-import { ladder, layMat, pushTest, scuffShell, shellCures, stopCrack, supportShell, trimHole } from '../words/tubbing.ts';
+import { supportFill } from '../../shelf/systems/supportFill.ts';
+import { closeAccess, supportShell } from '../words/supporting.ts';
+import { ladder, layMat, pushTest, scuffShell, shellCures, stopCrack, trimHole } from '../words/tubbing.ts';
 import { grit, placeOf, begin, end, dosed, matchIt } from './common.ts';
 
 /** Support below a shell that gives. */
@@ -125,6 +127,11 @@ export function laminate(c: Course): void {
         c.together([c.rate('mixMin'), withMixing(c, go.placing, go.batches, 'A layer of mat')], 'A layer of mat'),
         { lift: i + 1, uses: [{ of: 'laminate', amount: resin }, c.use('mat', 'Glass mat', 'reinforcement', area)] },
       );
+    // what its support was foamed through is closed with the rest of the first resin
+    if (i === 0 && c.isUsed('foam')) {
+      const holes = c.get(tubWork.figures.accessHoles);
+      c.work(closeAccess(holes, c.get(supportFill.figures.hole)), c.byCount('nothing', 'spotEach', holes, 'Closing access holes'));
+    }
   });
   const last = c.lastStep;
   if (c.isLast) c.work(clearAway(potLife, 'roller washed before it gels'), c.rate('tidy'));

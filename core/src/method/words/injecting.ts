@@ -106,6 +106,17 @@ export const scrapeOff = (length: Figure): Said => ({
   tools: ['scraper', 'grinder with shroud', 'vacuum'],
 });
 
+/** Pulling packers and plugging their holes. */
+export const pullPackers = (packers: Figure, across: Figure, deep: Figure): Said => ({
+  builder: 'pull-packers',
+  title: say`Pull ${packers} packers, plug their holes`,
+  detail: say`what has hardened in each hole of ${across} is cut back ${deep}; brushed out, wetted, quick mortar pressed in and struck flush; what foamed out of the crack is shaved off`,
+  look: say`No hole open, none stands proud; a straightedge slides over.`,
+  done: 'Packers out, holes plugged',
+  gives: ['access'],
+  tools: ['drill', 'scraper', 'vacuum'],
+});
+
 /** Looking after water. */
 export const lookForWater = (days: Figure): Said => ({
   builder: 'look-for-water',

@@ -72,16 +72,6 @@ export const scuffShell = (grit: Figure, area: Figure, past: Figure): Said => ({
   tools: ['abrasive paper of that grit', 'vacuum', 'cleaner', 'gloves'],
 });
 
-/** Finding out whether a shell gives. */
-export const supportShell = (holes: Figure, across: Figure, shots: Figure, liquid: Figure): Said => ({
-  builder: 'support-shell',
-  title: say`Support it: ${shots} shots, ${liquid} of liquid in all`,
-  detail: say`through ${holes} holes of ${across}, or from below; small shots of foam that swells little, the tub weighed down as the sheet says; a foam that swells much lifts it`,
-  look: say`Pressed by hand it no longer gives; the rule beside it stands still.`,
-  done: 'Gives no more',
-  tools: ['drill', 'low-expansion foam', 'rule'],
-});
-
 /** Mesh or mat over a hole. */
 export const laySupport = (strips: Figure, lap: Figure, onto: Figure): Said => ({
   builder: 'lay-mesh',

@@ -9,7 +9,7 @@ export const fiberglassLaminate = {
   work: 'rebuilds floors and large holes of tubs',
   suits: ['tub-crack', 'tub-hole'],
   hazards: ['peroxide', 'hot', 'solvent'],
-  gives: ['closed', 'level'],
+  gives: ['closed', 'level', 'access'],
   preparation: 'as-found',
   width: {},
   depth: {},

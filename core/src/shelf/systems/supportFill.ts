@@ -10,6 +10,7 @@ export const supportFill = {
   suits: ['tub-crack', 'tub-hole'],
   hazards: ['isocyanate', 'hot'],
   gives: [],
+  opens: ['access'],
   preparation: 'as-found',
   width: {},
   depth: {},

@@ -6,6 +6,7 @@ export const concreteWork = {
   title: 'Concrete and joints',
   what: 'is what works on concrete have in common',
   figures: {
+    plugged: assumed(15, 'depth', 'practice', 'Holes of packers are plugged so deep'),
     driesAfterWash: assumed(1440, 'duration', 'practice', 'Ground dry after washing'),
     firstSounding: assumed(1, 'age', 'practice', 'First sounding'),
     secondSounding: assumed(7, 'age', 'practice', 'Second sounding'),
