@@ -7,10 +7,10 @@ import { meshStrips } from '../src/finishing/face.ts';
 import { amountOf, box, orderOf, partOf, rowOf, told, workOn } from './methodSteps.ts';
 
 describe('whole methods against worked examples', () => {
-  it('a wall crack of 2,450 mm in a wall of 250 mm: eleven ports; a seal of 100 by 3 mm takes 0.735 L', () => {
+  it('a wall crack of 2,450 mm in a wall of 250 mm: eleven ports; a seal of 100 by 3 mm takes 0.735 L, and what lies under eleven bases', () => {
     const work = workOn('wall-crack', 'epoxy-injection-resin', { lengthMm: 2450, wallMm: 250 });
     expect(amountOf(work, 'ports')).toBe(11);
-    expect(amountOf(work, 'paste')).toBeCloseTo(735, 6);
+    expect(amountOf(work, 'paste')).toBeCloseTo(735 + 11 * 10, 6);
   });
 
   it('a plug with a core of 90 by 120 mm: blank 154 by 184; opening 94 by 124 with 2 mm a side; saw at 15.7 mm', () => {
@@ -40,6 +40,26 @@ describe('whole methods against worked examples', () => {
     const [resin, catalyst, reducer] = ['Resin', 'Catalyst', 'Reducer'].map((what) => partOf(large, 'coating', what));
     expect([(resin ?? 0) / (catalyst ?? 1), (reducer ?? 0) / (catalyst ?? 1)].map((r) => Math.round(r * 1e6) / 1e6)).toEqual([4, 2]);
     expect(amountOf(large, 'loads')).toBe(Math.ceil(amountOf(large, 'coating') / 105));
+  });
+
+  it('a crack that is sealed on both faces takes the strip twice, the bases once (geometry)', () => {
+    const paste = (access: string) => amountOf(workOn('wall-crack', 'epoxy-injection-resin', { lengthMm: 2450, wallMm: 250, access }), 'paste');
+    expect(paste('yes') - paste('no')).toBeCloseTo(735, 6);
+  });
+
+  it('primer goes on the walls of a pocket too: 400 by 300 and 20 deep are 120,000 mm² of bottom and 28,000 of walls (geometry)', () => {
+    const primer = (depthMm: number) => amountOf(workOn('timber-dent', 'epoxy-timber-paste', { widthMm: 400, heightMm: 300, depthMm }), 'wood-primer');
+    // 0.3 mm of film
+    expect(primer(20)).toBeCloseTo(((400 * 300 + 2 * 700 * 20) * 0.3) / 1000, 6);
+    expect(primer(40) - primer(20)).toBeCloseTo((2 * 700 * 20 * 0.3) / 1000, 6);
+  });
+
+  it('two grades of sand are weighed out each for itself, and add up (geometry); about a third is fine (common practice)', () => {
+    const work = workOn('joint-spall', 'rapid-crack-resin + joint-filler', {});
+    const [coarse, fine] = ['Coarse sand, mesh 16', 'Fine sand, mesh 30'].map((part) => partOf(work, 'edges', part));
+    expect((coarse ?? 0) + (fine ?? 0)).toBeCloseTo(amountOf(work, 'sand'), 6);
+    expect((fine ?? 0) / ((coarse ?? 0) + (fine ?? 0))).toBeGreaterThan(0.28);
+    expect((fine ?? 0) / ((coarse ?? 0) + (fine ?? 0))).toBeLessThan(0.4);
   });
 
   it('hardener for polyester at 18 °C is 2.2 % by weight, and none is dosed below 15', () => {

@@ -33,6 +33,21 @@ export const cutOutVolume = formula({
   compute: ({ cutMm2, depthMm }) => (cutMm2 * depthMm) / 1000,
 });
 
+/** Bottom and walls of a place cut square, in mm²: what is wetted, primed or scrubbed. */
+export const bottomAndWalls = formula({
+  name: 'bottom-and-walls',
+  title: 'Bottom and walls',
+  words: 'the area inside the cut, and the way around it times the depth',
+  inputs: {
+    cutMm2: area('inside the cut', 92800),
+    aroundMm: { kind: 'length', label: 'around the cut', min: 0, max: 1e6, usual: 1220 },
+    depthMm: depth('depth', 68),
+  },
+  output: 'area',
+  source: 'geometry',
+  compute: ({ cutMm2, aroundMm, depthMm }) => cutMm2 + aroundMm * depthMm,
+});
+
 /** Area inside several cuts, in mm². */
 export const cutAreas = formula({
   name: 'cut-areas',
@@ -112,24 +127,6 @@ export const liquidFor = formula({
   output: 'mass',
   source: 'geometry',
   compute: ({ powderG, liquidShare }) => powderG * liquidShare,
-});
-
-/** Batches of mortar, each placed within its working time. */
-export const mortarBatches = formula({
-  name: 'mortar-batches',
-  title: 'Batches',
-  words: 'the mortar over what is placed within the working time less its reserve, rounded up',
-  inputs: {
-    volumeMl: volume('mortar', 12000),
-    potLifeMin: { kind: 'duration', label: 'working time', min: 1, max: 1000, usual: 30 },
-    reserve: { kind: 'ratio', label: 'share in reserve', min: 0, max: 0.9, usual: 0.25 },
-    minPerL: { kind: 'volumePace', label: 'placing', min: 0.01, max: 1000, usual: 4 },
-    hands: { kind: 'ratio', label: 'times as fast as one person', min: 1, max: 4, usual: 1 },
-  },
-  output: 'count',
-  against: 'volumeMl',
-  source: 'judgement',
-  compute: ({ volumeMl, potLifeMin, reserve, minPerL, hands }) => Math.max(1, wholeAbove(((volumeMl / 1000) * minPerL) / hands / (potLifeMin * (1 - reserve)))),
 });
 
 /** Batches of all lifts: each lift is mixed for itself, for what waits in the pail between them is lost. */

@@ -59,6 +59,31 @@ export const fineShare = formula({
   compute: ({ coarseMm, fineMm, porosity: voids }) => bestBlend(Math.min(coarseMm, fineMm) / Math.max(coarseMm, fineMm), 1 - voids).fineShare,
 });
 
+/** Weight of one grade of a blend of two sands, in g. @param share of the fine grade */
+export const gradeWeight = formula({
+  name: 'grade-weight',
+  title: 'One grade of the sand',
+  words: 'weight of the blend times the share of the grade',
+  inputs: {
+    sandG: { kind: 'mass', label: 'weight of the blend', min: 0, max: 1e9, usual: 1000 },
+    share: { kind: 'ratio', label: 'share of the grade', min: 0, max: 1, usual: 0.35 },
+  },
+  output: 'mass',
+  source: 'geometry',
+  compute: ({ sandG, share }) => sandG * share,
+});
+
+/** What of a blend is not the fine grade. */
+export const coarseShare = formula({
+  name: 'coarse-share',
+  title: 'Share of the coarse sand',
+  words: 'one less the share of the fine sand',
+  inputs: { fine: { kind: 'ratio', label: 'share of the fine sand', min: 0, max: 1, usual: 0.35 } },
+  output: 'ratio',
+  source: 'geometry',
+  compute: ({ fine }) => 1 - fine,
+});
+
 const volume = { kind: 'volume', label: 'volume to fill', min: 0, max: 1e9, usual: 500 } as const;
 const packing = { kind: 'ratio', label: 'packing of the sand', min: 0.3, max: 0.95, usual: 0.6 } as const;
 

@@ -76,8 +76,8 @@ export const pocketFaces = formula({
   title: 'Faces inside',
   words: 'twice the width and height together times the depth, and the bottom',
   inputs: {
-    widthMm: { kind: 'length', label: 'width', min: 1, max: 1e5, usual: 120 },
-    heightMm: { kind: 'length', label: 'height', min: 1, max: 1e5, usual: 90 },
+    widthMm: { kind: 'length', also: ['crackWidth', 'depth'], label: 'width', min: 0.01, max: 1e5, usual: 120 },
+    heightMm: { kind: 'length', also: ['crackWidth', 'depth'], label: 'height', min: 0.01, max: 1e5, usual: 90 },
     depthMm: { kind: 'depth', label: 'depth', min: 0, max: 2000, usual: 40 },
     bottomMm2: { kind: 'area', label: 'bottom', min: 0, max: 1e9, usual: 10_800 },
   },

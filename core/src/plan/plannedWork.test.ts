@@ -38,9 +38,9 @@ describe('a place cut square', () => {
     const volume = work?.quantities.find((q) => q.id === 'volume')?.figure.value ?? 0;
     expect(volume).toBeCloseTo(216 + ((23800 - 10800) * 13) / 1000, 6);
     expect(work?.quantities.find((q) => q.id === 'around')?.figure.value).toBeCloseTo(2 * (170 + 140), 6);
-    // a tenth is lost, and the scrub coat is mortar too (common practice)
+    // a tenth is lost, and the scrub coat on bottom and walls is mortar too (common practice)
     const amount = (of: typeof work, id: string) => of?.quantities.find((q) => q.id === id)?.figure.value ?? 0;
-    expect(amount(work, 'mix')).toBeCloseTo((volume + (23800 * 1.5) / 1000) * 1.1, 6);
+    expect(amount(work, 'mix')).toBeCloseTo((volume + ((23800 + 620 * 20) * 1.5) / 1000) * 1.1, 6);
     // each lift is mixed for itself
     const deep = workOf('concrete-spall', { outline: square(300, 300), depthMm: 90, position: 'wall' }, {}, 'polymer-mortar-2k');
     expect(deep?.method.steps.filter((s) => s.builder === 'mix-mortar')).toHaveLength(amount(deep, 'lifts'));

@@ -10,6 +10,7 @@ import type { ResinWorking } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import type { MixGo, MixSaid } from '../work.ts';
 import type { Lift, Lifts } from './grooveLifts.ts';
+import { gradesOf } from './grades.ts';
 
 /** What a groove takes, by lifts and sections. */
 export interface GrooveFill {
@@ -69,6 +70,11 @@ export function cartridgeMix(c: Course, working: ResinWorking, fill: GrooveFill)
   const row = (id: string, label: string, figure: Figure): Quantity => ({ id, label, figure });
   c.amount('resin', 'Resin placed', resin);
   c.amount('sand', 'Dry sand', sand);
+  if (fill.fine) {
+    const grades = gradesOf(c, sand, fill.fine);
+    c.amount('sand-coarse', 'Of it coarse, mesh 16', grades.coarse);
+    c.amount('sand-fine', 'Of it fine, mesh 30', grades.fine);
+  }
   c.amount('waste', 'Purged to waste', waste);
   c.amount('packs', 'Cartridges', cartridges);
   c.amount('mixers', 'Static mixers', mixers);

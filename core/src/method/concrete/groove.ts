@@ -2,7 +2,7 @@ import { abradeAgain, grindAgain } from '../words/redoing.ts';
 import { longest, timesDuration } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
 import { chaseVolume, chokeDepth, depthBelow, wheelPasses } from '../../geometry/groove.ts';
-import { fineShare, sandForVolume, sandPackingOne, sandPackingTwo } from '../../mixing/sandPacking.ts';
+import { sandForVolume, sandPackingOne, sandPackingTwo } from '../../mixing/sandPacking.ts';
 import { durationSum, sectionCount, sectionLength, sectionPerPerson, timeForSection } from '../../mixing/workPace.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { atLeast } from '../../quantity/round.ts';
@@ -33,6 +33,7 @@ import { wetFaces } from '../steps/wetFaces.ts';
 import { clearAway } from '../words/protecting.ts';
 import { cartridgeMix, type GrooveFill } from './cartridges.ts';
 import { grooveLifts, type Groove } from './grooveLifts.ts';
+import { bestFine } from './grades.ts';
 import { grooveSection } from './grooveSection.ts';
 
 /** What a groove of this crack is made of: its cut, what the resin needs, and the paces. */
@@ -62,7 +63,7 @@ function packingOf(c: Course): { readonly packing: Figure; readonly one: Figure;
   return {
     packing: c.ledger.compute(sandPackingTwo, { ...sizes, mixingLoss: c.get(silicaSand.mixingLoss) }),
     one,
-    fine: c.ledger.compute(fineShare, sizes),
+    fine: bestFine(c),
   };
 }
 

@@ -1,5 +1,6 @@
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
-import { chaseVolume } from '../../geometry/groove.ts';
+import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
+import { manyVolumes } from '../../geometry/outline.ts';
 import { handfuls, packerBeside, packerHole } from '../../injection/packers.ts';
 import { foamLiquid, frontTime, portCount, sealVolume } from '../../injection/ports.ts';
 import { cutOutVolume, liquidFor, powderFor } from '../../mixing/mortarBatch.ts';
@@ -95,7 +96,10 @@ function sealPorts(
   c.work(brushFace(c.of('brush'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Brushing the face'));
   if (wet(c)) c.work(dryFace(c.get(concreteWork.figures.faceDries)), c.rate('coverUp'));
   const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
-  const paste = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed });
+  const both = c.matter.choice('access') === 'yes';
+  const strips = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed }, 'Strip on a face');
+  const bases = c.ledger.compute(manyVolumes, { volumeMl: c.get(concreteWork.figures.portBase), count: ports }, 'Under the bases of the ports');
+  const paste = c.ledger.compute(volumeSum, { volumeMl: [strips, ...(both ? [strips] : []), bases] }, 'Paste to seal');
   const because = c.school('port-spacing', 'spacing')
     ? say`at a set distance, whatever the wall`
     : wall
@@ -103,8 +107,8 @@ function sealPorts(
       : say`the wall is not measured: no farther than this`;
   c.work(setPorts(ports, spacing, because), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'), { uses: [c.use('ports', 'Ports', 'port', ports)] });
   const coldest = epoxyPaste.slabC.min;
-  const sealing = c.byLength('nothing', 'sealPace', length, 'Sealing the face');
-  c.work(sealCrack(paste, bed, width, c.matter.choice('access') === 'yes', c.get(coldest)), sealing, {
+  const sealing = c.byLength('nothing', 'sealPace', length, 'Sealing the face', { passes: both ? c.stated('Both faces', 'count', 2) : c.rate('once') });
+  c.work(sealCrack(paste, bed, width, both, c.get(coldest)), sealing, {
     uses: [{ of: 'paste', amount: paste }],
   });
   c.mix(

@@ -17,6 +17,7 @@ import { clearAway, layOut } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
 import { jointSection } from './jointSection.ts';
 import { waitHard } from '../words/placing.ts';
+import { bestFine, gradesOf } from './grades.ts';
 
 /** Depth and volume to which the edges of a joint are cut and rebuilt. */
 function edgesOf(c: Course, edge: Figure) {
@@ -73,6 +74,7 @@ export function jointEdges(c: Course): void {
     const packing = w ? c.get(concreteWork.figures.sandFills) : c.of('packing');
     const resin = c.ledger.compute(resinForSand, { volumeMl: volume, packing, surplus: w ? c.get(w.surplus) : c.of('surplus') });
     const sand = c.ledger.compute(sandForVolume, { volumeMl: volume, packing, grainKgL: c.get(silicaSand.grains) });
+    const grades = gradesOf(c, sand, bestFine(c));
     const all = c.ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
     const potLife = c.working(w ? c.get(w.gel) : c.of('potLife'));
     c.work(layOut(potLife, 'two grades of dry sand weighed out; paddle, trowel, straightedge, dry sand to throw on', c.resin), c.rate('readySetUp'));
@@ -80,7 +82,11 @@ export function jointEdges(c: Course): void {
       'edges',
       'Resin and sand for the edges',
       all,
-      [...twoParts(c, resin, w ? c.stated('Equal parts', 'ratio', 1) : c.of('partB')), { what: 'Dry sand', role: 'sand', amount: sand }],
+      [
+        ...twoParts(c, resin, w ? c.stated('Equal parts', 'ratio', 1) : c.of('partB')),
+        { what: 'Coarse sand, mesh 16', role: 'sand', amount: grades.coarse },
+        { what: 'Fine sand, mesh 30', role: 'sand', amount: grades.fine },
+      ],
       { within: potLife, pace: 'packPerL', care: w ? 'urethane' : 'epoxy' },
       [say`A pigmented side is shaken before it is poured.`, say`Resin first, stirred; sand in, stirred again; kept moving so that the sand stays up.`],
     );

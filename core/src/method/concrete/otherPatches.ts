@@ -3,7 +3,7 @@ import { abradeAgain } from '../words/redoing.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
 import { liftCount, liftThickness, volumeShare } from '../../geometry/groove.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
-import { coatVolume, liquidFor, powderFor } from '../../mixing/mortarBatch.ts';
+import { bottomAndWalls, coatVolume, liquidFor, powderFor } from '../../mixing/mortarBatch.ts';
 import { resinAndSand, resinForSand, sandForVolume } from '../../mixing/sandPacking.ts';
 import { manyVolumes } from '../../geometry/outline.ts';
 import { formPressure } from '../../mixing/formwork.ts';
@@ -77,14 +77,15 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   const each = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: lifts }, 'Volume of a lift');
   const potLife = c.working(c.of('potLife'));
   const film = c.of('primer');
-  const primer = ledger.compute(coatVolume, { areaMm2: cut.area, filmMm: film }, 'Neat resin on the ground');
+  const wetted = ledger.compute(bottomAndWalls, { cutMm2: cut.area, aroundMm: cut.around, depthMm: cut.depth });
+  const primer = ledger.compute(coatVolume, { areaMm2: wetted, filmMm: film }, 'Neat resin on bottom and walls');
   const resin = ledger.compute(resinForSand, { volumeMl: cut.volume, packing: c.of('packing'), surplus: c.of('surplus') });
   const sand = ledger.compute(sandForVolume, { volumeMl: cut.volume, packing: c.of('packing'), grainKgL: c.get(silicaSand.grains) });
   c.work(layOut(potLife, 'dry sand weighed out, paddle, trowel, straightedge; ground dry and warmer than the dew point', c.resin), c.rate('readySetUp'));
   const all = ledger.compute(resinAndSand, { resinMl: resin, sandG: sand, grainKgL: c.get(silicaSand.grains) });
   const mixedEach = ledger.compute(volumeShare, { volumeMl: all, parts: lifts }, 'Mixed for a lift');
   const openFor = c.closes(c.of('primerOpen'), 'Covered while tacky, within');
-  const primed = c.work(primeGround(primer, film, openFor), c.byArea('nothing', 'scrubPerM2', cut.area, 'Priming the ground'), {
+  const primed = c.work(primeGround(primer, film, openFor), c.byArea('nothing', 'scrubPerM2', wetted, 'Priming the ground'), {
     uses: [c.use('neat-resin', 'Neat resin, both parts mixed, on the ground', 'primer', primer, system.id)],
   });
   c.mix(

@@ -1,6 +1,6 @@
 import { byPail, withMixing } from '../batches.ts';
 import { volumeShare, volumeSum } from '../../geometry/groove.ts';
-import { liquidFor, mortarBatches, mortarToMix, powderFor } from '../../mixing/mortarBatch.ts';
+import { batchesForWork, liquidFor, mortarToMix, powderFor, timeOfBatch } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { gridLiftVolume, levelDepth, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import type { Course } from '../course.ts';
@@ -12,28 +12,46 @@ export interface LiftMix {
   readonly batch: Figure;
   readonly powder: Figure;
   readonly liquid: Figure;
+  /** the shortest working time in which a batch can still be placed, its reserve kept */
+  readonly needs: Figure;
   /** mixing the first of them, min; further ones are mixed while it is placed */
   readonly minutes: Figure;
 }
 
-/** The batches of a lift: what it fills, its scrub coat and its loss, each batch placed within its working time. */
-export function mixForLift(c: Course, volumeMl: Figure, scrubMl: Figure, { potLife, hands }: { potLife: Figure; hands: Figure }, of: string): LiftMix {
+/** A scrub coat: what it takes of the mix, and how long it is worked in before the lift goes on. */
+export interface ScrubCoat {
+  readonly volume: Figure;
+  readonly minutes: Figure;
+}
+
+/** The batches of a lift: what it fills, its scrub coat and its loss, each batch scrubbed in and placed within its working time. */
+export function mixForLift(
+  c: Course,
+  volumeMl: Figure,
+  scrub: ScrubCoat | undefined,
+  { potLife, hands }: { potLife: Figure; hands: Figure },
+  of: string,
+): LiftMix {
   const {
     ledger,
     rates,
     system: { mortar },
   } = c;
   if (!mortar) throw new Error(`${c.system.title} is no mortar`);
+  const scrubMl = scrub?.volume ?? c.stated('No scrub coat', 'volume', 0);
   const toMix = ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, `Mortar to mix${of}`);
+  const packing = c.byVolume('nothing', 'packPerL', toMix, `Packing it${of}`, hands);
+  const placingMin = scrub ? c.together([scrub.minutes, packing], `Scrubbing in and packing${of}`) : packing;
   const byTime = ledger.compute(
-    mortarBatches,
-    { volumeMl: toMix, potLifeMin: potLife, reserve: c.get(mortar.reserve), minPerL: c.get(rates.packPerL), hands },
+    batchesForWork,
+    { placingMin, potLifeMin: potLife, reserve: c.get(mortar.reserve), least: c.stated('At least one batch', 'count', 1) },
     `Batches${of}`,
   );
   const each = byPail(c, toMix, byTime);
   const batch = ledger.compute(volumeShare, { volumeMl: toMix, parts: each }, `One batch${of}`);
   const [powder, liquid] = powderAndLiquid(c, batch, ` of a batch${of}`);
-  return { each, batch, powder, liquid, minutes: c.get(rates.mixMin) };
+  const needs = ledger.compute(timeOfBatch, { placingMin, batches: each, reserve: c.get(mortar.reserve) });
+  return { each, batch, powder, liquid, needs, minutes: c.get(rates.mixMin) };
 }
 
 /** The volume of a level lift over an uneven bottom, its margin with it; nothing where the bottom is even. */

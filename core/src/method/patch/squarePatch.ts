@@ -1,11 +1,11 @@
-import { needsToPlace, pailWords } from '../batches.ts';
+import { pailWords } from '../batches.ts';
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { scrapeAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
 import { daysAsTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
 import { liftCount, liftThickness, volumeShare } from '../../geometry/groove.ts';
-import { batchesInAll, coatVolume, mortarToMix } from '../../mixing/mortarBatch.ts';
+import { bottomAndWalls, batchesInAll, coatVolume, mortarToMix } from '../../mixing/mortarBatch.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
@@ -64,11 +64,14 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const shared = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
   const liftVolumes = Array.from({ length: count.value }, (_v, i) => liftOver(c, cut, edge, thickness, i) ?? shared);
   const scrubFilm = c.get(mortar.scrub);
-  const scrub = ledger.compute(coatVolume, { areaMm2: cut.area, filmMm: scrubFilm }, 'Scrub coat');
+  // over an uneven bottom its walls are no higher than the edge that is cut
+  const wetted = ledger.compute(bottomAndWalls, { cutMm2: cut.area, aroundMm: cut.around, depthMm: cut.uneven ? edge : cut.depth });
+  const scrubbing = c.byArea('inHand', 'scrubPerM2', wetted, 'Scrubbing in', c.rate('alone'));
+  const scrub = ledger.compute(coatVolume, { areaMm2: wetted, filmMm: scrubFilm }, 'Scrub coat');
   const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: c.get(mortar.loss) });
   const potLife = c.working(c.get(mortar.potLife));
   const mixes = liftVolumes.map((volume, i) =>
-    mixForLift(c, volume, i === 0 ? scrub : c.stated('No scrub coat', 'volume', 0), { potLife, hands }, count.value > 1 ? `, lift ${String(i + 1)}` : ''),
+    mixForLift(c, volume, i === 0 ? { volume: scrub, minutes: scrubbing } : undefined, { potLife, hands }, count.value > 1 ? `, lift ${String(i + 1)}` : ''),
   );
   const batches = ledger.compute(batchesInAll, { each: mixes.map((m) => m.each) });
   const [powder, liquid] = powderAndLiquid(c, toMix, '');
@@ -88,7 +91,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const open = c.closes(c.get(mortar.scrubOpen), 'Scrub coat covered within');
   const none = c.stated('Nothing else', 'volume', 0);
   const withLoss = (volumeMl: Figure, scrubMl: Figure, label: string) => ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, label);
-  c.add(scrubCoat(scrubFilm, open, c.byArea('inHand', 'scrubPerM2', cut.area, 'Scrubbing in', c.rate('alone')), cut.bars !== undefined), {
+  c.add(scrubCoat(scrubFilm, open, scrubbing, cut.bars !== undefined), {
     uses: [{ of: 'mortar', amount: withLoss(none, scrub, 'Scrub coat with its loss') }],
   });
   const packing = packingMinutes(c, liftVolumes, mixes);
@@ -221,7 +224,7 @@ function keepMortar(
   const { mortar } = c.system;
   const [first, ...others] = mixes;
   if (!first || !mortar) return;
-  const largest = others.reduce((most, m) => (m.batch.value > most.batch.value ? m : most), first);
+  const slowest = others.reduce((most, m) => (m.needs.value > most.needs.value ? m : most), first);
   const alike = mixes.every((m) => Math.abs(m.batch.value - first.batch.value) < 1e-6);
   c.keepMix({
     id: 'mortar',
@@ -229,7 +232,7 @@ function keepMortar(
     total: toMix,
     batches,
     within: potLife,
-    needs: needsToPlace(c, largest.batch, 'packPerL', c.get(mortar.reserve)),
+    needs: slowest.needs,
     care: cementCare(c.system),
     parts: [
       { what: 'Powder', role: 'powder', amount: powder, ...(alike && { each: first.powder }) },

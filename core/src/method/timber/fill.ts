@@ -6,7 +6,7 @@ import { liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts'
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { massOf, volumePart } from '../../mixing/proportions.ts';
-import { fillDepth, layersOf } from '../../mixing/timber.ts';
+import { fillDepth, layersOf, pocketFaces } from '../../mixing/timber.ts';
 import { say } from '../../quantity/saying.ts';
 import { type Course } from '../course.ts';
 import { mixed, pulled, twoParts } from '../parts.ts';
@@ -30,9 +30,16 @@ export function timberFill(c: Course): void {
   const from = fillerFrom(c);
   const until = c.closes(c.taken('wood-primer', 'until'), 'Filler no later than');
   if (!consolidated) {
-    const thin = ledger.compute(coatVolume, { areaMm2: place.area, filmMm: c.get(timberWork.figures.primer) }, 'Primer');
+    const faces = ledger.compute(pocketFaces, {
+      widthMm: place.width,
+      heightMm: place.height,
+      depthMm: depth,
+      // behind a hole that goes through stands a former, which nothing is to hold on
+      bottomMm2: place.through ? c.stated('No bottom', 'area', 0) : place.area,
+    });
+    const thin = ledger.compute(coatVolume, { areaMm2: faces, filmMm: c.get(timberWork.figures.primer) }, 'Primer');
     const primer = c.least(thin, timberWork.figures.leastPrimer);
-    c.work(primeWood(primer, from, until, wet), c.byArea('inHand', 'soakPerM2', place.area, 'Priming wood'), {
+    c.work(primeWood(primer, from, until, wet), c.byArea('inHand', 'soakPerM2', faces, 'Priming wood'), {
       uses: [c.use('wood-primer', 'Primer for wood', 'primer', primer, system.id)],
     });
     c.amount('wood-primer', 'Primer for wood', primer);

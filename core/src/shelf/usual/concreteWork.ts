@@ -6,6 +6,7 @@ export const concreteWork = {
   title: 'Concrete and joints',
   what: 'is what works on concrete have in common',
   figures: {
+    portBase: assumed(10, 'volume', 'practice', 'Paste under the base of a port'),
     plugged: assumed(15, 'depth', 'practice', 'Holes of packers are plugged so deep'),
     driesAfterWash: assumed(1440, 'duration', 'practice', 'Ground dry after washing'),
     firstSounding: assumed(1, 'age', 'practice', 'First sounding'),
