@@ -234,7 +234,7 @@ const step = objectSchema(
     gives: list(one(...Object.keys(outcomes))),
     cleans: yes,
     straightOn: yes,
-    check: objectSchema({ done: text, limits, due: one('start', 'end'), onceMore: figure }, ['onceMore']),
+    check: objectSchema({ done: text, limits, due: one('start', 'end') }),
     minutes: figure,
     startMin: number,
     endMin: number,

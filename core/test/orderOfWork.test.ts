@@ -211,7 +211,7 @@ describe('in every method', () => {
 
   it('ends with what it may be used for, and tools are clean before that', () => {
     for (const { of, order } of all) {
-      expect([of, /^(open-to-traffic|patch-ready|look-for-water|sound-again)$/.test(order.at(-1) ?? '')]).toEqual([of, true]);
+      expect([of, /^(open-to-traffic|patch-ready|look-for-water|sound-again|sound-last)$/.test(order.at(-1) ?? '')]).toEqual([of, true]);
       const [clean, end] = [order.indexOf('clear-away'), order.indexOf('open-to-traffic')];
       if (clean >= 0 && end >= 0) expect([of, clean < end]).toEqual([of, true]);
     }

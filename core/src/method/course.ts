@@ -218,7 +218,7 @@ export class Course extends CourseMixes {
     const serves = (id: string) => [...this.#asked].filter(([, { uses }]) => uses.some((u) => u.of === id)).map(([step]) => step);
     const steps = this.steps.map((step): Step => {
       const asked = this.#asked.get(step.id);
-      const { done: _done, limits: _limits, onceMore: _more, stands: _stands, frees: _frees, keptWet: _keptWet, ...rest } = step;
+      const { done: _done, limits: _limits, stands: _stands, frees: _frees, keptWet: _keptWet, ...rest } = step;
       return { ...rest, check: checkOf(step), ...(asked && { handsOn: handsOnOf(this, step, asked, this.#materials, this.mixes) }) };
     });
     const cautions = cautionsOf(this.matter, { steps, asked: this.#asked, materials: this.#materials, mixes: this.mixes });

@@ -111,9 +111,22 @@ describe('the check of a step', () => {
     for (const builder of ['vacuum-groove', 'push-test', 'cut-sound', 'warm-tub'])
       expect([builder, limits.some((l) => l.builder === builder)]).toEqual([builder, true]);
     for (const { figure } of limits) expect(Number.isFinite(figure.value)).toBe(true);
-    const twice = warm.flatMap(({ work }) => work?.method.steps.filter((s) => s.builder === 'sound-again') ?? []);
-    expect(twice.length).toBeGreaterThan(3);
-    for (const s of twice) expect((s.check?.onceMore?.value ?? 0) > 1).toBe(true);
+  });
+
+  it('comes on its own day where it is made twice: mortar is sounded the day after, and once more a week after', () => {
+    let twice = 0;
+    for (const { kind, system, work } of warm) {
+      const day = (builder: string) => {
+        const row = work?.schedule.rows.find((r) => r.step.builder === builder);
+        return row && Math.round(row.startMin / 1440);
+      };
+      const [first, last] = [day('sound-again'), day('sound-last')];
+      expect([kind, system, first === undefined]).toEqual([kind, system, last === undefined]);
+      if (first === undefined || last === undefined) continue;
+      twice += 1;
+      expect([kind, system, last - first]).toEqual([kind, system, 6]);
+    }
+    expect(twice).toBeGreaterThan(3);
   });
 });
 

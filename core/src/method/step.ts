@@ -90,7 +90,6 @@ export interface Check {
   readonly limits: readonly CheckLimit[];
   /** the moment of its step at which it is due */
   readonly due: 'start' | 'end';
-  readonly onceMore?: Figure;
 }
 
 /** A step as its words tell it. */
@@ -105,8 +104,6 @@ export interface Told {
   readonly done: string;
   /** the numbers that the check asks for */
   readonly limits?: readonly CheckLimit[];
-  /** checked once more, so long after the work that it comes after */
-  readonly onceMore?: Figure;
   /** things that stay where they are put, and are not free, until a later step frees them */
   readonly stands?: readonly ThingId[];
   readonly frees?: readonly ThingId[];
@@ -136,7 +133,7 @@ export interface Made extends Told {
 }
 
 /** One step of a method, in the order of the work. */
-export interface Step extends Omit<Made, 'done' | 'limits' | 'onceMore' | 'stands' | 'frees' | 'keptWet' | 'gives'> {
+export interface Step extends Omit<Made, 'done' | 'limits' | 'stands' | 'frees' | 'keptWet' | 'gives'> {
   /** of work by hand */
   readonly handsOn?: HandsOn;
   /** absent on sheets that an earlier version kept */

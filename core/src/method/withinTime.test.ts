@@ -30,6 +30,40 @@ describe('a mix', () => {
   });
 });
 
+describe('a scrub coat', () => {
+  it('is still wet when its lift goes on, on bottom and walls alike: each lift has its own', () => {
+    let lifts = 0;
+    for (const slabC of [8, 20, 30])
+      for (const { kind, system, work } of everyMethod({ slabC, airC: slabC }, { depthMm: 45 })) {
+        const rows = work?.schedule.rows ?? [];
+        for (const pack of rows.filter((r) => r.step.builder === 'pack-lift')) {
+          const scrub = rows.find((r) => r.step.id === `scrub-${String(pack.step.lift)}`);
+          const at = [kind, system, slabC, pack.step.id];
+          expect([...at, scrub !== undefined && pack.startMin >= scrub.endMin]).toEqual([...at, true]);
+          expect([...at, pack.latest !== undefined && Date.parse(pack.start) <= Date.parse(pack.latest.at)]).toEqual([...at, true]);
+          lifts += 1;
+        }
+      }
+    expect(lifts).toBeGreaterThan(60);
+  });
+});
+
+describe('primer on the walls of a pocket', () => {
+  it('is within its window when each layer of filler goes on', () => {
+    let layers = 0;
+    for (const slabC of [12, 20, 28])
+      for (const { kind, system, work } of everyMethod({ slabC, airC: slabC }, { depthMm: 70, sectionMm: 120 })) {
+        const rows = work?.schedule.rows.filter((r) => r.step.builder === 'press-filler') ?? [];
+        for (const r of rows) {
+          layers += 1;
+          const at = [kind, system, slabC, r.step.id];
+          expect([...at, r.latest !== undefined && Date.parse(r.start) <= Date.parse(r.latest.at)]).toEqual([...at, true]);
+        }
+      }
+    expect(layers).toBeGreaterThan(40);
+  });
+});
+
 describe('what is kept wet', () => {
   it('is not in use meanwhile: under wheels and feet a film keeps the water in instead', () => {
     let kept = 0;

@@ -48,6 +48,17 @@ export const bottomAndWalls = formula({
   compute: ({ cutMm2, aroundMm, depthMm }) => cutMm2 + aroundMm * depthMm,
 });
 
+/** An area in equal parts, in mm². */
+export const areaShare = formula({
+  name: 'area-share',
+  title: 'One part of an area',
+  words: 'the area over the parts',
+  inputs: { areaMm2: area('in all', 92800), parts: { kind: 'count', label: 'parts', min: 1, max: 1000, usual: 2 } },
+  output: 'area',
+  source: 'geometry',
+  compute: ({ areaMm2, parts }) => areaMm2 / parts,
+});
+
 /** Area inside several cuts, in mm². */
 export const cutAreas = formula({
   name: 'cut-areas',

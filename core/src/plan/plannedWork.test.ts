@@ -32,6 +32,7 @@ describe('a place cut square', () => {
       'float-face',
       'keep-damp',
       'sound-again',
+      'sound-last',
       'open-to-traffic',
     ]);
     // 170 by 140 inside the cut: the hole of 216 mL, and a margin of 13 000 mm² as deep as the edge (geometry, by hand)
@@ -139,8 +140,8 @@ describe('a place cut square', () => {
           for (const { from, to, most } of links) {
             // a lift is mixed once the one below is stiff, and both have to fit before its window closes
             const [opens, mixing] = [
-              links.find((l) => l.from === from && l.to === to.replace('pack', 'mix') && l.least)?.least,
-              work.method.steps.find((one) => one.id === to.replace('pack', 'mix'))?.minutes,
+              links.find((l) => l.from === from && l.to === to.replace('scrub', 'mix') && l.least)?.least,
+              work.method.steps.find((one) => one.id === to.replace('scrub', 'mix'))?.minutes,
             ];
             if (!most || !opens || !mixing) continue;
             windows += 1;

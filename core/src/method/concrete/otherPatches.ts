@@ -1,6 +1,5 @@
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { abradeAgain } from '../words/redoing.ts';
-import { daysAsTime } from '../../cure/reaction.ts';
 import { liftCount, liftThickness, volumeShare } from '../../geometry/groove.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { bottomAndWalls, coatVolume, liquidFor, powderFor } from '../../mixing/mortarBatch.ts';
@@ -16,7 +15,7 @@ import { Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
 import { coverUp, longer, mixed, strip, twoParts } from '../parts.ts';
 import { prepareSquare } from '../patch/prepareSquare.ts';
-import type { SquareCut } from '../patch/squareCut.ts';
+import { type SquareCut, soundTwice } from '../patch/squareCut.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   buildForm,
@@ -27,7 +26,6 @@ import {
   protectFresh,
   roughenFace,
   soakForm,
-  soundAgain,
   stripForm,
   trowelResin,
   waitHard,
@@ -164,8 +162,7 @@ export function formedPour(c: Course, cut: SquareCut): void {
   const stripped = c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
   const kept = c.days(c.of('dampDays'), 'Kept damp');
   const protect = c.work(protectFresh(c.of('dampDays'), kept), c.rate('dampMin'));
-  const first = c.get(concreteWork.figures.firstSounding);
-  c.ready(soundAgain(first, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: first }, 'First sounding')), stripped);
+  soundTwice(c, stripped);
   c.atLeast(c.fixed(kept), protect);
   open(c, poured);
   c.amount('volume', 'To fill', cut.volume);

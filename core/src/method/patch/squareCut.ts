@@ -1,6 +1,8 @@
 import { cementWait } from '../../cure/reaction.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import type { Sourced } from '../../quantity/ledger.ts';
+import { concreteWork } from '../../shelf/usual/concreteWork.ts';
+import { soundAgain } from '../words/placing.ts';
 import type { Course } from '../course.ts';
 import type { GridFigures } from '../matter.ts';
 import type { Lag } from '../step.ts';
@@ -19,6 +21,14 @@ export interface SquareCut {
   readonly bars?: { readonly across: Figure | undefined; readonly behind: Figure };
   /** an edge: the board that stands at it, and pins where it stands out */
   readonly form?: { readonly high: Figure; readonly long: Figure; readonly out: Figure | undefined };
+}
+
+/** A repair is sounded the day after it was placed, and once more when it has shrunk: each on its own day. */
+export function soundTwice(c: Course, after: string): void {
+  for (const which of ['first', 'last'] as const) {
+    const age = c.get(concreteWork.figures[which === 'first' ? 'firstSounding' : 'secondSounding']);
+    c.ready(soundAgain(age, which), c.fixed(c.days(age, which === 'first' ? 'First sounding' : 'Second sounding')), after);
+  }
 }
 
 /** A wait of the mortar of the course, by its cure. */

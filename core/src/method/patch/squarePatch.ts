@@ -2,10 +2,10 @@ import { pailWords } from '../batches.ts';
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { scrapeAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
-import { daysAsTime, longest, timesDuration, windowClose } from '../../cure/reaction.ts';
+import { longest, timesDuration, windowClose } from '../../cure/reaction.ts';
 import { liftByHeat } from '../../cure/safeLift.ts';
-import { liftCount, liftThickness, volumeShare } from '../../geometry/groove.ts';
-import { bottomAndWalls, batchesInAll, coatVolume, mortarToMix } from '../../mixing/mortarBatch.ts';
+import { liftCount, liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
+import { areaShare, bottomAndWalls, batchesInAll, coatVolume, mortarToMix } from '../../mixing/mortarBatch.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
@@ -15,7 +15,6 @@ import { leastClass } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
 import { patchSection } from './patchSection.ts';
 import type { Lag } from '../step.ts';
-import { soundAgain } from '../words/placing.ts';
 import { clearAway } from '../words/protecting.ts';
 import { curingFilm } from './steps/curingFilm.ts';
 import { edgeForm } from './steps/edgeForm.ts';
@@ -28,9 +27,9 @@ import { patchReady } from './steps/patchReady.ts';
 import { scrubCoat } from './steps/scrubCoat.ts';
 import { soakGround } from './steps/soakGround.ts';
 import { waitNextLift } from './steps/waitNextLift.ts';
-import { type SquareCut, mortarWait } from './squareCut.ts';
+import { type SquareCut, mortarWait, soundTwice } from './squareCut.ts';
 import { prepareSquare } from './prepareSquare.ts';
-import { type LiftMix, mixForLift, liftOver, powderAndLiquid, packingMinutes } from './liftMix.ts';
+import { type LiftMix, type ScrubCoat, mixForLift, liftOver, powderAndLiquid, packingMinutes } from './liftMix.ts';
 
 /** What the label of a mortar over bars has to state, by whether the member carries load. */
 function classAsked(c: Course): { readonly id: string; readonly strength: Figure; readonly bond: Figure } | undefined {
@@ -64,15 +63,11 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const shared = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
   const liftVolumes = Array.from({ length: count.value }, (_v, i) => liftOver(c, cut, edge, thickness, i) ?? shared);
   const scrubFilm = c.get(mortar.scrub);
-  // over an uneven bottom its walls are no higher than the edge that is cut
-  const wetted = ledger.compute(bottomAndWalls, { cutMm2: cut.area, aroundMm: cut.around, depthMm: cut.uneven ? edge : cut.depth });
-  const scrubbing = c.byArea('inHand', 'scrubPerM2', wetted, 'Scrubbing in', c.rate('alone'));
-  const scrub = ledger.compute(coatVolume, { areaMm2: wetted, filmMm: scrubFilm }, 'Scrub coat');
+  const scrubs = scrubsOf(c, cut, { film: scrubFilm, edge, thickness, lifts: count });
+  const scrub = ledger.compute(volumeSum, { volumeMl: scrubs.map((one) => one.volume) }, 'Scrub coats');
   const toMix = ledger.compute(mortarToMix, { volumeMl: cut.volume, scrubMl: scrub, loss: c.get(mortar.loss) });
   const potLife = c.working(c.get(mortar.potLife));
-  const mixes = liftVolumes.map((volume, i) =>
-    mixForLift(c, volume, i === 0 ? { volume: scrub, minutes: scrubbing } : undefined, { potLife, hands }, count.value > 1 ? `, lift ${String(i + 1)}` : ''),
-  );
+  const mixes = liftVolumes.map((volume, i) => mixForLift(c, volume, scrubs[i], { potLife, hands }, count.value > 1 ? `, lift ${String(i + 1)}` : ''));
   const batches = ledger.compute(batchesInAll, { each: mixes.map((m) => m.each) });
   const [powder, liquid] = powderAndLiquid(c, toMix, '');
 
@@ -91,9 +86,11 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const open = c.closes(c.get(mortar.scrubOpen), 'Scrub coat covered within');
   const none = c.stated('Nothing else', 'volume', 0);
   const withLoss = (volumeMl: Figure, scrubMl: Figure, label: string) => ledger.compute(mortarToMix, { volumeMl, scrubMl, loss: c.get(mortar.loss) }, label);
-  c.add(scrubCoat(scrubFilm, open, scrubbing, cut.bars !== undefined), {
-    uses: [{ of: 'mortar', amount: withLoss(none, scrub, 'Scrub coat with its loss') }],
-  });
+  const scrubIn = (n: number, of: ScrubCoat) =>
+    c.add(scrubCoat(n, scrubFilm, open, of.minutes, cut.bars !== undefined), {
+      uses: [{ of: 'mortar', amount: withLoss(none, of.volume, 'Scrub coat with its loss') }],
+    });
+  if (scrubs[0]) scrubIn(1, scrubs[0]);
   const packing = packingMinutes(c, liftVolumes, mixes);
   const next = mortarWait(c, mortar.nextFrom, 'Before the next lift');
   const nextUntil = ledger.compute(windowClose, { windowAt23Min: c.get(mortar.nextUntil), temperatureC: groundC }, 'Next lift until');
@@ -113,14 +110,17 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       // it is mixed when the lift below is stiff: mixed before, it would stand in the pail and stiffen too
       c.atLeast(next, before);
       c.add(mixMortar(n, mix, potLife));
-      c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, [{ again: 'wash' }, { again: 'soak' }, { again: 'scrub' }], before);
-    } else
-      c.within(
-        open,
-        say`Dried out: scrape it off, wet again, scrub again.`,
-        [scrapeAgain('the scrub coat', c.byArea('nothing', 'scrubPerM2', cut.area, 'Scraping off')), { again: 'soak' }, { again: 'scrub' }],
-        'scrub',
-      );
+      c.within(closes, say`Let it harden a day, wash, soak and scrub again, then go on.`, [{ again: 'wash' }, { again: 'soak' }], before);
+      const walls = scrubs[n - 1];
+      // what was scrubbed onto the walls with the lift below has dried: it would part them
+      if (walls) scrubIn(n, walls);
+    }
+    c.within(
+      open,
+      say`Dried out: scrape it off, wet again, scrub again.`,
+      [scrapeAgain('the scrub coat', c.byArea('nothing', 'scrubPerM2', cut.area, 'Scraping off')), { again: 'soak' }, { again: `scrub-${String(n)}` }],
+      `scrub-${String(n)}`,
+    );
     c.add(
       packLift(n, count, thickness, liftVolumes[n - 1] ?? shared, n === count.value, packing[n - 1] ?? first.minutes, {
         deepest: cut.uneven !== undefined && n === 1,
@@ -149,6 +149,28 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined,
     ),
   );
+}
+
+/**
+ * The scrub coat of each lift, just before it: a coat that has dried parts what it should hold. Over an even bottom that and the
+ * walls as high as the first lift, then the walls above it; over an uneven one what each lift reaches of it, about alike, the walls of the edge with the last.
+ */
+function scrubsOf(
+  c: Course,
+  { area, around, uneven }: SquareCut,
+  { film, edge, thickness, lifts }: { readonly film: Figure; readonly edge: Figure; readonly thickness: Figure; readonly lifts: Figure },
+): readonly ScrubCoat[] {
+  const none = c.stated('No bottom', 'area', 0);
+  const no = c.stated('No wall', 'depth', 0);
+  return Array.from({ length: lifts.value }, (_v, i): ScrubCoat => {
+    const cutMm2 = uneven ? c.ledger.compute(areaShare, { areaMm2: area, parts: lifts }, 'Reached by a lift') : i === 0 ? area : none;
+    const depthMm = uneven ? (i === lifts.value - 1 ? edge : no) : thickness;
+    const wetted = c.ledger.compute(bottomAndWalls, { cutMm2, aroundMm: around, depthMm }, 'Scrubbed in');
+    return {
+      volume: c.ledger.compute(coatVolume, { areaMm2: wetted, filmMm: film }, 'Scrub coat'),
+      minutes: c.byArea('inHand', 'scrubPerM2', wetted, 'Scrubbing in', c.rate('alone')),
+    };
+  });
 }
 
 /** Floating, keeping damp, sounding, and the moment from which it is used. */
@@ -181,8 +203,7 @@ function floatAndCure(
     c.add(keepDamp(dampDays, damp, c.rate('dampMin')));
     if (plainCement) c.amount('curing-compound', 'Or curing compound, instead', film);
   }
-  const sounding = c.get(concreteWork.figures.firstSounding);
-  c.ready(soundAgain(sounding, c.get(concreteWork.figures.secondSounding)), c.fixed(ledger.compute(daysAsTime, { ageD: sounding }, 'First sounding')), last);
+  soundTwice(c, last);
   c.atLeast(ready, last);
   const waits = !filmed && damp.value > ready.minutes.value ? damp : ready.minutes;
   if (!filmed) c.atLeast(c.fixed(damp), 'damp');

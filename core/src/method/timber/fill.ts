@@ -7,12 +7,13 @@ import { layeredSection } from '../../geometry/layeredSection.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { massOf, volumePart } from '../../mixing/proportions.ts';
 import { fillDepth, layersOf, pocketFaces } from '../../mixing/timber.ts';
+import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { type Course } from '../course.ts';
 import { mixed, pulled, twoParts } from '../parts.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
-import { pourTinted, pressFiller, primeWood, shapeFiller, washBlush, wetPreview } from '../words/timbering.ts';
+import { pourTinted, pressFiller, primeWalls, primeWood, shapeFiller, washBlush, wetPreview } from '../words/timbering.ts';
 import { placeOf, begin, end, closeBack, fillerFrom } from './common.ts';
 
 /** Epoxy paste or putty, pressed into primed wood in layers. */
@@ -65,6 +66,8 @@ export function timberFill(c: Course): void {
     if (n > 1) {
       const next = c.curing(c.of('next'), 'Next layer after');
       c.wait(waitLayer(next.minutes, 'Firm; a thumbnail still marks it.'), next);
+      // what was primed on the walls with the first layer is past its window by then
+      if (next.minutes.value > until.value) primeAbove(c, n, { ...place, thickness, until });
     }
     c.work(
       pressFiller(n, layers, each, thickness, c.of('proud'), n === layers.value, knead, c.school('knife-release', 'oil') !== undefined),
@@ -103,6 +106,22 @@ export function timberFill(c: Course): void {
   );
   const face = ledger.compute(rimmedArea, { widthMm: place.width, heightMm: place.height, rimMm: c.get(timberWork.figures.primedPast) }, 'Primed and painted');
   end(c, face, last);
+}
+
+/** The walls above a layer primed again: filler does not hold on a primer that has hardened. */
+function primeAbove(c: Course, layer: number, { width, height, thickness, until }: Readonly<Record<'width' | 'height' | 'thickness' | 'until', Figure>>): void {
+  const none = c.stated('No bottom', 'area', 0);
+  const walls = c.ledger.compute(pocketFaces, { widthMm: width, heightMm: height, depthMm: thickness, bottomMm2: none }, 'Walls above it');
+  const primer = c.least(c.ledger.compute(coatVolume, { areaMm2: walls, filmMm: c.get(timberWork.figures.primer) }, 'Primer'), timberWork.figures.leastPrimer);
+  c.work(primeWalls(layer - 1, primer, fillerFrom(c), until), c.byArea('inHand', 'soakPerM2', walls, 'Priming the walls'), {
+    turn: layer,
+    uses: [c.use('wood-primer', 'Primer for wood', 'primer', primer, c.system.id)],
+  });
+  c.atLeast(c.fixed(fillerFrom(c)));
+  c.within(until, say`The primer has gone past its window: abrade it, wipe, prime again.`, [
+    abradeAgain('the walls', c.byArea('nothing', 'soakPerM2', walls, 'Abrading')),
+    { again: c.lastStep },
+  ]);
 }
 
 /** Checks and holes cast with resin, tinted on top. */

@@ -24,14 +24,13 @@ export const waitLayer = (wait: Figure, look: string, what = 'layer'): Said => (
   tools: [],
 });
 
-/** Sounding a repair after it has hardened. */
-export const soundAgain = (first: Figure, second: Figure): Said => ({
-  builder: 'sound-again',
-  title: say`Sound it again after ${first}, and after ${second}`,
+/** Sounding a repair after it has hardened, and once more when it has shrunk. */
+export const soundAgain = (after: Figure, which: 'first' | 'last'): Said => ({
+  builder: which === 'first' ? 'sound-again' : 'sound-last',
+  title: say`Sound it ${which === 'first' ? 'again' : 'once more'} after ${after}`,
   detail: say`light hammer all over, the edges most; what is hollow is ringed and comes out again`,
   look: say`One clear ring from edge to edge; no crack along the cut.`,
   done: 'Sounded: rings',
-  onceMore: second,
   tools: ['light hammer', 'chalk'],
 });
 

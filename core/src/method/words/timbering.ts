@@ -66,6 +66,16 @@ export const cutFoam = (back: Figure): Said => ({
   tools: ['long knife', 'depth gauge', 'vacuum'],
 });
 
+/** Priming the walls above a layer that has hardened. */
+export const primeWalls = (below: number, primer: Figure, from: Figure, until: Figure): Said => ({
+  builder: 'prime-walls',
+  title: say`Abrade and prime the walls above layer ${String(below)}: ${primer}`,
+  detail: say`dulled with coarse paper, wiped dry, primed thin up to the face; the layer itself is scratched and primed along; filler from ${from} on, no later than ${until}`,
+  look: say`Wet and even on every wall; no shine of the old primer is left.`,
+  done: 'Walls primed',
+  tools: ['brush', 'abrasive paper of that grit', 'rags'],
+});
+
 /** Primer of wood before filler, wet or dry by school. */
 export const primeWood = (resin: Figure, from: Figure, until: Figure, wet: boolean): Said => ({
   builder: 'prime-wood',
