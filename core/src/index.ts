@@ -109,7 +109,7 @@ export { chaseDepth } from './schools/chaseDepth.ts';
 export { preferenceProblems, takenSide, type Preferences, type SchoolQuestion, type SchoolSide, type TakenSide } from './schools/school.ts';
 export { schoolQuestion, schoolQuestions } from './schools/schools.ts';
 export { defectToday, productToday, renamed, rulesToday, type Renamed } from './record/renamed.ts';
-export { ratesNotFollowed, rateProblems, settableRates } from './shelf/rates.ts';
+export { ratesNotFollowed, rateProblems, settableRates, yearsWhy } from './shelf/rates.ts';
 export { isOtherWork, type Candidate } from './match/candidates.ts';
 export type { JudgedSize, Subject } from './match/subject.ts';
 export { matchRules } from './match/rules.ts';

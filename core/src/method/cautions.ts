@@ -28,8 +28,8 @@ const inTool: Readonly<Record<string, readonly MaterialHazard[]>> = { 'epoxy pas
 /** Work on steel or on a form, with tools that cut ground elsewhere. */
 const notGround: ReadonlySet<string> = new Set(['clean-bars', 'strip-form']);
 
-function stopMatterOf({ ledger, subject, choice, measure, measured }: MethodMatter): StopMatter {
-  return { kind: subject.kind, surface: subject.surface, ledger, choice, measure, measured };
+function stopMatterOf({ ledger, subject, choice, measure, measured, rates }: MethodMatter): StopMatter {
+  return { kind: subject.kind, surface: subject.surface, ledger, choice, measure, measured, rates };
 }
 
 /** The hazards of whose product something is: a system of the work, or an auxiliary. */

@@ -17,6 +17,7 @@ import { noAdvice } from '../safety/stop.ts';
 import { chaseDepth } from '../schools/chaseDepth.ts';
 import type { SchoolSide, TakenSide } from '../schools/school.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
+import { ratesOf } from '../shelf/rates.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { areaTable } from '../survey/area.ts';
 import type { LooseFacts } from '../survey/ask.ts';
@@ -154,7 +155,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
       judgedSize({ ledger, kind, seen, read: readers.read }, system, by(chaseDepth.id));
   const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), handsOf(job.crew), favorsOf(taken));
   const inView = inViewOf(defect, judged);
-  const matter = stopMatter(ledger, kind, readers, seen, { area, defect, side: sides });
+  const matter = stopMatter(ledger, kind, readers, seen, { area, defect, side: sides, rates: ratesOf(input.rules?.rates), people: handsOf(job.crew) });
   const members = inView ? (inView.candidate.chain ?? [inView.candidate.system]) : [];
   const stops = withDecisions([...defectStops(matter), ...systemStops(matter, members, cuts(inView, judged))], defect.decisions);
   const held = stops.some((s) => s.open);

@@ -3,6 +3,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import type { StopMatter } from '../safety/stop.ts';
 import { inPaint } from '../safety/stops/lead.ts';
+import type { Rates } from '../shelf/rates.ts';
 import type { SchoolSide } from '../schools/school.ts';
 import { FactReader } from '../survey/factReader.ts';
 import type { Area, Defect } from '../survey/job.ts';
@@ -36,12 +37,26 @@ export function stopMatter(
   kind: Kind,
   { read, around }: Readers,
   { surveyed }: Seen,
-  { area, defect, side }: { readonly area: Area; readonly defect: Defect; readonly side: (question: string) => SchoolSide | undefined },
+  {
+    area,
+    defect,
+    side,
+    rates,
+    people,
+  }: {
+    readonly area: Area;
+    readonly defect: Defect;
+    readonly side: (question: string) => SchoolSide | undefined;
+    readonly rates: Rates;
+    readonly people: 1 | 2;
+  },
 ): StopMatter {
   return {
     kind: kind.id,
     surface: kind.surface,
     ledger,
+    rates,
+    people,
     choice: (field) => read.choice(field) ?? around.choice(field),
     measure: (field) => read.measure(field) ?? around.measure(field),
     widths: read.stations('widths')?.widths ?? [],

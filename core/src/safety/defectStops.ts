@@ -69,7 +69,7 @@ export const stopRules: readonly StopRule[] = [
  * @param members the system in view, or those that do it together
  * @param cutting whether it cuts into the ground
  */
-export function systemStops({ choice }: StopMatter, members: readonly Pick<PatchSystem, 'hazards'>[], cutting: boolean): Stop[] {
+export function systemStops({ choice, people }: StopMatter, members: readonly Pick<PatchSystem, 'hazards'>[], cutting: boolean): Stop[] {
   const stops: Stop[] = [];
   if (cutting && choice('located') === 'no')
     stops.push({
@@ -90,6 +90,16 @@ export function systemStops({ choice }: StopMatter, members: readonly Pick<Patch
         choice('occupied') === 'inside'
           ? say`What is sprayed may sensitize the lungs for life, and its solvent burns. Nobody is in the room but who sprays, with supplied air as the sheet says; when the room is free again is part of the plan.`
           : say`What is sprayed may sensitize the lungs for life, and goes where the air goes. Who is next to it is out, or the room is closed off and drawn outward so that no air of it reaches them; who sees to that, and until when, is part of the plan.`,
+      source: 'practice',
+      liftedBy: 'decision',
+    });
+  // who sees him fall: of what is sprayed lungs and head take harm before it is noticed
+  if (sprayed && people === 1)
+    stops.push({
+      id: 'alone',
+      title: 'Spraying alone',
+      who: 'whoever sends the crew',
+      why: say`Nobody sprays this alone in the house: a second person stands within call, outside its air, and looks in. Who that is, is recorded; or a second one is put on the crew.`,
       source: 'practice',
       liftedBy: 'decision',
     });

@@ -1,6 +1,7 @@
 import type { Figure } from '../quantity/figure.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
+import type { Rates } from '../shelf/rates.ts';
 import { of } from '../shelf/sourced.ts';
 import type { SourceId } from '../sources/register.ts';
 
@@ -29,6 +30,10 @@ export interface StopMatter {
   readonly measured: (id: string) => Figure | undefined;
   /** a figure that the side taken of a question sets */
   readonly side?: (question: string, figure: string) => Figure | undefined;
+  /** the firm's rates and years, where it has its own */
+  readonly rates?: Rates;
+  /** how many work on it */
+  readonly people?: 1 | 2;
   /** areas of old paint that the other repairs of the room disturb */
   readonly beside?: () => readonly Figure[];
 }

@@ -1,9 +1,12 @@
 import type { Sourced } from '../quantity/ledger.ts';
+import type { SourceId } from '../sources/register.ts';
 import type { QuantityKind } from '../quantity/kind.ts';
 
 const rate = (value: number, kind: QuantityKind, label: string): Sourced => ({ value, kind, source: 'assumed-rate', label, assumed: true });
 
-/** How long work takes by hand: assumed until the firm sets its own. */
+const year = (value: number, source: SourceId, label: string): Sourced => ({ value, kind: 'count', source, label, assumed: true });
+
+/** How long work takes by hand, and the years that rules go by: assumed until the firm sets its own. */
 export const rates = {
   chaseSetUp: rate(10, 'duration', 'Setting up grinder and vacuum'),
   chasePace: rate(1.5, 'pace', 'Chasing, each pass'),
@@ -101,6 +104,8 @@ export const rates = {
   inHand: rate(1, 'duration', 'Taking it in hand'),
   /** of what is placed at once, or in a time that does not follow its amount */
   noPace: rate(0, 'volumePace', 'Placed at once'),
+  leadYear: year(1978, 'epa-745', 'House paint is free of lead from the year (USA: 1978)'),
+  asbestosYear: year(1980, 'practice', 'Compound and plaster may hold asbestos up to the year'),
   once: { value: 1, kind: 'count', source: 'practice', label: 'One pass' },
   alone: { value: 1, kind: 'ratio', source: 'practice', label: 'One person at the tool' },
   pair: { value: 2, kind: 'ratio', source: 'practice', label: 'A pair, one wetting, one sanding' },
@@ -111,7 +116,7 @@ export type RateId = keyof typeof rates;
 
 export type Rates = Readonly<Record<keyof typeof rates, Sourced>>;
 
-/** The rates that a firm may set for itself: how long work takes. */
+/** The rates that a firm may set for itself: how long work takes, and years, which are counts. */
 export const settableRates = Object.entries(rates)
   .filter(([, r]) => 'assumed' in r && r.value > 0)
   .map(([id, r]) => ({
@@ -119,8 +124,11 @@ export const settableRates = Object.entries(rates)
     label: r.label,
     kind: r.kind,
     usual: r.value,
-    most: r.kind === 'ratio' ? 10 : r.kind === 'pace' ? 60 : r.kind === 'volume' ? 200_000 : 600,
+    most: r.kind === 'ratio' ? 10 : r.kind === 'pace' ? 60 : r.kind === 'volume' ? 200_000 : r.kind === 'count' ? 2100 : 600,
   }));
+
+/** Why a firm sets years of its own. */
+export const yearsWhy = 'They differ by country: what was built before is taken to hold lead or asbestos until it is tested.';
 
 const madeRates = new WeakMap<object, Rates>();
 

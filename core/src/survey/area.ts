@@ -77,8 +77,8 @@ export const areaAsks = [
     ask: 'choice',
     required: false,
     question: 'Was the paint tested for lead?',
-    hint: 'paint from before 1978 is taken to hold lead until it is tested (USA; elsewhere other years)',
-    when: [{ field: 'yearBuilt', below: 1978 }],
+    hint: 'older paint is taken to hold lead until it is tested: in the USA that from before 1978; the year of your country stands in House rules',
+    when: [{ field: 'yearBuilt', below: 2010 }],
     options: [
       { value: 'no', label: 'not tested' },
       { value: 'free', label: 'tested, none' },

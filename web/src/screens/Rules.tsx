@@ -12,6 +12,7 @@ import {
   settableRates,
   showValue,
   surfaces,
+  yearsWhy,
   type HouseRules,
   type SchoolQuestion,
   type Surface,
@@ -23,8 +24,8 @@ import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
 import { contractResolver } from '../parts/contractResolver.ts';
 import { HoursForm } from '../parts/HoursForm.tsx';
-import { MeasureField } from '../parts/MeasureField.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
+import { RateFields } from '../parts/RateFields.tsx';
 import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
@@ -254,27 +255,20 @@ export function Rules() {
               {one}
             </p>
           ))}
-          <div className="rates">
-            {settableRates.map((r) => (
-              <MeasureField
-                key={r.id}
-                fieldKey={`rate ${r.id}`}
-                label={r.label}
-                kind={r.kind}
-                units={units}
-                value={rules.rates?.[r.id] ?? r.usual}
-                text={undefined}
-                problem={undefined}
-                whenLeft
-                onValue={(value) => {
-                  if (mayPlan && value !== (rules.rates?.[r.id] ?? r.usual)) void save((now) => ({ ...now, rates: own(now.rates ?? {}, r.id, value) }));
-                }}
-                onEmpty={() => {
-                  if (mayPlan) void save((now) => ({ ...now, rates: own(now.rates ?? {}, r.id, undefined) }));
-                }}
-              />
-            ))}
-          </div>
+          <RateFields
+            of={settableRates.filter((r) => r.kind !== 'count')}
+            rates={rules.rates}
+            units={units}
+            onRate={mayPlan ? (id, value) => void save((now) => ({ ...now, rates: own(now.rates ?? {}, id, value) })) : undefined}
+          />
+          <h2 style={{ fontSize: 18, marginTop: 18 }}>Years that rules go by</h2>
+          <p className="quiet">{yearsWhy}</p>
+          <RateFields
+            of={settableRates.filter((r) => r.kind === 'count')}
+            rates={rules.rates}
+            units={units}
+            onRate={mayPlan ? (id, value) => void save((now) => ({ ...now, rates: own(now.rates ?? {}, id, value) })) : undefined}
+          />
         </aside>
       </div>
     </div>

@@ -56,7 +56,7 @@ export const dustHazards: readonly Hazard[] = [
       const known =
         m.choice('leadTest') === 'found'
           ? say`The paint holds lead.`
-          : say`Built before ${m.ledger.sourced(leadYear)}, not tested: the paint is taken to hold lead.`;
+          : say`Built before ${m.ledger.sourced(leadYear(m))}, not tested: the paint is taken to hold lead.`;
       return say`${known} By hand it is wetted; no machine without a HEPA vacuum on it, no flame, no hot air. Sheet below, mask with P100 or P3 filters, no children near; wash before eating. What comes off is bagged.`;
     },
   },

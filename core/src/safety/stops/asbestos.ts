@@ -1,10 +1,7 @@
 import { atMost } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
-import { of } from '../../shelf/sourced.ts';
+import { rates } from '../../shelf/rates.ts';
 import type { StopMatter, StopRule } from '../stop.ts';
-
-/** Mineral surfaces of years in which they may hold asbestos. */
-const lastYear = of(1980, 'count', 'practice', 'Last year in which compound and plaster may hold asbestos');
 
 const survey = 'a licensed survey';
 
@@ -18,7 +15,7 @@ export const asbestos: StopRule = {
     const { surface, measure } = matter;
     const year = measure('yearBuilt');
     if (surface !== 'plaster' && surface !== 'drywall') return undefined;
-    if (year && atMost(year.value, lastYear.value))
+    if (year && atMost(year.value, (matter.rates ?? rates).asbestosYear.value))
       return {
         title: 'May hold asbestos',
         who: survey,

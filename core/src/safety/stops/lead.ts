@@ -1,11 +1,13 @@
 import { cutAreas } from '../../mixing/mortarBatch.ts';
 import { atMost } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
+import type { Sourced } from '../../quantity/ledger.ts';
+import { rates as usualRates } from '../../shelf/rates.ts';
 import { of } from '../../shelf/sourced.ts';
 import type { StopMatter, StopRule } from '../stop.ts';
 
-/** Before it a house may be painted with lead. */
-export const leadYear = of(1978, 'count', 'epa-745', 'Year from which house paint was free of lead (USA)');
+/** The year before which a house may be painted with lead: that of the firm's country, else that of the USA. */
+export const leadYear = ({ rates = usualRates }: Pick<StopMatter, 'rates'>): Sourced => rates.leadYear;
 const inRoom = of(557_418, 'area', 'epa-745', 'Painted area that may be disturbed in a room (USA)');
 const outside = of(1_858_061, 'area', 'epa-745', 'Painted area that may be disturbed outside (USA)');
 
@@ -20,9 +22,9 @@ export function inPaint({ surface, choice }: Pick<StopMatter, 'surface' | 'choic
 }
 
 /** Whether paint here is taken to hold lead: found in it, or from before the year and not tested free of it. */
-export function leadPresumed(matter: Pick<StopMatter, 'surface' | 'choice' | 'measure'>): boolean {
+export function leadPresumed(matter: Pick<StopMatter, 'surface' | 'choice' | 'measure' | 'rates'>): boolean {
   const [year, test] = [matter.measure('yearBuilt'), matter.choice('leadTest')];
-  return inPaint(matter) && test !== 'free' && (test === 'found' || (year !== undefined && year.value < leadYear.value));
+  return inPaint(matter) && test !== 'free' && (test === 'found' || (year !== undefined && year.value < leadYear(matter).value));
 }
 
 /** Old paint over more than the rule lets be disturbed, by all repairs of the room together. */
