@@ -55,7 +55,7 @@ describe('what comes before the first cut', () => {
       const step = steps.find((s) => s.id === `first-look.decided-${stop}`);
       expect([stop, words(step), step && tell(step.detail, how), step?.check?.done]).toEqual([
         stop,
-        expect.stringContaining('as A. Foreman decided'),
+        expect.stringMatching(/^See to what A\. Foreman decided on ‘/),
         expect.stringMatching(/^Propped on four props;/),
         'So, and seen',
       ]);

@@ -21,7 +21,7 @@ export function decidedFirsts(stops: readonly HeldStop[]): readonly First[] {
         source,
         step: {
           by: 'look',
-          title: say`See that it is so, as ${decision.who} decided: ${title.toLowerCase()}`,
+          title: say`See to what ${decision.who} decided on ‘${title.toLowerCase()}’`,
           detail: say`${what}; what it asks for is there, or who decided is called: nothing is cut, drilled or taken down before`,
           look: say`It is as it was decided, with the name of who looked.`,
           done: 'So, and seen',

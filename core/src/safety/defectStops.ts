@@ -97,7 +97,7 @@ export function systemStops({ choice, people }: StopMatter, members: readonly Pi
   if (sprayed && people === 1)
     stops.push({
       id: 'alone',
-      title: 'Spraying alone',
+      title: 'Nobody within call',
       who: 'whoever sends the crew',
       why: say`Nobody sprays this alone in the house: a second person stands within call, outside its air, and looks in. Who that is, is recorded; or a second one is put on the crew.`,
       source: 'practice',

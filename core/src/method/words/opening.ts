@@ -5,7 +5,7 @@ import type { Said } from '../course.ts';
 import type { Told } from '../step.ts';
 
 const tools: Readonly<Record<FirstStep['by'], readonly string[]>> = {
-  look: ['lamp', 'camera'],
+  look: ['camera', 'pen'],
   meter: ['meter', 'probe thermometer', 'pen'],
   heat: ['gentle heater', 'probe thermometer', 'film'],
 };
@@ -40,7 +40,7 @@ export const seeToFirsts = (firsts: readonly First[]): Said => ({
   look: say`Every line of it is so, before anything is cut, drilled or opened.`,
   done: 'All seen to',
   plain: 'it is seen to be so, whatever the size',
-  tools: ['lamp', 'pen'],
+  tools: ['camera', 'pen'],
   once: 'repair',
 });
 
