@@ -147,6 +147,10 @@ test('options stand side by side for the client: chosen by system and scope, aga
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF' }).click();
   expect((await download).suggestedFilename()).toContain('RR-04');
+  // what is in time is planned so at once
+  await page.getByLabel('To be done by').fill('2026-06-12T18:00');
+  await page.getByRole('button', { name: 'Plan it so' }).click();
+  await expect(page).toHaveURL(/\/method\//);
 });
 
 test('the sheet of another family carries both drawings, steps, mixes and cautions on paper', async ({ page }) => {

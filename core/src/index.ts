@@ -162,7 +162,7 @@ export {
   type Face,
   type Scope,
 } from './plan/options.ts';
-export { fastestBy } from './plan/deadline.ts';
+export { fastestBy, takenFor } from './plan/deadline.ts';
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { sidesDiffer } from './plan/sidesDiffer.ts';

@@ -137,8 +137,7 @@ export class Course extends CourseMixes {
    */
   work(said: Said, minutes: Figure, more: More = {}): string {
     this.#afterCover(said);
-    const before = this.steps[this.steps.length - 1];
-    if (said.sameDay === true && before?.kind === 'work') this.steps[this.steps.length - 1] = { ...before, straightOn: true };
+    this.#sameDay(said);
     const id = this.#put(said, 'work', minutes, more.turn ?? more.lift, more.lift);
     return this.#worked(id, said, more);
   }
@@ -152,10 +151,17 @@ export class Course extends CourseMixes {
     return id;
   }
 
+  /** What has to follow the same day keeps the step before it from being begun too late for that. */
+  #sameDay({ sameDay }: Pick<Said, 'sameDay'>): void {
+    const before = this.steps[this.steps.length - 1];
+    if (sameDay === true && before?.kind === 'work') this.steps[this.steps.length - 1] = { ...before, straightOn: true };
+  }
+
   /** Adds a step that is made elsewhere. */
   add(step: Made & Partial<Said>, more: More = {}): string {
     this.#afterCover(step);
-    const { place, once, skills, pair, ...made } = step;
+    this.#sameDay(step);
+    const { place, once, skills, pair, sameDay: _same, ...made } = step;
     this.steps.push(made);
     if (step.kind === 'wait') return step.id;
     if (step.kind === 'work')

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { planInput } from '../../test/cracks.ts';
 import { usualFacts } from '../../test/defects.ts';
 import { tell, type Saying } from '../quantity/saying.ts';
-import { fastestBy } from './deadline.ts';
+import { fastestBy, takenFor } from './deadline.ts';
 import { clientOptions, type Asked } from './options.ts';
 import { planRepair, type PlanInput } from './repairPlan.ts';
 
@@ -34,8 +34,8 @@ describe('against a deadline', () => {
     expect([blown?.fastest?.fan, Date.parse(blown?.fastest?.doneAt ?? '') < still]).toEqual([true, true]);
     expect(words(blown?.says ?? [])).toMatch(/^In time: .* with a fan over each coat is done/);
     // and that way is planned so where it is taken
-    const schools = { 'drying-air': 'fan' };
-    const plan = planRepair({ ...joint(), defect: { ...joint().defect, schools, choice: { system: blown?.fastest?.system ?? '' } } });
+    if (!blown?.fastest) throw new Error('nothing is in time');
+    const plan = planRepair({ ...joint(), defect: { ...joint().defect, ...takenFor(joint().defect, blown.fastest) } });
     const work = plan.state === 'planned' ? plan.work() : undefined;
     expect([work?.schedule.doneAt, work?.method.steps.filter((s) => s.builder === 'set-fan').length]).toEqual([blown?.fastest?.doneAt, 1]);
   });

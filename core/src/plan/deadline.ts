@@ -4,6 +4,7 @@ import type { Ledger } from '../quantity/ledger.ts';
 import { instant, say, type Saying } from '../quantity/saying.ts';
 import { dryingAir } from '../schools/dryingAir.ts';
 import type { Timed } from '../schedule/schedule.ts';
+import type { Defect } from '../survey/job.ts';
 import { plannedOf, planRepair, type PlanInput } from './repairPlan.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
@@ -108,4 +109,9 @@ export function fastestBy(input: PlanInput, deadline: string): ByDeadline | unde
   return {
     says: say`None is done by then. The fastest, ${named(way)}, is done ${instant(way.doneAt)}.${late ? say` What does not fit first: ${late.step.title}, done ${instant(late.end)}.` : ''}${stands}`,
   };
+}
+
+/** What of a repair changes where a way is taken: its system, and the fan where it is in time with one only. */
+export function takenFor({ schools }: Pick<Defect, 'schools'>, { system, fan }: InTime): Pick<Defect, 'choice' | 'schools'> {
+  return { choice: { system }, ...(fan && { schools: { ...schools, [dryingAir.id]: 'fan' } }) };
 }

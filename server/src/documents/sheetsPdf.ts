@@ -172,7 +172,7 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
     ...stopContent(words, sheet),
     ...firstContent(words, sheet),
     {
-      svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 196, palette: print, prefix: 'p', font: family, rimless: true })),
+      svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 168, palette: print, prefix: 'p', font: family, rimless: true })),
       width: 535,
       margin: [0, 6, 0, 0],
     },

@@ -66,9 +66,10 @@ describe('what is tried out', () => {
     expect(tried({ schools: { 'patch-edge': 'feathered' } }).defect.schools).toMatchObject({ 'patch-edge': 'feathered' });
   });
 
-  it('says why there are no steps where it is too cold, and has them again when it is warm', () => {
-    expect(sheet({ slabC: -2, airC: 1 }).work).toBeUndefined();
-    expect(sheet({ slabC: -2, airC: 1 }).nothing).toBeDefined();
-    expect(sheet({ slabC: 15 }).work).toBeDefined();
+  it('begins with warming where it is too cold, and without it when it is warm', () => {
+    const builders = (trial: WhatIf) => (sheet(trial).work?.schedule.rows ?? []).map((r) => r.step.builder);
+    expect(builders({ slabC: -2, airC: 1 }).slice(0, 2)).toEqual(['first-heat', 'first-held']);
+    expect(builders({ slabC: 15 })).not.toContain('first-heat');
+    expect(builders({ slabC: 15 }).length).toBeGreaterThan(5);
   });
 });

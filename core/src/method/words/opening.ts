@@ -36,8 +36,8 @@ export const heldSo = ({ title, look }: NonNullable<FirstStep['hold']>): Told =>
 export const seeToFirsts = (firsts: readonly First[]): Said => ({
   builder: 'see-firsts',
   title: say`See to what comes first: ${firsts.map((f) => f.title.toLowerCase()).join(', ')}`,
-  detail: say`line by line as it stands under ‘Before the first cut’; what is another’s to do is seen done, or who planned it is called`,
-  look: say`Every line of it is so, before anything is cut, drilled or opened.`,
+  detail: say`as it stands under ‘Before the first cut’; what others do is seen done`,
+  look: say`All of it is so, before anything is cut or opened.`,
   done: 'All seen to',
   plain: 'it is seen to be so, whatever the size',
   tools: ['camera', 'pen'],
