@@ -19,7 +19,7 @@ test.describe('a whole method of each family, with its drawing', () => {
       'WC-01',
       wash,
       'begin here',
-      [/Brush the face clean/, /Set 11 ports, 250 mm apart/, /Seal the crack with 735 mL/, /Let the seal harden/, /Inject/, /Take ports and seal off/],
+      [/Brush the face clean/, /Set 11 ports, 250 mm apart/, /Seal the crack with 845 mL/, /Let the seal harden/, /Inject/, /Take ports and seal off/],
     ],
     [
       'WC-02',
@@ -86,13 +86,14 @@ test('what is tried out moves steps, times and drawing, and nothing of it is kep
   await expect(total).toHaveText(before ?? '');
 });
 
-test('colder than it bears, the page says why there are no steps, and goes on when it is warm again', async ({ page }) => {
+test('colder than it bears, the steps begin with warming, and do without when it is warm again', async ({ page }) => {
   await page.goto(await screenOf(page, 'WR-02', 'method', wash));
   await page.getByRole('slider', { name: 'Ground' }).focus();
   for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowLeft');
-  await expect(page.getByText(/stops hardening: below/)).toBeVisible();
+  await expect(page.getByText(/^Warm the ground from/)).toBeVisible();
   await page.getByRole('button', { name: 'Back to as planned' }).click();
   await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
+  await expect(page.getByText(/^Warm the ground from/)).toHaveCount(0);
 });
 
 test('Mix shows every mix with its parts, its batches and the time to place one', async ({ page }) => {

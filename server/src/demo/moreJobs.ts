@@ -289,7 +289,7 @@ export function moreJobs(now: Date): readonly DemoJob[] {
           ],
         },
       ],
-      begun: { 'WC-01': 1560, 'WR-03': 70, 'WR-01': 30 },
+      begun: { 'WC-01': 1560, 'WR-03': 84, 'WR-01': 30 },
     },
   ];
 }
