@@ -87,12 +87,31 @@ describe('a setting compound', () => {
     }
   });
 
+  it('is never mixed by less than can be measured out, and says so where more is mixed than is placed', () => {
+    let [small, goes] = [0, 0];
+    for (const { kind, system, work } of everyMethod({}, { lengthMm: 300 })) {
+      const steps = work?.method.steps.filter((s) => s.builder === 'mix-compound') ?? [];
+      for (const step of steps) {
+        const [powder] = figuresOf(step.title);
+        goes += 1;
+        // 60 mL at 0.85 mL from a gram, or thereabouts
+        expect([kind, system, step.id, (powder?.value ?? 0) > 50]).toEqual([kind, system, step.id, true]);
+      }
+      for (const mix of work?.mixes ?? []) {
+        const placed = work?.method.steps.filter((s) => s.builder === 'mix-compound').length ?? 0;
+        if (mix.handling.kind !== 'setting compound' || placed === 0) continue;
+        if (mix.says.map(told).some((s) => /cannot be measured out/.test(s))) small += 1;
+      }
+    }
+    expect([goes > 30, small > 5]).toEqual([true, true]);
+  });
+
   it('that sets sooner is mixed in more and smaller batches', () => {
     const [fast, slow] = ['setting-compound-5', 'setting-compound-90'].map((s) => onCrack(s, 9000).mixes[0]);
     expect(fast?.batches.value).toBeGreaterThan(slow?.batches.value ?? 0);
     expect(fast?.within?.value).toBeLessThan(slow?.within?.value ?? 0);
-    // what is mixed in all does not change with the name on the bag
-    expect(fast?.total.value).toBeCloseTo(slow?.total.value ?? 0, 6);
+    // what is placed does not change with the name on the bag; of small batches more is lost, since less cannot be measured out
+    expect(fast?.total.value).toBeGreaterThanOrEqual(slow?.total.value ?? Number.POSITIVE_INFINITY);
   });
 
   it('of any length holds its working time in every batch', () => {

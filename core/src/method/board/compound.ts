@@ -57,15 +57,20 @@ export interface Go {
 export const workedFor = (c: Course): Figure =>
   isSetting(c) ? c.ledger.compute(settingWorkingTime, { namedMin: c.of('named') }) : c.get(boardWork.figures.inPan);
 
+/** Adds the mixing of a go before it is placed, and tells what is mixed so that so much is placed: no less than can be measured out. */
+export interface Ready {
+  (go: number): void;
+  readonly taken: (placed: Figure) => Figure;
+}
+
 /**
  * The compound of a course, go by go. A setting one is mixed for each go: what was mixed for the first has set
  * before the second goes on. A drying one comes out of its pail.
  * @param called what the compound is called where the system is more than that
- * @returns adds the mixing of a go, before it is placed
  */
-export function makeReady(c: Course, goes: readonly Go[], called = c.system.title): (go: number) => void {
-  const total = c.ledger.compute(volumeSum, { volumeMl: goes.map((g) => g.volume) }, 'Compound in all');
+export function makeReady(c: Course, goes: readonly Go[], called = c.system.title): Ready {
   if (!isSetting(c)) {
+    const total = c.ledger.compute(volumeSum, { volumeMl: goes.map((g) => g.volume) }, 'Compound in all');
     c.keepMix({
       id: 'compound',
       title: called,
@@ -75,16 +80,19 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
       parts: [{ what: called, role: 'ready', amount: total }],
       says: [say`From the pail as it is; what is left in the pan does not go back.`],
     });
-    return () => undefined;
+    return Object.assign(() => undefined, { taken: (placed: Figure) => placed });
   }
   const working = workedFor(c);
   const mixes = goes.map(({ what, volume, placing }) => {
     // the working time by its name is the short side already: nothing more is kept back
     const { batches } = batchesOf(c, placing, working, what, c.stated('No further reserve', 'ratio', 0));
-    const batch = c.ledger.compute(volumeShare, { volumeMl: volume, parts: batches }, `One batch, ${what}`);
+    const batch = c.least(c.ledger.compute(volumeShare, { volumeMl: volume, parts: batches }, `One batch, ${what}`), boardWork.figures.leastMix);
+    const taken = c.ledger.compute(manyVolumes, { volumeMl: batch, count: batches }, `Mixed for it, ${what}`);
     const powder = c.ledger.compute(powderFor, { volumeMl: batch, yieldMlG: c.of('yieldMlG') }, `Powder, ${what}`);
-    return { what, batches, powder, water: c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') }, `Water, ${what}`) };
+    return { what, volume, taken, batches, powder, water: c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') }, `Water, ${what}`) };
   });
+  const total = c.ledger.compute(volumeSum, { volumeMl: mixes.map((m) => m.taken) }, 'Compound in all');
+  const lost = mixes.some((m) => m.taken.value > m.volume.value);
   const powder = c.ledger.compute(powderFor, { volumeMl: total, yieldMlG: c.of('yieldMlG') });
   const water = c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') });
   c.keepMix({
@@ -101,17 +109,19 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
     says: [
       ...mixes.map((m) => say`${m.what}: ${m.batches.value > 1 ? say`${m.batches} times ` : ''}${m.powder} of powder into ${m.water} of water.`),
       say`No batch larger than is used up in its working time, and none before it is wanted.`,
+      ...(lost ? [say`Less than ${c.get(boardWork.figures.leastMix)} cannot be measured out: what is not placed of it is lost.`] : []),
       say`Clean pail, clean knife: old crumbs and warm water shorten it.`,
     ],
   });
   c.amount('powder', 'Powder', powder);
-  return (go) => {
+  const ready = (go: number) => {
     const mix = mixes[go];
     if (mix)
       c.work(mixCompound(mix.powder, mix.water, mix.batches, working, c.of('named')), withMixing(c, c.rate('mixMin'), mix.batches, 'Mixing'), {
         turn: mix.what.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-'),
       });
   };
+  return Object.assign(ready, { taken: (placed: Figure) => mixes.find((m) => m.volume === placed)?.taken ?? placed });
 }
 
 /**
@@ -234,6 +244,7 @@ export function workCoats(
   below: Below,
   each: Figure,
   ready: (coat: number) => void = () => undefined,
+  taken: Ready['taken'] = (placed) => placed,
 ): void {
   at.volumes.forEach((volume, i) => {
     const across = at.widths[i];
@@ -244,7 +255,7 @@ export function workCoats(
     ready(i);
     c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each, {
       lift: i + 1,
-      uses: [{ of: 'compound', amount: volume }],
+      uses: [{ of: 'compound', amount: taken(volume) }],
     });
   });
   settle(c, thin, 'finish');

@@ -20,7 +20,7 @@ export function fastenerReset(c: Course): void {
   const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
   const coating = c.byCount('nothing', 'spotEach', pops, 'A coat on the heads');
   const mix = makeReady(c, coatGoes(wide, coating), 'Joint compound');
-  workCoats(c, wide, coats, c.of('thin'), 'bare', coating, mix);
+  workCoats(c, wide, coats, c.of('thin'), 'bare', coating, mix, mix.taken);
   smoothe(c, c.get(boardWork.figures.spotsPast), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('screws', 'New screws', pops);

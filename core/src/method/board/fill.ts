@@ -122,12 +122,13 @@ export function fillSpots(c: Course): void {
     mix(n - 1);
     c.work(fillPlace(n, layers, each, thickness, isSetting(c)), filling, {
       lift: n,
-      uses: [{ of: 'compound', amount: each }],
+      uses: [{ of: 'compound', amount: mix.taken(each) }],
     });
   }
-  workCoats(c, wide, coats, thin, { thickness, covered: false }, coating, (coat) => {
+  const mixCoat = (coat: number) => {
     mix(layers.value + coat);
-  });
+  };
+  workCoats(c, wide, coats, thin, { thickness, covered: false }, coating, mixCoat, mix.taken);
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', spots, 'Sanding the spots'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('feather', 'Feathered, each side', past);
@@ -154,10 +155,10 @@ export function fillSpots(c: Course): void {
 }
 
 /** The gap under a tape, filled with what sets: what dries would take days in it. */
-function prefilled(c: Course, { prefill, deep, placing }: Readonly<Record<'prefill' | 'deep' | 'placing', Figure>>): void {
+function prefilled(c: Course, { prefill, deep, placing, taken }: Readonly<Record<'prefill' | 'deep' | 'placing' | 'taken', Figure>>): void {
   const fill = (of: string, amount: Figure) => c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), placing, { uses: [{ of, amount }] });
   if (isSetting(c)) {
-    fill('compound', prefill);
+    fill('compound', taken);
     settle(c, deep, 'coat');
     return;
   }
@@ -215,14 +216,15 @@ export function tapedLine(c: Course): void {
   const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding, placing: bedPlacing }, ...coatGoes(wide, coating)];
   const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill, placing: prefilling }]) : makeReady(c, taping, 'Joint compound');
   mix(taping.length);
-  prefilled(c, { prefill, deep, placing: prefilling });
+  prefilled(c, { prefill, deep, placing: prefilling, taken: mix.taken(prefill) });
   mix(0);
   c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), bedPlacing, {
-    uses: [c.use('tape', mesh ? 'Mesh tape' : 'Paper tape', 'reinforcement', length, tape.id), { of: 'compound', amount: bedding }],
+    uses: [c.use('tape', mesh ? 'Mesh tape' : 'Paper tape', 'reinforcement', length, tape.id), { of: 'compound', amount: mix.taken(bedding) }],
   });
-  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, coating, (coat) => {
+  const mixCoat = (coat: number) => {
     mix(1 + coat);
-  });
+  };
+  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, coating, mixCoat, mix.taken);
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
   c.work(putAway(), c.rate('tidy'));
   c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);

@@ -7,7 +7,7 @@ import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { finishBoard, cover } from '../board/fill.ts';
 import { sides } from '../parts.ts';
-import { fastenBack, propped } from '../words/plastering.ts';
+import { fastenBack, grips, propped } from '../words/plastering.ts';
 import { propFirst } from './coats.ts';
 import { putAway } from '../words/protecting.ts';
 
@@ -33,8 +33,11 @@ export function plasterReattach(c: Course): void {
       uses: [lath ? c.use('washers', 'Screws with washers', 'fixing', points) : c.use('adhesive', 'Adhesive', 'adhesive', adhesive)],
     },
   );
+  // screws carry at once where nothing hangs; adhesive has to grip, and what is propped is eased last
+  const hung = c.steps.some((s) => s.builder === 'prop-up');
   const hold = c.fixed(c.of('prop'));
-  c.wait(propped(hold.minutes), hold);
+  if (hung) c.wait(propped(hold.minutes), hold);
+  else if (!lath) c.wait(grips(hold.minutes), hold);
   c.amount('points', 'Fastening points', points);
   c.amount('washer', lath ? 'Washers of' : 'Hole', lath ? c.of('washer') : c.of('hole'));
   if (!lath) c.amount('adhesive', 'Adhesive', adhesive);

@@ -161,6 +161,16 @@ export const propped = (wait: Figure): Said => ({
   frees: ['props'],
 });
 
+/** The wait of an adhesive that holds plaster back, where nothing hangs. */
+export const grips = (wait: Figure): Said => ({
+  builder: 'grips',
+  title: say`Let the adhesive grip, ${wait}`,
+  detail: say`a board held against the face by a strut until then; nothing knocked or drilled beside it`,
+  look: say`Tapped, it rings like the wall around; the board comes away clean.`,
+  done: 'It holds',
+  tools: [],
+});
+
 /** Opening a crack. */
 export const openCrack = (width: Figure, length: Figure): Said => ({
   builder: 'open-crack',
