@@ -75,6 +75,7 @@ test('the main job: a new crack, from the walk to the printed sheet', async ({ p
   await expect(page.getByText(`${resinMl.toFixed(0)} mL`).first()).toBeVisible();
 });
 
+// it takes the empty installation as it is: files that make an account there stand after this one in the alphabet
 test('a first account, a first job, and an area before its cracks', async ({ page }) => {
   await page.goto(`${emptyAddress}/`);
   await page.getByLabel('Firm').fill('Rook & Son');
