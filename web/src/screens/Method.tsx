@@ -9,6 +9,7 @@ import { Link, useNavigate } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
 import { Firsts } from '../parts/Firsts.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
+import { FigureRows } from '../parts/FigureRows.tsx';
 import { IssueButton, IssueState } from '../parts/IssueState.tsx';
 import { Steps } from '../parts/Steps.tsx';
 import { Stops } from '../parts/Stops.tsx';
@@ -48,16 +49,7 @@ function Below({ work }: { work: SheetWork }) {
     <details className="patch-below">
       <summary>Quantities, {work.cautions.length === 1 ? 'one caution' : `${String(work.cautions.length)} cautions`}</summary>
       <div className="two">
-        <dl className="facts">
-          {work.quantities.map((q) => (
-            <div key={q.id} style={{ display: 'contents' }}>
-              <dt>{q.label}</dt>
-              <dd>
-                <Fig figure={q.figure} />
-              </dd>
-            </div>
-          ))}
-        </dl>
+        <FigureRows rows={work.quantities} />
         <div>
           <ul>
             {work.cautions.map((c) => (

@@ -1,27 +1,13 @@
-import { noWorkWords, plannedOf, takenAlong, type Mix as MixOf, type PlannedPlan, type PlannedWork, type Quantity } from '@oddment/core';
+import { noWorkWords, plannedOf, takenAlong, type Mix as MixOf, type PlannedPlan, type PlannedWork } from '@oddment/core';
 import type { DefectRecord } from '@oddment/contracts';
 import { Link } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
+import { FigureRows } from '../parts/FigureRows.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
-
-function Rows({ rows }: { rows: readonly Quantity[] }) {
-  return (
-    <dl className="facts">
-      {rows.map((q) => (
-        <div key={q.id} style={{ display: 'contents' }}>
-          <dt>{q.label}</dt>
-          <dd>
-            <Fig figure={q.figure} />
-          </dd>
-        </div>
-      ))}
-    </dl>
-  );
-}
 
 /** The parts of a mix, in all and for one batch. */
 function Parts({ mix }: { mix: MixOf }) {
@@ -194,14 +180,14 @@ function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; d
             rows.length === 0 ? null : (
               <div key={title}>
                 {title === '' ? null : <h2 style={{ fontSize: 16, marginTop: 12 }}>{title}</h2>}
-                <Rows rows={rows} />
+                <FigureRows rows={rows} />
               </div>
             ),
           )}
           {worn.length === 0 ? null : (
             <details style={{ marginTop: 12 }}>
               <summary>What wears out, in pieces and shares of one</summary>
-              <Rows rows={worn} />
+              <FigureRows rows={worn} />
             </details>
           )}
           <h2 style={{ fontSize: 16, marginTop: 12 }}>Tools</h2>

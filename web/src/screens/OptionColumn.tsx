@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { cite, noPrice, scopes, type ClientOption } from '@oddment/core';
 import { SectionPicture } from '../parts/Drawing.tsx';
 import { Fig, Say } from '../parts/Fig.tsx';
+import { FigureRows } from '../parts/FigureRows.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 
 /** One option as a column: its picture, its figures, its price, and what it leaves behind. */
@@ -62,16 +63,7 @@ export function OptionColumn({ option, onChoose }: { option: ClientOption; onCho
         </dl>
         {price?.without === undefined ? null : <p className="quiet">{price.without}</p>}
         <h3>What it takes</h3>
-        <dl className="facts">
-          {quantities.map((q) => (
-            <div key={q.id} style={{ display: 'contents' }}>
-              <dt>{q.label}</dt>
-              <dd>
-                <Fig figure={q.figure} />
-              </dd>
-            </div>
-          ))}
-        </dl>
+        <FigureRows rows={quantities} />
         <h3>What it leaves behind</h3>
         <ul>
           {outlooks.map((o, i) => (

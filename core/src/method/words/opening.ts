@@ -41,7 +41,6 @@ export const seeToFirsts = (firsts: readonly First[]): Said => ({
   done: 'All seen to',
   plain: 'it is seen to be so, whatever the size',
   tools: ['camera', 'pen'],
-  once: 'repair',
 });
 
 const strippingTools: Readonly<Record<Stripping, readonly string[]>> = {
