@@ -98,8 +98,7 @@ describe('a setting compound', () => {
         expect([kind, system, step.id, (powder?.value ?? 0) > 50]).toEqual([kind, system, step.id, true]);
       }
       for (const mix of work?.mixes ?? []) {
-        const placed = work?.method.steps.filter((s) => s.builder === 'mix-compound').length ?? 0;
-        if (mix.handling.kind !== 'setting compound' || placed === 0) continue;
+        if (mix.handling.kind !== 'setting compound' || steps.length === 0) continue;
         if (mix.says.map(told).some((s) => /cannot be measured out/.test(s))) small += 1;
       }
     }

@@ -1,6 +1,7 @@
 import { firstsOf, type First } from '../safety/firsts.ts';
 import { timesBy, type Times } from './candidateTimes.ts';
-import { decidedFirsts, placeFirsts } from './takenFirsts.ts';
+import { decidedFirsts } from './decidedFirsts.ts';
+import { placeFirsts } from './placeFirsts.ts';
 import { asBrought } from './broughtTo.ts';
 import { handsOf } from '../survey/crew.ts';
 import type { Section } from '../geometry/section.ts';
