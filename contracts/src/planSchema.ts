@@ -85,7 +85,7 @@ const answer = objectSchema(
   ['asked'],
 );
 
-const optionalOfSubject = ['age', 'movementToCome', 'gap', 'openBehind', 'woodMoisture', 'flex', 'widths', 'length', 'depth'];
+const optionalOfSubject = ['age', 'movementToCome', 'gap', 'wall', 'openBehind', 'woodMoisture', 'flex', 'widths', 'length', 'depth'];
 const subject = objectSchema(
   {
     kind: text,
@@ -101,6 +101,7 @@ const subject = objectSchema(
     age: figure,
     movementToCome: figure,
     gap: figure,
+    wall: figure,
     openBehind: yes,
     woodMoisture: figure,
     flex: figure,

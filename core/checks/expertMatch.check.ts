@@ -429,7 +429,8 @@ const cases: readonly Case[] = [
     situation: 'a hairline in a dry, still wall',
     kind: 'wall-crack',
     answers: { member: 'wall', widths: width(0.1), moisture: 'dry', movement: 'still' },
-    fits: ['epoxy-injection-resin', 'drilled-packer-injection'],
+    fits: ['epoxy-injection-resin', 'drilled-packer-epoxy'],
+    care: ['drilled-packer-injection'],
     out: ['water-plug', 'flexible-sealant', 'gravity-resin'],
   },
   {

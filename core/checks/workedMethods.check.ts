@@ -101,14 +101,20 @@ describe('whole methods against worked examples', () => {
     expect((Date.parse(rowOf(warm, 'press-filler').latest?.at ?? '') - Date.parse(rowOf(warm, 'prime-wood').end)) / 60_000).toBeLessThan(45);
   });
 
-  it('a tub is washed and dry for a day, two where a tap dripped, before any tape or resin', () => {
-    const begin = (drip: string) => {
-      const work = workOn('tub-nick', 'gelcoat-paste', { drip });
+  it('a tub that let water in is washed and dry for a day, two where a tap dripped, before any tape or resin; a nick is wiped dry', () => {
+    const begin = (drip: string, kind = 'tub-crack', system = 'polyester-fiber-putty') => {
+      const work = workOn(kind, system, { drip });
       const washed = rowOf(work, 'clean-tub').step.id;
-      expect(rowOf(work, 'warm-tub').startMin - rowOf(work, 'clean-tub').endMin).toBeGreaterThanOrEqual(1440);
-      return work.method.links.find((l) => l.from === washed && l.least)?.least?.minutes.value;
+      const least = work.method.links.find((l) => l.from === washed && l.least)?.least?.minutes.value;
+      expect(rowOf(work, 'warm-tub').startMin - rowOf(work, 'clean-tub').endMin).toBeGreaterThanOrEqual(least ?? 0);
+      return least;
     };
-    expect([begin('no'), begin('yes')]).toEqual([1440, 2880]);
+    expect([begin('no'), begin('yes'), begin('no', 'tub-nick', 'gelcoat-paste'), begin('yes', 'tub-nick', 'gelcoat-paste')]).toEqual([
+      1440,
+      2880,
+      undefined,
+      2880,
+    ]);
   });
 
   it('acetone is told on gelcoat only where that side is taken, and never on acrylic', () => {

@@ -152,8 +152,44 @@ describe('in every method', () => {
     }
   });
 
-  it('covers the room once, whatever is done one after the other', () => {
-    for (const { of, order } of all) expect([of, order.filter((b) => /^cover-(room|around)$/.test(b)).length <= 1]).toEqual([of, true]);
+  it('covers the room once, whatever is done one after the other, and again only after it was left for days', () => {
+    for (const { of, order } of all) {
+      const [covered, left] = [/^cover-(room|around)$/, /^put-away$/].map((b) => order.filter((o) => b.test(o)).length);
+      expect([of, covered === 0 || covered === left]).toEqual([of, true]);
+    }
+  });
+
+  it('leaves its sheets where they are until no more dust, water or wet stuff comes, and clears away last', () => {
+    let looked = 0;
+    for (const { of, work } of all) {
+      let covered = !work.method.steps.some((s) => /^(cover-|mask-tub)/.test(s.builder));
+      const hand = work.schedule.rows.filter((r) => r.step.handsOn);
+      for (const { step } of hand) {
+        if (/^(cover-|mask-tub)/.test(step.builder)) covered = true;
+        const messy = step.handsOn?.makes.some((m) => m !== 'noise') === true || (step.handsOn?.uses.length ?? 0) > 0;
+        // what is washed or only scraped before the mask goes on is caught by the tub
+        if (messy && !/^(clean-tub|cut-|mark-)/.test(step.builder)) {
+          looked += 1;
+          expect([of, step.builder, covered]).toEqual([of, step.builder, true]);
+        }
+        if (step.builder === 'put-away') covered = false;
+      }
+      expect([of, hand.at(-1)?.step.builder]).toEqual([of, 'put-away']);
+    }
+    expect(looked).toBeGreaterThan(500);
+  });
+
+  it('takes off again what it put up: board, form, props, ports, packers', () => {
+    const pairs = { 'edge-form': 'board-off', 'build-form': 'strip-form', 'prop-up': 'propped', 'set-ports': 'scrape-off', 'drill-packers': 'pull-packers' };
+    let up = 0;
+    for (const { of, order } of all)
+      for (const [puts, takes] of Object.entries(pairs)) {
+        const at = order.indexOf(puts);
+        if (at < 0) continue;
+        up += 1;
+        expect([of, puts, order.indexOf(takes) > at]).toEqual([of, puts, true]);
+      }
+    expect(up).toBeGreaterThan(10);
   });
 
   it('skims plaster when it has been aired, for days', () => {

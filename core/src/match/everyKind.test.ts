@@ -55,6 +55,8 @@ type Answers = Readonly<Record<string, unknown>>;
 const flips: readonly (readonly [kind: string, system: string, rule: string, passes: Answers, fails: Answers, grade: 'care' | 'out'])[] = [
   ['concrete-spall', 'rapid-repair-mortar', 'depth', { depthMm: 75 }, { depthMm: 75.1 }, 'out'],
   ['concrete-spall', 'cement-fairing-coat', 'depth', { depthMm: 3 }, { depthMm: 3.1 }, 'out'],
+  ['wall-crack', 'epoxy-injection-resin', 'wall', { wallMm: 300 }, { wallMm: 301 }, 'care'],
+  ['wall-crack', 'drilled-packer-epoxy', 'wall', { wallMm: 300 }, { wallMm: 299 }, 'care'],
   ['concrete-spall', 'form-and-pour', 'depth', { depthMm: 50 }, { depthMm: 49.9 }, 'out'],
   [
     'drywall-hole',

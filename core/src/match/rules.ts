@@ -13,6 +13,7 @@ import { overConcreteRule } from './rules/overConcrete.ts';
 import { penetrationRule } from './rules/penetration.ts';
 import { preparationRule } from './rules/preparation.ts';
 import { temperatureRule } from './rules/temperature.ts';
+import { wallRule } from './rules/wall.ts';
 import { widthRule } from './rules/width.ts';
 import { woodMoistureRule } from './rules/woodMoisture.ts';
 import { workingTimeRule } from './rules/workingTime.ts';
@@ -36,6 +37,7 @@ export const matchRules: readonly Rule[] = [
   extentRule,
   behindRule,
   gapRule,
+  wallRule,
   liftsRule,
   overConcreteRule,
   preparationRule,

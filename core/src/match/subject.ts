@@ -42,6 +42,8 @@ export interface Subject {
   readonly movementToCome?: Figure;
   /** opening of a joint */
   readonly gap?: Figure;
+  /** thickness of a wall that a crack goes through */
+  readonly wall?: Figure;
   /** of a line: its length, and every width along it */
   readonly length?: Figure;
   readonly widths?: readonly Figure[];
@@ -87,7 +89,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
   };
   const [airC, slabC, humidity] = [need('airC'), need('slabC'), need('humidityPct')];
   const dew = ledger.compute(dewPoint, { airC, humidityPct: humidity });
-  const optional = (key: 'age' | 'gap' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth', field: string) => {
+  const optional = (key: 'age' | 'gap' | 'wall' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth', field: string) => {
     const figure =
       key === 'depth'
         ? (['behind', 'deepest'].map((id) => surveyed.measured.find((m) => m.id === id)?.figure).find((f) => f !== undefined) ??
@@ -117,6 +119,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
       ...(night && { night }),
       ...optional('age', 'slabAgeDays'),
       ...optional('gap', 'gapMm'),
+      ...optional('wall', 'wallMm'),
       ...optional('woodMoisture', 'moisturePct'),
       ...optional('flex', 'flexMm'),
       ...optional('movementToCome', 'movementMm'),

@@ -99,6 +99,26 @@ export class Course extends CourseMixes {
     return true;
   }
 
+  /** What covered the room has been taken up: it is covered again before more is done. */
+  isUncovered(): void {
+    this.#done.delete('cover');
+  }
+
+  /** Whether sheets or film lie over what is around. */
+  get isCovered(): boolean {
+    return this.steps.some((s) => covers.has(s.builder));
+  }
+
+  /** The last work of all, right after the work that is last so far, whatever is waited for besides. */
+  finally(said: Said, minutes: Figure): void {
+    const at = this.steps.findLastIndex((s) => s.kind === 'work');
+    const last = this.steps[at];
+    if (!last) return;
+    const rest = this.steps.splice(at + 1);
+    this.work({ ...said, place: 'aside' }, minutes, { after: [last.id] });
+    this.steps.push(...rest);
+  }
+
   /**
    * What a step is called for good: what it does, in which lift or which time over, or after which other it waits; of the second
    * system on also of which. A plan that is made again for other air or another size calls the same steps the same.

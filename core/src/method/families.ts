@@ -1,3 +1,4 @@
+import { putAway } from './words/protecting.ts';
 import { groove } from './concrete/groove.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { caulked } from './board/caulk.ts';
@@ -91,6 +92,7 @@ const families: Readonly<Record<string, Family>> = {
   'epoxy-injection-resin': { part: portInjection, reads: ['port-spacing', 'injection-done'] },
   'injection-foam': { part: portInjection, reads: ['port-spacing'] },
   'drilled-packer-injection': { part: portInjection, reads: [] },
+  'drilled-packer-epoxy': { part: portInjection, reads: ['injection-done'] },
   'water-plug': { part: waterPlug, reads: [] },
   'cement-plaster': cementCoats,
   'lath-and-plaster': cementCoats,
@@ -161,6 +163,7 @@ export function workMethod(matter: MethodMatter): WorkMethod {
     course.system = member;
     family.part(course);
   }
+  course.finally(putAway(course.isCovered), course.rate('tidy'));
   if (matter.members.length > 1) course.named = 'one after the other';
   return course.done();
 }

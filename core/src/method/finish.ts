@@ -23,7 +23,8 @@ const kinds: Readonly<Record<string, string>> = {
 export function paintFace(c: Course, area: Figure, primer: string, textured = false): void {
   const airC = warmForPaint(c);
   const looks = c.taken('inspecting', 'passes');
-  c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('inHand', 'lookPerM2', area, 'Looking over'));
+  // a face that was dashed shows nothing in flat light: it was looked at when it was thrown
+  if (!c.isUsed('texture')) c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('inHand', 'lookPerM2', area, 'Looking over'));
   const kind = textured && !c.isUsed('texture') ? c.matter.choice('texture') : undefined;
   const rough = kind !== undefined && kind !== 'smooth';
   // texture drinks like bare board: it goes on primer whoever paints without

@@ -1,7 +1,7 @@
 import { boardWork } from '../shelf/usual/boardWork.ts';
 import type { Use } from './step.ts';
 import { say } from '../quantity/saying.ts';
-import { coverRoom, pullTape } from './words/protecting.ts';
+import { coverRoom, pullTape, putAway } from './words/protecting.ts';
 import { cutAlongTape } from './words/redoing.ts';
 import { acrossRim, rimmedArea, stripArea } from '../geometry/outline.ts';
 import { firstPart, secondPart, withLoss } from '../mixing/proportions.ts';
@@ -63,7 +63,15 @@ export function pulled(c: Course, within: Figure): void {
 
 /** Floor and what stands around covered once, with as much sheet as lies around the place. */
 export function coverUp(c: Course, overhead = c.overhead): void {
-  if (c.once('cover')) c.work(coverRoom(around(c), overhead, c.outdoors), c.rate('coverUp'), { uses: [coverSheet(c)] });
+  if (!c.once('cover')) return;
+  const again = c.steps.some((s) => s.builder === 'cover-room');
+  c.work(coverRoom(around(c), overhead, c.outdoors), c.rate('coverUp'), again ? { turn: 'again' } : { uses: [coverSheet(c)] });
+}
+
+/** The place is left for days: what lies over the room is taken up, and laid again before work goes on. */
+export function leaveIt(c: Course): void {
+  c.work(putAway(true, true), c.rate('tidy'), { turn: 'meanwhile' });
+  c.isUncovered();
 }
 
 /** Area of a place with a rim around it, whatever its shape: around a line as far as it is long. */

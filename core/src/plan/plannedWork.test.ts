@@ -31,6 +31,7 @@ describe('a place cut square', () => {
       'wait-next-lift',
       'float-face',
       'keep-damp',
+      'put-away',
       'sound-again',
       'sound-last',
       'open-to-traffic',

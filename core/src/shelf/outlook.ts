@@ -44,6 +44,11 @@ const outlooks: Readonly<Record<string, Outlook>> = {
     'five to ten years',
     'on a crack that stays as wide as it is',
   ),
+  'drilled-packer-epoxy': outlook(
+    'filled holes beside a thin line; the wall is one piece again',
+    'as long as the wall, if nothing new loads it',
+    'on resin that came out at every packer',
+  ),
   'water-plug': outlook('a plug that is rigid and visible', 'a few years; it is a stop, not a cure', 'on water that finds no other way'),
   'flexible-sealant': outlook('a soft bead that is seen and touched', 'five to ten years, then it is renewed', 'on movement within what the sealant bears'),
   'joint-filler': outlook(

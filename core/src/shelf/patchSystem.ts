@@ -141,6 +141,8 @@ export interface PatchSystem {
   readonly woodMoisture?: Range;
   /** how far a shell may give underfoot */
   readonly flex?: Range;
+  /** thickness of the wall that it reaches through, or is worth drilling for */
+  readonly wall?: Range;
   /** why a size outside the limits does not do, as a clause */
   readonly sizeWhy: {
     readonly narrow?: string;

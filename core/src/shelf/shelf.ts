@@ -7,6 +7,7 @@ import { boardPlug } from './systems/boardPlug.ts';
 import { capAndDrain } from './systems/capAndDrain.ts';
 import { cementFairingCoat } from './systems/cementFairingCoat.ts';
 import { cementPlaster } from './systems/cementPlaster.ts';
+import { drilledPackerEpoxy } from './systems/drilledPackerEpoxy.ts';
 import { drilledPackerInjection } from './systems/drilledPackerInjection.ts';
 import { dryingCompound } from './systems/dryingCompound.ts';
 import { enamelTouchUp } from './systems/enamelTouchUp.ts';
@@ -65,6 +66,7 @@ export const genericShelf: readonly PatchSystem[] = [
   waterPlug,
   cementFairingCoat,
   drilledPackerInjection,
+  drilledPackerEpoxy,
   epoxyTimberPaste,
   epoxyTimberPutty,
   epoxyPourTinted,

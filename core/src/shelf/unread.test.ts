@@ -18,7 +18,7 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
   [{}, {}],
   [{ position: 'overhead', place: 'outside' }, {}],
   [{ base: 'metal-lath', frame: 'other', joint: 'construction' }, { 'plaster-coats': 'same-day' }],
-  [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge' }, {}],
+  [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge', wallMm: 400 }, {}],
   [{ binder: 'cement', texture: 'dash' }, {}],
   [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}],
   [{ base: 'concrete', position: 'overhead' }, {}],

@@ -17,7 +17,7 @@ import type { Course } from '../course.ts';
 import { faceArea, mixed, sides } from '../parts.ts';
 import { backPatch, bedTape, cutOpening, dabPatch, membrane, openToFrame, prefillGaps, screwBacker, screwPatch, waterTest } from '../words/boarding.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
-import { clearAway, layOut, putAway } from '../words/protecting.ts';
+import { clearAway, layOut } from '../words/protecting.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
 import { halfOf } from '../../finishing/board.ts';
 import { mixSetting, settle, films } from './compound.ts';
@@ -166,7 +166,6 @@ export function boardPatch(c: Course): void {
   settle(c, bed, 'coat', true);
   c.amount('tape', 'Paper tape', tape);
   const wide = runOutHump(c, width, height, halfTape, [gapVolume, bedding], bedding);
-  c.work(putAway(), c.rate('tidy'));
   c.named = backer ? 'patched on backers' : masonry ? 'patched on dabs' : 'patched on framing';
   const { regions, notes, W, H } = patchFront(c, { board, width, height, past, backer, masonry });
   c.sections.push(
@@ -252,7 +251,7 @@ export function wetWall(c: Course): void {
   const last = c.last;
   c.wait(paintDry(dry, 'membrane', c.outdoors), c.fixed(dry));
   c.work(waterTest(c.of('test')), c.rate('readySetUp'));
-  c.work(clearAway(c.get(boardWork.figures.skins), 'roller and brush washed'), c.rate('tidy'));
+  c.work(clearAway(c.get(boardWork.figures.skins), 'roller and brush washed'), c.rate('cleanTools'));
   const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry, c.of('test')] }, 'Tile from'));
   c.ready(inUse('tile', ready.minutes, 'Dry behind after the test.'), ready, last);
   c.amount('area', 'Backer board', area);

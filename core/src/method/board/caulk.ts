@@ -24,7 +24,7 @@ export function caulked(c: Course): void {
     uses: [c.use('caulk', 'Caulk', 'sealant', total, c.system.id)],
   });
   const paint = c.of('paint');
-  c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('tidy'));
+  c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('cleanTools'));
   c.wait(paintDry(paint, 'caulk', c.outdoors), c.fixed(paint), 'caulk');
   paintFace(c, strip(c, c.get(boardWork.figures.caulkPainted), 'Painted'), 'as the face around');
   const used = c.untilUse(c.fixed(paint));

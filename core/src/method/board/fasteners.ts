@@ -3,7 +3,7 @@ import { layeredSection } from '../../geometry/layeredSection.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { resetFastener } from '../words/boarding.ts';
-import { putAway } from '../words/protecting.ts';
+import {} from '../words/protecting.ts';
 import { films, levelOf, makeReady, smoothe, wideningCoats, workCoats } from './compound.ts';
 import { cover, finishBoard, coatGoes } from './fill.ts';
 
@@ -22,7 +22,6 @@ export function fastenerReset(c: Course): void {
   const mix = makeReady(c, coatGoes(wide, coating), 'Joint compound');
   workCoats(c, wide, coats, c.of('thin'), 'bare', coating, mix, mix.taken);
   smoothe(c, c.get(boardWork.figures.spotsPast), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
-  c.work(putAway(), c.rate('tidy'));
   c.amount('screws', 'New screws', pops);
   c.named = 'screwed beside, coated';
   c.sections.push(

@@ -18,7 +18,7 @@ import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
 import { bedTape, compoundSets, cutTape, dullFace, fillPlace, freeCorner, skimFace } from '../words/boarding.ts';
 import { inUse } from '../words/finishing.ts';
 import { openCrack } from '../words/plastering.ts';
-import { layOut, putAway } from '../words/protecting.ts';
+import { layOut } from '../words/protecting.ts';
 import {
   allOf,
   coatsFor,
@@ -130,7 +130,6 @@ export function fillSpots(c: Course): void {
   };
   workCoats(c, wide, coats, thin, { thickness, covered: false }, coating, mixCoat, mix.taken);
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', spots, 'Sanding the spots'));
-  c.work(putAway(), c.rate('tidy'));
   c.amount('feather', 'Feathered, each side', past);
   c.named = 'filled and feathered';
   c.sections.push(
@@ -226,7 +225,6 @@ export function tapedLine(c: Course): void {
   };
   workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, coating, mixCoat, mix.taken);
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
-  c.work(putAway(), c.rate('tidy'));
   c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);
   c.amount('width', 'Finished width', last);
   c.named = corner ? 'corner freed and taped' : retape ? 'taped anew' : 'opened, filled, taped';
@@ -278,7 +276,6 @@ export function skimWhole(c: Course): void {
   }
   settle(c, film, 'finish');
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'));
-  c.work(putAway(), c.rate('tidy'));
   c.amount('skim', 'Skimmed', area);
   c.named = c.named === 'as found' ? 'skimmed' : `${c.named}, skimmed`;
   if (c.isFirst)

@@ -12,7 +12,7 @@ import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
 import type { Course } from '../course.ts';
 import { faceArea, mixed, sides } from '../parts.ts';
 import { compoundSets, cutOpening, cutPlug, drawCoat, dullFace, pressMesh, setPlug } from '../words/boarding.ts';
-import { layOut, putAway } from '../words/protecting.ts';
+import { layOut } from '../words/protecting.ts';
 import { cover, finishBoard } from './fill.ts';
 import { shines, runOutHump, untilSet } from './patchCoats.ts';
 
@@ -54,7 +54,6 @@ export function boardPlug(c: Course): void {
   c.work(setPlug(bed, under), c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: bedding }] });
   untilSet(c);
   const wide = runOutHump(c, width, height, flange, [under]);
-  c.work(putAway(), c.rate('tidy'));
   c.amount('blank', 'Board to cut, width', blankW);
   c.amount('blankHeight', 'Board to cut, height', blankH);
   c.amount('opening', 'Opening, width', openW);
@@ -137,7 +136,6 @@ export function meshPatch(c: Course): void {
   );
   c.wait(compoundSets(hard), c.fixed(hard));
   const wide = runOutHump(c, w, h, c.get(boardWork.figures.firstPast), [first]);
-  c.work(putAway(), c.rate('tidy'));
   c.amount('mesh', 'Mesh patch, width', w);
   c.amount('meshHeight', 'Mesh patch, height', h);
   c.named = 'meshed';

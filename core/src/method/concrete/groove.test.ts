@@ -101,6 +101,7 @@ describe('steps', () => {
       'clear-away',
       'wait-until-hard',
       'grind-flush',
+      'put-away',
       'coat-within',
       'open-to-traffic',
     ]);

@@ -200,7 +200,7 @@ export function groove(c: Course): void {
     if (lift.n < lifts.count.value) c.add(onCured ? waitUntilHard(hard.minutes, c.groundC, lift.n) : waitForGel(lift.n, gelled.minutes, c.groundC));
   }
   const last = (n: number) => liftId(lifts.count.value, n);
-  c.work(clearAway(gel, 'knife and rod wiped; mixers and what was purged left to cure, then thrown away'), c.rate('tidy'));
+  c.work(clearAway(gel, 'knife and rod wiped; mixers and what was purged left to cure, then thrown away'), c.rate('cleanTools'));
   const grindMinutes = lifts.proud.value > 0 ? c.byLength('grindSetUp', 'grindPace', cut.length, 'Grinding') : undefined;
   if (grindMinutes) {
     c.add(waitUntilHard(hard.minutes, c.groundC));

@@ -10,7 +10,7 @@ import { epoxyPaste } from '../../shelf/auxiliaries/epoxyPaste.ts';
 import { widthClassFor } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
 import { coverUp, mixed, strip, twoParts } from '../parts.ts';
-import { clearAway, layOut, putAway } from '../words/protecting.ts';
+import { clearAway, layOut } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   brushFace,
@@ -82,7 +82,6 @@ export function waterPlug(c: Course): void {
   c.amount('plug', 'Plug, powder', powder);
   c.named = 'plugged';
   if (!c.isLast) return;
-  c.work(putAway(), c.rate('tidy'));
   c.sections.push(injectionElevation(c, undefined, length));
   const used = c.untilUse(firm);
   c.ready(inUse('painting over', used.minutes, 'Dry to a tissue pressed on it for a minute.'), used, shaved);
@@ -137,48 +136,43 @@ export function portInjection(c: Course): void {
   const { wall, known } = wallOf(c);
   const drilled = c.does('drilled');
   coverUp(c);
-  const hold = drilled ? c.of('hold') : foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.get(concreteWork.figures.heldAtNext));
+  const hold = foam ? c.of('hold') : (c.school('injection-done', 'hold') ?? c.get(concreteWork.figures.heldAtNext));
   const void_ = voidOf(c, wall);
-  const resin =
-    foam || drilled ? c.ledger.compute(foamLiquid, { voidMl: void_, rise: c.of('rise'), reserve: c.of('reserve') }) : mixed(c, void_, 'Resin to mix');
+  const resin = foam ? c.ledger.compute(foamLiquid, { voidMl: void_, rise: c.of('rise'), reserve: c.of('reserve') }) : mixed(c, void_, 'Resin to mix');
   const spacing = drilled ? c.of('spacing') : (c.school('port-spacing', 'spacing') ?? (known ? wall : c.of('widest')));
   const ports = c.ledger.compute(portCount, { lengthMm: length, spacingMm: spacing }, drilled ? 'Packers' : 'Ports');
   const potLife = c.working(c.of('potLife'));
   if (drilled) {
     const [hole, beside] = [c.ledger.compute(packerHole, { wallMm: wall }), c.ledger.compute(packerBeside, { wallMm: wall })];
-    c.work(drillPackers(ports, c.of('hole'), hole, beside, spacing), c.byCount('chipSetUp', 'drillEach', ports, 'Drilling and setting packers'), {
+    c.work(drillPackers(ports, c.of('hole'), hole, beside, spacing, foam), c.byCount('chipSetUp', 'drillEach', ports, 'Drilling and setting packers'), {
       uses: [c.use('packers', 'Packers', 'port', ports)],
     });
     c.amount('packers', 'Packers', ports);
   } else {
     sealPorts(c, { length, ports, spacing, wall: known ? wall : undefined });
   }
-  if (foam || drilled) c.work(flushCrack(c.of('start')), c.byCount('readySetUp', 'spotEach', ports, 'Flushing'));
+  if (foam) c.work(flushCrack(c.of('start'), !drilled), c.byCount('readySetUp', 'spotEach', ports, 'Flushing'));
   c.work(
-    layOut(
-      potLife,
-      foam || drilled ? 'pump, hoses, caps and a spare gun; water at hand' : 'pump, caps, spare paste; never water in a crack that takes resin',
-      c.resin,
-    ),
+    layOut(potLife, foam ? 'pump, hoses, caps and a spare gun; water at hand' : 'pump, caps, spare paste; never water in a crack that takes resin', c.resin),
     c.rate('readySetUp'),
   );
-  const second = foam || drilled ? c.of('catalyst') : c.of('partB');
+  const second = foam ? c.of('catalyst') : c.of('partB');
   const injecting = c.together(
     [c.byCount('nothing', 'injectEach', ports, 'At the ports'), c.byVolume('nothing', 'injectPerL', resin, 'Mixing and pumping')],
     'Injecting',
   );
   const { batches } = c.mix(
     'resin',
-    foam || drilled ? 'Foam, as liquid' : 'Injection resin',
+    foam ? 'Foam, as liquid' : 'Injection resin',
     resin,
-    twoParts(c, resin, second, ['Resin', foam || drilled ? 'Catalyst' : 'Hardener']),
-    { within: potLife, pace: injecting, care: foam || drilled ? 'urethane foam' : 'epoxy' },
+    twoParts(c, resin, second, ['Resin', foam ? 'Catalyst' : 'Hardener']),
+    { within: potLife, pace: injecting, care: foam ? 'urethane foam' : 'epoxy' },
     [
       say`A sample of every batch is kept, with its time.`,
-      foam || drilled ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`,
+      foam ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`,
     ],
   );
-  const injected = c.work(inject(resin, c.of('start'), c.of('most'), hold, foam || drilled ? 'foam' : 'resin'), injecting, {
+  const injected = c.work(inject(resin, c.of('start'), c.of('most'), hold, foam ? 'foam' : 'resin', !drilled), injecting, {
     uses: [{ of: 'resin', amount: resin }],
   });
   if (c.system.figures?.['viscosity']) {
@@ -195,18 +189,21 @@ export function portInjection(c: Course): void {
     c.amount('front', 'To the next port, at the least pressure', front);
   }
   const off = c.curing(c.of('portsOff'), drilled ? 'Packers out after' : 'Ports off after');
-  c.work(clearAway(potLife, 'hoses run empty and flushed with the solvent of the sheet'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'hoses run empty and flushed with the solvent of the sheet'), c.rate('cleanTools'));
   c.wait(portsOff(off.minutes), off, injected);
   if (drilled)
     c.work(pullPackers(ports, c.of('hole'), c.get(concreteWork.figures.plugged)), c.byCount('grindSetUp', 'plugEach', ports, 'Pulling and plugging'), {
       uses: [c.use('quick-mortar', 'Quick mortar, handfuls', 'backing', ports)],
     });
   else c.work(scrapeOff(length), c.byLength('grindSetUp', 'scrapePace', length, 'Taking off ports and seal'));
-  if (foam || drilled) c.ready(lookForWater(c.get(concreteWork.figures.firstLook)), off, injected);
+  if (foam) {
+    const look = c.get(concreteWork.figures.firstLook);
+    c.ready(lookForWater(look), c.fixed(c.days(look, 'First look')), injected);
+  }
   const used = c.untilUse(off);
-  c.ready(inUse(foam || drilled ? 'use, if it stays dry' : 'use', used.minutes, 'The retained samples are hard; the line is dry to a tissue.'), used, injected);
+  c.ready(inUse(foam ? 'use, if it stays dry' : 'use', used.minutes, 'The retained samples are hard; the line is dry to a tissue.'), used, injected);
   c.amount('void', 'Void of the crack', void_);
-  c.amount('resin', foam || drilled ? 'Liquid foam' : 'Resin', resin);
+  c.amount('resin', foam ? 'Liquid foam' : 'Resin', resin);
   c.amount('batches', 'Batches', batches);
   c.named = drilled ? 'through packers' : 'through ports';
   c.sections.push(

@@ -103,7 +103,7 @@ export function jointEdges(c: Course): void {
     c.amount('sand', 'Dry sand', sand);
   }
   const built = c.last;
-  c.work(clearAway(c.get(concreteWork.figures.soft), 'what is spilled beside the joint comes off before it hardens'), c.rate('tidy'));
+  c.work(clearAway(c.get(concreteWork.figures.soft), 'what is spilled beside the joint comes off before it hardens'), c.rate('cleanTools'));
   c.wait(waitHard(hard.minutes, c.groundC), hard, built);
   c.work(grindEdges(length), c.byLength('grindSetUp', 'grindPace', length, 'Grinding flush'));
   const gap = c.need('gapMm');
@@ -166,6 +166,7 @@ export function jointFiller(c: Course): void {
   const from = c.curing(c.of('shaveFrom'), 'Shaved from');
   const until = c.closes(c.of('shaveUntil'), 'Shaved until');
   pulled(c, gel);
+  c.work(clearAway(gel, 'surplus wiped off before it hardens'), c.rate('cleanTools'));
   c.atLeast(from, filled);
   if (until.value > from.minutes.value)
     c.within(
@@ -175,7 +176,6 @@ export function jointFiller(c: Course): void {
       filled,
     );
   c.work(shaveJoint(from.minutes, until), c.byLength('nothing', 'shavePace', length, 'Shaving flush'));
-  c.work(clearAway(gel, 'surplus off before it hardens'), c.rate('tidy'));
   c.amount('filler', 'Joint filler', total);
   c.amount('cartridges', 'Pairs of cartridges', c.ledger.compute(packsOf, { volumeMl: total, packMl: c.of('cartridge') }));
   c.amount('depth', 'Filled to', depth);

@@ -14,6 +14,7 @@ import type { Course } from '../course.ts';
 import { Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
 import { coverUp, longer, mixed, strip, twoParts } from '../parts.ts';
+import { setBoard, takeBoardOff } from '../patch/edgeBoard.ts';
 import { prepareSquare } from '../patch/prepareSquare.ts';
 import { type SquareCut, soundTwice } from '../patch/squareCut.ts';
 import { inUse } from '../words/finishing.ts';
@@ -65,6 +66,7 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   prepareSquare(c, cut, edge);
   const dry = c.get(concreteWork.figures.driesAfterWash);
   c.wait(dryGround(dry), c.fixed(dry));
+  setBoard(c, cut);
   const thickest = system.lift?.[position] ?? system.lift?.floor;
   const lifts = ledger.compute(liftCount, {
     depthMm: cut.depth,
@@ -102,15 +104,20 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
         { again: primed },
       ]);
     else c.wait(waitLayer(next.minutes, 'A glove comes away clean, a thumbnail still marks it.', 'lift'), next);
-    c.work(trowelResin(n, lifts, each, thickness), c.byVolume('mixMin', 'packPerL', each, 'A lift of resin mortar'), {
-      lift: n,
-      uses: [{ of: 'resin-mortar', amount: mixedEach }],
-    });
+    c.work(
+      trowelResin(n, lifts, each, thickness, n === lifts.value && cut.form !== undefined),
+      c.byVolume('mixMin', 'packPerL', each, 'A lift of resin mortar'),
+      {
+        lift: n,
+        uses: [{ of: 'resin-mortar', amount: mixedEach }],
+      },
+    );
   }
   const last = c.last;
-  c.work(clearAway(potLife, 'what is left in the pail spread out thin to harden'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'what is left in the pail spread out thin to harden'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Hard');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
+  if (cut.form) takeBoardOff(c, cut.form.long);
   if (last) open(c, last);
   c.amount('resin', 'Resin', resin);
   c.amount('sand', 'Dry sand', sand);
@@ -156,13 +163,13 @@ export function formedPour(c: Course, cut: SquareCut): void {
   const poured = c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'pourPerL', toMix, 'Mixing and pouring'), {
     uses: [{ of: 'pour', amount: toMix }],
   });
-  c.work(clearAway(potLife, 'mixer and chute washed, the water kept off drains'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'mixer and chute washed, the water kept off drains'), c.rate('cleanTools'));
   const off = c.curing(c.of('strip'), 'Form off after');
   c.atLeast(off, poured);
   const stripped = c.work(stripForm(off.minutes), c.byArea('readySetUp', 'washPerM2', cut.area, 'Taking the form off'));
   const kept = c.days(c.of('dampDays'), 'Kept damp');
   const protect = c.work(protectFresh(c.of('dampDays'), kept), c.rate('dampMin'));
-  soundTwice(c, stripped);
+  soundTwice(c, stripped, { by: protect, damp: kept });
   c.atLeast(c.fixed(kept), protect);
   open(c, poured);
   c.amount('volume', 'To fill', cut.volume);
@@ -209,7 +216,7 @@ export function fairing(c: Course): void {
     });
   }
   const last = c.last;
-  c.work(clearAway(potLife, 'float washed at once'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'float washed at once'), c.rate('cleanTools'));
   c.work(protectFresh(c.of('dampDays'), c.days(c.of('dampDays'), 'Kept damp')), c.rate('dampMin'));
   if (last) open(c, last);
   c.amount('area', 'Face to coat', area);

@@ -78,7 +78,7 @@ export function routAndSeal(c: Course): void {
     uses: [c.use('sealant', 'Sealant', 'sealant', total, c.system.id)],
   });
   pulled(c, skin);
-  c.work(clearAway(skin, 'nozzle and tooling spoon wiped'), c.rate('tidy'));
+  c.work(clearAway(skin, 'nozzle and tooling spoon wiped'), c.rate('cleanTools'));
   const days = c.ledger.compute(daysFromFace, { depthMm: depth, perDayMm: c.of('perDay') });
   const lag = c.fixed(c.ledger.compute(daysAsTime, { ageD: days }, 'Cured through after'));
   c.wait(sealantCures(days, c.of('perDay')), lag, gunned);
@@ -120,7 +120,7 @@ export function gravityFlood(c: Course): void {
   const sanded = c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'), {
     uses: [c.use('sand', 'Dry sand', 'sand', sand, 'silica-sand')],
   });
-  c.work(clearAway(potLife, 'rollers and rags spread out flat in the open to harden'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'rollers and rags spread out flat in the open to harden'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sweep');
   c.wait(waitHard(hard.minutes, c.groundC), hard, sanded);
   c.work(sweepOff(area), c.byArea('vacuumSetUp', 'washPerM2', area, 'Sweeping off'));

@@ -23,11 +23,18 @@ export interface SquareCut {
   readonly form?: { readonly high: Figure; readonly long: Figure; readonly out: Figure | undefined };
 }
 
-/** A repair is sounded the day after it was placed, and once more when it has shrunk: each on its own day. */
-export function soundTwice(c: Course, after: string): void {
+/**
+ * A repair is sounded the day after it was placed, and once more when it has shrunk: each on its own day, and never under a
+ * cover that still keeps it damp. @param kept the step that covers it, and how long it stays
+ */
+export function soundTwice(c: Course, after: string, kept?: { readonly by: string; readonly damp: Figure }): void {
   for (const which of ['first', 'last'] as const) {
     const age = c.get(concreteWork.figures[which === 'first' ? 'firstSounding' : 'secondSounding']);
-    c.ready(soundAgain(age, which), c.fixed(c.days(age, which === 'first' ? 'First sounding' : 'Second sounding')), after);
+    const days = c.days(age, which === 'first' ? 'First sounding' : 'Second sounding');
+    // a cover that comes off about then comes off first; one that stays for days is lifted and laid back
+    const stays = kept !== undefined && kept.damp.value > days.value * 2;
+    if (kept && !stays) c.atLeast(c.fixed(kept.damp), kept.by);
+    c.ready(soundAgain(age, which, stays ? 'lifted' : kept && which === 'first' ? 'off' : undefined), c.fixed(days), after);
   }
 }
 

@@ -13,11 +13,11 @@ import { curingCompound } from '../../shelf/auxiliaries/curingCompound.ts';
 import { readyFor, type MortarWorking } from '../../shelf/patchSystem.ts';
 import { leastClass } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
+import { setBoard, takeBoardOff } from './edgeBoard.ts';
 import { patchSection } from './patchSection.ts';
 import type { Lag } from '../step.ts';
 import { clearAway } from '../words/protecting.ts';
 import { curingFilm } from './steps/curingFilm.ts';
-import { edgeForm } from './steps/edgeForm.ts';
 import { floatFace } from './steps/floatFace.ts';
 import { gripFace } from './steps/gripFace.ts';
 import { keepDamp } from './steps/keepDamp.ts';
@@ -72,10 +72,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const [powder, liquid] = powderAndLiquid(c, toMix, '');
 
   prepareSquare(c, cut, edge, thinned !== undefined);
-  if (cut.form)
-    c.add(edgeForm(cut.form.high, cut.form.long, cut.form.out, c.byCount('nothing', 'fitEach', c.get(rates.once), 'Setting the board')), {
-      uses: [c.use('edge-board', 'Board at the edge, as high as told', 'backing', cut.form.long)],
-    });
+  setBoard(c, cut);
   const soak = c.get(mortar.soak);
   const asked = classAsked(c);
   c.add(soakGround(soak, soak));
@@ -134,7 +131,7 @@ export function squarePatch(c: Course, cut: SquareCut): void {
     ...clearAway(potLife, 'mixer, pail and trowels washed, the water kept off drains; float and sponge stay out'),
     id: 'tools',
     kind: 'work',
-    minutes: c.rate('tidy'),
+    minutes: c.rate('cleanTools'),
   });
   floatAndCure(c, cut, mortar, { lifts: count, next, last });
 
@@ -184,7 +181,10 @@ function floatAndCure(
   c.add(waitNextLift(lifts.value, next.minutes, groundC, next.minutes, 'float'));
   c.atLeast(next, last);
   c.add(floatFace(c.byArea('inHand', 'floatPerM2', cut.area, 'Floating', c.rate('alone'))));
-  if (cut.form) c.add(gripFace(cut.form.long, c.byLength('inHand', 'tapePace', cut.form.long, 'Drawing a brush')));
+  if (cut.form) {
+    takeBoardOff(c, cut.form.long);
+    c.add(gripFace(cut.form.long, c.byLength('inHand', 'tapePace', cut.form.long, 'Drawing a brush')));
+  }
   // polymer-modified by its sheet; plain cement by the side taken, or its own sheet where it has one
   const plainCement = mortar.dampDays.value > 3;
   const dampDays = plainCement ? c.sheetOr(mortar.dampDays, 'moist-curing', 'days') : c.get(mortar.dampDays);
@@ -203,7 +203,7 @@ function floatAndCure(
     c.add(keepDamp(dampDays, damp, c.rate('dampMin')));
     if (plainCement) c.amount('curing-compound', 'Or curing compound, instead', film);
   }
-  soundTwice(c, last);
+  soundTwice(c, last, filmed ? undefined : { by: 'damp', damp });
   c.atLeast(ready, last);
   const waits = !filmed && damp.value > ready.minutes.value ? damp : ready.minutes;
   if (!filmed) c.atLeast(c.fixed(damp), 'damp');
@@ -269,7 +269,7 @@ function keepMortar(
         c,
         mixes.map((m) => m.each),
       ),
-      say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`,
+      ...(mixes.length > 1 ? [say`Each lift is mixed for itself: what waits in the pail while the one below stiffens is lost.`] : []),
       say`Nine tenths of the liquid first, powder into it, the rest as it needs, never more; part packs only by scale.`,
     ],
   });

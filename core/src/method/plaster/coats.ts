@@ -21,7 +21,7 @@ import { bondPva } from '../../shelf/auxiliaries/bondPva.ts';
 import { bondSbr } from '../../shelf/auxiliaries/bondSbr.ts';
 import type { Course } from '../course.ts';
 import { paintFace, textureCompound } from '../finish.ts';
-import { coverUp, longer, mixed, strip } from '../parts.ts';
+import { coverUp, leaveIt, longer, mixed, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
   airOut,
@@ -165,17 +165,18 @@ export function plasterCoats(c: Course): void {
       c.byArea('mixMin', 'coatPerM2', area, isLast ? 'Finish coat' : 'Base coat'),
       { lift: i, uses: [isLast || !baseMixed ? { of: 'finish', amount: topMixed } : { of: 'base', amount: baseMixed }] },
     );
-    if (i === coats.value - 1 || isLast) {
+    // the first of two coats is left scratched; only a coat that was ruled is floated
+    if (isLast || (i > 1 && i === coats.value - 1)) {
       const after = gypsum || lime ? c.of('floatAfter') : c.curing(c.of('floatAfter'), 'Floated after').minutes;
       c.atLeast(c.fixed(after));
-      c.work(floatPlaster(after), c.byArea('inHand', 'floatPlasterPerM2', area, 'Floating'), { turn: isLast ? 'finish' : 'base' });
+      c.work(floatPlaster(after, isLast), c.byArea('inHand', 'floatPlasterPerM2', area, 'Floating'), { turn: isLast ? 'finish' : 'base' });
     }
     if (isLast) break;
     between(c, i, coats, { lime, gypsum, area });
   }
   const top = c.lastStep;
   dashed(c, area, gypsum);
-  c.work(clearAway(within, 'floor cleared while it is wet; the edge of the old work sponged clean'), c.rate('tidy'));
+  c.work(clearAway(within, 'floor cleared while it is wet; the edge of the old work sponged clean'), c.rate('cleanTools'));
   if (!gypsum) c.work(moistCoat(c.of('dampDays'), coats.value, c.days(c.of('dampDays'), 'Kept moist')), c.rate('dampMin'), { turn: 'finish' });
   c.amount('area', 'To plaster', area);
   c.amount('thickness', 'In all', depth);
@@ -188,7 +189,7 @@ export function plasterCoats(c: Course): void {
     lift: i + 1,
     thickness: i === coats.value - 1 ? last : each,
     volume: i === coats.value - 1 ? topVolume : baseVolume,
-    title: i === coats.value - 1 ? say`finish, to the old face` : i === 0 ? say`scratched, below the face` : say`ruled and floated`,
+    title: i === coats.value - 1 ? say`finish, to the old face` : i === 0 ? say`scratched, below the face` : say`ruled and left open`,
   }));
   c.sections.push(
     layeredSection({
@@ -275,6 +276,7 @@ function dashed(c: Course, area: Figure, gypsum: boolean): void {
 
 /** Airing until paint or a skim goes on: either closes in what has not dried. */
 function aired(c: Course, { lime, gypsum, top }: { readonly lime: boolean; readonly gypsum: boolean; readonly top: string }): void {
+  leaveIt(c);
   if (gypsum || lime) {
     const days = c.of('airDays');
     const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Aired for');
@@ -290,6 +292,7 @@ function paintAndUse(
   c: Course,
   { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string },
 ): void {
+  coverUp(c);
   paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer', true);
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   c.ready(inUse('use', ready.minutes, 'Rings when tapped, old and new alike.'), ready, top);

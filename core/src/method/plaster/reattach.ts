@@ -9,7 +9,7 @@ import { finishBoard, cover } from '../board/fill.ts';
 import { sides } from '../parts.ts';
 import { fastenBack, grips, propped } from '../words/plastering.ts';
 import { propFirst } from './coats.ts';
-import { putAway } from '../words/protecting.ts';
+import {} from '../words/protecting.ts';
 
 /** Sound plaster that has let go: fastened back through it, propped until it holds. */
 export function plasterReattach(c: Course): void {
@@ -65,6 +65,5 @@ export function plasterReattach(c: Course): void {
     }),
   );
   if (!c.isLast) return;
-  c.work(putAway(), c.rate('tidy'));
   finishBoard(c, area);
 }

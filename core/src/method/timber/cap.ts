@@ -4,7 +4,7 @@ import { say } from '../../quantity/saying.ts';
 import { type Course } from '../course.ts';
 import { coverUp } from '../parts.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
-import { putAway } from '../words/protecting.ts';
+import {} from '../words/protecting.ts';
 import { fitCap, treatCheck } from '../words/timbering.ts';
 
 /** A check in a top face: capped, and left open below. */
@@ -22,7 +22,6 @@ export function capAndDrain(c: Course): void {
   c.work(fitCap(long, across, c.of('down'), c.of('fix'), c.of('lap')), c.byLength('readySetUp', 'capPace', long, 'Fitting the cap'), {
     uses: [c.use('cap', 'Cap, as wide as told when unfolded', 'board', ledger.compute(stripArea, { lengthMm: long, widthMm: across }, 'Sheet for the cap'))],
   });
-  c.work(putAway(), c.rate('tidy'));
   const ready = c.fixed(c.stated('At once', 'duration', 0));
   c.ready(inUse('rain', ready.minutes, 'Water runs off past the face.'), ready);
   c.amount('cap', 'Cap, length', long);

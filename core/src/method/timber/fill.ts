@@ -76,7 +76,7 @@ export function timberFill(c: Course): void {
     );
   }
   const last = c.lastStep;
-  c.work(clearAway(potLife, 'knife and board wiped; filler left on a board overnight bonds to it: film under it'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'knife and board wiped; filler left on a board overnight bonds to it: film under it'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Hard enough to shape');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(washBlush(place.area), c.rate('readySetUp'));
@@ -164,7 +164,7 @@ export function tintedPour(c: Course): void {
   }
   const last = c.lastStep;
   pulled(c, potLife);
-  c.work(clearAway(potLife, 'cup and stick left to harden'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'cup and stick left to harden'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sand');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(

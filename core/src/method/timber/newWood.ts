@@ -52,7 +52,7 @@ function glued(c: Course, face: Figure, what: string, wood: Use): void {
   });
   const clamp = c.curing(c.of('clamp'), 'Clamped for');
   const at = c.last;
-  c.work(clearAway(open, 'glue that squeezed out wiped while it is wet'), c.rate('tidy'));
+  c.work(clearAway(open, 'glue that squeezed out wiped while it is wet'), c.rate('cleanTools'));
   c.wait(clamped(clamp.minutes), clamp, at);
   c.work(
     shapeFiller(c.of('over'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), false, c.matter.choice('member')),

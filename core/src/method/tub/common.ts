@@ -6,8 +6,7 @@ import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
 import { grits } from '../../shelf/usual/grits.ts';
 import type { Course } from '../course.ts';
 import { sides } from '../parts.ts';
-import { inUse } from '../words/finishing.ts';
-import { cleanTub, leakTest, maskTub, matchColor, warmTub } from '../words/tubbing.ts';
+import { cleanTub, leakTest, maskTub, matchColor, tubInUse, warmTub } from '../words/tubbing.ts';
 
 export const grit = (c: Course, ladder: readonly (keyof typeof grits)[]) => ladder.map((name) => c.get(grits[name]));
 
@@ -17,17 +16,23 @@ export function placeOf(c: Course): readonly [Figure, Figure] {
   return length ? [length, c.get(tubWork.figures.opened)] : sides(c);
 }
 
+/** Whether the shell is or may be open right through: water stands behind it then, and it is tried for tightness. */
+const throughShell = (c: Course) => c.matter.subject.kind === 'tub-hole' || ['yes', 'unknown'].includes(c.matter.choice('through') ?? '');
+
 /** Washing, warming and masking, once. */
 export function begin(c: Course, past: Figure): void {
   if (!c.once('tub')) return;
   const shell = c.matter.choice('shell');
   const acetone = (shell === 'gelcoat' || shell === 'enamel') && (c.school('tub-cleaner', 'acetone')?.value ?? 0) > 0;
-  const dry = c.get(tubWork.figures[c.matter.choice('drip') === 'yes' ? 'dryAfterDrip' : 'dryBefore']);
+  const dripped = c.matter.choice('drip') === 'yes';
+  // only what let water in, was dripped on or is sprayed over has to dry for long; a nick is wiped dry
+  const dries = dripped || c.anyDoes('sprayed') || c.matter.measure('lengthMm') !== undefined || throughShell(c);
+  const dry = dries ? c.get(tubWork.figures[dripped ? 'dryAfterDrip' : 'dryBefore']) : undefined;
   const mask = () => c.work(maskTub(past, (c.school('tub-masking', 'byHand')?.value ?? 0) === 0), c.rate('maskTub'));
   const maskFirst = c.school('clean-or-mask', 'maskFirst') !== undefined;
   if (maskFirst) mask();
-  c.work(cleanTub(dry, c.matter.choice('silicone') === 'yes', c.matter.choice('drip') === 'yes', acetone ? 'acetone' : 'detergent'), c.rate('washTub'));
-  c.atLeast(c.fixed(dry));
+  c.work(cleanTub(dry, c.matter.choice('silicone') === 'yes', dripped, acetone ? 'acetone' : 'detergent'), c.rate('washTub'));
+  if (dry) c.atLeast(c.fixed(dry));
   // all that is worked in one go shares a room: the narrowest of their windows
   const coats = c.anyDoes('sprayed');
   const mins = [...c.matter.members.flatMap((m) => m.slabC.min ?? []), ...(coats ? [adhesionPromoter.slabC.min] : [])].sort((a, b) => b.value - a.value);
@@ -45,8 +50,8 @@ export function matchIt(c: Course): void {
 export function end(c: Course, after: string): void {
   const own = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   const water = c.untilUse(c.system.figures?.['water'] ? c.curing(c.of('water'), 'Dry until') : own);
-  c.ready(leakTest(water.minutes, c.matter.choice('part') === 'floor', c.school('tub-use-between', 'dry')), water, after);
-  c.ready(inUse('water', water.minutes, 'The retained sample is hard and does not smell.'), water, after);
+  if (throughShell(c)) c.ready(leakTest(water.minutes), water, after);
+  c.ready(tubInUse(water.minutes, c.matter.choice('part') === 'floor', c.school('tub-use-between', 'dry')), water, after);
 }
 
 /** A dose by the temperature, never under the least of the sheet nor over its most. */

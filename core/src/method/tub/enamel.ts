@@ -7,7 +7,8 @@ import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed, pulled, sides, twoParts } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
-import { enamelCoat, grindRust, puttyFirm } from '../words/tubbing.ts';
+import { waitLayer } from '../words/placing.ts';
+import { enamelCoat, grindRust } from '../words/tubbing.ts';
 import { begin, end, matchIt } from './common.ts';
 
 /** Chips in enamel: rust ground to tight enamel, thin coats. */
@@ -33,7 +34,7 @@ export function enamelChips(c: Course): void {
   ]);
   const next = c.curing(c.of('next'), 'Between coats');
   for (let n = 1; n <= coats.value; n++) {
-    if (n > 1) c.wait(puttyFirm(next.minutes, 'the next coat'), next);
+    if (n > 1) c.wait(waitLayer(next.minutes, 'The edge no longer strings on a glove; it is still to be marked with a nail.', 'coat'), next);
     c.work(enamelCoat(n, coats, each, film), c.byCount('mixMin', 'spotEach', chips, 'A coat on the chips'), {
       lift: n,
       uses: [{ of: 'enamel', amount: each }],
@@ -41,7 +42,7 @@ export function enamelChips(c: Course): void {
   }
   const last = c.lastStep;
   pulled(c, potLife);
-  c.work(clearAway(potLife, 'brush cleaned at once'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'brush cleaned at once'), c.rate('cleanTools'));
   c.amount('enamel', 'Enamel, a coat', each);
   c.amount('coats', 'Coats', coats);
   c.named = 'ground and coated';

@@ -12,7 +12,7 @@ import { hardenerWeight, massOf, volumePart } from '../../mixing/proportions.ts'
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed } from '../parts.ts';
-import { clearAway, layOut, putAway } from '../words/protecting.ts';
+import { clearAway, layOut } from '../words/protecting.ts';
 import { supportFill } from '../../shelf/systems/supportFill.ts';
 import { closeAccess, supportShell } from '../words/supporting.ts';
 import { ladder, layMat, pushTest, scuffShell, shellCures, stopCrack, trimHole } from '../words/tubbing.ts';
@@ -29,7 +29,7 @@ export function support(c: Course): void {
   const shots = ledger.compute(packsOf, { volumeMl: liquid, packMl: c.of('shot') }, 'Shots');
   const holes = c.get(tubWork.figures.accessHoles);
   c.work(
-    supportShell(holes, c.of('hole'), shots, liquid),
+    supportShell(holes, c.of('hole'), shots, liquid, c.of('wait')),
     ledger.compute(manyDurations, { durationMin: c.of('wait'), count: shots }, 'Shots and what lies between them'),
     { uses: [c.use('foam', 'Low-expansion foam, as liquid', 'foam', liquid, c.system.id)] },
   );
@@ -53,7 +53,6 @@ export function support(c: Course): void {
       }),
     );
   if (!c.isLast) return;
-  c.work(putAway(), c.rate('tidy'));
   end(c, pushed);
 }
 
@@ -130,11 +129,11 @@ export function laminate(c: Course): void {
     // what its support was foamed through is closed with the rest of the first resin
     if (i === 0 && c.isUsed('foam')) {
       const holes = c.get(tubWork.figures.accessHoles);
-      c.work(closeAccess(holes, c.get(supportFill.figures.hole)), c.byCount('nothing', 'spotEach', holes, 'Closing access holes'));
+      c.work(closeAccess(holes, c.get(supportFill.figures.hole)), c.byCount('nothing', 'accessEach', holes, 'Closing access holes'));
     }
   });
   const last = c.lastStep;
-  if (c.isLast) c.work(clearAway(potLife, 'roller washed before it gels'), c.rate('tidy'));
+  if (c.isLast) c.work(clearAway(potLife, 'roller washed before it gels'), c.rate('cleanTools'));
   else matchIt(c);
   const cured = c.curing(c.of('cured'), 'Cured and cool after');
   c.wait(shellCures(cured.minutes), cured, last);

@@ -71,7 +71,7 @@ export function mistCoats(c: Course): void {
   const last = c.lastStep;
   const gels = c.get(tubWork.figures.nozzleGels);
   pulled(c, gels);
-  c.work(clearAway(gels, 'sprayer run through with reducer'), c.rate('tidy'));
+  c.work(clearAway(gels, 'sprayer run through with reducer'), c.rate('cleanTools'));
   c.amount('coating', 'Coating in all', total);
   c.amount('loads', 'Jar loads', loads);
   c.amount('flash', 'Flash between coats', flashed);

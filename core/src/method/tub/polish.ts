@@ -53,7 +53,7 @@ export function gelcoatNick(c: Course): void {
   const filled = c.lastStep;
   const soft = c.working(c.of('soft'), 'Soft until');
   pulled(c, soft);
-  c.work(clearAway(soft, 'card and stick thrown away as they are'), c.rate('tidy'));
+  c.work(clearAway(soft, 'card and stick thrown away as they are'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Nail-hard after');
   c.wait(puttyFirm(hard.minutes, 'sanding'), hard, filled);
   polished(c, [400, 600, 800, 1200, 2000], c.get(tubWork.figures.fartherFine), width, height);
@@ -121,7 +121,7 @@ export function polishOut(c: Course): void {
   const [width, height] = sides(c);
   const deep = c.matter.measure('depthMm');
   const finished = polished(c, deep && deep.value > 0.1 ? [400, 600, 800, 1200, 2000] : [600, 800, 1200, 2000], c.of('wider'), width, height);
-  c.work(clearAway(c.of('test'), 'slurry rinsed off before it dries'), c.rate('tidy'));
+  c.work(clearAway(c.of('test'), 'slurry rinsed off before it dries'), c.rate('cleanTools'));
   c.named = 'sanded and polished';
   if (deep)
     c.sections.unshift(

@@ -91,7 +91,7 @@ export function fiberPutty(c: Course): void {
   }
   const last = c.lastStep;
   const sand = c.curing(c.of('sand'), 'Sanded after');
-  if (c.isLast || !c.anyDoes('sprayed')) c.work(clearAway(potLife, 'leftovers spread thin to harden'), c.rate('tidy'));
+  if (c.isLast || !c.anyDoes('sprayed')) c.work(clearAway(potLife, 'leftovers spread thin to harden'), c.rate('cleanTools'));
   else matchIt(c);
   c.wait(puttyFirm(sand.minutes, 'sanding'), sand, last);
   c.work(ladder(grit(c, [80, 120]), c.get(tubWork.figures.fartherBuild), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
@@ -186,7 +186,7 @@ export function finishPutty(c: Course): void {
     });
   }
   const last = c.lastStep;
-  c.work(clearAway(potLife, 'board and spreader wiped before it sets'), c.rate('tidy'));
+  c.work(clearAway(potLife, 'board and spreader wiped before it sets'), c.rate('cleanTools'));
   c.wait(puttyFirm(sand.minutes, 'sanding'), sand, last);
   c.work(ladder(grit(c, [120, 180, 220, 320]), c.get(tubWork.figures.fartherFine), false), c.byArea('readySetUp', 'wetSandPerM2', area, 'Sanding'));
   c.amount('finish', 'Finish putty, each pull', each);

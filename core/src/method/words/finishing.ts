@@ -20,7 +20,7 @@ export const sandFlat = (grit: Figure, finer: Figure, past: Figure, how: 'dry' |
 export const lookOver = (passes: Figure, why: string, outdoors = false): Said => ({
   builder: 'look-over',
   title: say`Look it over in raking light, ${passes.value > 1 ? say`${passes} times` : 'once'}`,
-  detail: say`${outdoors ? 'at dusk, a lamp' : 'room darkened, a lamp'} held flat to the face${passes.value > 1 ? ', then the flat of the hand; again after primer' : ''}; every flaw ringed in pencil and counted; ${why}`,
+  detail: say`${outdoors ? 'shaded with a board or sheet, a lamp' : 'room darkened, a lamp'} held flat to the face${passes.value > 1 ? ', then the flat of the hand; again after primer' : ''}; every flaw ringed in pencil and counted; ${why}`,
   look: say`No ring is left open; no edge is felt: what is felt will show.`,
   done: 'No ring open',
   tools: ['lamp', 'pencil', 'straightedge'],

@@ -54,35 +54,35 @@ export const sealHard = (wait: Figure, slabC: Figure): Said => ({
 });
 
 /** Drilling holes for packers across the crack. */
-export const drillPackers = (holes: Figure, across: Figure, long: Figure, beside: Figure, spacing: Figure): Said => ({
+export const drillPackers = (holes: Figure, across: Figure, long: Figure, beside: Figure, spacing: Figure, wet: boolean): Said => ({
   builder: 'drill-packers',
   title: say`Drill ${holes} holes of ${across}, ${long} long`,
-  detail: say`${beside} beside the crack, slanting to meet it in the middle of the wall; ${spacing} apart, on alternate sides; bars and services located first; flushed out, packers set and tightened`,
-  look: say`Water pressed in at one comes out of the crack, not beside it.`,
+  detail: say`${beside} beside the crack, slanting to meet it in the middle of the wall; ${spacing} apart, on alternate sides; bars and services located first; ${wet ? 'flushed out' : 'drawn out dry with a thin nozzle, never flushed'}; packers set and tightened`,
+  look: wet ? say`Water pressed in at one comes out of the crack, not beside it.` : say`Clean air pressed in at one is felt at the crack, not beside it.`,
   done: 'Holes meet the crack',
-  tools: ['hammer drill with vacuum', 'packers', 'water'],
+  tools: ['hammer drill with vacuum', 'packers', wet ? 'water' : 'hand bellows'],
 });
 
 /** Flushing with water. */
-export const flushCrack = (lowest: Figure): Said => ({
+export const flushCrack = (lowest: Figure, sealed: boolean): Said => ({
   builder: 'flush-crack',
   title: say`Flush with water from the lowest port up, at ${lowest}`,
   detail: say`until it comes clear at the next; it wets what the foam needs wet and shows which ports are joined; caught below`,
-  look: say`Clear water at every port; none through the seal.`,
+  look: say`Clear water at every ${sealed ? 'port; none through the seal' : 'packer, and along the crack between them'}.`,
   done: 'Runs clear',
   tools: ['hand pump', 'pail'],
 });
 
 /** Injecting from the lowest port. */
-export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure, kind: 'resin' | 'foam'): Said => ({
+export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure, kind: 'resin' | 'foam', sealed: boolean): Said => ({
   builder: 'inject',
   title: say`Inject ${resin}, from the lowest port up`,
-  detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move up${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; a leak through the seal is a thin bed: seal it, wait, go on`,
+  detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move up${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; ${sealed ? 'a leak through the seal is a thin bed: seal it, wait, go on' : 'where much runs out at the face: stop, let it swell under a wet rag, go on at less pressure'}`,
   look: kind === 'foam' ? say`Foam at every port, no more water at the face.` : say`Resin at every port, the gauge stands still when it is held.`,
   done: 'Injected',
   // foam stands open at the face and is soft there
   ...(kind === 'resin' && { gives: ['closed'] }),
-  tools: ['pump with a gauge', 'caps', 'spare paste'],
+  tools: ['pump with a gauge', 'caps', sealed ? 'spare paste' : 'wet rags'],
 });
 
 /** Ports off. */

@@ -25,10 +25,10 @@ export const waitLayer = (wait: Figure, look: string, what = 'layer'): Said => (
 });
 
 /** Sounding a repair after it has hardened, and once more when it has shrunk. */
-export const soundAgain = (after: Figure, which: 'first' | 'last'): Said => ({
+export const soundAgain = (after: Figure, which: 'first' | 'last', cover: 'off' | 'lifted' | undefined): Said => ({
   builder: which === 'first' ? 'sound-again' : 'sound-last',
   title: say`Sound it ${which === 'first' ? 'again' : 'once more'} after ${after}`,
-  detail: say`light hammer all over, the edges most; what is hollow is ringed and comes out again`,
+  detail: say`${cover === 'off' ? 'the damp cover comes off; ' : cover === 'lifted' ? 'the damp cover is lifted piece by piece and laid back wet; ' : ''}light hammer all over, the edges most; what is hollow is ringed and comes out again`,
   look: say`One clear ring from edge to edge; no crack along the cut.`,
   done: 'Sounded: rings',
   tools: ['light hammer', 'chalk'],
@@ -65,6 +65,16 @@ export const stripForm = (wait: Figure): Said => ({
   tools: ['hammer', 'saw or chisel'],
 });
 
+/** Taking the board at an edge off, as soon as the mortar stands by itself. */
+export const boardOff = (long: Figure): Said => ({
+  builder: 'board-off',
+  title: say`Take the board off, ${long}`,
+  detail: say`braces first, then slid along the edge, not pulled away from it; what the release left is brushed off; holes in the fresh face rubbed full with the float`,
+  look: say`The edge stands by itself, sharp and full; nothing came away with the board.`,
+  done: 'Board off',
+  tools: ['float', 'brush'],
+});
+
 /** Letting washed ground dry before resin. */
 export const dryGround = (wait: Figure): Said => ({
   builder: 'dry-ground',
@@ -86,10 +96,10 @@ export const primeGround = (resin: Figure, film: Figure, open: Figure): Said => 
 });
 
 /** A lift of resin mortar. */
-export const trowelResin = (lift: number, lifts: Figure, volume: Figure, thickness: Figure): Said => ({
+export const trowelResin = (lift: number, lifts: Figure, volume: Figure, thickness: Figure, walkedOn: boolean): Said => ({
   builder: 'trowel-resin',
   title: say`Resin mortar, lift ${String(lift)} of ${lifts}: ${volume}`,
-  detail: say`both parts stirred to one color, then the sand; ${thickness} thick, pressed in from the edges and struck off; trowel wiped with the cleaner of the sheet, no oil`,
+  detail: say`both parts stirred to one color, then the sand; ${thickness} thick, pressed in from the edges and struck off; trowel wiped with the cleaner of the sheet, no oil${walkedOn ? '; dry sand thrown on the top while it is wet: an edge underfoot has to grip' : ''}`,
   look: say`Closed and even, no resin floats up, no dry crumb.`,
   done: 'Trowelled in',
   gives: ['closed'],

@@ -53,26 +53,40 @@ export const bondCoat = (agent: string, volume: Figure, open: Figure | undefined
   tools: ['brush', 'pail', 'clock'],
 });
 
+/** How each coat is left: the first gives the next its key, the second its plane. */
+const coatLeft = {
+  scratch: 'left below the old face and scratched crosswise when it firms up',
+  brown: 'ruled off as deep as the finish is thick below the old face',
+  finish: 'ruled off to the old face',
+} as const;
+
 /** A coat of plaster. */
-export const plasterCoat = (coat: number, coats: Figure, name: string, thickness: Figure, volume: Figure, overhead: boolean): Said => ({
+export const plasterCoat = (coat: number, coats: Figure, name: 'scratch' | 'brown' | 'finish', thickness: Figure, volume: Figure, overhead: boolean): Said => ({
   builder: 'plaster-coat',
   title: say`Coat ${String(coat)} of ${coats}, ${name}: ${volume}`,
-  detail: say`mixed fresh; ${thickness} thick${overhead ? ', laid on with about the push of a full shopping bag' : ''}; the perimeter joint first, then the body${coat < coats.value ? '; left rough and below the old face, scratched when it firms up; tools and floor washed before it sets' : '; ruled off to the old face; tools and floor washed before it sets'}`,
-  look: coat < coats.value ? say`Hangs without a bulge; the scratches stand sharp.` : say`A straightedge bridges old and new without rocking.`,
+  detail: say`mixed fresh; ${thickness} thick${overhead ? ', laid on with about the push of a full shopping bag' : ''}; the perimeter joint first, then the body; ${coatLeft[name]}; tools and floor washed before it sets`,
+  look:
+    name === 'scratch'
+      ? say`Hangs without a bulge; the scratches stand sharp.`
+      : name === 'brown'
+        ? say`A straightedge held across finds no hump and the same gap to the old face all along.`
+        : say`A straightedge bridges old and new without rocking.`,
   done: 'Coat on',
   cleans: true,
   gives: ['closed'],
-  tools: ['hawk', 'trowel', coat < coats.value ? 'scratcher' : 'straightedge'],
+  tools: ['hawk', 'trowel', name === 'scratch' ? 'scratcher' : 'straightedge'],
 });
 
 /** Floating a coat. */
-export const floatPlaster = (after: Figure): Said => ({
+export const floatPlaster = (after: Figure, finish: boolean): Said => ({
   builder: 'float-plaster',
   title: say`Float it when it has firmed up, about ${after} on`,
-  detail: say`the perimeter joint first with a wet sponge float, then circles over the body; the least water that brings sand to the face: free water dusts and crazes it`,
-  look: say`The joint is gone; the face is even and its sand stands up.`,
+  detail: finish
+    ? say`the perimeter joint first with a wet sponge float, then circles over the body; the least water that brings sand to the face: free water dusts and crazes it`
+    : say`with a wooden float, hollows filled from the hawk; left open and grainy, not closed with the trowel: the finish holds in that`,
+  look: finish ? say`The joint is gone; the face is even and its sand stands up.` : say`Flat all over and rough under the hand.`,
   done: 'Floated',
-  gives: ['level'],
+  ...(finish && { gives: ['level'] as const }),
   tools: ['sponge float', 'flat float'],
 });
 

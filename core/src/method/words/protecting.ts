@@ -38,12 +38,12 @@ export const pullTape = (within: Figure): Said => ({
   tools: ['gloves'],
 });
 
-/** Cleaning up, while what is left can still be wiped off. */
+/** Cleaning tools, while what is left can still be wiped off; what lies over the room stays until the end. */
 export const clearAway = (within: Figure, left: string): Said => ({
   builder: 'clear-away',
-  title: say`Clean tools within ${within}, clear away`,
-  detail: say`${left}; sheets folded inward; batch, lot, times and temperature written down`,
-  look: say`Tools bright, floor wiped, the note has batch and time.`,
+  title: say`Clean tools within ${within}`,
+  detail: say`${left}; batch, lot, times and temperature written down`,
+  look: say`Tools bright, nothing sets on them; the note has batch and time.`,
   done: 'Tools clean',
   sameDay: true,
   cleans: true,
@@ -51,14 +51,14 @@ export const clearAway = (within: Figure, left: string): Said => ({
   place: 'aside',
 });
 
-/** Clearing away where tools were cleaned during each wait. */
-export const putAway = (): Said => ({
+/** Clearing away when no more work is to come, or none for days. @param covered whether sheets lie @param back whether more of it is to come */
+export const putAway = (covered: boolean, back = false): Said => ({
   builder: 'put-away',
-  title: say`Clear away`,
-  detail: say`dust vacuumed, sheets folded inward; batch, lot, times and temperature written down`,
-  look: say`Floor wiped, nothing gritty underfoot; the note has batch and time.`,
+  title: say`Clear away${back ? ' until it has dried' : ''}`,
+  detail: say`${covered ? 'dust vacuumed before anything is lifted; sheets and film folded inward' : 'dust vacuumed; what is left goes into a bag'}; ${back ? 'they are laid again before work goes on' : 'what lot and color went in is written down'}`,
+  look: say`Floor wiped, nothing gritty underfoot${back ? '' : '; the note is complete'}.`,
   done: 'Cleared away',
-  plain: 'tools were cleaned while each coat set or dried',
+  plain: 'the same whatever the size',
   tools: ['vacuum', 'rags', 'pen'],
   place: 'aside',
   once: 'area-day',

@@ -1,14 +1,16 @@
 import type { Figure } from '../../quantity/figure.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
 import type { Said } from '../course.ts';
+import { inUse } from './finishing.ts';
 
 /** What is mixed in more than one go. */
 const inBatches = (batches: Figure): Saying => (batches.value > 1 ? say`, in ${batches} batches, each when the one before is used up` : say``);
 
 /** Cleaning a tub before anything else. */
-export const cleanTub = (dry: Figure, silicone: boolean, drip: boolean, solvent: 'detergent' | 'acetone'): Said => ({
+export const cleanTub = (dry: Figure | undefined, silicone: boolean, drip: boolean, solvent: 'detergent' | 'acetone'): Said => ({
   builder: 'clean-tub',
-  title: say`Wash it clean, then dry for ${dry}`,
+  title: dry ? say`Wash it clean, then dry for ${dry}` : say`Wash it clean, wipe it dry`,
+  ...(!dry && { plain: 'the same whatever the size' }),
   detail: say`${drip ? 'the drip is stopped first; ' : ''}${silicone ? 'all caulk is cut out and its film taken off; ' : ''}detergent and a scrub pad, rinsed until water sheets; then ${solvent === 'acetone' ? 'acetone, wiped on and straight off with a clean cloth' : 'the cleaner that the kit names; no solvent on acrylic or plastic, not even as a trial'}`,
   look: say`Water runs off in a sheet, no bead stands; tape holds.`,
   done: 'Clean and dry',
@@ -122,7 +124,7 @@ export const ladder = (grits: readonly Figure[], wider: Figure, wet: boolean): S
 export const finishPull = (pull: number, pulls: Figure, puttyG: Figure, hardener: Figure, film: Figure, batches: Figure): Said => ({
   builder: 'finish-pull',
   title: say`Finish putty, pull ${String(pull)} of ${pulls}: ${puttyG}, hardener ${hardener}${inBatches(batches)}`,
-  detail: say`${film} at the most, drawn tight with a flexible spreader; pinholes pressed full, the second pull across the first; spreader wiped before the putty on it sets`,
+  detail: say`${pull === 1 ? 'what was sanded is vacuumed and wiped with the cleaner first; ' : ''}${film} at the most, drawn tight with a flexible spreader; pinholes pressed full, the second pull across the first; spreader wiped before the putty on it sets`,
   look: say`No pinhole, no scratch from the coarse putty.`,
   done: 'Pull on',
   cleans: true,
@@ -271,12 +273,18 @@ export const enamelCoat = (coat: number, coats: Figure, paint: Figure, film: Fig
   tools: ['fine brush', 'card', 'lamp'],
 });
 
-/** A test with water after full cure. */
-export const leakTest = (after: Figure, grip: boolean, used: Figure | undefined): Said => ({
+/** A test with water after full cure, where the shell was open. */
+export const leakTest = (after: Figure): Said => ({
   builder: 'leak-test',
   title: say`Fill it, wait, look below and behind, after ${after}`,
-  detail: say`after full cure only${grip ? '; the floor has its grip back before anyone steps in' : ''}; no bath mat with suction cups; ${used ? say`between stages used only once it is hard, then dried for ${used}` : 'no bath between stages: water and soap in an open repair undo it'}`,
+  detail: say`after full cure only; filled to a hand above the place, tissue held to everything that can be reached below and behind, once more when it is let out`,
   look: say`Dry below and behind.`,
   done: 'Dry below',
   tools: ['lamp', 'tissue'],
+});
+
+/** When a tub is used again, and how. */
+export const tubInUse = (after: Figure, grip: boolean, used: Figure | undefined): Said => ({
+  ...inUse('water', after, 'The retained sample is hard and does not smell.'),
+  detail: say`no sooner than ${after} after it was placed${grip ? '; the floor has its grip back before anyone steps in' : ''}; no bath mat with suction cups; ${used ? say`between stages used only once it is hard, then dried for ${used}` : 'no bath between stages: water and soap in an open repair undo it'}`,
 });

@@ -13,7 +13,12 @@ export const epoxyInjectionResin = {
   preparation: 'as-found',
   width: { min: of(0.05, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(6, 'crackWidth', 'practice', 'Widest crack') },
   depth: {},
-  sizeWhy: { narrow: 'finer than it can be injected', wide: 'it runs out of a crack this wide' },
+  wall: { max: of(300, 'depth', 'practice', 'Thickest wall that ports on one face reach through') },
+  sizeWhy: {
+    narrow: 'finer than it can be injected',
+    wide: 'it runs out of a crack this wide',
+    deep: 'from one face it may not come through; drilled packers reach its middle',
+  },
   slabC: { min: of(4.5, 'temperature', 'astm-c881', 'Coldest concrete, class B'), max: of(35, 'temperature', 'generic-sheet', 'Warmest concrete') },
   dewMargin: dewMarginForResins,
   leastAge: of(28, 'age', 'practice', 'Least age of the slab'),
