@@ -5,7 +5,8 @@ import { Figure } from '../src/quantity/figure.ts';
 import type { PlannedWork } from '../src/plan/plannedWork.ts';
 import { everyMethod } from './everyMethod.ts';
 
-const all = everyMethod().flatMap(({ kind, system, work }) => (work ? [{ of: `${kind}, ${system}`, system, work, order: orderOf(work) }] : []));
+const taped = everyMethod({}, { tape: 'loose', joint: 'butt' }).filter(({ kind }) => kind === 'drywall-joint');
+const all = [...everyMethod(), ...taped].flatMap(({ kind, system, work }) => (work ? [{ of: `${kind}, ${system}`, system, work, order: orderOf(work) }] : []));
 
 describe('in every method', () => {
   it.each([

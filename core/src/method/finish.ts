@@ -3,6 +3,7 @@ import { atLeast } from '../quantity/round.ts';
 import { say } from '../quantity/saying.ts';
 import { heated } from '../safety/firsts/heated.ts';
 import { beforeWork } from '../shelf/usual/beforeWork.ts';
+import { boardWork } from '../shelf/usual/boardWork.ts';
 import { paintWork } from '../shelf/usual/paintWork.ts';
 import { paintDrying } from '../climate/drying.ts';
 import { paintNeeded } from '../finishing/face.ts';
@@ -10,7 +11,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
 import type { Use } from './step.ts';
 import { heldSo, seeToIt } from './words/opening.ts';
-import { lookOver, paintCoat, paintDry, primeOver, texture } from './words/finishing.ts';
+import { lookOver, paintCoat, paintDry, primeOver, texture, type CoatedAs } from './words/finishing.ts';
 
 const kinds: Readonly<Record<string, string>> = {
   orange: 'fine spatter',
@@ -19,8 +20,27 @@ const kinds: Readonly<Record<string, string>> = {
   other: 'like the old, tried on cardboard first',
 };
 
+/**
+ * The face from corner to corner, where a repair would show in it: under a shine, in light along it, looked at closely, or where its joints
+ * shine through. Heavy texture hides what a shine shows. @returns nothing where the repair alone is coated
+ */
+function wholeFace(c: Course, area: Figure): Figure | undefined {
+  const is = (field: string, ...values: readonly string[]) => values.includes(c.matter.choice(field) ?? '');
+  const shows = is('paint', 'gloss', 'eggshell') || is('light', 'raking') || is('look', 'close');
+  const hides = is('texture', 'knockdown', 'dash', 'orange');
+  if (!is('fault', 'banding') && (!shows || hides)) return undefined;
+  const face = c.matter.measure('faceMm2') ?? c.get(boardWork.figures.face);
+  return face.value > area.value ? face : area;
+}
+
+/** What is coated of a face that a repair lies in. */
+export const coated = (c: Course, area: Figure): { readonly area: Figure; readonly as: CoatedAs } => {
+  const whole = wholeFace(c, area);
+  return { area: whole ?? area, as: whole ? 'face' : 'patch' };
+};
+
 /** Looking over, priming, texture and painting of a face, by the sides taken. @param textured whether its texture is to be met */
-export function paintFace(c: Course, area: Figure, primer: string, textured = false): void {
+export function paintFace(c: Course, { area, as }: { readonly area: Figure; readonly as: CoatedAs }, primer: string, textured = false): void {
   const airC = warmForPaint(c);
   const looks = c.taken('inspecting', 'passes');
   // a face that was dashed shows nothing in flat light: it was looked at when it was thrown
@@ -31,7 +51,7 @@ export function paintFace(c: Course, area: Figure, primer: string, textured = fa
   if (rough || (c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
     const dry = driesIn(c, 'primerDry', airC);
-    c.work(primeOver(paint, area, dry, primer), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
+    c.work(primeOver(paint, area, dry, primer, as), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
       uses: [c.use('primer', 'Primer', 'primer', paint)],
     });
     c.amount('primer', 'Primer', paint);
@@ -43,7 +63,7 @@ export function paintFace(c: Course, area: Figure, primer: string, textured = fa
   const paint = film(c, area, 'Paint, a coat');
   const dry = driesIn(c, 'paintDry', airC);
   for (let n = 1; n <= coats.value; n++) {
-    c.work(paintCoat(n, coats, paint), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
+    c.work(paintCoat(n, coats, paint, as), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
       turn: n,
       uses: [c.use('paint', 'Paint', 'coating', paint)],
     });

@@ -83,3 +83,23 @@ export const noOil = {
 export const soundBody = {
   crumbling: { grade: 'out', why: 'it hangs on what crumbles', source: 'practice', change: 'consolidate or take it down' },
 } as const satisfies Readonly<Record<string, Remark>>;
+
+/** Tape and compound belong between boards, not where board meets something else. */
+export const tapedJoint = {
+  trim: { grade: 'out', why: 'board and trim move apart: compound cracks along it again', source: 'practice', change: 'a bead of caulk' },
+} as const satisfies Readonly<Record<string, Remark>>;
+
+/** A bead of caulk belongs where two things meet. */
+export const caulkedJoint = {
+  tapered: { grade: 'out', why: 'a bead across a face shows, and carries nothing: paper has to cross the joint', source: 'practice', change: 'tape it anew' },
+  butt: { grade: 'out', why: 'a bead across a face shows, and carries nothing: paper has to cross the joint', source: 'practice', change: 'tape it anew' },
+  outside: { grade: 'out', why: 'an edge that is knocked needs a corner bead', source: 'practice', change: 'a new bead in compound' },
+} as const satisfies Readonly<Record<string, Remark>>;
+
+/** Freeing one face helps where two planes meet inwards. */
+export const floatingJoint = {
+  tapered: { grade: 'out', why: 'there is no corner to free', source: 'practice', change: 'tape it anew' },
+  butt: { grade: 'out', why: 'there is no corner to free', source: 'practice', change: 'tape it anew' },
+  outside: { grade: 'out', why: 'an outside corner is held by its bead', source: 'practice', change: 'a new bead in compound' },
+  trim: { grade: 'out', why: 'there the trim is what is freed: fixed to one side only', source: 'practice', change: 'a bead of caulk' },
+} as const satisfies Readonly<Record<string, Remark>>;

@@ -20,7 +20,7 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
   [{ base: 'metal-lath', frame: 'other', joint: 'construction' }, { 'plaster-coats': 'same-day' }],
   [{ traffic: 'hard-wheels', depthMm: 45, position: 'edge', wallMm: 400 }, {}],
   [{ binder: 'cement', texture: 'dash' }, {}],
-  [{ base: 'concrete', depthMm: 70, sectionMm: 90 }, {}],
+  [{ base: 'concrete', depthMm: 70, sectionMm: 90, joint: 'outside' }, {}],
   [{ base: 'concrete', position: 'overhead' }, {}],
   [{ base: 'concrete', place: 'outside', match: 'color' }, {}],
   [{ paint: 'gloss', light: 'raking', look: 'close', tape: 'loose', joint: 'tapered', drip: 'yes', sagMm: 40, moisture: 'damp', overhangMm: 80 }, {}],

@@ -130,7 +130,7 @@ export const positionAsk = choice('position', 'Member', 'Where does it lie?', { 
 export const trafficAsk = (more: More = {}) =>
   choice('traffic', 'After', 'What goes over it?', { foot: 'feet', 'soft-tires': 'soft tires', 'hard-wheels': 'hard wheels' }, more);
 
-/** Finish and light of a face, which decide how flat it has to be. */
+/** Finish and light of a face, which decide how flat it has to be, and its size, where more than the repair is skimmed or painted. */
 export const faceAsks: readonly Ask[] = [
   choice('paint', 'After', 'What paint follows?', {
     flat: 'flat',
@@ -146,6 +146,10 @@ export const faceAsks: readonly Ask[] = [
     knockdown: 'flattened spatter',
     dash: 'dashed or coarse',
     other: 'another',
+  }),
+  measure('faceMm2', 'After', 'How large is the whole face?', 'area', [10_000, 1e9], {
+    required: false,
+    hint: 'where a shine, light along it or a close look ask for a coat from corner to corner',
   }),
 ];
 

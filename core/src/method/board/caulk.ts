@@ -26,7 +26,7 @@ export function caulked(c: Course): void {
   const paint = c.of('paint');
   c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('cleanTools'));
   c.wait(paintDry(paint, 'caulk', c.outdoors), c.fixed(paint), 'caulk');
-  paintFace(c, strip(c, c.get(boardWork.figures.caulkPainted), 'Painted'), 'as the face around');
+  paintFace(c, { area: strip(c, c.get(boardWork.figures.caulkPainted), 'Painted'), as: 'patch' }, 'as the face around');
   const used = c.untilUse(c.fixed(paint));
   c.ready(inUse('use', used.minutes, 'A skin that does not tear under the fingertip.'), used, 'caulk');
   c.amount('caulk', 'Caulk', total);

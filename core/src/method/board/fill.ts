@@ -1,33 +1,26 @@
 import { boardWork } from '../../shelf/usual/boardWork.ts';
-import { acrossRim, stripArea } from '../../geometry/outline.ts';
+import { acrossRim } from '../../geometry/outline.ts';
 import { liftCount, liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
-import { spotVolume, veeVolume } from '../../geometry/cutOut.ts';
+import { spotVolume } from '../../geometry/cutOut.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
-import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { withShrinkage } from '../../mixing/plaster.ts';
 import { volumeFor } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
-import { tapeGlassMesh } from '../../shelf/auxiliaries/tapeGlassMesh.ts';
-import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
-import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
 import { skimCoat } from '../../shelf/systems/skimCoat.ts';
 import type { Course } from '../course.ts';
-import { paintFace } from '../finish.ts';
+import { coated, paintFace } from '../finish.ts';
 import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
-import { bedTape, compoundSets, cutTape, dullFace, fillPlace, freeCorner, skimFace } from '../words/boarding.ts';
+import { dullFace, fillPlace, skimFace } from '../words/boarding.ts';
 import { inUse } from '../words/finishing.ts';
-import { openCrack } from '../words/plastering.ts';
 import { layOut } from '../words/protecting.ts';
 import {
   allOf,
-  coatsFor,
   feather,
   films,
   isSetting,
   levelOf,
   makeReady,
-  mixSetting,
   settle,
   smoothe,
   wideningCoats,
@@ -58,13 +51,14 @@ function levelFive(c: Course, area: Figure): void {
   fanOn(c);
   c.wait(driesHere(c, lag), lag);
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'), 'skim');
-  c.amount('skim', 'Skim, from corner to corner at this level; here at least', area);
+  c.amount('skim', 'Skimmed from corner to corner', area);
 }
 
 /** A skim where the level asks for one, texture, a look in raking light, primer and paint; and when it is used again. */
 export function finishBoard(c: Course, area: Figure, after?: string): void {
-  levelFive(c, area);
-  paintFace(c, area, 'primer made for new board and compound, so that the repair does not shine through', true);
+  const face = coated(c, area);
+  levelFive(c, face.area);
+  paintFace(c, face, 'primer made for new board and compound, so that the repair does not shine through', true);
   const ready = c.fixed(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot));
   c.ready(inUse('use', ready.minutes, 'The flat of the hand finds no edge; raking light shows none.'), ready, after ?? c.placed);
 }
@@ -153,108 +147,16 @@ export function fillSpots(c: Course): void {
   if (c.isLast) finishBoard(c, wide.area);
 }
 
-/** The gap under a tape, filled with what sets: what dries would take days in it. */
-function prefilled(c: Course, { prefill, deep, placing, taken }: Readonly<Record<'prefill' | 'deep' | 'placing' | 'taken', Figure>>): void {
-  const fill = (of: string, amount: Figure) => c.work(fillPlace(1, c.stated('Layers', 'count', 1), prefill, deep, true), placing, { uses: [{ of, amount }] });
-  if (isSetting(c)) {
-    fill('compound', taken);
-    settle(c, deep, 'coat');
-    return;
-  }
-  const { hard, named } = settingCompound45.figures;
-  const mix = mixSetting(c, {
-    id: 'prefill',
-    title: 'Setting compound, prefill',
-    volume: prefill,
-    named: c.get(named),
-    pace: placing,
-    says: say`Hard before the tape.`,
-  });
-  fill('prefill', mix);
-  c.wait(compoundSets(c.get(hard)), c.fixed(c.get(hard)));
-}
-
-/** A joint taped anew, or a crack opened, filled and taped. */
-export function tapedLine(c: Course): void {
-  const { ledger } = c;
-  const length = c.need('lengthMm');
-  const retape = c.does('retapes');
-  const corner = c.does('floats-corner');
-  const plaster = c.matter.subject.surface === 'plaster';
-  const level = levelOf(c);
-  cover(c);
-  if (corner) c.work(freeCorner(c.of('back'), length, c.of('screws')), c.byLength('readySetUp', 'rakePace', length, 'Freeing the corner'));
-  else if (retape || c.matter.choice('tape') === 'loose')
-    c.work(cutTape(length, retape ? c.of('cutBack') : c.get(boardWork.figures.tapeCut)), c.byLength('readySetUp', 'rakePace', length, 'Cutting tape out'));
-  else c.work(openCrack(c.get(boardWork.figures.opened), length), c.byLength('readySetUp', 'rakePace', length, 'Opening the crack'));
-  const gap = retape ? c.of('prefill') : corner ? c.get(boardWork.figures.cornerGap) : isSetting(c) ? c.of('strip') : c.get(boardWork.figures.opened);
-  const deep = c.matter.measure('depthMm') ?? c.get(boardWork.figures.gapDeep);
-  const prefill = mixed(c, ledger.compute(veeVolume, { lengthMm: length, widthMm: gap, depthMm: deep }, 'Gap to prefill'), 'Compound to prefill');
-  const mesh = isSetting(c) && c.matter.choice('joint') !== 'inside';
-  const tape = mesh ? tapeGlassMesh : tapePaper;
-  const width = c.ofAuxiliary(tape, 'width');
-  const bed = c.of('bed');
-  const bedding = mixed(
-    c,
-    ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: length, widthMm: width }, 'Under the tape'), filmMm: bed }),
-    'Compound under the tape',
-  );
-  const coats = coatsFor(c, level);
-  const inside = c.matter.choice('joint') === 'inside';
-  const tapered = c.matter.choice('joint') === 'tapered';
-  const last = inside
-    ? c.get(boardWork.figures.cornerWide)
-    : tapered
-      ? c.get(boardWork.figures.taperedWide)
-      : (c.school('joint-width', 'width') ?? c.get(boardWork.figures.untaperedWide));
-  const wide = wideningCoats(c, { first: last.value < 150 ? last : c.get(boardWork.figures.firstWide), last, coats, thin: c.of('thin'), length });
-  c.work(layOut(workedFor(c), 'tape cut to length, pan, knives from narrow to wide', c.resin), c.rate('readySetUp'));
-  const bedPlacing = c.byLength('nothing', 'bedPace', length, 'Bedding tape');
-  const coating = c.byLength('nothing', 'coatPace', length, 'A coat along the joint');
-  const prefilling = c.byLength('nothing', 'coatPace', length, 'Prefilling');
-  const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding, placing: bedPlacing }, ...coatGoes(wide, coating)];
-  const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill, placing: prefilling }]) : makeReady(c, taping, 'Joint compound');
-  mix(taping.length);
-  prefilled(c, { prefill, deep, placing: prefilling, taken: mix.taken(prefill) });
-  mix(0);
-  c.work(bedTape(length, width, bed, bedding, mesh ? 'mesh' : 'paper'), bedPlacing, {
-    uses: [c.use('tape', mesh ? 'Mesh tape' : 'Paper tape', 'reinforcement', length, tape.id), { of: 'compound', amount: mix.taken(bedding) }],
-  });
-  const mixCoat = (coat: number) => {
-    mix(1 + coat);
-  };
-  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: !mesh }, coating, mixCoat, mix.taken);
-  smoothe(c, c.get(boardWork.figures.sandedPast), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
-  c.amount('tape', mesh ? 'Mesh tape' : 'Paper tape', length);
-  c.amount('width', 'Finished width', last);
-  c.named = corner ? 'corner freed and taped' : retape ? 'taped anew' : 'opened, filled, taped';
-  c.sections.push(
-    layeredSection({
-      caption: say`Across the joint`,
-      ground: plaster ? 'plaster' : 'board',
-      width: gap,
-      depth: deep,
-      ...(c.matter.measure('boardMm') && { groundMm: c.need('boardMm').value }),
-      shape: 'vee',
-      layers: [{ id: '1', material: 'compound', lift: 1, thickness: deep, title: say`prefilled, hard before tape` }],
-      films: [
-        { id: 'tape', title: say`${mesh ? 'mesh' : 'paper'} tape, ${width}`, detail: say`in ${bed} of compound`, across: width, material: 'tape' },
-        ...films(wide.widths),
-      ],
-    }),
-  );
-  if (c.isLast) finishBoard(c, wide.area);
-}
-
 /** A thin coat over the whole face. */
 export function skimWhole(c: Course): void {
   const { ledger } = c;
   const length = c.matter.measure('lengthMm');
-  const area =
+  const found =
     c.quantities.find((q) => q.id === 'area')?.figure ??
     c.matter.measured('area') ??
     c.matter.measured('hollow') ??
-    (length ? strip(c, c.get(boardWork.figures.bay), 'Face to skim') : c.get(boardWork.figures.face));
+    (length ? strip(c, c.get(boardWork.figures.bay), 'Face to skim') : (c.matter.measure('faceMm2') ?? c.get(boardWork.figures.face)));
+  const { area } = coated(c, found);
   levelOf(c);
   cover(c);
   if (c.isFirst) c.work(dullFace(c.get(boardWork.figures.dulledPastSkim), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));

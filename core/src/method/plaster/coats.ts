@@ -20,7 +20,7 @@ import { bondEpoxy } from '../../shelf/auxiliaries/bondEpoxy.ts';
 import { bondPva } from '../../shelf/auxiliaries/bondPva.ts';
 import { bondSbr } from '../../shelf/auxiliaries/bondSbr.ts';
 import type { Course } from '../course.ts';
-import { paintFace, textureCompound } from '../finish.ts';
+import { coated, paintFace, textureCompound } from '../finish.ts';
 import { coverUp, leaveIt, longer, mixed, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
@@ -293,7 +293,7 @@ function paintAndUse(
   { area, lime, gypsum, top }: { readonly area: Figure; readonly lime: boolean; readonly gypsum: boolean; readonly top: string },
 ): void {
   coverUp(c);
-  paintFace(c, area, lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer', true);
+  paintFace(c, coated(c, area), lime ? 'lime or mineral paint, no film that closes it' : gypsum ? 'primer made for plaster' : 'alkali-tolerant primer', true);
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   c.ready(inUse('use', ready.minutes, 'Rings when tapped, old and new alike.'), ready, top);
 }

@@ -54,7 +54,7 @@ export function begin(c: Course, area: Figure): void {
 
 export function end(c: Course, area: Figure, after: string): void {
   const clear = c.matter.choice('finish') === 'clear' || c.matter.choice('finish') === 'stain';
-  if (!clear) paintFace(c, area, 'acrylic primer: filler chalks in the sun, and oil primer may stay soft on it');
+  if (!clear) paintFace(c, { area, as: 'wood' }, 'acrylic primer: filler chalks in the sun, and oil primer may stay soft on it');
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   c.ready(inUse(clear ? 'its clear coat' : 'use', ready.minutes, 'A nail leaves no dent; the edge is not felt.'), ready, after);
 }

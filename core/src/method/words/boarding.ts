@@ -46,20 +46,6 @@ export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Fig
   tools: ['taping knife', 'pan'],
 });
 
-/** Bedding tape. */
-export const bedTape = (length: Figure, width: Figure, bed: Figure, compound: Figure, kind: 'paper' | 'mesh'): Said => ({
-  builder: 'bed-tape',
-  title: say`Bed ${length} of ${kind === 'paper' ? 'paper tape' : 'mesh tape'}: ${compound}`,
-  detail:
-    kind === 'paper'
-      ? say`${width} wide, in ${bed} of compound, dragged so that no air stays under it; a thin coat over it at once`
-      : say`${width} wide, pressed on dry; ${bed} of setting compound through it: drying compound does not hold on mesh`,
-  look: say`No bubble, no edge lifts; tape is seen as a shadow only.`,
-  done: 'Tape bedded',
-  gives: ['closed'],
-  tools: [kind === 'paper' ? 'paper tape' : 'mesh tape', 'taping knife'],
-});
-
 /** Set is not dry. */
 export const compoundSets = (wait: Figure): Said => ({
   builder: 'compound-sets',
@@ -112,26 +98,6 @@ export const resetFastener = (count: Figure, beside: Figure, screw: Figure, dimp
   look: say`The board does not give when pressed; the paper round every head is whole.`,
   done: 'Screws hold',
   tools: ['screw gun', 'hammer', 'scraper'],
-});
-
-/** Cutting out loose tape. */
-export const cutTape = (length: Figure, past: Figure): Said => ({
-  builder: 'cut-tape',
-  title: say`Cut the loose tape out, ${past} past where it holds`,
-  detail: say`${length} of it, both edges scored first; loose compound scraped to sound paper; a board that gives is screwed tight`,
-  look: say`What is left cannot be lifted with the knife.`,
-  done: 'Loose tape out',
-  tools: ['knife', 'scraper', 'screw gun'],
-});
-
-/** Freeing a corner from its frame. */
-export const freeCorner = (back: Figure, length: Figure, screws: Figure): Said => ({
-  builder: 'free-corner',
-  title: say`Free one face of the corner, ${back} back`,
-  detail: say`${length} of it: fasteners nearer to the angle drawn or driven through; board held beyond by screws ${screws} apart: the corner then floats with the seasons`,
-  look: say`Pressed beside the angle the board gives a little and comes back; nothing clicks.`,
-  done: 'Corner free',
-  tools: ['magnet', 'screw gun', 'punch'],
 });
 
 /** Making a plug with a flange of paper. */

@@ -26,25 +26,42 @@ export const lookOver = (passes: Figure, why: string, outdoors = false): Said =>
   tools: ['lamp', 'pencil', 'straightedge'],
 });
 
+/** How far a coat goes: over the repair alone, the whole face, or a piece of wood. */
+export type CoatedAs = 'patch' | 'face' | 'wood';
+
+/** How primer ends, so that it is not seen. */
+const primerEnds = {
+  patch: 'rolled out well past the repair with both edges of the roller unloaded, so that it stops in no line',
+  face: 'rolled from corner to corner, so that all of the face drinks alike',
+  wood: 'brushed with the grain past the repair, every edge and end of it covered',
+} as const;
+
+/** How paint ends, so that it is not seen. */
+const paintEnds = {
+  patch: 'to the nearest corner where one is near, else run out under a nearly dry roller; same roller and same batch as the rest',
+  face: 'from corner to corner without a stop, always into the wet edge; one batch for all of it',
+  wood: 'with the grain, from joint to joint of the piece; same batch as the rest',
+} as const;
+
 /** Primer over a repair. */
-export const primeOver = (paint: Figure, area: Figure, dry: Figure, which: string): Said => ({
+export const primeOver = (paint: Figure, area: Figure, dry: Figure, which: string, as: CoatedAs): Said => ({
   builder: 'prime-over',
   title: say`Prime ${area} with ${paint}`,
-  detail: say`${which}; rolled out well past the repair with both edges of the roller unloaded, so that it stops in no line; dry in ${dry}`,
+  detail: say`${which}; ${primerEnds[as]}; dry in ${dry}`,
   look: say`Even and dull all over; the repair drinks no more than the face around.`,
   done: 'Primed',
-  tools: ['roller', 'tray', 'brush'],
+  tools: as === 'wood' ? ['brush'] : ['roller', 'tray', 'brush'],
 });
 
 /** A coat of paint. */
-export const paintCoat = (coat: number, coats: Figure, paint: Figure): Said => ({
+export const paintCoat = (coat: number, coats: Figure, paint: Figure, as: CoatedAs): Said => ({
   builder: 'paint-coat',
   title: say`Paint, coat ${String(coat)} of ${coats}: ${paint}`,
-  detail: say`from corner to corner where the face is looked at closely; same roller and same batch as the rest`,
+  detail: say`${paintEnds[as]}`,
   look: say`No edge, no shine of its own, seen from both sides against the light.`,
   done: 'Coat on',
   gives: ['painted'],
-  tools: ['roller', 'tray'],
+  tools: as === 'wood' ? ['brush'] : ['roller', 'tray'],
 });
 
 /** Waiting for paint or primer. */

@@ -9,6 +9,7 @@ import { bondBreakerTape } from './bondBreakerTape.ts';
 import { bondEpoxy } from './bondEpoxy.ts';
 import { bondPva } from './bondPva.ts';
 import { bondSbr } from './bondSbr.ts';
+import { cornerBead } from './cornerBead.ts';
 import { curingCompound } from './curingCompound.ts';
 import { epoxyPaste } from './epoxyPaste.ts';
 import { glassMeshRepair } from './glassMeshRepair.ts';
@@ -21,6 +22,7 @@ import { woodBacker } from './woodBacker.ts';
 
 /** Everything that is a step of a system and no answer by itself. A new one is one file and one line here. */
 export const auxiliaries: readonly Auxiliary[] = [
+  cornerBead,
   curingCompound,
   epoxyPaste,
   tapePaper,

@@ -1,4 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
+import { caulkedJoint } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const acrylicCaulk = {
@@ -15,6 +16,7 @@ export const acrylicCaulk = {
   sizeWhy: { wide: 'a bead this wide sinks in' },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
+    joint: caulkedJoint,
     moisture: {
       running: { grade: 'out', why: 'water washes it out', source: 'practice', change: 'stop the water first' },
       damp: { grade: 'care', why: 'let it dry', source: 'practice' },

@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, soundBoard, spotInLight } from '../remarks.ts';
+import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, soundBoard, spotInLight, tapedJoint } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const dryingCompound = {
@@ -16,6 +16,7 @@ export const dryingCompound = {
   sizeWhy: { deep: 'it shrinks and cracks in a thick coat' },
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
+    joint: tapedJoint,
     look: spotInLight,
     moisture: gypsumInDamp,
     movement: fillerOverMovement,

@@ -1,4 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
+import { floatingJoint } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const floatingCorner = {
@@ -16,6 +17,7 @@ export const floatingCorner = {
   sizeWhy: {},
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
+    joint: floatingJoint,
     movement: {
       still: { grade: 'out', why: 'it does not move: new tape holds', source: 'practice' },
       unknown: { grade: 'care', why: 'right only if it opens with the seasons', source: 'practice' },

@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { soundBoard } from '../remarks.ts';
+import { soundBoard, tapedJoint } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const reTape = {
@@ -17,6 +17,7 @@ export const reTape = {
   sizeWhy: {},
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
+    joint: tapedJoint,
     movement: {
       moving: { grade: 'out', why: 'where the framing moves it cracks again', source: 'practice', change: 'free the corner, or fix one side only' },
       unknown: { grade: 'care', why: 'if it opens with the seasons it cracks again', source: 'practice' },

@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, notRated, soundBoard, soundBody, spotInLight } from '../remarks.ts';
+import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, notRated, soundBoard, soundBody, spotInLight, tapedJoint } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 /** What the setting compounds have in common; they part by how fast they set, and so by how much one fills with a batch. */
@@ -19,6 +19,7 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
     sizeWhy: { thin: 'a finishing compound does that', deep: 'fill behind it first', large: 'a patch of board or mesh bridges that' },
     slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
     remarks: {
+      joint: tapedJoint,
       look: spotInLight,
       moisture: gypsumInDamp,
       movement: fillerOverMovement,
