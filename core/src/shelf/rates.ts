@@ -56,6 +56,7 @@ export const rates = {
   resawPace: rate(4, 'pace', 'Sawing the joint again'),
   shavePace: rate(2, 'pace', 'Shaving flush'),
   floodPace: rate(2, 'pace', 'Flooding a crack'),
+  formSetUp: rate(40, 'duration', 'Making and bracing a form, whatever its size'),
   formPerM2: rate(60, 'areaPace', 'Making a form'),
   takeDownPerM2: rate(25, 'areaPace', 'Taking plaster down'),
   dampenPerM2: rate(3, 'areaPace', 'Dampening'),

@@ -15,10 +15,10 @@ import { woodBacker } from '../../shelf/auxiliaries/woodBacker.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import type { Course } from '../course.ts';
 import { faceArea, mixed, sides } from '../parts.ts';
-import { backPatch, cutOpening, dabPatch, membrane, openToFrame, prefillGaps, screwBacker, screwPatch, waterTest } from '../words/boarding.ts';
+import { backPatch, cutOpening, dabPatch, jointsSet, membrane, openToFrame, prefillGaps, screwBacker, screwPatch, waterTest } from '../words/boarding.ts';
 import { bedTape } from '../words/taping.ts';
-import { waitHard, waitLayer } from '../words/placing.ts';
-import { clearAway, layOut } from '../words/protecting.ts';
+import { waitLayer } from '../words/placing.ts';
+import { layOut } from '../words/protecting.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
 import { halfOf } from '../../finishing/board.ts';
 import { mixSetting, settle, films } from './compound.ts';
@@ -225,7 +225,7 @@ export function wetWall(c: Course): void {
     uses: [c.use('board', 'Cement backer board', 'board', area), c.use('screws', 'Screws', 'fixing', screws)],
   });
   const mortar = c.fixed(c.of('mortarSet'));
-  c.wait(waitHard(mortar.minutes, c.groundC), mortar);
+  c.wait(jointsSet(mortar.minutes), mortar);
   const coats = c.of('coats');
   const lap = c.of('lap');
   const lapped = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: lap }, 'Membrane, lapped');
@@ -252,7 +252,6 @@ export function wetWall(c: Course): void {
   const last = c.last;
   c.wait(paintDry(dry, 'membrane', c.outdoors), c.fixed(dry));
   c.work(waterTest(c.of('test')), c.rate('readySetUp'));
-  c.work(clearAway(c.get(boardWork.figures.skins), 'roller and brush washed'), c.rate('cleanTools'));
   const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry, c.of('test')] }, 'Tile from'));
   c.ready(inUse('tile', ready.minutes, 'Dry behind after the test.'), ready, last);
   c.amount('area', 'Backer board', area);

@@ -141,7 +141,7 @@ export function formedPour(c: Course, cut: SquareCut): void {
   prepareSquare(c, cut, c.limit(c.system.edge, 'square edge'));
   const soak = c.of('soak');
   const press = ledger.compute(formPressure, { heightMm: cut.widest, perMeter: c.of('head') });
-  c.work(buildForm(cut.widest, press, c.of('gap')), c.byArea('readySetUp', 'formPerM2', cut.area, 'Building the form'), {
+  c.work(buildForm(cut.widest, press, c.of('gap')), c.byArea('formSetUp', 'formPerM2', cut.area, 'Building the form'), {
     uses: [c.use('form', 'Form boards and braces, over a face of', 'backing', cut.area)],
   });
   c.wait(soakForm(soak), c.fixed(soak), 'wash');

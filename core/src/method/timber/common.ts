@@ -8,6 +8,9 @@ import { coverUp, faceArea, sides, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import { backHole, cutFoam, cutSound, foamCures } from '../words/timbering.ts';
 
+/** Causes that no water has to do with. */
+const knocked: ReadonlySet<string> = new Set(['impact', 'tool', 'hardware', 'bird', 'opened', 'load']);
+
 /** What is to be filled: how wide it is drawn, its face, depth and volume. */
 export function placeOf(c: Course): {
   readonly width: Figure;
@@ -49,7 +52,10 @@ export function begin(c: Course, area: Figure): void {
   coverUp(c, false);
   if (!c.once('cut-sound')) return;
   const most = c.limit(c.system.woodMoisture?.max, 'highest moisture');
-  c.work(cutSound(area, most, c.matter.choice('grain') === 'yes'), c.byArea('readySetUp', 'scrapeWoodPerM2', area, 'Cutting back'));
+  c.work(
+    cutSound(area, most, c.matter.choice('grain') === 'yes', !knocked.has(c.matter.choice('cause') ?? '')),
+    c.byArea('readySetUp', 'scrapeWoodPerM2', area, 'Cutting back'),
+  );
 }
 
 export function end(c: Course, area: Figure, after: string): void {

@@ -22,7 +22,10 @@ export function woodInsert(c: Course): void {
   begin(c, place.area);
   const [w, h] = [place.width, place.height].map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: c.of('past') }, 'Pocket'));
   if (!w || !h) throw new Missing('size');
-  c.work(cutPocket(w, h, place.depth, c.of('past')), c.byCount('readySetUp', 'insertEach', c.rate('once'), 'Cutting the pocket'));
+  c.work(
+    cutPocket(w, h, place.depth, c.of('past'), c.matter.subject.kind === 'timber-through'),
+    c.byCount('readySetUp', 'insertEach', c.rate('once'), 'Cutting the pocket'),
+  );
   const face = ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: place.depth }, 'Glued faces');
   const piece = faceArea(c, w, h, 'Insert');
   glued(c, face, 'insert', c.use('wood', 'Wood of the same kind, as thick as the pocket is deep', 'wood', piece));

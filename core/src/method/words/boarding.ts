@@ -228,13 +228,25 @@ export const screwBacker = (screws: Figure, apart: Figure, gap: Figure): Said =>
   tools: ['cement backer board', 'screw gun', 'thin-set mortar', 'mesh tape'],
 });
 
+/** Thin-set in the joints of a backer. */
+export const jointsSet = (wait: Figure): Said => ({
+  builder: 'joints-set',
+  title: say`Let the mortar in the joints set, ${wait}`,
+  detail: say`nothing leans on the board; trowel and pail washed at its start`,
+  look: say`A nail only scratches it; pale all along.`,
+  done: 'Joints set',
+  cleans: true,
+  tools: [],
+});
+
 /** A coat of membrane. */
 export const membrane = (coat: number, coats: Figure, volume: Figure, lap: Figure): Said => ({
   builder: 'membrane',
   title: say`Membrane, coat ${String(coat)} of ${coats}: ${volume}`,
-  detail: say`fabric in corners and over joints in the first; lapped ${lap} onto the old one; the second across the first`,
+  detail: say`fabric in corners and over joints in the first; lapped ${lap} onto the old one; the second across the first; roller and brush washed before it skins`,
   look: say`One even color, no pinhole against the lamp.`,
   done: 'Coat on',
+  cleans: true,
   tools: ['roller', 'brush', 'fabric'],
 });
 

@@ -3,10 +3,11 @@ import { say } from '../../quantity/saying.ts';
 import type { Said } from '../course.ts';
 
 /** Cutting timber back to what is sound and dry. */
-export const cutSound = (area: Figure, most: Figure, grain: boolean): Said => ({
+/** @param wetted whether water may have had to do with it */
+export const cutSound = (area: Figure, most: Figure, grain: boolean, wetted: boolean): Said => ({
   builder: 'cut-sound',
   title: say`Cut back to sound dry wood, ${area}`,
-  detail: say`${grain ? 'a hand hook, not a router, where a rough edge must stay; ' : ''}pried and scraped until it holds; the meter beside it reads ${most} or less; the water that wet it is closed off first; surroundings sanded, vacuumed`,
+  detail: say`${grain ? 'a hand hook, not a router, where a rough edge must stay; ' : ''}pried and scraped until it holds; the meter beside it reads ${most} or less; ${wetted ? 'the water that wet it is closed off first; ' : ''}surroundings sanded, vacuumed`,
   look: say`A point does not sink in anywhere; no dark fiber, no dust.`,
   done: 'Down to sound wood',
   limits: [{ what: 'moisture of the wood', is: 'most', figure: most }],
@@ -162,11 +163,11 @@ export const wetPreview = (area: Figure): Said => ({
 });
 
 /** Cutting a pocket for an insert. */
-export const cutPocket = (width: Figure, height: Figure, depth: Figure, past: Figure): Said => ({
+export const cutPocket = (width: Figure, height: Figure, depth: Figure, past: Figure, through: boolean): Said => ({
   builder: 'cut-pocket',
   title: say`Cut a pocket, ${width} by ${height}, ${depth} deep`,
-  detail: say`square, ${past} past what is bad, sides upright, bottom flat; wood and insert near the moisture they will serve at`,
-  look: say`A square stands true in every corner; the bottom is sound and dry.`,
+  detail: say`square, ${past} past what is bad, sides upright, ${through ? 'right through; a board behind, so that the far face does not splinter' : 'bottom flat'}; wood and insert near the moisture they will serve at`,
+  look: say`A square stands true in every corner; ${through ? 'all four sides are' : 'the bottom is'} sound and dry.`,
   done: 'Pocket cut',
   tools: ['chisel', 'router with a guide', 'square'],
 });

@@ -24,7 +24,6 @@ export const boardWork = {
     backers: assumed(2, 'count', 'practice', 'Backers'),
     tapeLap: assumed(25, 'depth', 'practice', 'Lap of tape at a corner'),
     screwFromEnd: assumed(15, 'depth', 'practice', 'Screw from the end of a backer board'),
-    skins: assumed(20, 'duration', 'practice', 'Membrane, before it skins'),
     backerBoard: assumed(12.7, 'depth', 'practice', 'Thickness of backer board'),
     firstPast: assumed(25, 'depth', 'practice', 'First coat past what it covers'),
     sandedPast: assumed(50, 'depth', 'practice', 'Sanded past a coat'),
