@@ -5,35 +5,73 @@ import { genericShelf } from '../src/shelf/shelf.ts';
 import { defectKinds } from '../src/survey/kinds.ts';
 import { choicesOf, follows, seeded, type Choice } from './follows.ts';
 
-/** Whether any option of a question makes another plan than the others, over situations drawn at random. */
-function isRead(kind: Kind, ask: Choice, random: () => number): boolean {
-  const systems = [...genericShelf, ...chains].filter((s) => s.suits.includes(kind.id)).map((s) => s.id);
-  for (let round = 0; round < 40; round++) {
-    const others = choicesOf(kind).filter((other) => round > 0 && other.field !== ask.field && random() < 0.5);
-    const around = Object.fromEntries(others.map((o) => [o.field, o.options[Math.floor(random() * o.options.length)]?.value]));
-    const made = ask.options.map((o) => follows(kind, { ...around, [ask.field]: o.value }, systems[round % systems.length] ?? ''));
-    if (new Set(made.filter((m) => m !== undefined)).size > 1) return true;
-  }
-  return false;
+const rounds = 24;
+
+/** Answers under which a question is asked at all. */
+function asked(kind: Kind, ask: Choice, random: () => number): Readonly<Record<string, string>> {
+  const pick = (values: readonly string[]) => values[Math.floor(random() * values.length)] ?? '';
+  return Object.fromEntries(
+    (ask.when ?? []).map((w) => {
+      const options =
+        choicesOf(kind)
+          .find((c) => c.field === w.field)
+          ?.options.map((o) => o.value) ?? [];
+      return [w.field, pick(w.is ?? options.filter((value) => w.isNot?.includes(value) !== true))];
+    }),
+  );
 }
 
-describe('every question of a kind', () => {
-  it.each(defectKinds().map((kind) => [kind.id, kind] as const))('%s: is read by something, decides what else is asked, or is for the record', (_id, kind) => {
-    const random = seeded(11);
-    const asksMore = new Set(kind.asks.flatMap((a) => a.when ?? []).map((w) => w.field));
-    const unread = choicesOf(kind)
-      .filter((a) => !asksMore.has(a.field) && kind.forTheRecord?.includes(a.field) !== true)
-      .filter((a) => !isRead(kind, a, random));
-    expect(unread.map((a) => `${kind.id}: '${a.question}' (${a.field}) changes nothing`)).toEqual([]);
-  });
+/** Pairs of answers of a question that no situation tells apart, over situations drawn at random. */
+function alikeIn(kind: Kind, ask: Choice, random: () => number): readonly string[] {
+  const systems = [...genericShelf, ...chains].filter((s) => s.suits.includes(kind.id)).map((s) => s.id);
+  const options = ask.options.map((o) => o.value);
+  const pairs = new Set(options.flatMap((a, i) => options.slice(i + 1).map((b) => [a, b].sort().join(' and '))));
+  for (let round = 0; round < rounds && pairs.size > 0; round++) {
+    const others = choicesOf(kind).filter((other) => round > 0 && other.field !== ask.field && random() < 0.5);
+    const around = Object.fromEntries(others.map((o) => [o.field, o.options[Math.floor(random() * o.options.length)]?.value]));
+    const place = { ...around, ...asked(kind, ask, random) };
+    const open = options.filter((o) => [...pairs].some((p) => p.split(' and ').includes(o)));
+    const made = new Map(open.map((o) => [o, follows(kind, { ...place, [ask.field]: o }, systems[round % systems.length] ?? '')]));
+    for (const pair of [...pairs]) {
+      const [a, b] = pair.split(' and ').map((o) => made.get(o));
+      if (a !== undefined && b !== undefined && a !== b) pairs.delete(pair);
+    }
+  }
+  return [...pairs].sort();
+}
 
-  it('is for the record only where that is so', () => {
-    const random = seeded(12);
-    const read = defectKinds().flatMap((kind) =>
-      choicesOf(kind)
-        .filter((a) => kind.forTheRecord?.includes(a.field) === true && isRead(kind, a, random))
-        .map((a) => `${kind.id}.${a.field}`),
-    );
-    expect(read).toEqual([]);
+/** Pairs that a kind says are planned alike; all of them where a question is for the record. */
+function declared(kind: Kind, ask: Choice): readonly string[] {
+  const groups = kind.forTheRecord?.includes(ask.field) === true ? [ask.options.map((o) => o.value)] : (kind.alike?.[ask.field] ?? []);
+  return groups.flatMap((g) => g.flatMap((a, i) => g.slice(i + 1).map((b) => [a, b].sort().join(' and ')))).sort();
+}
+
+describe('every answer of every question', () => {
+  it.each(defectKinds().map((kind) => [kind.id, kind] as const))(
+    '%s: makes another plan, or is declared to be planned alike, or for the record',
+    (_id, kind) => {
+      const random = seeded(11);
+      // what decides which measures are asked is answered by those measures
+      const asksMore = new Set(kind.asks.flatMap((a) => (a.ask === 'choice' ? [] : (a.when ?? []))).map((w) => w.field));
+      const wrong = choicesOf(kind)
+        .filter((a) => !asksMore.has(a.field) || declared(kind, a).length > 0)
+        .flatMap((a) => {
+          const [found, said] = [alikeIn(kind, a, random), declared(kind, a)];
+          return [
+            ...found
+              .filter((pair) => !said.includes(pair))
+              .map((pair) => `'${a.question}' (${a.field}): ${pair} come to the same: mend it, or declare them alike`),
+            ...said.filter((pair) => !found.includes(pair)).map((pair) => `'${a.question}' (${a.field}): ${pair} are declared alike, and are not`),
+          ];
+        });
+      expect(wrong).toEqual([]);
+    },
+  );
+
+  it('says so beside the question', () => {
+    const cause = defectKinds()
+      .find((k) => k.id === 'drywall-hole')
+      ?.asks.find((a) => a.field === 'cause');
+    expect(cause?.hint).toContain('planned alike: “');
   });
 });

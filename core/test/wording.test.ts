@@ -35,7 +35,11 @@ describe('what is told of every method, in both systems of units', () => {
   it.each(['metric', 'us'] as const)('%s: reads as somebody would say it', (units) => {
     let told = 0;
     const found = new Set<string>();
-    for (const given of [{}, { position: 'overhead', match: 'both', paint: 'gloss', texture: 'orange' }])
+    for (const given of [
+      {},
+      { position: 'overhead', match: 'both', paint: 'gloss', texture: 'orange' },
+      { position: 'floor', traffic: 'soft-tires', joint: 'outside', depthMm: 25 },
+    ])
       for (const one of everyMethod({}, given))
         for (const [where, text] of toldOf(one, units)) {
           told += 1;

@@ -53,6 +53,13 @@ export function askedIn(table: AskTable, field: string, of: 'defect' | 'area', a
   return { of, field, options: ask?.ask === 'choice' ? ask.options.map((o) => ({ raw: o.value, value: as?.[o.value] ?? o.value })) : [] };
 }
 
+/** How wet it is in use: behind tile in a surround it is wet through, whatever the room is. */
+function wetAnswer(wetArea: string | undefined, area: FactReader): Answer | undefined {
+  if (wetArea === 'yes') return { value: 'under-water', label: 'behind tile in the wet' };
+  const wet = area.choice('wetUse') ?? (wetArea === 'damp' ? 'splashed' : wetArea === 'no' ? 'dry' : undefined);
+  return wet === undefined ? undefined : { value: wet, label: wet === 'under-water' ? 'under water' : wet };
+}
+
 /** The answers of a defect and of its area by the aspects that systems look at. */
 export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Partial<Record<Aspect, Answer>> {
   const answers: Partial<Record<Aspect, Answer>> = {};
@@ -75,8 +82,8 @@ export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Pa
     answers.place = { value: own === 'inside' ? 'inside' : place === 'outside-salt' ? 'outside-salt' : 'outside', label: choiceLabel(kind, 'place', own) };
   else if (place !== undefined) answers.place = { value: place, label: choiceLabel(areaTable, 'place', place), asked: askedIn(areaTable, 'place', 'area') };
   const wetArea = read.choice('wetArea');
-  const wet = area.choice('wetUse') ?? (wetArea === 'yes' || wetArea === 'damp' ? 'splashed' : wetArea === 'no' ? 'dry' : undefined);
-  if (wet !== undefined) answers.wetUse = { value: wet, label: wet === 'under-water' ? 'under water' : wet };
+  const wet = wetAnswer(wetArea, area);
+  if (wet) answers.wetUse = wet;
   const occupied = area.choice('occupied');
   if (occupied !== undefined) answers.occupied = { value: occupied, label: choiceLabel(areaTable, 'occupied', occupied) };
   return answers;

@@ -50,11 +50,26 @@ const common = [
 /** What is said beside a question whose answer changes nothing that is planned. */
 const forTheRecordWords = 'for the record: nothing planned follows from it';
 
+/** Answers that come to the same whatever the kind: nothing behind, or looked and nothing found. */
+const alikeEverywhere: Kind['alike'] = { services: [['no', 'clear']] };
+
+/** What is said beside a question some answers of which are planned alike. */
+function alikeWords(ask: Ask, groups: readonly (readonly string[])[] = []): string | undefined {
+  if (ask.ask !== 'choice' || groups.length === 0) return undefined;
+  const label = (value: string) => `“${ask.options.find((o) => o.value === value)?.label ?? value}”`;
+  return `planned alike: ${groups.map((g) => g.map(label).join(' and ')).join('; ')}`;
+}
+
 /** The kind with what is asked of every defect. */
 export function withCommon(kind: Kind): Kind {
   const fields = new Set(kind.asks.map((a) => a.field));
   const missing = common.filter(({ unless }) => !unless.some((field) => fields.has(field))).map(({ ask }) => ask);
   const kept = new Set(kind.forTheRecord);
-  const asks = [...kind.asks, ...missing].map((a): Ask => (kept.has(a.field) ? { ...a, hint: forTheRecordWords } : a));
-  return { ...kind, asks };
+  const alike = { ...alikeEverywhere, ...kind.alike };
+  const asks = [...kind.asks, ...missing].map((a): Ask => {
+    if (kept.has(a.field)) return { ...a, hint: forTheRecordWords };
+    const words = alikeWords(a, alike[a.field]);
+    return words === undefined ? a : { ...a, hint: [a.hint, words].filter((h) => h !== undefined).join('; ') };
+  });
+  return { ...kind, alike, asks };
 }

@@ -75,6 +75,8 @@ export interface Kind extends AskTable {
   readonly chased?: true;
   /** what it lies in, in a word; the ground where it says nothing */
   readonly ground?: string;
+  /** answers of a question that come to the same plan, by field: the form says so, and a test holds it */
+  readonly alike?: Readonly<Record<string, readonly (readonly string[])[]>>;
   /** its answers say by themselves what they answer */
   readonly answersSpeak?: true;
   /** what facts that are each possible say against each other */

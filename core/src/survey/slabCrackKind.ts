@@ -86,6 +86,7 @@ function survey(read: FactReader): Surveyed {
 
 /** A crack in a concrete slab, as a kind of defect among the others. */
 export const slabCrack: Kind = {
+  alike: { reinforcement: [['reinforced', 'unknown']] },
   ...slabCrackTable,
   surface: 'concrete',
   forTheRecord: ['look'],

@@ -103,12 +103,31 @@ const answered: Readonly<Record<string, Words>> = {
     scratches: ['Sanding scratches', 'One grit finer than made them, by hand, before anything goes over.'],
     texture: ['Texture that does not match', 'The new texture is tried on a card and held beside the old one before it goes on the wall.'],
   },
+  cause: {
+    coats: ['Too few coats', 'The face is primed and looked at again in the light that showed it, before it is called done.'],
+    sanding: ['Sanded too coarse or too far', 'Where paper was sanded into fuzz it is sealed first: what is wetted stands up again.'],
+    primer: ['No primer', 'The paint is tried with tape: what lifts is scraped off to where it holds, and the face is primed before anything else.'],
+    dry: ['Coated before it was dry', 'What is still soft is scraped off, and the meter or a film taped on overnight says when it is dry.'],
+  },
   softened: {
     soft: ['Soft board', 'What is soft is cut out, back to where the paper holds and a point does not sink in; what lies behind it dries first.'],
     dried: ['Board that was wet', 'Where it gives under the thumb it comes out; its stain is sealed before paint, else it comes through.'],
   },
   cavity: { insulation: ['Insulation behind', 'Insulation behind is looked at before it is closed: what is wet comes out, and the place dries.'] },
-  infill: { insulation: ['Insulation behind', 'Insulation behind is looked at before it is closed: what is wet comes out, and the place dries.'] },
+  infill: {
+    insulation: ['Insulation behind', 'Insulation behind is looked at before it is closed: what is wet comes out, and the place dries.'],
+    unknown: [
+      'What is behind',
+      'A hole as wide as a finger is opened first and looked into with a lamp; where granules run out or glitter, it is taped shut and asked about.',
+    ],
+  },
+  barSeen: {
+    near: ['A bar near the face', 'Where the bar lies and how deep is marked along its whole length before the saw goes in; there the cut stays above it.'],
+    rusted: [
+      'A rusted bar at the edge',
+      'Concrete comes off along the bar until it is clean, a hand past that and all round it: how much is left of it is measured before anything is ordered.',
+    ],
+  },
   hollow: { yes: ['Hollow beside the crack', 'The hollow strip is marked, and fastened or taken off: a crack is not filled between two edges that move.'] },
   face: {
     top: ['A check in the top', 'Water stands in it: it is dried to its bottom and covered, or the next winter opens it.'],

@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { spotInLight } from '../remarks.ts';
+import { dryByUse, spotInLight } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const fastenerReset = {
@@ -16,6 +16,7 @@ export const fastenerReset = {
   sizeWhy: {},
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
+    wetUse: dryByUse,
     finish: {
       gloss: { grade: 'care', why: 'each spot flashes under gloss', source: 'practice', change: 'skim the whole face' },
     },

@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { gypsumInDamp, insideOnly, notRated } from '../remarks.ts';
+import { dryByUse, gypsumInDamp, insideOnly, notRated } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const vinylSpackle = {
@@ -18,6 +18,7 @@ export const vinylSpackle = {
   sizeWhy: { deep: 'it shrinks and falls in', large: 'it shows over a larger place' },
   slabC: { min: of(10, 'temperature', 'generic-sheet', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
+    wetUse: dryByUse,
     moisture: gypsumInDamp,
     place: insideOnly,
     finish: {

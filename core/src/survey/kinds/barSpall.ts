@@ -17,6 +17,7 @@ export const barSpall: Kind = {
   id: 'bar-spall',
   surface: 'concrete',
   forTheRecord: ['look', 'access'],
+  alike: { loaded: [['yes', 'unknown']] },
   title: 'spall over a rusting bar',
   asks: [
     choice('sounded', 'Size', 'How was its extent found?', { tapped: 'tapped, cell by cell', outlined: 'marked and outlined' }),

@@ -9,6 +9,7 @@ export const brokenEdge: Kind = {
   id: 'broken-edge',
   surface: 'concrete',
   forTheRecord: ['look'],
+  alike: { edge: [['slab', 'curb']] },
   title: 'broken edge or nosing',
   asks: [
     measure('lengthMm', 'Size', 'Length that is broken', 'length', [20, 100_000]),

@@ -7,6 +7,7 @@ import { measuredRow, spotSurvey } from '../sizes.ts';
 export const drywallDent: Kind = {
   id: 'drywall-dent',
   surface: 'drywall',
+  alike: { look: [['hidden', 'passing']] },
   asksFor: () => ['closed', 'level'],
   title: 'dent in drywall',
   asks: [

@@ -8,6 +8,14 @@ export const drywallHole: Kind = {
   id: 'drywall-hole',
   surface: 'drywall',
   forTheRecord: ['access'],
+  alike: {
+    cause: [['impact', 'opened']],
+    paint: [
+      ['eggshell', 'gloss'],
+      ['paper', 'none'],
+    ],
+    look: [['hidden', 'passing']],
+  },
   asksFor: () => ['closed', 'level'],
   title: 'hole in drywall',
   asks: [

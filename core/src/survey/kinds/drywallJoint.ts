@@ -7,6 +7,13 @@ import { lineSurvey } from '../sizes.ts';
 export const drywallJoint: Kind = {
   id: 'drywall-joint',
   surface: 'drywall',
+  alike: {
+    paint: [
+      ['eggshell', 'gloss'],
+      ['paper', 'none'],
+    ],
+    look: [['hidden', 'passing']],
+  },
   asksFor: (choice) => (['inside', 'trim'].includes(choice('joint') ?? '') ? ['closed'] : ['closed', 'level']),
   title: 'cracked joint in drywall',
   asks: [

@@ -8,6 +8,7 @@ import { measuredRow } from '../sizes.ts';
 export const fastenerPop: Kind = {
   id: 'fastener-pop',
   surface: 'drywall',
+  alike: { look: [['hidden', 'passing']] },
   asksFor: () => ['closed', 'level'],
   title: 'popped fasteners',
   asks: [

@@ -8,6 +8,7 @@ export const finishFault: Kind = {
   id: 'finish-fault',
   surface: 'drywall',
   forTheRecord: ['rated', 'causeBy'],
+  alike: { paint: [['eggshell', 'gloss']], look: [['hidden', 'passing']] },
   asksFor: () => ['level'],
   title: 'fault of the finish',
   asks: [

@@ -9,6 +9,7 @@ export const jointSpall: Kind = {
   id: 'joint-spall',
   surface: 'concrete',
   forTheRecord: ['look'],
+  alike: { cause: [['wheels', 'late']] },
   asksFor: () => ['edges', 'joint'],
   title: 'spalled joint',
   why: 'All joints are there to move. What kind it is decides what it may be filled with.',

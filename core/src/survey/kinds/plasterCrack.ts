@@ -7,6 +7,13 @@ import { lineSurvey } from '../sizes.ts';
 export const plasterCrack: Kind = {
   id: 'plaster-crack',
   surface: 'plaster',
+  alike: {
+    position: [['floor', 'wall', 'edge']],
+    base: [['masonry', 'unknown']],
+    lath: [['rusted', 'missing']],
+    paint: [['eggshell', 'gloss']],
+    look: [['hidden', 'passing']],
+  },
   asksFor: () => ['closed', 'level'],
   title: 'crack in plaster',
   asks: [

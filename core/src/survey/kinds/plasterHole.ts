@@ -11,6 +11,7 @@ export const plasterHole: Kind = {
   id: 'plaster-hole',
   surface: 'plaster',
   forTheRecord: ['access'],
+  alike: { position: [['floor', 'wall', 'edge']], base: [['masonry', 'unknown']], cause: [['impact', 'opened']], look: [['hidden', 'passing']] },
   asksFor: () => ['closed', 'level'],
   title: 'hole in plaster',
   asks: [

@@ -18,6 +18,7 @@ export const plasterLoose: Kind = {
   id: 'plaster-loose',
   surface: 'plaster',
   forTheRecord: ['access'],
+  alike: { position: [['floor', 'wall', 'edge']], base: [['masonry', 'unknown']], paint: [['eggshell', 'gloss']], look: [['hidden', 'passing']] },
   asksFor: () => ['level'],
   title: 'loose plaster',
   asks: [

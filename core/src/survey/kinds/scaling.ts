@@ -7,6 +7,14 @@ export const scaling: Kind = {
   id: 'concrete-scaling',
   surface: 'concrete',
   forTheRecord: ['look'],
+  alike: {
+    position: [['floor', 'wall', 'edge']],
+    stones: [
+      ['paste', 'sand'],
+      ['stones', 'loose'],
+    ],
+    cause: [['curing', 'retempered']],
+  },
   title: 'scaling',
   asks: [
     outlineAsk('The area that flakes'),

@@ -8,6 +8,7 @@ export const timberCheck: Kind = {
   id: 'timber-check',
   surface: 'timber',
   forTheRecord: ['look'],
+  alike: { water: [['none', 'closed']] },
   asksFor: () => [],
   title: 'check in timber',
   asks: [

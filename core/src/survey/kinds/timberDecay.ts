@@ -13,6 +13,7 @@ export const timberDecay: Kind = {
   id: 'timber-decay',
   surface: 'timber',
   forTheRecord: ['look', 'access'],
+  alike: { water: [['none', 'closed']] },
   asksFor: () => ['closed', 'level'],
   title: 'decayed pocket',
   asks: [

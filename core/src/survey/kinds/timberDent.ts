@@ -8,6 +8,7 @@ export const timberDent: Kind = {
   id: 'timber-dent',
   surface: 'timber',
   forTheRecord: ['look', 'causeBy'],
+  alike: { water: [['none', 'closed']], cause: [['impact', 'tool', 'hardware']] },
   asksFor: () => ['closed', 'level'],
   title: 'dent or gouge in timber',
   asks: [

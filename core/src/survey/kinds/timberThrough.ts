@@ -9,6 +9,7 @@ export const timberThrough: Kind = {
   id: 'timber-through',
   surface: 'timber',
   forTheRecord: ['look', 'access'],
+  alike: { cavity: [['open', 'cavity']], water: [['none', 'closed']] },
   asksFor: () => ['closed', 'level'],
   title: 'hole through timber',
   asks: [

@@ -8,6 +8,7 @@ export const tubChip: Kind = {
   id: 'tub-chip',
   surface: 'tub',
   forTheRecord: ['look', 'causeBy'],
+  alike: { shell: [['acrylic', 'plastic']], part: [['wall', 'rim']], match: [['color', 'both']], cause: [['impact', 'tool']] },
   asksFor: () => ['closed', 'level'],
   title: 'chip in a tub or basin',
   asks: [

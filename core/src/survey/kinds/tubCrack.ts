@@ -8,6 +8,7 @@ export const tubCrack: Kind = {
   id: 'tub-crack',
   surface: 'tub',
   forTheRecord: ['look', 'access'],
+  alike: { match: [['color', 'both']] },
   asksFor: () => ['closed', 'level'],
   title: 'crack in a tub or shower',
   asks: [

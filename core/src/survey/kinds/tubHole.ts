@@ -12,6 +12,7 @@ export const tubHole: Kind = {
   id: 'tub-hole',
   surface: 'tub',
   forTheRecord: ['look', 'access'],
+  alike: { match: [['color', 'both']] },
   asksFor: () => ['closed', 'level'],
   title: 'hole in a tub or shower',
   asks: [

@@ -8,6 +8,7 @@ export const tubNick: Kind = {
   id: 'tub-nick',
   surface: 'tub',
   forTheRecord: ['look', 'causeBy'],
+  alike: { part: [['wall', 'rim']], match: [['color', 'both']], cause: [['impact', 'tool']] },
   asksFor: () => ['closed', 'level'],
   title: 'nick in a tub or shower',
   asks: [...spotAsks(200, 12), ...shellAsks, ...causeAsks({ impact: 'something fell', tool: 'a tool' }), lookAsk],

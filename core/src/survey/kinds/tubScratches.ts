@@ -8,6 +8,7 @@ export const tubScratches: Kind = {
   id: 'tub-scratches',
   surface: 'tub',
   forTheRecord: ['look'],
+  alike: { match: [['color', 'both']] },
   asksFor: () => [],
   title: 'scratches in a tub or shower',
   asks: [

@@ -9,6 +9,7 @@ import { lineSurvey, measuredRow } from '../sizes.ts';
 export const wallCrack: Kind = {
   id: 'wall-crack',
   surface: 'concrete',
+  alike: { member: [['soffit', 'beam']], course: [['upright', 'slanting', 'joint']], moisture: [['damp', 'seasonal']], look: [['passing', 'close']] },
   asksFor: (choice) => (choice('look') === 'hidden' ? [] : ['closed']),
   title: 'crack in a wall or soffit',
   asks: [
