@@ -7,7 +7,8 @@ import { outlookOf } from '../shelf/outlook.ts';
 import { firmShelf, type Product } from '../shelf/product.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import { askedText, clientOptions, readAsked, readFace, scopes, type Asked } from './options.ts';
-import type { PlanInput } from './repairPlan.ts';
+import { rankedBy } from './ranking.ts';
+import { plannedOf, planRepair, type PlanInput } from './repairPlan.ts';
 
 const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
 const labor = { perHour: 60, currency: 'USD', since: '2026-01-01' };
@@ -70,9 +71,31 @@ describe('options for the client', () => {
       )?.options[0];
     const usd = priced('USD');
     const powder = usd?.quantities.find((q) => q.id === 'powder')?.figure.value ?? 0;
-    expect(usd?.price?.parts.find((p) => p.id === 'material')?.figure.value).toBe(Math.ceil(powder / 5000) * 31);
+    expect(usd?.price?.parts.find((p) => p.id === 'material-p1')?.figure.value).toBe(Math.ceil(powder / 5000) * 31);
     expect(usd?.price?.total.value).toBeCloseTo((usd?.byHand.value ?? 0) + Math.ceil(powder / 5000) * 31, 6);
     expect(priced('EUR')?.price?.parts.map((p) => p.id)).toEqual(['labor']);
+  });
+
+  it('puts candidates by price where that is wanted: labor, and packs of every product that is used; without a rate nobody is cheaper', () => {
+    const pack = (amount: number) => [{ size: 5000, unit: 'g' as const, price: { amount, currency: 'USD', on: '2026-02-01' } }];
+    const product = (id: string, basedOn: string, amount: number): Product => ({ id, title: id, basedOn, sheet: 's', figures: {}, packs: pack(amount) });
+    const cheap = [product('dear', 'polymer-mortar-2k', 900), product('cheap', 'polymer-mortar-2k', 5)];
+    const spall = (rules: PlanInput['rules']) => {
+      const plan = plannedOf(
+        planRepair(input('concrete-spall', { outline: box(500, 400), depthMm: 30 }, { shelf: firmShelf(cheap), ...(rules && { rules }) })),
+      );
+      if (!plan) throw new Error('it is planned');
+      return plan;
+    };
+    const plan = spall({ schools: {}, labor });
+    const order = rankedBy(plan, 'price', cheap).map((c) => c.system.id);
+    expect(order.indexOf('cheap')).toBeLessThan(order.indexOf('dear'));
+    const [dear, low] = ['dear', 'cheap'].map((id) => plan.candidates.find((c) => c.system.id === id)).map((c) => (c ? plan.priceOf(c, cheap) : undefined));
+    // the same work with packs of another price: four of five kilograms each (the powder is told in the amounts)
+    expect(((dear?.total.value ?? 0) - (low?.total.value ?? 0)) % (900 - 5)).toBeCloseTo(0, 6);
+    expect((dear?.total.value ?? 0) - (low?.total.value ?? 0)).toBeGreaterThan(900);
+    const unrated = spall({ schools: {} });
+    expect(unrated.candidates.map((c) => unrated.priceOf(c, cheap)).filter((price) => price !== undefined)).toEqual([]);
   });
 
   it('takes more by hand and more material for a larger scope, with the size of the face where that is asked', () => {

@@ -1,15 +1,15 @@
 import { reachOf, type Outline } from '../geometry/outline.ts';
-import { packsCost, packsCostByWeight, priceTogether } from '../mixing/price.ts';
 import type { Candidate } from '../match/candidates.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { NotComputable } from '../quantity/formula.ts';
-import type { Figures, Ledger } from '../quantity/ledger.ts';
+import type { Figures } from '../quantity/ledger.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { outlookOf, type Outlook } from '../shelf/outlook.ts';
 import type { Product } from '../shelf/product.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { LooseFacts } from '../survey/ask.ts';
+import { priceOf, type Price } from './price.ts';
 import { plannedOf, planRepair, type PlannedPlan, type PlanInput } from './repairPlan.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
@@ -41,7 +41,7 @@ export interface ClientOption {
   readonly cares: readonly Saying[];
   readonly outlooks: readonly Outlook[];
   /** labor and, where the firm has a product with a price, material */
-  readonly price?: { readonly total: Figure; readonly currency: string; readonly parts: readonly Quantity[]; readonly without?: string };
+  readonly price?: Price;
   readonly sheet: Sheet;
   /** the workings of its figures */
   readonly figures: Figures;
@@ -85,41 +85,10 @@ function scoped(facts: LooseFacts, scope: Scope, face: Face | undefined): LooseF
   return undefined;
 }
 
-/** Packs that a mix takes of a product of the firm, and what they cost. */
-function materials(ledger: Ledger, plan: PlannedPlan, products: readonly Product[]): { readonly cost: Figure; readonly currency: string } | undefined {
+/** The price of what is planned. */
+function priced(plan: PlannedPlan, products: readonly Product[]): Price | undefined {
   const work = plan.work();
-  const product = work && products.find((p) => (work.candidate.chain ?? [work.candidate.system]).some((m) => m.id === p.id));
-  const pack = product?.packs.find((p) => p.price !== undefined);
-  const mix = work?.mixes.find((m) => m.of === product?.id) ?? work?.mixes[work.mixes.length - 1];
-  if (!product || !pack?.price || !mix) return undefined;
-  const masses = mix.parts.filter((p) => p.amount.kind === 'mass').map((p) => p.amount);
-  const needed = pack.unit === 'mL' ? mix.total : masses[0];
-  if (!needed) return undefined;
-  const { amount, currency, on } = pack.price;
-  const price = ledger.given('Price of a pack', 'money', amount, 'entered', on);
-  const label = `${product.title}, ${currency}`;
-  const cost =
-    pack.unit === 'mL'
-      ? ledger.compute(packsCost, { neededMl: needed, packMl: ledger.given('Content of a pack', 'volume', pack.size, 'entered', on), price }, label)
-      : ledger.compute(packsCostByWeight, { neededG: needed, packG: ledger.given('Content of a pack', 'mass', pack.size, 'entered', on), price }, label);
-  return { currency, cost };
-}
-
-function priceOf(plan: PlannedPlan, products: readonly Product[]): ClientOption['price'] {
-  const labor = plan.work()?.labor;
-  if (!labor) return undefined;
-  const material = materials(plan.ledger, plan, products);
-  const counted = material?.currency === labor.currency ? material : undefined;
-  const parts: Quantity[] = [
-    { id: 'labor', label: 'Labor', figure: labor.cost },
-    ...(counted ? [{ id: 'material', label: 'Material, whole packs', figure: counted.cost }] : []),
-  ];
-  return {
-    currency: labor.currency,
-    total: plan.ledger.compute(priceTogether, { part: parts.map((p) => p.figure) }, `Price, ${labor.currency}`),
-    parts,
-    ...(!counted && { without: 'Material is not in it: no product of the shelf that is used here has a price in this currency.' }),
-  };
+  return work && priceOf(plan.ledger, work, products);
 }
 
 /** Whether two systems are the same answer twice: compounds that part by how fast they set, plaster of one kind. */
@@ -180,7 +149,7 @@ function option(input: PlanInput, asked: Preferred, face: Face | undefined, prod
     return say`${title}, ${asked.system === undefined ? 'as planned' : (candidateOf(plan, asked.system)?.system.title ?? asked.system)}: ${sheet.nothing ?? ''}`;
   const candidate = candidateOf(plan, work.system);
   const members = candidate?.chain ?? (candidate ? [candidate.system] : []);
-  const price = priceOf(plan, products);
+  const price = priced(plan, products);
   return {
     id: `${asked.scope} ${work.system}`,
     scope: asked.scope,

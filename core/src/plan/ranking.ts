@@ -1,14 +1,16 @@
 import { gradeWeight, leaves, type Candidate } from '../match/candidates.ts';
 import { outlookOf, yearsHeld } from '../shelf/outlook.ts';
+import type { Product } from '../shelf/product.ts';
 import type { PlannedPlan } from './repairPlan.ts';
 
 /** What candidates that fit alike are put in order by, as the person wants it. */
-export type RankBy = 'visits' | 'in-use' | 'by-hand' | 'holds';
+export type RankBy = 'visits' | 'in-use' | 'by-hand' | 'price' | 'holds';
 
 export const rankWords: Readonly<Record<RankBy, string>> = {
   visits: 'fewest visits',
   'in-use': 'soonest in use',
   'by-hand': 'least work by hand',
+  price: 'lowest price, by your rates',
   holds: 'holds longest',
 };
 
@@ -26,10 +28,15 @@ export function holdsYears({ system, chain }: Candidate): number {
  * asked before what leaves something open, and only of those that are alike in that the one that is better by the wish; what has no
  * work here, and so no times, comes after. What is ruled out stays nearest first.
  */
-export function rankedBy({ candidates, timesOf }: Pick<PlannedPlan, 'candidates' | 'timesOf'>, by: RankBy): readonly Candidate[] {
+export function rankedBy(
+  { candidates, timesOf, priceOf }: Pick<PlannedPlan, 'candidates' | 'timesOf' | 'priceOf'>,
+  by: RankBy,
+  products: readonly Product[] = [],
+): readonly Candidate[] {
   if (by === 'visits') return candidates;
   const cost = (c: Candidate) => {
     if (by === 'holds') return -holdsYears(c);
+    if (by === 'price') return priceOf(c, products)?.total.value ?? Number.POSITIVE_INFINITY;
     const times = timesOf(c);
     return (by === 'in-use' ? times?.inUse : times?.handsOn)?.value ?? Number.POSITIVE_INFINITY;
   };

@@ -29,6 +29,8 @@ import type { Kind, Surveyed } from '../survey/kind.ts';
 import { kindOf } from '../survey/kinds.ts';
 import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
 import { hasWork, plannedWork, type PlannedWork, type Worked } from './plannedWork.ts';
+import { priceOf, type Price } from './price.ts';
+import type { Product } from '../shelf/product.ts';
 import { keptBy, once } from './once.ts';
 import { favorsOf, plannedSchool, sidesFor, type PlannedSchool } from './plannedSchools.ts';
 import { seenSection } from './seenSection.ts';
@@ -81,6 +83,8 @@ export interface PlannedPlan extends Common {
   readonly cautionsOf: (candidate: Candidate) => readonly Caution[];
   /** how long any candidate takes here, and how much of it by hand, made when someone looks; nothing where there is no work with it, or a stop is open */
   readonly timesOf: (candidate: Candidate) => Times | undefined;
+  /** what any candidate costs here by the products of the firm, made when someone looks; nothing where there is no work with it, or no rate of labor */
+  readonly priceOf: (candidate: Candidate, products: readonly Product[]) => Price | undefined;
   /** the method of the system in view, made when someone looks */
   readonly work: () => PlannedWork | undefined;
   /** why there is none, where one was chosen or proposed */
@@ -213,6 +217,10 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
     },
     cautionsOf: (candidate) => tried(candidate)?.cautions ?? [],
     timesOf,
+    priceOf: (candidate, products) => {
+      const work = held ? undefined : tried(candidate);
+      return work && priceOf(ledger, work, products);
+    },
     work: () => madeOf(worked()),
     problem: () => {
       const made = worked();

@@ -1,17 +1,19 @@
 import type { DefectRecord } from '@oddment/contracts';
-import { hasWork, isOtherWork, judgedSection, rankedBy, rankWords, type Candidate, type PlannedPlan, type RankBy } from '@oddment/core';
+import { hasWork, isOtherWork, judgedSection, noPrice, rankedBy, rankWords, type Candidate, type PlannedPlan, type Product, type RankBy } from '@oddment/core';
 import { useMemo } from 'react';
 import { SectionIcon } from '../../parts/Drawing.tsx';
 import { Fig, Say } from '../../parts/Fig.tsx';
 import { useSend, useStore } from '../../state/store.ts';
+import { api } from '../../state/api.ts';
 import { rankedBySet } from '../../state/view.ts';
 
 import { gradeSigns, gradeWords } from './gradeWords.ts';
 import { Said } from './Said.tsx';
 
-function Cost({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
+function Cost({ c, plan, products }: { c: Candidate; plan: PlannedPlan; products: readonly Product[] | undefined }) {
   const { visits, size } = c;
   const times = plan.timesOf(c);
+  const price = products && plan.priceOf(c, products);
   return (
     <div className="cost">
       {times ? <Fig figure={times.inUse} /> : c.ready ? <Fig figure={c.ready} /> : null}
@@ -33,6 +35,12 @@ function Cost({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
           ) : null}
         </small>
       )}
+      {price ? (
+        <small>
+          <Fig figure={price.total} /> {price.currency}
+          {price.without === undefined ? '' : ', not all material in it'}
+        </small>
+      ) : null}
       {visits ? (
         <small>
           {visits.value === 1 ? (
@@ -57,7 +65,17 @@ function Icon({ c, plan }: { c: Candidate; plan: PlannedPlan }) {
   return section ? <SectionIcon section={section} width={62} height={44} /> : <span />;
 }
 
-function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: PlannedPlan; on: boolean; chosen: boolean; onLook: () => void }) {
+interface CandidateRowProps {
+  readonly c: Candidate;
+  readonly plan: PlannedPlan;
+  /** whose packs a price is made of; absent where the list is not by price */
+  readonly products: readonly Product[] | undefined;
+  readonly on: boolean;
+  readonly chosen: boolean;
+  readonly onLook: () => void;
+}
+
+function CandidateRow({ c, plan, products, on, chosen, onLook }: CandidateRowProps) {
   const checked = c.verdicts.length;
   const first = c.against[0];
   const shown = first ?? c.verdicts.find((v) => v.rule === 'working-time') ?? c.verdicts[0];
@@ -78,7 +96,7 @@ function CandidateRow({ c, plan, on, chosen, onLook }: { c: Candidate; plan: Pla
         </span>
         <p>{shown ? <Said verdict={shown} /> : null}</p>
       </div>
-      <Cost c={c} plan={plan} />
+      <Cost c={c} plan={plan} products={products} />
     </div>
   );
 }
@@ -95,7 +113,9 @@ interface CandidateListProps {
 export function CandidateList({ plan, defect, inView, onLook }: CandidateListProps) {
   const by = useStore((s) => s.view.rankBy);
   const send = useSend();
-  const candidates = useMemo(() => rankedBy(plan, by), [plan, by]);
+  const { data: shelf } = api.useShelfQuery(undefined);
+  const products = useMemo(() => (by === 'price' ? (shelf?.products ?? []) : undefined), [by, shelf]);
+  const candidates = useMemo(() => rankedBy(plan, by, products), [plan, by, products]);
   const fit = candidates.filter((c) => c.grade !== 'out');
   const out = candidates.filter((c) => c.grade === 'out' && !isOtherWork(c));
   const other = candidates.filter(isOtherWork);
@@ -123,11 +143,13 @@ export function CandidateList({ plan, defect, inView, onLook }: CandidateListPro
           </select>
         </label>
       )}
+      {products && fit.length > 0 && fit.every((c) => plan.priceOf(c, products) === undefined) ? <p className="quiet">{noPrice}</p> : null}
       {fit.map((c) => (
         <CandidateRow
           key={c.system.id}
           c={c}
           plan={plan}
+          products={products}
           on={c === inView}
           chosen={defect.choice?.system === c.system.id}
           onLook={() => {
