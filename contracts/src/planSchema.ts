@@ -38,17 +38,24 @@ const figureRow = objectSchema({
 
 const quantity = objectSchema({ id: text, label: text, figure });
 
-const section = objectSchema({
-  view: one('section', 'front'),
-  caption: saying,
-  footnote: saying,
-  extent: objectSchema({ left: number, right: number, top: number, bottom: number }),
-  brokenBelow: yes,
-  regions: list(objectSchema({ id: text, material: text, layer: whole, outline: points, volume: figure, throughMm: number }, ['layer', 'volume', 'throughMm'])),
-  lines: list(objectSchema({ id: text, line: one('crack', 'grind', 'film', 'cut'), points })),
-  dimensions: list(objectSchema({ id: text, along: one('x', 'y'), from: ref('point'), to: ref('point'), figure, side: one('left', 'right', 'below') })),
-  notes: list(objectSchema({ id: text, at: ref('point'), title: saying, detail: saying, tone: one('grind') }, ['detail', 'tone'])),
-});
+const section = objectSchema(
+  {
+    view: one('section', 'front'),
+    caption: saying,
+    footnote: saying,
+    extent: objectSchema({ left: number, right: number, top: number, bottom: number }),
+    brokenBelow: yes,
+    faces: one('down'),
+    bodyTo: number,
+    regions: list(
+      objectSchema({ id: text, material: text, layer: whole, outline: points, volume: figure, throughMm: number }, ['layer', 'volume', 'throughMm']),
+    ),
+    lines: list(objectSchema({ id: text, line: one('crack', 'grind', 'film', 'cut'), points })),
+    dimensions: list(objectSchema({ id: text, along: one('x', 'y'), from: ref('point'), to: ref('point'), figure, side: one('left', 'right', 'below') })),
+    notes: list(objectSchema({ id: text, at: ref('point'), title: saying, detail: saying, tone: one('grind') }, ['detail', 'tone'])),
+  },
+  ['faces', 'bodyTo'],
+);
 
 const found = list(
   objectSchema({ field: text, sentence: list({ anyOf: [text, objectSchema({ value: number, kind: text, label: text }), objectSchema({ instant: when })] }) }),

@@ -4,6 +4,7 @@ import { everyMethod } from '../../core/test/everyMethod.ts';
 import { night, paper, print } from './palette.ts';
 import { sectionDrawing, sectionIcon } from './sectionDrawing.ts';
 import { svgText, type SvgNode } from './svg.ts';
+import { textWidth } from './textWidth.ts';
 
 const options = { units: 'metric' as UnitSystem, timeZone: 'UTC', width: 640, height: 430, palette: paper, prefix: 'f' };
 const nodes = (root: SvgNode): SvgNode[] => [root, ...root.children.flatMap((c) => (typeof c === 'string' ? [] : nodes(c)))];
@@ -70,6 +71,34 @@ describe('the drawings of every family', () => {
         if (i > 0) expect([of, y - (flat[i - 1] ?? 0) > 16.9]).toEqual([of, true]);
       });
     }
+  });
+
+  it('write nothing over anything else, nor over the edge, in the widest of the usual fonts', () => {
+    const size = { width: 640, height: 430 };
+    const hung = everyMethod({}, { position: 'overhead' }).flatMap(({ kind, system, work }) =>
+      work ? [[`${kind}, ${system}, overhead`, work.section] as const] : [],
+    );
+    let looked = 0;
+    const wrong = new Set<string>();
+    for (const [of, section] of [...drawings, ...hung])
+      for (const units of ['metric', 'us'] as const) {
+        const boxes = nodes(sectionDrawing(section, { ...options, ...size, units }))
+          .filter((n) => n.tag === 'text' && textOf(n) !== '' && n.attrs['font-size'] !== undefined)
+          .map((n) => {
+            const [x, y, high] = [n.attrs['x'], n.attrs['y'], n.attrs['font-size']].map(Number) as [number, number, number];
+            const wide = textWidth(textOf(n), high, n.attrs['font-weight'] === 700);
+            const left = n.attrs['text-anchor'] === 'end' ? x - wide : n.attrs['text-anchor'] === 'middle' ? x - wide / 2 : x;
+            return { words: textOf(n), left, right: left + wide, top: y - high * 0.75, bottom: y };
+          });
+        boxes.forEach((a, i) => {
+          looked += 1;
+          if (a.left < -1 || a.right > size.width + 1 || a.top < 0 || a.bottom > size.height) wrong.add(`${of}: '${a.words}' leaves the drawing`);
+          for (const b of boxes.slice(i + 1))
+            if (a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom) wrong.add(`${of}: '${a.words}' stands on '${b.words}'`);
+        });
+      }
+    expect(looked).toBeGreaterThan(3000);
+    expect([...wrong]).toEqual([]);
   });
 
   it('say how they are drawn, and have a scale', () => {

@@ -100,7 +100,8 @@ describe('sectionDrawing', () => {
   });
 
   it('says that thin layers are drawn thicker, and how much of the slab is drawn', () => {
-    const text = svgText(sectionDrawing(sectionOf({ answers: { traffic: 'hard-wheels' } }), options));
+    const lines = nodes(sectionDrawing(sectionOf({ answers: { traffic: 'hard-wheels' } }), options)).filter((n) => n.tag === 'text');
+    const text = lines.map(textOf).join(' ');
     expect(text).toContain('film of resin drawn thicker than it is');
     expect(text).toContain('slab 120 mm');
   });

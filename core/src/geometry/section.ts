@@ -71,6 +71,10 @@ export interface Section {
   readonly extent: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
   /** the slab goes on below what is drawn */
   readonly brokenBelow: boolean;
+  /** the face lies below, as it hangs: drawn upside down; absent where it lies on top */
+  readonly faces?: 'down';
+  /** where the body ends at an edge, in mm across; absent where it goes on to the right */
+  readonly bodyTo?: number;
   readonly regions: readonly Region[];
   readonly lines: readonly Line[];
   readonly dimensions: readonly Dimension[];

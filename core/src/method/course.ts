@@ -1,3 +1,4 @@
+import { hanging } from '../geometry/hanging.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Saying } from '../quantity/saying.ts';
@@ -257,7 +258,7 @@ export class Course extends CourseMixes {
       materials: this.#materials.all(this, steps),
       marks: marksOf(this, steps, this.steps, this.links, this.#materials),
       standing: standingOf(this.steps, this.links),
-      sections: this.sections,
+      sections: this.overhead ? this.sections.map((s): Drawn => (typeof s === 'function' ? (times) => hanging(s(times)) : hanging(s))) : this.sections,
       cautions,
     };
   }

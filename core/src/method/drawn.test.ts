@@ -17,4 +17,54 @@ describe('a drawing', () => {
     }
     expect(drawn).toBeGreaterThan(1);
   });
+
+  it('shows nothing that no step makes: each material in it is placed by a step, stands by one, or was there', () => {
+    // what was there before: the ground, what lies behind it, what is seen and not made
+    const found = new Set(['concrete', 'masonry', 'plaster', 'board', 'wood', 'shell', 'crack', 'hollow', 'open', 'bar', 'lath', 'frame']);
+    // which steps make what is drawn, by what they are called
+    const makes: Readonly<Record<string, RegExp>> = {
+      mortar: /^(pack-lift|pour-form|fairing-pass|rebuild-edges|plaster-coat|press-plug|seal-crack|screw-backer)$/,
+      'resin-sand': /^(press-filler|sand-lift|trowel-resin|rebuild-edges)$/,
+      'choke-sand': /^choke-crack$/,
+      compound: /^(fill-place|plaster-coat|draw-coat|prefill-gaps|bed-tape|dab-patch|skim-face|fit-plug|lay-plug|set-plug)/,
+      resin: /^(inject|flood-crack|gun-sealant|fill-joint|gel-paste|pour-tinted|press-filler|caulk|soak-wood|seal-crack|run-bead)/,
+      laminate: /^(lay-mat|putty-build|lay-mesh)$/,
+      coat: /^(throw-sand|draw-coat|skim-face|membrane|mist-coat|enamel-coat|finish-pull|paint-coat|prime-over|wet-ladder|lay-plug|fit-plug|bed-tape)/,
+      tape: /^(set-plug|bed-tape|bed-bead|lay-mesh|back-sealant|mesh-patch|set-mesh|press-mesh|lay-patch|stick-mesh|wet-ladder)/,
+      foam: /^(support-shell|back-hole|inject|form-strip)$/,
+      rod: /^(back-sealant|fill-joint)$/,
+    };
+    const wrong = new Set<string>();
+    let looked = 0;
+    for (const { kind, system, work } of [...everyMethod(), ...everyMethod({}, { position: 'overhead', joint: 'outside' })])
+      for (const section of work ? [work.section, ...work.more] : [])
+        for (const { id, material } of section.regions) {
+          if (found.has(material)) continue;
+          looked += 1;
+          if (work?.method.steps.some((s) => makes[material]?.test(s.builder)) !== true)
+            wrong.add(`${kind}, ${system}: ${id} is ${material}, and no step makes it: ${work?.method.steps.map((s) => s.builder).join(' ') ?? ''}`);
+        }
+    expect([...wrong]).toEqual([]);
+    expect(looked).toBeGreaterThan(400);
+  });
+
+  it('of a place overhead hangs: its face below, and says so; of an edge it ends there, with the board that is set', () => {
+    let [hung, edges] = [0, 0];
+    for (const { kind, system, work } of everyMethod({}, { position: 'overhead' }))
+      for (const section of work ? [work.section, ...work.more] : []) {
+        const asks = kind !== 'broken-edge' && section.view === 'section' && section.faces === 'down';
+        if (asks) {
+          hung += 1;
+          expect([kind, system, section.caption.some((part) => typeof part === 'string' && part.includes('as it hangs'))]).toEqual([kind, system, true]);
+        }
+        const board = section.regions.find((r) => r.id === 'board');
+        const set = work?.method.steps.some((s) => s.builder === 'edge-form');
+        if (kind === 'broken-edge' && set === true) {
+          edges += 1;
+          // the board stands right of where the body ends
+          expect([system, board !== undefined && Math.min(...board.outline.map(([x]) => x)) >= (section.bodyTo ?? Infinity) - 1e-9]).toEqual([system, true]);
+        }
+      }
+    expect([hung > 20, edges > 3]).toEqual([true, true]);
+  });
 });

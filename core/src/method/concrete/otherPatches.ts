@@ -15,6 +15,7 @@ import { Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
 import { coverUp, longer, mixed, strip, twoParts } from '../parts.ts';
 import { setBoard, takeBoardOff } from '../patch/edgeBoard.ts';
+import { edgeSection } from '../patch/edgeSection.ts';
 import { prepareSquare } from '../patch/prepareSquare.ts';
 import { type SquareCut, soundTwice } from '../patch/squareCut.ts';
 import { inUse } from '../words/finishing.ts';
@@ -45,6 +46,16 @@ function drawn(
   layers: readonly { readonly n: number; readonly thickness: Figure; readonly volume: Figure; readonly title: ReturnType<typeof say> }[],
   material: 'resin-sand' | 'mortar',
 ): void {
+  c.named = 'squared';
+  const [first] = layers;
+  if (cut.form && first) {
+    const lifts = c.stated('Lifts', 'count', layers.length);
+    const { high, long, out } = cut.form;
+    c.sections.push(
+      edgeSection({ high, long, out, deep: cut.depth, lifts, thickness: first.thickness, volume: first.volume, material, toMix: say`${cut.volume} to fill` }),
+    );
+    return;
+  }
   c.sections.push(
     layeredSection({
       caption: say`Cut through, the face on top`,
@@ -55,7 +66,6 @@ function drawn(
       ...(cut.bars?.across && { bars: { across: cut.bars.across, behind: cut.bars.behind } }),
     }),
   );
-  c.named = 'squared';
 }
 
 /** A place cut square and filled with resin mortar, on ground that is dry. */

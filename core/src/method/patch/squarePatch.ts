@@ -14,6 +14,7 @@ import { readyFor, type MortarWorking } from '../../shelf/patchSystem.ts';
 import { leastClass } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
 import { setBoard, takeBoardOff } from './edgeBoard.ts';
+import { edgeSection } from './edgeSection.ts';
 import { patchSection } from './patchSection.ts';
 import type { Lag } from '../step.ts';
 import { clearAway } from '../words/protecting.ts';
@@ -138,6 +139,13 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   tellAmounts(c, cut, { toMix, powder, liquid, batches, count }, asked);
   keepMortar(c, mixes, { toMix, batches, potLife, powder, liquid });
   c.named = 'squared';
+  if (cut.form) {
+    const { high, long, out } = cut.form;
+    c.sections.push(
+      edgeSection({ high, long, out, deep: cut.depth, lifts: count, thickness, volume: shared, material: 'mortar', toMix: say`${toMix} to mix in all` }),
+    );
+    return;
+  }
   c.sections.push(
     patchSection(
       { lifts: { count, thickness, volumes: liftVolumes }, edge, thinned: thinned !== undefined, toMix, ...(cut.uneven && { grid: cut.uneven.grid }) },

@@ -107,7 +107,7 @@ function polished(c: Course, values: Parameters<typeof grit>[1], wider: Figure, 
             outline: rectangle(-r, -r, width.value + r, height.value + r),
           };
         }),
-        { id: 'place', material: 'resin', outline: rectangle(0, 0, width.value, height.value) },
+        { id: 'place', material: c.mixes.some((m) => m.id === 'paste') ? 'resin' : 'open', outline: rectangle(0, 0, width.value, height.value) },
       ],
       notes: grits.map((g, i) => ({ id: `grit-${String(i)}`, at: [width.value * 0.5, -wider.value * (i + 0.5)] as const, title: say`P${g}` })),
     }),
