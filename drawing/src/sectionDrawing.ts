@@ -147,17 +147,28 @@ const wideOf = (d: Dimension, o: DrawingOptions) => labelWidth(show(d.figure, o.
 function framed(
   section: Section,
   o: DrawingOptions,
-  within: (left: number) => Frame,
+  within: (left: number, right?: number) => Frame,
   offsetOf: (d: Dimension) => number,
 ): { readonly frame: Frame; readonly beyond: number } {
   let frame = within(margin.left);
+  // numbers right of the body have room there
+  const limit = o.width - 2 - (o.bare === true ? 0 : noteColumn);
+  const rights = section.dimensions.filter((d) => d.along === 'y' && d.side === 'right');
+  let right = 0;
+  for (let again = 0; again < 4; again++) {
+    const { x } = frame;
+    const more = Math.max(0, ...rights.map((d) => Math.max(x(d.from[0]), x(d.to[0])) + 41 + wideOf(d, o) - limit));
+    if (more < 1) break;
+    right += more;
+    frame = within(margin.left, right);
+  }
   let beyond = 0;
   for (let again = 0; again < 4; again++) {
     const over = section.dimensions.filter((d) => isOverEdge(d, frame, o, offsetOf(d), section));
     beyond = o.bare === true ? 0 : Math.max(0, ...over.filter((d) => d.id.startsWith('lift')).map((d) => wideOf(d, o) + 20));
     const room = Math.max(0, ...section.dimensions.map((d) => (over.includes(d) ? wideOf(d, o) + 24 + (d.id === 'depth' ? beyond : 0) : 0)));
     if (room <= frame.x(section.extent.left)) break;
-    frame = within(room);
+    frame = within(room, right);
   }
   return { frame, beyond };
 }
@@ -168,8 +179,8 @@ function framed(
  */
 export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
   const { palette: colors } = o;
-  const within = (left: number) =>
-    frameOf(section, left, margin.top, o.width - (o.bare === true ? 0 : noteColumn) - left - 14, o.height - margin.top - margin.bottom);
+  const within = (left: number, right = 0) =>
+    frameOf(section, left, margin.top, o.width - (o.bare === true ? 0 : noteColumn) - left - 14 - right, o.height - margin.top - margin.bottom);
   // the whole depth stands left of the lifts that it is made of, clear of their numbers
   const lifts = section.dimensions.filter((d) => d.id.startsWith('lift')).map((d) => wideOf(d, o));
   const depthOffset = Math.max(106, ...lifts.map((wide) => wide + 52));
