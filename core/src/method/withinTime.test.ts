@@ -48,6 +48,27 @@ describe('a scrub coat', () => {
   });
 });
 
+describe('a window', () => {
+  it('holds on every part of a large place: what takes longer, with what follows, is worked part by part', () => {
+    const large = { lengthMm: 20_000, outline: { shape: { is: 'rectangle', widthMm: 3000, heightMm: 2500 } } };
+    let [inOne, parted] = [0, 0];
+    for (const { kind, system, work } of [...everyMethod(), ...everyMethod({}, large)])
+      for (const { from, after, to, most } of work?.method.links ?? []) {
+        const [first, next] = [from, to].map((id) => work?.method.steps.find((s) => s.id === id));
+        if (after !== 'end' || !most || !first?.handsOn || !next?.handsOn) continue;
+        const fits = first.minutes.value + next.minutes.value <= most.lag.minutes.value;
+        if (fits) inOne += 1;
+        else parted += 1;
+        const words = tell([...first.detail, ' / ', ...next.detail], { units: 'metric', timeZone: 'UTC' });
+        const told = /in (\d+) parts: on each of them/.exec(words);
+        // each part with what follows it lies within the window
+        const enough = told !== null && (first.minutes.value + next.minutes.value) / Number(told[1]) <= most.lag.minutes.value + 1e-9;
+        expect([kind, system, from, to, fits || (enough && words.includes('part by part'))]).toEqual([kind, system, from, to, true]);
+      }
+    expect([inOne > 80, parted > 30]).toEqual([true, true]);
+  });
+});
+
 describe('primer on the walls of a pocket', () => {
   it('is within its window when each layer of filler goes on', () => {
     let layers = 0;

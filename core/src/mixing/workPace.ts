@@ -37,6 +37,20 @@ export const timeForSection = formula({
   compute: ({ lengthMm, paceMinM, hands, reserve: kept }) => ((lengthMm / 1000) * paceMinM) / hands / (1 - kept),
 });
 
+/** Parts that work is done in, so that on each of them what has to follow within a window is done in it. Source: our own judgement. */
+export const partsWithin = formula({
+  name: 'parts-within',
+  title: 'Worked in parts',
+  words: 'minutes of the work and of what follows on it, together, over the window between them, rounded up',
+  inputs: {
+    workMin: { kind: 'duration', label: 'work, and what follows', min: 0, max: 100_000, list: true, usual: [20, 15] },
+    windowMin: { kind: 'duration', label: 'window', min: 0.1, max: 100_000, usual: 15 },
+  },
+  output: 'count',
+  source: 'judgement',
+  compute: ({ workMin, windowMin }) => Math.max(1, wholeAbove(workMin.reduce((sum, m) => sum + m, 0) / windowMin)),
+});
+
 /** Sections that a crack is worked in. */
 export const sectionCount = formula({
   name: 'section-count',
