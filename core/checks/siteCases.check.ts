@@ -24,6 +24,8 @@ interface Expected {
   readonly first?: readonly RegExp[];
   /** from start to use, h */
   readonly hours?: readonly [least: number, most: number];
+  /** amounts as they are estimated by hand on site, in the base unit of their kind (mm, mm², mL, g, MPa): no less and no more */
+  readonly figures?: Readonly<Record<string, readonly [least: number, most: number]>>;
 }
 
 type SiteCase = readonly [situation: string, kind: string, answers: Facts, area: Facts, expected: Expected];
@@ -42,6 +44,8 @@ const cases: readonly SiteCase[] = [
       out: ['injection-foam', 'polymer-mortar-2k'],
       stops: [],
       by: 'rapid-crack-resin',
+      // 5 m of 6.4 by 19 mm are 0.6 L, six tenths of it sand
+      figures: { resin: [230, 420], sand: [800, 1200] },
       order: ['chase', 'vacuum-groove', 'wet-faces', 'sand-lift', 'grind-flush'],
       cautions: ['silica', 'isocyanate', 'noise'],
       hours: [1, 6],
@@ -79,6 +83,8 @@ const cases: readonly SiteCase[] = [
       fits: ['flexible-sealant'],
       out: ['rapid-crack-resin', 'epoxy-mortar'],
       by: 'flexible-sealant',
+      // 4 m of 6 by 6 mm, and what stays in the nozzle
+      figures: { sealant: [144, 190], cartridges: [1, 1], rodLength: [4000, 4000] },
       order: ['rout-crack', 'prime-joint', 'gun-sealant', 'pull-tape'],
     },
   ],
@@ -101,6 +107,8 @@ const cases: readonly SiteCase[] = [
       out: ['epoxy-injection-resin'],
       stops: [],
       by: 'injection-foam',
+      // a port each wall thickness and one at the end; a strip of 100 by 3 mm; a foam that rises threefold, half as much again
+      figures: { ports: [11, 11], paste: [750, 950], void: [312, 313], resin: [140, 175] },
       order: ['set-ports', 'seal-crack', 'inject'],
       cautions: ['isocyanate', 'pressure', 'heating'],
     },
@@ -113,6 +121,8 @@ const cases: readonly SiteCase[] = [
     {
       out: ['epoxy-injection-resin', 'flexible-sealant'],
       by: 'water-plug',
+      // 1.5 m of a slot of 20 to 25 mm square, two kilograms a liter
+      figures: { plug: [800, 2200] },
       order: ['cut-slot', 'press-plug'],
       cautions: ['silica', 'cement', 'current', 'noise'],
     },
@@ -156,6 +166,8 @@ const cases: readonly SiteCase[] = [
     {
       stops: [],
       by: 'polymer-mortar-2k',
+      // 600 cm² of 30 mm, and a hand's edge of 13 mm; in lifts of 25 mm
+      figures: { volume: [2000, 2700], mix: [2300, 3100], lifts: [2, 2] },
       order: ['saw-square', 'break-out', 'wash-out', 'soak-ground', 'mix-mortar', 'scrub-coat', 'pack-lift', 'float-face', 'keep-damp'],
       cautions: ['silica', 'falling', 'height', 'cement'],
     },
@@ -165,7 +177,14 @@ const cases: readonly SiteCase[] = [
     'concrete-spall',
     { outline: box(400, 300), depthMm: 40, position: 'floor', traffic: 'hard-wheels' },
     {},
-    { fits: ['rapid-repair-mortar'], by: 'rapid-repair-mortar', order: ['pack-lift', 'curing-film'], hours: [4, 12] },
+    {
+      fits: ['rapid-repair-mortar'],
+      by: 'rapid-repair-mortar',
+      // 1,200 cm² of 40 mm with its edge, two kilograms a liter
+      figures: { mix: [5400, 7000], powder: [10_000, 14_500] },
+      order: ['pack-lift', 'curing-film'],
+      hours: [4, 12],
+    },
   ],
   // resin was expected ruled out at first: it holds where the oil is gone, cement does not
   [
@@ -192,6 +211,8 @@ const cases: readonly SiteCase[] = [
     {
       stops: [],
       by: 'bar-primer-zinc + polymer-mortar-2k',
+      // nothing carried: the lowest class of EN 1504-3
+      figures: { 'class-strength': [10, 10], volume: [3000, 6500] },
       order: ['break-out', 'clear-bars', 'clean-bars', 'wash-out', 'prime-bars', 'soak-ground', 'mix-mortar', 'pack-lift'],
       cautions: ['sparks', 'epoxy', 'cement', 'silica'],
     },
@@ -207,6 +228,8 @@ const cases: readonly SiteCase[] = [
       fits: ['rapid-crack-resin + joint-filler'],
       out: ['flexible-sealant'],
       by: 'rapid-crack-resin + joint-filler',
+      // 6 m of 40 by 25 mm are 6 L, less than half of it resin; then 6 m of 5 by 40 mm
+      figures: { volume: [6000, 6000], resin: [2000, 3700], filler: [1200, 1500], depth: [40, 40] },
       order: ['cut-edges', 'rebuild-edges', 'grind-edges', 'resaw', 'fill-joint', 'pull-tape', 'shave-joint'],
       never: [/\brod pressed/],
       cautions: ['silica', 'isocyanate'],
@@ -225,7 +248,14 @@ const cases: readonly SiteCase[] = [
     'broken-edge',
     { lengthMm: 600, heightMm: 40, depthMm: 40, edge: 'nosing', traffic: 'foot' },
     {},
-    { stops: [], by: 'polymer-mortar-2k', order: ['edge-form', 'pack-lift', 'grip-face'], cautions: ['slip', 'cement'] },
+    {
+      stops: [],
+      by: 'polymer-mortar-2k',
+      // 600 by 40 by 40 mm, a tenth lost, its scrub coat
+      figures: { volume: [960, 960], mix: [1050, 1400], powder: [1900, 2700] },
+      order: ['edge-form', 'pack-lift', 'grip-face'],
+      cautions: ['slip', 'cement'],
+    },
   ],
   ['a curb after frost, bar rusting', 'broken-edge', { edge: 'curb', barSeen: 'rusted', cause: 'frost' }, { place: 'outside-salt' }, { stops: [] }],
   [
@@ -233,7 +263,14 @@ const cases: readonly SiteCase[] = [
     'concrete-scaling',
     { outline: box(1000, 800), depthMm: 4, dusting: 'yes', stones: 'sand' },
     {},
-    { first: [/dusts is ground off/], by: 'cement-fairing-coat', order: ['roughen-face', 'fairing-pass'], cautions: ['silica', 'cement'] },
+    {
+      first: [/dusts is ground off/],
+      by: 'cement-fairing-coat',
+      // 0.8 m² of 4 to 5 mm, about 1.7 kg a liter
+      figures: { area: [800_000, 800_000], powder: [4800, 8500] },
+      order: ['roughen-face', 'fairing-pass'],
+      cautions: ['silica', 'cement'],
+    },
   ],
   // plaster
   [
@@ -277,6 +314,8 @@ const cases: readonly SiteCase[] = [
       out: ['cement-plaster'],
       stops: [],
       by: 'gypsum-plaster',
+      // taken a finger past it: 250 by 200 mm; two base coats and a finish
+      figures: { area: [45_000, 55_000], coats: [3, 3] },
       order: ['take-down', 'even-suction', 'plaster-coat', 'float-plaster', 'air-out', 'look-over', 'prime-over'],
       never: [/cleaner of the sheet/],
     },
@@ -305,6 +344,8 @@ const cases: readonly SiteCase[] = [
       out: ['setting-compound-45'],
       stops: [],
       by: 'board-plug',
+      // a core a little larger than the hole, a flange of 32 mm all round; the saw set 3 mm deeper than the board
+      figures: { blank: [124, 140], opening: [62, 76], stop: [15, 16.5] },
       // expected the other way round at first: the opening is marked by the plug that goes into it
       order: ['cut-plug', 'cut-opening', 'mix-compound', 'set-plug', 'draw-coat', 'sand-flat', 'look-over', 'prime-over'],
       cautions: ['plaster-dust'],
@@ -319,6 +360,8 @@ const cases: readonly SiteCase[] = [
       fits: ['board-patch'],
       out: ['board-plug', 'mesh-patch', 'setting-compound-45'],
       by: 'board-patch',
+      // from stud to stud, 406 mm; tape all round with its laps
+      figures: { opening: [406, 406], tape: [1400, 1650] },
       order: ['screw-patch', 'prefill-gaps', 'bed-tape', 'draw-coat', 'sand-flat'],
     },
   ],
@@ -340,6 +383,8 @@ const cases: readonly SiteCase[] = [
     {
       fits: ['fastener-reset'],
       by: 'fastener-reset',
+      // a screw beside each
+      figures: { screws: [6, 6] },
       tells: [/6 new screws/, /32 mm long/],
       order: ['reset-fastener', 'draw-coat', 'sand-flat', 'prime-over'],
     },
@@ -366,6 +411,8 @@ const cases: readonly SiteCase[] = [
     { place: 'outside' },
     {
       by: 'epoxy-consolidant + epoxy-timber-paste',
+      // 120 by 90 by 25 mm are 270 mL; holes a thumb apart
+      figures: { filler: [270, 350], holes: [9, 24], consolidant: [80, 300] },
       order: ['cut-sound', 'bore-holes', 'soak-wood', 'press-filler', 'shape-filler', 'prime-over', 'paint-coat'],
       tells: [/a sill gets its fall back/],
       cautions: ['epoxy', 'exotherm', 'wood-dust'],
@@ -384,7 +431,12 @@ const cases: readonly SiteCase[] = [
     'timber-dent',
     { widthMm: 30, heightMm: 20, depthMm: 4, member: 'trim', before: 'paint' },
     { yearBuilt: 1950 },
-    { by: 'epoxy-timber-putty', cautions: ['old-paint', 'wood-dust', 'epoxy'] },
+    {
+      by: 'epoxy-timber-putty',
+      // 30 by 20 by 4 mm at the most, and what sticks to the knife
+      figures: { filler: [1.5, 8] },
+      cautions: ['old-paint', 'wood-dust', 'epoxy'],
+    },
   ],
   [
     'the same trim, tested free of lead',
@@ -398,7 +450,13 @@ const cases: readonly SiteCase[] = [
     'timber-check',
     { lengthMm: 800, widths: width(4), depthMm: 15, finish: 'clear', member: 'trim', face: 'side' },
     {},
-    { by: 'epoxy-pour-tinted', order: ['pour-tinted', 'pull-tape', 'shape-filler'], cautions: ['epoxy'] },
+    {
+      by: 'epoxy-pour-tinted',
+      // 800 by 4 by 15 mm, wedge or slot
+      figures: { resin: [24, 62] },
+      order: ['pour-tinted', 'pull-tape', 'shape-filler'],
+      cautions: ['epoxy'],
+    },
   ],
   [
     'a woodpecker hole through siding',
@@ -417,6 +475,8 @@ const cases: readonly SiteCase[] = [
       // expected to fit: at a millimeter it fits with care, picked out deeper first
       care: ['gelcoat-paste'],
       by: 'gelcoat-paste',
+      // no less than can be measured: a spoon of paste, two in a hundred of it hardener
+      figures: { paste: [10, 16], hardener: [0.2, 0.35] },
       order: ['clean-tub', 'warm-tub', 'mask-tub', 'pick-nick', 'gel-paste', 'pull-tape', 'wet-ladder', 'polish'],
       cautions: ['styrene', 'cure-first'],
     },
@@ -450,6 +510,8 @@ const cases: readonly SiteCase[] = [
     {
       fits: ['enamel-touch-up'],
       by: 'enamel-touch-up',
+      // a spoon for each of two or three thin coats
+      figures: { enamel: [2, 6], coats: [2, 3] },
       order: ['clean-tub', 'mask-tub', 'grind-rust', 'enamel-coat', 'pull-tape'],
       first: [/ground to bright metal/],
       cautions: ['tub-dust', 'solvent', 'sparks'],
@@ -501,6 +563,10 @@ describe('on site', () => {
     if (wanted.order) expect([builders.join(' '), inOrder(builders, wanted.order)]).toEqual([builders.join(' '), true]);
     expect((wanted.cautions ?? []).filter((id) => !work.cautions.some((c) => c.id === id))).toEqual([]);
     const inUse = (work.schedule.inUse?.value ?? 0) / 60;
+    for (const [id, [least, most]] of Object.entries(wanted.figures ?? {})) {
+      const value = work.quantities.find((q) => q.id === id)?.figure.value;
+      expect([id, value, value !== undefined && value >= least && value <= most]).toEqual([id, value, true]);
+    }
     if (wanted.hours) expect([inUse, inUse >= wanted.hours[0] && inUse <= wanted.hours[1]]).toEqual([inUse, true]);
   });
 });
