@@ -44,8 +44,9 @@ const cases: readonly SiteCase[] = [
       out: ['injection-foam', 'polymer-mortar-2k'],
       stops: [],
       by: 'rapid-crack-resin',
-      // 5 m of 6.4 by 19 mm are 0.6 L, six tenths of it sand
-      figures: { resin: [230, 420], sand: [800, 1200] },
+      // 5 m of 6.4 by 6.4 mm and what stands proud are a quarter of a liter, six tenths of it sand, and sand below
+      // (first expected 19 mm deep and 0.23 to 0.42 L, as under hard wheels: for cars the groove is as deep as it is wide)
+      figures: { resin: [80, 160], sand: [350, 700] },
       order: ['chase', 'vacuum-groove', 'wet-faces', 'sand-lift', 'grind-flush'],
       cautions: ['silica', 'isocyanate', 'noise'],
       hours: [1, 6],
@@ -84,7 +85,8 @@ const cases: readonly SiteCase[] = [
       out: ['rapid-crack-resin', 'epoxy-mortar'],
       by: 'flexible-sealant',
       // 4 m of 6 by 6 mm, and what stays in the nozzle
-      figures: { sealant: [144, 190], cartridges: [1, 1], rodLength: [4000, 4000] },
+      // (first expected 6 by 6 mm: a crack that moves by 1 mm is routed wider than it is)
+      figures: { sealant: [170, 230], cartridges: [1, 1], rodLength: [4000, 4000] },
       order: ['rout-crack', 'prime-joint', 'gun-sealant', 'pull-tape'],
     },
   ],
@@ -211,8 +213,8 @@ const cases: readonly SiteCase[] = [
     {
       stops: [],
       by: 'bar-primer-zinc + polymer-mortar-2k',
-      // nothing carried: the lowest class of EN 1504-3
-      figures: { 'class-strength': [10, 10], volume: [3000, 6500] },
+      // nothing carried: the lowest class of EN 1504-3 (first expected 3 to 6.5 L, without what is sawn beside the bars)
+      figures: { 'class-strength': [10, 10], volume: [5000, 8000] },
       order: ['break-out', 'clear-bars', 'clean-bars', 'wash-out', 'prime-bars', 'soak-ground', 'mix-mortar', 'pack-lift'],
       cautions: ['sparks', 'epoxy', 'cement', 'silica'],
     },

@@ -2,8 +2,9 @@ import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
 import { areaOver, gridLiftVolume, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
-import { cutAreas, cutAround, cutOutVolume, squaredVolume, toBreakOut } from '../../mixing/mortarBatch.ts';
+import { barField, besideField, cutAreas, cutAround, cutOutVolume, squaredVolume, toBreakOut } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
+import { measuring } from '../../shelf/usual/measuring.ts';
 import { rustedBar } from '../../schools/rustedBar.ts';
 import { type Course } from '../course.ts';
 import { Missing } from '../courseFigures.ts';
@@ -48,13 +49,10 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
       },
       'Inside the cut',
     );
+  const bars = behind && overBars(c, { area, depth, edge, outline: outline ?? measured('hollow') ?? area });
   const volume =
     ofGrid ??
-    (behind
-      ? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth })
-      : outline && found
-        ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge })
-        : undefined);
+    (bars ? bars.volume : outline && found ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge }) : undefined);
   if (!volume) throw new Missing('depthMm');
   const sideLengths = boxes.flatMap((box) => {
     const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
@@ -72,8 +70,28 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
     widest,
     ...(uneven && { uneven }),
     broken: found ? c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: found }) : volume,
+    ...(bars && { parts: { deep: bars.deep, beside: bars.beside } }),
     ...(behind && { bars: { across: measure('barMm'), behind: c.get(rustedBar.sides[0].sets.behind) } }),
   };
+}
+
+/** Over bars: broken out behind them where it is hollow and along them until they are clean, and no deeper than the edge elsewhere. */
+function overBars(
+  c: Course,
+  { area, depth, edge, outline }: Readonly<Record<'area' | 'depth' | 'edge' | 'outline', Figure>>,
+): { readonly volume: Figure; readonly deep: Figure; readonly beside: Figure } {
+  const fieldMm2 = c.ledger.compute(barField, {
+    outlineMm2: outline,
+    cutMm2: area,
+    bars: c.need('bars'),
+    barMm: c.need('barMm'),
+    clearMm: c.get(rustedBar.sides[0].sets.behind),
+    marginMm: c.get(measuring.figures.barMargin),
+  });
+  c.amount('field', 'Broken out behind the bars', fieldMm2);
+  const deep = c.ledger.compute(cutOutVolume, { cutMm2: fieldMm2, depthMm: depth }, 'Behind the bars');
+  const beside = c.ledger.compute(besideField, { fieldMm2, depthMm: depth, cutMm2: area, edgeMm: edge });
+  return { volume: c.ledger.compute(volumeSum, { volumeMl: [deep, beside] }, 'Inside the cut'), deep, beside };
 }
 
 /** A broken edge cut to a square step: as long as it is broken, nowhere shallower than the square edge. */

@@ -26,7 +26,7 @@ export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned =
   });
   const cutting = c.byLength('sawSetUp', 'sawPace', cut.around, thinned ? 'Grinding the edge' : 'Sawing', { passes });
   c.add(thinned ? grindEdge(edge, cut.around, cutting) : sawSquare(edge, cut.around, passes, cutting));
-  c.add(breakOut(cut.depth, cut.broken, c.byVolume('chipSetUp', 'chipPerL', cut.broken, 'Breaking out', alone)));
+  c.add(breakOut(cut.depth, cut.broken, c.byVolume('chipSetUp', 'chipPerL', cut.broken, 'Breaking out', alone), cut.bars !== undefined));
   if (cut.bars) {
     c.add(clearBars(cut.bars.behind, c.byVolume('inHand', 'barPerL', cut.volume, 'Clearing behind bars', alone)));
     c.add(cleanBars(c.byArea('chipSetUp', 'primePerM2', cut.area, 'Cleaning bars', alone)));

@@ -17,6 +17,8 @@ export interface SquareCut {
   readonly widest: Figure;
   /** depths over the place on a grid, and the margin of the cut around it: lifts are then level, deepest places first */
   readonly uneven?: { readonly grid: GridFigures; readonly margin: Figure };
+  /** over bars: of the volume what lies behind them, and what lies beside, no deeper than the edge and filled with the last lift */
+  readonly parts?: { readonly deep: Figure; readonly beside: Figure };
   /** bars that are bare: how thick, and how far behind them is cleared */
   readonly bars?: { readonly across: Figure | undefined; readonly behind: Figure };
   /** an edge: the board that stands at it, and pins where it stands out */

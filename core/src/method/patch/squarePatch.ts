@@ -61,8 +61,8 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   const thickest = liftByHeat(ledger, system, lift[position] ?? lift.wall ?? leastEdge, c.matter.subject);
   const count = ledger.compute(liftCount, { depthMm: cut.depth, thickestMm: thickest, least: c.stated('Least number of lifts', 'count', 1) });
   const thickness = ledger.compute(liftThickness, { depthMm: cut.depth, lifts: count });
-  const shared = ledger.compute(volumeShare, { volumeMl: cut.volume, parts: count }, 'Volume of a lift');
-  const liftVolumes = Array.from({ length: count.value }, (_v, i) => liftOver(c, cut, edge, thickness, i) ?? shared);
+  const { shared, last: topLift } = liftShares(c, cut, count);
+  const liftVolumes = Array.from({ length: count.value }, (_v, i) => liftOver(c, cut, edge, thickness, i) ?? (i === count.value - 1 ? topLift : shared));
   const scrubFilm = c.get(mortar.scrub);
   const scrubs = scrubsOf(c, cut, { film: scrubFilm, edge, thickness, lifts: count });
   const scrub = ledger.compute(volumeSum, { volumeMl: scrubs.map((one) => one.volume) }, 'Scrub coats');
@@ -154,6 +154,16 @@ export function squarePatch(c: Course, cut: SquareCut): void {
       cut.bars?.across ? { across: cut.bars.across, behind: cut.bars.behind } : undefined,
     ),
   );
+}
+
+/** The volume of each lift over an even bottom: beside bars, where it is no deeper than the edge, only the last fills. */
+function liftShares({ ledger }: Course, { volume, parts }: SquareCut, count: Figure): { readonly shared: Figure; readonly last: Figure } {
+  if (!parts) {
+    const shared = ledger.compute(volumeShare, { volumeMl: volume, parts: count }, 'Volume of a lift');
+    return { shared, last: shared };
+  }
+  const shared = ledger.compute(volumeShare, { volumeMl: parts.deep, parts: count }, 'Volume of a lift');
+  return { shared, last: ledger.compute(volumeSum, { volumeMl: [shared, parts.beside] }, 'Volume of the last lift') };
 }
 
 /**
