@@ -6,10 +6,11 @@ import { textWidth } from './textWidth.ts';
 
 const tick = 5;
 
-const size = 16;
+/** Size of a number, in px: on paper it is read closer. */
+const sizeOf = ({ dense }: Pick<DrawingOptions, 'dense'>) => (dense === true ? 12 : 16);
 
 /** Width of the number of a dimension. */
-export const labelWidth = (label: string): number => textWidth(label, size, true);
+export const labelWidth = (label: string, o: Pick<DrawingOptions, 'dense'>): number => textWidth(label, sizeOf(o), true);
 
 function slash(x: number, y: number, colors: Palette): SvgNode {
   return node('path', {
@@ -23,7 +24,7 @@ function slash(x: number, y: number, colors: Palette): SvgNode {
 export function isOverEdge(d: Dimension, f: Frame, o: DrawingOptions, offset: number, section: Section): boolean {
   if (d.along !== 'y' || d.side !== 'left') return false;
   const [beside, edgeX] = [Math.min(f.x(d.from[0]), f.x(d.to[0])) - offset, f.x(section.extent.left)];
-  return beside - 9 - labelWidth(show(d.figure, o.units).text) < edgeX + 2;
+  return beside - 9 - labelWidth(show(d.figure, o.units).text, o) < edgeX + 2;
 }
 
 type Write = (x: number, y: number, anchor: string) => SvgNode;
@@ -34,7 +35,7 @@ function acrossNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, s
   // below the place where its face lies on top, above it where it hangs
   const away = section.faces === 'down' ? -1 : 1;
   const y = away * Math.max(away * y0, away * y1) + away * offset;
-  const [left, right, wide] = [Math.min(x0, x1), Math.max(x0, x1), labelWidth(show(d.figure, o.units).text)];
+  const [left, right, wide] = [Math.min(x0, x1), Math.max(x0, x1), labelWidth(show(d.figure, o.units).text, o)];
   const [edgeL, edgeR] = [f.x(section.extent.left), f.x(section.extent.right)];
   const leaves = right + 14 + wide > o.width - 2 - column(o);
   const overEdge = right + 14 < edgeR && right + 14 + wide > edgeR - 3;
@@ -58,7 +59,7 @@ function acrossNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, s
 
 /** A height: its line beside the place, its number left of it, or right where it is told there. */
 function uprightNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, section: Section, text: Write, beyond: number): SvgNode {
-  const wide = labelWidth(show(d.figure, o.units).text);
+  const wide = labelWidth(show(d.figure, o.units).text, o);
   const [x0, y0, x1, y1] = [f.x(d.from[0]), f.y(d.from[1]), f.x(d.to[0]), f.y(d.to[1])];
   const left = d.side === 'left';
   const beside = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
@@ -100,7 +101,7 @@ export function dimensionNode(d: Dimension, f: Frame, o: DrawingOptions, offset:
         x,
         y,
         'text-anchor': anchor,
-        'font-size': size,
+        'font-size': sizeOf(o),
         'font-weight': 700,
         fill: colors.ink,
         ...(o.rimless !== true && { stroke: colors.concrete, 'stroke-width': 5, 'paint-order': 'stroke', 'stroke-linejoin': 'round' }),

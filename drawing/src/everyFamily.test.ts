@@ -2,6 +2,7 @@ import { show, type Section, type UnitSystem } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { everyMethod } from '../../core/test/everyMethod.ts';
 import { night, paper, print } from './palette.ts';
+import { notesHeight } from './notes.ts';
 import { sectionDrawing, sectionIcon } from './sectionDrawing.ts';
 import { svgText, type SvgNode } from './svg.ts';
 import { textWidth } from './textWidth.ts';
@@ -74,15 +75,22 @@ describe('the drawings of every family', () => {
   });
 
   it('write nothing over anything else, nor over the edge, in the widest of the usual fonts', () => {
-    const size = { width: 640, height: 430 };
     const hung = everyMethod({}, { position: 'overhead' }).flatMap(({ kind, system, work }) =>
       work ? [[`${kind}, ${system}, overhead`, work.section] as const] : [],
     );
     let looked = 0;
     const wrong = new Set<string>();
     for (const [of, section] of [...drawings, ...hung])
-      for (const units of ['metric', 'us'] as const) {
-        const boxes = nodes(sectionDrawing(section, { ...options, ...size, units }))
+      for (const [units, dense] of [
+        ['metric', false],
+        ['us', false],
+        ['metric', true],
+        ['us', true],
+      ] as const) {
+        // on a screen, and across a page as high as its notes take
+        const wide = { ...options, units, width: 720, dense };
+        const size = dense ? { ...wide, height: Math.max(150, notesHeight(section.notes, wide)) } : { ...options, units };
+        const boxes = nodes(sectionDrawing(section, size))
           .filter((n) => n.tag === 'text' && textOf(n) !== '' && n.attrs['font-size'] !== undefined)
           .map((n) => {
             const [x, y, high] = [n.attrs['x'], n.attrs['y'], n.attrs['font-size']].map(Number) as [number, number, number];

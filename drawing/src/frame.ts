@@ -11,6 +11,8 @@ export interface DrawingOptions extends Telling {
   readonly bare?: boolean;
   /** the family written into the drawing, where it is not a page that picks from a list */
   readonly font?: string;
+  /** words smaller and closer, for paper */
+  readonly dense?: boolean;
   /** leaves out the rim around figures, for renderers that would paint it over them */
   readonly rimless?: boolean;
 }

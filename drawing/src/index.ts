@@ -1,3 +1,4 @@
 export { night, paper, print, type Palette } from './palette.ts';
+export { notesHeight } from './notes.ts';
 export { sectionDrawing, sectionIcon, type DrawingOptions } from './sectionDrawing.ts';
 export { svgText, type SvgNode } from './svg.ts';

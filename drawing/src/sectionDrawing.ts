@@ -1,7 +1,7 @@
 import { show, tell, type Dimension, type Line, type Point, type Region, type Section } from '@oddment/core';
 import { dimensionNode, isOverEdge, labelWidth } from './dimensions.ts';
 import { frameOf, margin, noteColumn, type DrawingOptions, type Frame } from './frame.ts';
-import { footnoteNodes, noteNodes } from './notes.ts';
+import { captionNodes, footnoteNodes, noteNodes } from './notes.ts';
 
 export type { DrawingOptions } from './frame.ts';
 import { hatchings } from './hatching.ts';
@@ -137,7 +137,7 @@ function liftNumber(region: Region, f: Frame, colors: Palette): SvgNode {
   );
 }
 
-const wideOf = (d: Dimension, o: DrawingOptions) => labelWidth(show(d.figure, o.units).text);
+const wideOf = (d: Dimension, o: DrawingOptions) => labelWidth(show(d.figure, o.units).text, o);
 
 /**
  * Where the body stands so that numbers that would stand over its left edge have room beside it. Room makes the body smaller, so that more
@@ -200,7 +200,7 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
     },
     node('title', {}, tell(section.caption, o)),
     hatchings(o.prefix, colors),
-    node('text', { x: margin.left, y: 16, 'font-size': 14, fill: colors.ink2 }, o.bare === true ? '' : tell(section.caption, o)),
+    ...captionNodes(section, o),
     ...section.regions.map((r) => regionNode(r, f, o, false)),
     ...slabEdges(section, f, colors),
     ...section.lines.map((l) => lineNode(l, f, colors)),
@@ -211,7 +211,7 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
       .filter((d) => !d.id.startsWith('lift') || (o.bare !== true && Math.abs(f.y(d.to[1]) - f.y(d.from[1])) >= 18))
       .map((d) => dimensionNode(d, f, o, offsetOf(d), section, d.id === 'depth' ? beyond : 0)),
     scaleBar(f.scale, o.units, margin.left + 6, o.height - 30, colors),
-    ...(o.bare === true ? [] : footnoteNodes(tell(section.footnote, o), o)),
+    ...(o.bare === true || o.dense === true ? [] : footnoteNodes(tell(section.footnote, o), o)),
   );
 }
 

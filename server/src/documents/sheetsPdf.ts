@@ -16,13 +16,14 @@ import {
   type Mix,
   type RepairPlan,
   type Saying,
+  type Section,
   type Sheet,
   type SheetWork,
   type PlannedPlan,
   type SurveyedPlan,
   type Telling,
 } from '@oddment/core';
-import { print, sectionDrawing, svgText } from '@oddment/drawing';
+import { print, notesHeight, sectionDrawing, svgText } from '@oddment/drawing';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { documentFont as family, pdfOf, tableRule as rule } from './pdfDocument.ts';
 
@@ -153,6 +154,12 @@ interface Issued {
   readonly over?: string;
 }
 
+/** A drawing across the page, as high as its notes take and no lower than so many px. */
+function drawn(section: Section, how: Telling, prefix: string, leastPx: number): Content {
+  const o = { ...how, width: 720, palette: print, prefix, font: family, rimless: true, dense: true } as const;
+  return { svg: svgText(sectionDrawing(section, { ...o, height: Math.max(leastPx, notesHeight(section.notes, o)) })), width: 535, margin: [0, 4, 0, 0] };
+}
+
 function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over }: Partial<Issued> = {}): Content[] {
   const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
   return [
@@ -171,16 +178,8 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
     ...(sheet.lacks ?? []).map((lack): Content => ({ text: words.text(lack), bold: true })),
     ...stopContent(words, sheet),
     ...firstContent(words, sheet),
-    {
-      svg: svgText(sectionDrawing(sheet.section, { ...how, width: 720, height: 168, palette: print, prefix: 'p', font: family, rimless: true })),
-      width: 535,
-      margin: [0, 6, 0, 0],
-    },
-    ...(sheet.more ?? []).map((section, i): Content => ({
-      svg: svgText(sectionDrawing(section, { ...how, width: 720, height: 250, palette: print, prefix: `q${String(i)}`, font: family, rimless: true })),
-      width: 535,
-      margin: [0, 4, 0, 0],
-    })),
+    drawn(sheet.section, how, 'p', 132),
+    ...(sheet.more ?? []).map((section, i): Content => drawn(section, how, `q${String(i)}`, 250)),
     ...(sheet.work ? workContent(words, sheet.work) : [{ text: words.text(sheet.nothing ?? []), bold: true }]),
     { text: sheet.advice, fontSize: 8, margin: [0, 6, 0, 0] },
   ];
