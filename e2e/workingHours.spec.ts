@@ -37,6 +37,11 @@ test('steps name what is dangerous in them, and candidates stand by what the per
   expect([...(await names())].sort()).toEqual([...usual].sort());
   await page.reload();
   await expect(page.getByLabel(/Of those that fit alike/)).toHaveValue('by-hand');
+  // by price, and the price stands beside each
+  await page.getByLabel(/Of those that fit alike/).selectOption('price');
+  const prices = async () =>
+    (await page.locator('.cand .cost', { hasText: 'USD' }).locator('small', { hasText: 'USD' }).allInnerTexts()).map((t) => Number.parseFloat(t));
+  await expect.poll(async () => (await prices()).length).toBeGreaterThan(1);
   await page.getByLabel(/Of those that fit alike/).selectOption('visits');
   await expect.poll(names).toEqual(usual);
 });
