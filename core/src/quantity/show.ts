@@ -66,6 +66,15 @@ function lengthShown(mm: number, units: UnitSystem): Shown {
   return Math.abs(mm) >= 12 * mmPerInch ? shown(feetAndInches(mm), '') : shown(inches(mm), 'in');
 }
 
+/** A film of paint is told in mils, a coat of plaster or compound in parts of an inch. */
+function filmShown(mm: number, units: UnitSystem): Shown {
+  if (units === 'metric') return millimetres(mm, 2);
+  const sixtyFourths = Math.round((mm / mmPerInch) * 64);
+  if (mm < 0.7 || sixtyFourths >= 16) return mm < 0.7 ? shown(significant((mm / mmPerInch) * 1000, 2), 'mil') : shown(inches(mm), 'in');
+  const divisor = gcd(sixtyFourths, 64);
+  return shown(`${String(sixtyFourths / divisor)}/${String(64 / divisor)}`, 'in');
+}
+
 function crackWidthShown(mm: number, units: UnitSystem): Shown {
   if (units === 'metric') return millimetres(mm, mm < 1 ? 2 : 1);
   return mm < 1.6 ? shown(fixed(mm / mmPerInch, 3), 'in') : shown(inches(mm), 'in');
@@ -198,7 +207,7 @@ const bySize: Readonly<Record<Told, (value: number, units: UnitSystem) => Shown>
   // what is a depth by its kind and as long as a length is told as one
   depth: (value, units) => (value >= 1000 ? lengthShown(value, units) : units === 'us' ? depthInches(value) : millimetres(value, value < 100 ? 1 : 0)),
   crackWidth: crackWidthShown,
-  film: (value, units) => (units === 'us' ? shown(significant((value / mmPerInch) * 1000, 2), 'mil') : millimetres(value, 2)),
+  film: filmShown,
   grain: (value, units) => (units === 'us' ? shown(fixed(value / mmPerInch, 3), 'in') : millimetres(value, 2)),
   volume: volumeShown,
   area: areaShown,
@@ -212,7 +221,7 @@ const isPlain = (kind: QuantityKind): kind is keyof typeof plain => Object.hasOw
 
 /**
  * A value of a quantity kind as people read it, in metric or US customary units: inches with
- * fractions, crack widths under 1.6 mm in thousandths of an inch, films in mils; a temperature and a
+ * fractions, crack widths under 1.6 mm in thousandths of an inch, thin films in mils, coats in fractions; a temperature and a
  * temperature difference convert differently.
  *
  * @example
@@ -240,11 +249,15 @@ function roundInches(mm: number): number {
 export interface Showable {
   readonly value: number;
   readonly kind: QuantityKind;
-  readonly origin?: { readonly by: string; readonly source?: SourceId };
+  readonly origin?: { readonly by: string; readonly source?: SourceId; readonly formula?: string };
 }
+
+/** Formulas that come to a size as it is sold, which is round in inches where it is sold by the inch. */
+const sold: ReadonlySet<string> = new Set(['knife-for']);
 
 /** Whether a length is nobody's measure and no published limit: what the trade says in round numbers. */
 function isThumb({ kind, origin }: Showable): boolean {
+  if (origin?.by === 'formula' && origin.formula !== undefined && sold.has(origin.formula)) return true;
   if ((kind !== 'length' && kind !== 'depth') || (origin?.by !== 'assumed' && origin?.by !== 'sheet') || origin.source === undefined) return false;
   return ['practice', 'judgement', 'assumed', 'generic'].includes(sources[origin.source].standing);
 }

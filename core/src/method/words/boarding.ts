@@ -38,7 +38,7 @@ export const fillPlace = (layer: number, layers: Figure, compound: Figure, thick
 export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Figure, compound: Figure): Said => ({
   builder: 'draw-coat',
   title: say`Coat ${String(coat)} of ${coats}, ${across} across: ${compound}`,
-  detail: say`with a ${knife} knife, one edge at a time and then down the middle; thin: it only fills what the one below left`,
+  detail: say`with a knife of ${knife}, one edge at a time and then down the middle; thin: it only fills what the one below left`,
   look: say`A straightedge laid across shows light nowhere but at the outer edge.`,
   done: 'Coat drawn',
   gives: ['closed'],

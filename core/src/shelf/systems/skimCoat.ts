@@ -11,9 +11,9 @@ export const skimCoat = {
   suits: ['finish-fault', 'plaster-crack', 'drywall-dent'],
   gives: ['closed', 'level', 'texture', 'painted'],
   preparation: 'as-found',
-  width: {},
+  width: { max: of(0.3, 'crackWidth', 'practice', 'Widest crack that stays closed under it') },
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },
-  sizeWhy: { deep: 'thicker than a skim' },
+  sizeWhy: { deep: 'thicker than a skim', wide: 'a crack that is seen comes through it: it is opened, filled and taped first' },
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     moisture: gypsumInDamp,
