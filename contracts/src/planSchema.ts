@@ -284,6 +284,7 @@ const mix = objectSchema(
     key: text,
     total: figure,
     ninth: figure,
+    lost: figure,
     batches: figure,
     within: figure,
     gelAt23: figure,
@@ -300,7 +301,7 @@ const mix = objectSchema(
     running: list(ref('quantity')),
     choice: objectSchema({ field: text, title: text, value: text, options: list(objectSchema({ value: text, label: text })), says: saying }),
   },
-  ['ninth', 'within', 'gelAt23', 'band', 'goes', 'packs', 'running', 'choice'],
+  ['ninth', 'lost', 'within', 'gelAt23', 'band', 'goes', 'packs', 'running', 'choice'],
 );
 
 const chosenBy = one('choice', 'proposal');

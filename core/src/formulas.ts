@@ -18,6 +18,7 @@ import * as plaster from './mixing/plaster.ts';
 import * as materials from './mixing/materials.ts';
 import * as formwork from './mixing/formwork.ts';
 import * as mortarBatch from './mixing/mortarBatch.ts';
+import * as overBars from './mixing/overBars.ts';
 import * as price from './mixing/price.ts';
 import * as workPace from './mixing/workPace.ts';
 import * as abrasives from './finishing/abrasives.ts';
@@ -55,7 +56,7 @@ export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength, safeLift),
   group('Injection and fine cracks', ports, packers, gravityDepth, rising),
-  group('Mixing', proportions, hardener, cups, sandPacking, cartridges, mortarBatch, plaster, timber, formwork, materials, price, workPace),
+  group('Mixing', proportions, hardener, cups, sandPacking, cartridges, mortarBatch, overBars, plaster, timber, formwork, materials, price, workPace),
   group('Surface and finish', abrasives, face, levels, board, spray),
   group('Color', mixing),
   group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),

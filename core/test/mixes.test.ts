@@ -6,8 +6,8 @@ import { Figure } from '../src/quantity/figure.ts';
 import type { PlannedWork } from '../src/plan/plannedWork.ts';
 import { everyMethod } from './everyMethod.ts';
 
-const all = everyMethod().flatMap(({ kind, system, work }) => (work ? [{ of: `${kind}, ${system}`, system, work }] : []));
-const mixes = all.flatMap(({ of, work }) => work.mixes.map((mix) => ({ of: `${of}: ${mix.title}`, mix, work })));
+const all = everyMethod().flatMap(({ kind, system, plan, work }) => (work ? [{ of: `${kind}, ${system}`, system, plan, work }] : []));
+const mixes = all.flatMap(({ of, plan, work }) => work.mixes.map((mix) => ({ of: `${of}: ${mix.title}`, mix, plan, work })));
 const stepsOf = (work: PlannedWork, builder: string) => work.method.steps.filter((s) => s.builder === builder);
 const figuresOf = (saying: PlannedWork['method']['steps'][number]['title']) => saying.filter((part): part is Figure => part instanceof Figure);
 
@@ -35,6 +35,23 @@ describe('every mix', () => {
       }
     }
     expect(looked).toBeGreaterThan(60);
+  });
+
+  it('tells what is lost apart from what is placed, wherever a share is reckoned for it', () => {
+    let looked = 0;
+    for (const { of, mix, plan } of mixes) {
+      const { lost } = mix;
+      if (!lost) continue;
+      looked += 1;
+      // what is left of it is what the place takes: a figure of the plan
+      const placed = mix.total.value - lost.value;
+      const { origin } = mix.total;
+      const inputs = origin.by === 'formula' ? [origin.inputs['volumeMl'], origin.inputs['scrubMl']] : [];
+      const taken = inputs.reduce((sum, id) => sum + (typeof id === 'string' ? (plan.ledger.find(id)?.value ?? 0) : 0), 0);
+      expect([of, lost.value > 0, Math.abs(placed - taken) < 1e-6 * mix.total.value]).toEqual([of, true, true]);
+      expect([of, mix.says.some((s) => s.includes(lost))]).toEqual([of, true]);
+    }
+    expect(looked).toBeGreaterThan(40);
   });
 
   it('of resin and hardener by volume comes to what is mixed', () => {

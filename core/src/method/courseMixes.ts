@@ -1,5 +1,6 @@
 import { volumeShare, massShare } from '../geometry/groove.ts';
 import { batchesByTime, batchesForWork, timeOfBatch } from '../mixing/mortarBatch.ts';
+import { lostOf } from '../mixing/proportions.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { wasteWords, type MixCareId } from '../shelf/mixCare.ts';
@@ -74,6 +75,7 @@ export class CourseMixes extends CourseFigures {
     // what becomes of the rest is said once for all mixes that end the same way
     const leftOver = this.#said.some((m) => m.handling.waste === handling.waste) ? [] : [say`${wasteWords[handling.waste]}`];
     const ninth = this.ninthOf(mix.total);
+    const lost = this.#lostOf(mix.total);
     this.#said.push({
       ...mix,
       of,
@@ -82,12 +84,22 @@ export class CourseMixes extends CourseFigures {
       ...(gelAt23 && { gelAt23 }),
       ...(band && { band }),
       ...(ninth && { ninth }),
+      ...(lost && { lost }),
       says: [
         ...says,
+        ...(lost ? [say`Of it ${lost} is lost: on tools, in hoses, struck off.`] : []),
         ...(band?.most.origin.by === 'formula' ? [say`Batches of this size hold up to ${band.most}: warmer, they go off sooner and are made smaller.`] : []),
         ...stirring,
         ...leftOver,
       ],
     });
+  }
+
+  /** What of a mix is lost, where its total was made with a share for that. */
+  #lostOf(total: Figure): Figure | undefined {
+    const { origin } = total;
+    const id = origin.by === 'formula' && total.kind === 'volume' ? origin.inputs['loss'] : undefined;
+    const loss = typeof id === 'string' ? this.ledger.find(id) : undefined;
+    return loss && loss.value > 0 ? this.ledger.compute(lostOf, { mixedMl: total, loss }) : undefined;
   }
 }

@@ -56,6 +56,8 @@ export interface Mix {
   readonly key?: string;
   /** what is mixed in all, losses included */
   readonly total: Figure;
+  /** of the total what stays on tools, in hoses and where it is struck off; absent where nothing is reckoned for it */
+  readonly lost?: Figure;
   /** what nine in ten such measurements stay below, where it is known how well the place is measured */
   readonly ninth?: Figure;
   readonly parts: readonly MixPart[];
@@ -80,7 +82,7 @@ export interface Mix {
 }
 
 /** A mix before its course knows what it serves and how it is handled. */
-export type MixSaid = Omit<Mix, 'of' | 'key' | 'handling' | 'serves' | 'gelAt23' | 'ninth' | 'band'> & {
+export type MixSaid = Omit<Mix, 'of' | 'key' | 'handling' | 'serves' | 'gelAt23' | 'ninth' | 'band' | 'lost'> & {
   readonly care: MixCareId;
   readonly of?: string;
   /** the shortest working time in which the largest batch can still be placed, its reserve kept */

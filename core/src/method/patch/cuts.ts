@@ -2,7 +2,8 @@ import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
 import { areaOver, gridLiftVolume, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
-import { barField, besideField, cutAreas, cutAround, cutOutVolume, squaredVolume, toBreakOut } from '../../mixing/mortarBatch.ts';
+import { barField, besideField } from '../../mixing/overBars.ts';
+import { cutAreas, cutAround, cutOutVolume, squaredVolume, toBreakOut } from '../../mixing/mortarBatch.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { measuring } from '../../shelf/usual/measuring.ts';
 import { rustedBar } from '../../schools/rustedBar.ts';
@@ -17,6 +18,27 @@ function together(c: Course, areas: readonly Figure[]): Figure | undefined {
   return only && more.length > 0 ? c.ledger.compute(cutAreas, { areaMm2: areas }) : only;
 }
 
+type Uneven = NonNullable<SquareCut['uneven']>;
+
+/** Depths over the place and the margin around it, where they were read on a grid and nothing is cleared behind bars. */
+function unevenBottom(
+  c: Course,
+  { area, outline, behind }: { readonly area: Figure; readonly outline: Figure | undefined; readonly behind: Figure | undefined },
+) {
+  if (behind || !outline || !c.matter.grid) return undefined;
+  return { grid: c.matter.grid, margin: c.ledger.compute(areaOver, { cutMm2: area, foundMm2: outline }) };
+}
+
+/** Volume inside a cut over an uneven bottom. */
+function gridVolume(c: Course, { grid, margin }: Uneven, { edge, depth }: Readonly<Record<'edge' | 'depth', Figure>>): Figure {
+  const [topMm, bottomMm] = [c.stated('The face', 'depth', 0), depth];
+  const parts = [
+    c.ledger.compute(gridLiftVolume, { ...grid, edgeMm: edge, topMm, bottomMm }, 'Under the grid, nowhere shallower than the edge'),
+    c.ledger.compute(marginLiftVolume, { marginMm2: margin, edgeMm: edge, topMm, bottomMm }, 'Margin of the cut'),
+  ];
+  return c.ledger.compute(volumeSum, { volumeMl: parts }, 'Inside the cut');
+}
+
 /** The square cut-outs around what was found broken or hollow, and over bars as deep as is cleared behind them. */
 export function outlinedCut(c: Course, edge: Figure): SquareCut {
   const { seen, size, measured, measure } = c.matter;
@@ -26,29 +48,9 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
   const cuts = ['cut', ...Array.from({ length: 40 }, (_v, i) => `cut-${String(i + 1)}`)].flatMap((id) => measured(id) ?? []);
   const area = together(c, cuts);
   if (!depth || !area || boxes.length === 0) throw new Missing('depthMm');
-  const uneven =
-    !behind && outline && c.matter.grid ? { grid: c.matter.grid, margin: c.ledger.compute(areaOver, { cutMm2: area, foundMm2: outline }) } : undefined;
+  const uneven = unevenBottom(c, { area, outline, behind });
   // over a grid every place counts at its own depth, nowhere shallower than the edge
-  const ofGrid =
-    uneven &&
-    c.ledger.compute(
-      volumeSum,
-      {
-        volumeMl: [
-          c.ledger.compute(
-            gridLiftVolume,
-            { ...uneven.grid, edgeMm: edge, topMm: c.stated('The face', 'depth', 0), bottomMm: depth },
-            'Under the grid, nowhere shallower than the edge',
-          ),
-          c.ledger.compute(
-            marginLiftVolume,
-            { marginMm2: uneven.margin, edgeMm: edge, topMm: c.stated('The face', 'depth', 0), bottomMm: depth },
-            'Margin of the cut',
-          ),
-        ],
-      },
-      'Inside the cut',
-    );
+  const ofGrid = uneven && gridVolume(c, uneven, { edge, depth });
   const bars = behind && overBars(c, { area, depth, edge, outline: outline ?? measured('hollow') ?? area });
   const volume =
     ofGrid ??
