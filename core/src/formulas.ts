@@ -8,6 +8,7 @@ import * as ports from './injection/ports.ts';
 import * as packers from './injection/packers.ts';
 import * as gravityDepth from './injection/gravityDepth.ts';
 import * as rising from './injection/rising.ts';
+import * as loss from './mixing/loss.ts';
 import * as proportions from './mixing/proportions.ts';
 import * as hardener from './mixing/hardener.ts';
 import * as cups from './mixing/cups.ts';
@@ -56,7 +57,7 @@ export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength, safeLift),
   group('Injection and fine cracks', ports, packers, gravityDepth, rising),
-  group('Mixing', proportions, hardener, cups, sandPacking, cartridges, mortarBatch, overBars, plaster, timber, formwork, materials, price, workPace),
+  group('Mixing', proportions, loss, hardener, cups, sandPacking, cartridges, mortarBatch, overBars, plaster, timber, formwork, materials, price, workPace),
   group('Surface and finish', abrasives, face, levels, board, spray),
   group('Color', mixing),
   group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),

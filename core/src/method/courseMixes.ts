@@ -1,6 +1,6 @@
 import { volumeShare, massShare } from '../geometry/groove.ts';
 import { batchesByTime, batchesForWork, timeOfBatch } from '../mixing/mortarBatch.ts';
-import { lostOf } from '../mixing/proportions.ts';
+import { lostOf } from '../mixing/loss.ts';
 import type { Figure } from '../quantity/figure.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { wasteWords, type MixCareId } from '../shelf/mixCare.ts';

@@ -39,6 +39,25 @@ function gridVolume(c: Course, { grid, margin }: Uneven, { edge, depth }: Readon
   return c.ledger.compute(volumeSum, { volumeMl: parts }, 'Inside the cut');
 }
 
+/** Volume of a place over an even bottom, cut square; nothing where its hole was not measured. */
+function squared(
+  c: Course,
+  { area, edge, outline, found }: Readonly<Record<'area' | 'edge', Figure>> & Readonly<Record<'outline' | 'found', Figure | undefined>>,
+) {
+  if (!outline || !found) return undefined;
+  return c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge });
+}
+
+/** Both sides of each square cut. */
+function sidesOf(c: Course, boxes: readonly (readonly (readonly [number, number])[])[]): readonly Figure[] {
+  return boxes.flatMap((box) => {
+    const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
+    return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)].map((v) =>
+      c.stated('Side of the cut, drawn round what was found', 'length', v),
+    );
+  });
+}
+
 /** The square cut-outs around what was found broken or hollow, and over bars as deep as is cleared behind them. */
 export function outlinedCut(c: Course, edge: Figure): SquareCut {
   const { seen, size, measured, measure } = c.matter;
@@ -52,16 +71,9 @@ export function outlinedCut(c: Course, edge: Figure): SquareCut {
   // over a grid every place counts at its own depth, nowhere shallower than the edge
   const ofGrid = uneven && gridVolume(c, uneven, { edge, depth });
   const bars = behind && overBars(c, { area, depth, edge, outline: outline ?? measured('hollow') ?? area });
-  const volume =
-    ofGrid ??
-    (bars ? bars.volume : outline && found ? c.ledger.compute(squaredVolume, { foundMl: found, outlineMm2: outline, cutMm2: area, edgeMm: edge }) : undefined);
+  const volume = ofGrid ?? bars?.volume ?? squared(c, { area, edge, outline, found });
   if (!volume) throw new Missing('depthMm');
-  const sideLengths = boxes.flatMap((box) => {
-    const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
-    return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)].map((v) =>
-      c.stated('Side of the cut, drawn round what was found', 'length', v),
-    );
-  });
+  const sideLengths = sidesOf(c, boxes);
   const around = c.ledger.compute(cutAround, { sideMm: sideLengths });
   const widest = sideLengths.reduce((most, s) => (s.value > most.value ? s : most), sideLengths[0] ?? around);
   return {
