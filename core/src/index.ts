@@ -120,6 +120,7 @@ export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
 export { cautionsOn, type Caution } from './safety/caution.ts';
 export { hoursProblems, hoursWhy, hoursWords, usualHours, weekdays, type WorkingHours } from './survey/hours.ts';
+export { partlyPriced, type Price } from './plan/price.ts';
 export { rankedBy, rankWords, type RankBy } from './plan/ranking.ts';
 export type { PlannedSchool, SchoolEffect } from './plan/plannedSchools.ts';
 export { cautionsWhy } from './safety/hazards.ts';

@@ -1,4 +1,4 @@
-/** Advance of characters in a wide sans-serif, as a share of the size; a page that has not loaded its own font yet, or a viewer, may take such a one. */
+/** Advance of characters in a wide sans-serif, as a share of the size, as recalled and rounded up; a page that has not loaded its own font yet, or a viewer, may take such a one. */
 const advance: Readonly<Record<string, number>> = {
   ' ': 0.32,
   '.': 0.32,

@@ -102,7 +102,7 @@ export class Course extends CourseMixes {
   }
 
   /** What covered the room has been taken up: it is covered again before more is done. */
-  isUncovered(): void {
+  uncover(): void {
     this.#done.delete('cover');
   }
 

@@ -71,7 +71,7 @@ export function coverUp(c: Course, overhead = c.overhead): void {
 /** The place is left for days: what lies over the room is taken up, and laid again before work goes on. */
 export function leaveIt(c: Course): void {
   c.work(putAway(true, true), c.rate('tidy'), { turn: 'meanwhile' });
-  c.isUncovered();
+  c.uncover();
 }
 
 /** Area of a place with a rim around it, whatever its shape: around a line as far as it is long. */

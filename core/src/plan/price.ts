@@ -15,6 +15,9 @@ export interface Price {
   readonly without?: string;
 }
 
+/** What is said in short beside a price in which not all material is. */
+export const partlyPriced = 'not all material in it';
+
 /** What a product is needed of in all: over the mixes that it is mixed for and what it is used up in besides. */
 function neededOf(ledger: Ledger, { mixes, method: { materials } }: PlannedWork, { id, title }: Product, unit: 'mL' | 'g'): Figure | undefined {
   const kind = unit === 'mL' ? 'volume' : 'mass';

@@ -89,17 +89,20 @@ export const tapedJoint = {
   trim: { grade: 'out', why: 'board and trim move apart: compound cracks along it again', source: 'practice', change: 'a bead of caulk' },
 } as const satisfies Readonly<Record<string, Remark>>;
 
+const outsideCorner = (why: string): Remark => ({ grade: 'out', why, source: 'practice', change: 'a new bead in compound' });
+const flatJoint = (why: string): Remark => ({ grade: 'out', why, source: 'practice', change: 'tape it anew' });
+
+const acrossFace = flatJoint('a bead across a face shows, and carries nothing: paper has to cross the joint');
+
 /** A bead of caulk belongs where two things meet. */
-export const caulkedJoint = {
-  tapered: { grade: 'out', why: 'a bead across a face shows, and carries nothing: paper has to cross the joint', source: 'practice', change: 'tape it anew' },
-  butt: { grade: 'out', why: 'a bead across a face shows, and carries nothing: paper has to cross the joint', source: 'practice', change: 'tape it anew' },
-  outside: { grade: 'out', why: 'an edge that is knocked needs a corner bead', source: 'practice', change: 'a new bead in compound' },
-} as const satisfies Readonly<Record<string, Remark>>;
+export const caulkedJoint = { tapered: acrossFace, butt: acrossFace, outside: outsideCorner('an edge that is knocked needs a corner bead') } as const;
+
+const noCorner = flatJoint('there is no corner to free');
 
 /** Freeing one face helps where two planes meet inwards. */
 export const floatingJoint = {
-  tapered: { grade: 'out', why: 'there is no corner to free', source: 'practice', change: 'tape it anew' },
-  butt: { grade: 'out', why: 'there is no corner to free', source: 'practice', change: 'tape it anew' },
-  outside: { grade: 'out', why: 'an outside corner is held by its bead', source: 'practice', change: 'a new bead in compound' },
+  tapered: noCorner,
+  butt: noCorner,
+  outside: outsideCorner('an outside corner is held by its bead'),
   trim: { grade: 'out', why: 'there the trim is what is freed: fixed to one side only', source: 'practice', change: 'a bead of caulk' },
 } as const satisfies Readonly<Record<string, Remark>>;

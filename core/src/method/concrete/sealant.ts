@@ -30,8 +30,6 @@ import { clearAway } from '../words/protecting.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { sealantSection } from './jointSection.ts';
 
-/** diameters that rods are sold in, in mm */
-
 /** A crack or a joint that moves: routed or cleaned, kept off its bottom, primed, sealed, tooled. */
 export function routAndSeal(c: Course): void {
   const length = c.need('lengthMm');

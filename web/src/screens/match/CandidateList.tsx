@@ -1,5 +1,17 @@
 import type { DefectRecord } from '@oddment/contracts';
-import { hasWork, isOtherWork, judgedSection, noPrice, rankedBy, rankWords, type Candidate, type PlannedPlan, type Product, type RankBy } from '@oddment/core';
+import {
+  hasWork,
+  isOtherWork,
+  judgedSection,
+  noPrice,
+  partlyPriced,
+  rankedBy,
+  rankWords,
+  type Candidate,
+  type PlannedPlan,
+  type Product,
+  type RankBy,
+} from '@oddment/core';
 import { useMemo } from 'react';
 import { SectionIcon } from '../../parts/Drawing.tsx';
 import { Fig, Say } from '../../parts/Fig.tsx';
@@ -38,7 +50,7 @@ function Cost({ c, plan, products }: { c: Candidate; plan: PlannedPlan; products
       {price ? (
         <small>
           <Fig figure={price.total} /> {price.currency}
-          {price.without === undefined ? '' : ', not all material in it'}
+          {price.without === undefined ? '' : `, ${partlyPriced}`}
         </small>
       ) : null}
       {visits ? (
