@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { everyMethod } from '../../test/everyMethod.ts';
+import { kindOf } from '../survey/kinds.ts';
 
 describe('a drawing', () => {
   it('cuts a hole that goes through all the way: below the board lies the cavity, not more of it', () => {
@@ -26,11 +27,11 @@ describe('a drawing', () => {
       mortar: /^(pack-lift|pour-form|fairing-pass|rebuild-edges|plaster-coat|press-plug|seal-crack|screw-backer)$/,
       'resin-sand': /^(press-filler|sand-lift|trowel-resin|rebuild-edges)$/,
       'choke-sand': /^choke-crack$/,
-      compound: /^(fill-place|plaster-coat|draw-coat|prefill-gaps|bed-tape|dab-patch|skim-face|fit-plug|lay-plug|set-plug)/,
-      resin: /^(inject|flood-crack|gun-sealant|fill-joint|gel-paste|pour-tinted|press-filler|caulk|soak-wood|seal-crack|run-bead)/,
+      compound: /^(fill-place|plaster-coat|draw-coat|prefill-gaps|bed-tape|dab-patch|skim-face|set-plug)/,
+      resin: /^(inject|flood-crack|gun-sealant|fill-joint|gel-paste|pour-tinted|press-filler|caulk|soak-wood|seal-crack)/,
       laminate: /^(lay-mat|putty-build|lay-mesh)$/,
-      coat: /^(throw-sand|draw-coat|skim-face|membrane|mist-coat|enamel-coat|finish-pull|paint-coat|prime-over|wet-ladder|lay-plug|fit-plug|bed-tape)/,
-      tape: /^(set-plug|bed-tape|bed-bead|lay-mesh|back-sealant|mesh-patch|set-mesh|press-mesh|lay-patch|stick-mesh|wet-ladder)/,
+      coat: /^(throw-sand|draw-coat|skim-face|membrane|mist-coat|enamel-coat|finish-pull|paint-coat|prime-over|wet-ladder|bed-tape)/,
+      tape: /^(set-plug|bed-tape|bed-bead|press-mesh|lay-mesh|back-sealant|wet-ladder)/,
       foam: /^(support-shell|back-hole|inject|form-strip)$/,
       rod: /^(back-sealant|fill-joint)$/,
     };
@@ -52,9 +53,10 @@ describe('a drawing', () => {
     let [hung, edges] = [0, 0];
     for (const { kind, system, work } of everyMethod({}, { position: 'overhead' }))
       for (const section of work ? [work.section, ...work.more] : []) {
-        const asks = kind !== 'broken-edge' && section.view === 'section' && section.faces === 'down';
-        if (asks) {
+        const asked = kindOf(kind).asks.some((a) => a.field === 'position' && a.ask === 'choice' && a.options.some((o) => o.value === 'overhead'));
+        if (asked && section.view === 'section') {
           hung += 1;
+          expect([kind, system, section.faces]).toEqual([kind, system, 'down']);
           expect([kind, system, section.caption.some((part) => typeof part === 'string' && part.includes('as it hangs'))]).toEqual([kind, system, true]);
         }
         const board = section.regions.find((r) => r.id === 'board');
