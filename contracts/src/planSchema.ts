@@ -173,6 +173,7 @@ const lag: Schema = {
   anyOf: [
     objectSchema({ by: one('fixed'), minutes: figure }),
     objectSchema({ by: one('gel', 'window'), at23: figure, minutes: figure }),
+    objectSchema({ by: one('film'), sheetMin: figure, minutes: figure }),
     objectSchema({ by: one('drying'), thicknessMm: figure, cover: figure, draft: figure, minutes: figure }),
     objectSchema(
       {

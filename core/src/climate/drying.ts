@@ -97,6 +97,42 @@ export const timberMoisture = formula({
   },
 });
 
+/** Diffusion of water across the grain of a softwood at 20 °C, in mm²/min; it doubles for each 16 K or so (an activation of 35 kJ/mol). */
+const acrossGrainMm2Min = 7e-5 * 60;
+const perKelvin = 35_000 / 8.314;
+
+/**
+ * How long wood dries in min until its mean moisture is down to a limit, from both faces, while the air stays as it is: diffusion into a
+ * board whose faces are at the moisture of the air. An order of magnitude, checked against months of air drying; a meter decides. Refused
+ * where this air never dries it so far.
+ */
+export const timberDrying = formula({
+  name: 'timber-drying',
+  title: 'Wood has dried to a limit',
+  words:
+    'diffusion across the grain from both faces, by the square of half the thickness, as far as the limit lies between what it reads and what this air brings it to',
+  inputs: {
+    nowPct: { kind: 'percent', label: 'what it reads', min: 3, max: 100, usual: 26 },
+    limitPct: { kind: 'percent', label: 'what it has to come to', min: 3, max: 60, usual: 18 },
+    airPct: { kind: 'percent', label: 'what this air brings it to', min: 1, max: 40, usual: 13 },
+    airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60, usual: 15 },
+    thicknessMm: { kind: 'depth', label: 'thickness of the piece', min: 3, max: 1000, usual: 45 },
+  },
+  output: 'duration',
+  against: 'thicknessMm',
+  source: 'judgement',
+  together: ({ nowPct, limitPct, airPct }) =>
+    limitPct < nowPct && airPct >= limitPct
+      ? { input: 'airPct', why: 'This air never dries it so far: the air is dried or warmed, or the wood waits for drier days.' }
+      : undefined,
+  compute: ({ nowPct, limitPct, airPct, airC, thicknessMm }) => {
+    if (limitPct >= nowPct) return 0;
+    const left = (limitPct - airPct) / (nowPct - airPct);
+    const across = (thicknessMm / 2) ** 2 / (acrossGrainMm2Min * Math.exp(perKelvin * (1 / 293.15 - 1 / (airC + 273.15))));
+    return across * (left >= 0.5 ? (Math.PI / 4) * (1 - left) ** 2 : (4 / Math.PI ** 2) * Math.log(8 / (Math.PI ** 2 * left)));
+  },
+});
+
 /** How long a damp masonry wall dries before it may be closed, in days: a date to look at, a check decides. */
 export const wallDrying = formula({
   name: 'wall-drying',

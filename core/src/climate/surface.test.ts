@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { evaluate } from '../quantity/formula.ts';
-import { paintDrying } from './drying.ts';
+import { paintDrying, timberDrying, timberMoisture } from './drying.ts';
 import { followedSurface } from './surface.ts';
 
 describe('a surface that was not measured', () => {
@@ -42,5 +42,36 @@ describe('drying of paint', () => {
     expect(dry(40, 10)).toBe(30);
     for (const t of [5, 15, 30]) for (const h of [20, 50, 80]) expect(dry(t, h + 10)).toBeGreaterThanOrEqual(dry(t, h));
     expect(dry(15, 100)).toBe(dry(15, 97));
+  });
+});
+
+describe('drying of wood', () => {
+  const days = (nowPct: number, limitPct: number, thicknessMm: number, airC: number, humidityPct: number) => {
+    const airPct = evaluate(timberMoisture, { airC, humidityPct });
+    return evaluate(timberDrying, { nowPct, limitPct, airPct, airC, thicknessMm }) / 1440;
+  };
+
+  it('is of the order of air drying: inch boards of softwood from green to 20 % in 20 to 200 days (Wood Handbook, chapter 13, as recalled)', () => {
+    for (const [airC, humidityPct] of [
+      [20, 65],
+      [15, 75],
+      [8, 70],
+    ] as const) {
+      const found = days(80, 20, 25.4, airC, humidityPct);
+      expect([airC, found > 15, found < 200]).toEqual([airC, true, true]);
+    }
+  });
+
+  it('goes by the square of the thickness, is longer in cold and damp air, and joins its two branches', () => {
+    expect(days(26, 18, 60, 16, 55) / days(26, 18, 20, 16, 55)).toBeCloseTo(9, 6);
+    expect(days(26, 18, 40, 8, 55)).toBeGreaterThan(days(26, 18, 40, 20, 55));
+    expect(days(26, 18, 40, 16, 75)).toBeGreaterThan(days(26, 18, 40, 16, 50));
+    const at = (limitPct: number) => evaluate(timberDrying, { nowPct: 30, limitPct, airPct: 10, airC: 20, thicknessMm: 40 });
+    expect(at(19.999) / at(20.001)).toBeCloseTo(1, 2);
+    expect([at(30), at(35)]).toEqual([0, 0]);
+  });
+
+  it('never comes where the air holds the wood as damp as the limit', () => {
+    expect(() => evaluate(timberDrying, { nowPct: 26, limitPct: 18, airPct: 18, airC: 20, thicknessMm: 40 })).toThrow('This air never dries it so far');
   });
 });

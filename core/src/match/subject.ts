@@ -48,6 +48,8 @@ export interface Subject {
   readonly length?: Figure;
   readonly widths?: readonly Figure[];
   readonly depth?: Figure;
+  /** thickness of the piece of timber that it is in */
+  readonly section?: Figure;
 }
 
 /** The size that a system is judged on, and the preparation that was assumed for it. */
@@ -55,6 +57,8 @@ export interface JudgedSize {
   readonly preparation: Preparation;
   readonly width?: Figure;
   readonly depth?: Figure;
+  /** thickness of the piece of timber that it is in */
+  readonly section?: Figure;
   /** longest side of what is closed */
   readonly extent?: Figure;
   readonly void?: Figure;
@@ -89,7 +93,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
   };
   const [airC, slabC, humidity] = [need('airC'), need('slabC'), need('humidityPct')];
   const dew = ledger.compute(dewPoint, { airC, humidityPct: humidity });
-  const optional = (key: 'age' | 'gap' | 'wall' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth', field: string) => {
+  const optional = (key: 'age' | 'gap' | 'wall' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth' | 'section', field: string) => {
     const figure =
       key === 'depth'
         ? (['behind', 'deepest'].map((id) => surveyed.measured.find((m) => m.id === id)?.figure).find((f) => f !== undefined) ??
@@ -125,6 +129,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
       ...optional('movementToCome', 'movementMm'),
       ...optional('length', 'lengthMm'),
       ...optional('depth', 'depthMm'),
+      ...optional('section', 'sectionMm'),
     },
   };
 }

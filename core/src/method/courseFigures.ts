@@ -1,5 +1,5 @@
 import { cementWait, daysAsTime, gelTime, resinWait, windowClose } from '../cure/reaction.ts';
-import { compoundDrying } from '../climate/drying.ts';
+import { compoundDrying, paintDrying } from '../climate/drying.ts';
 import { scaledP90 } from '../geometry/tolerance.ts';
 import { noLess } from '../mixing/proportions.ts';
 import { workByArea, workByCount, workByVolume } from '../mixing/mortarBatch.ts';
@@ -248,6 +248,12 @@ export class CourseFigures {
       draft,
       minutes: this.ledger.compute(compoundDrying, { airC: this.airC, humidityPct: this.matter.humidity, thicknessMm, cover, draft }, label),
     };
+  }
+
+  /** A wait until a film is dry, by the air of each hour; in air that a heater holds, by that alone. */
+  film(sheetMin: Figure, airC = this.airC): Extract<Lag, { minutes: Figure }> {
+    const minutes = this.ledger.compute(paintDrying, { sheetMin, airC, humidityPct: this.matter.humidity }, sheetMin.label);
+    return airC === this.airC ? { by: 'film', sheetMin, minutes } : { by: 'fixed', minutes };
   }
 
   fixed(minutes: Figure): Lag {

@@ -5,7 +5,6 @@ import { heated } from '../safety/firsts/heated.ts';
 import { beforeWork } from '../shelf/usual/beforeWork.ts';
 import { boardWork } from '../shelf/usual/boardWork.ts';
 import { paintWork } from '../shelf/usual/paintWork.ts';
-import { paintDrying } from '../climate/drying.ts';
 import { paintNeeded } from '../finishing/face.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
@@ -50,25 +49,25 @@ export function paintFace(c: Course, { area, as }: { readonly area: Figure; read
   // texture drinks like bare board: it goes on primer whoever paints without
   if (rough || (c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     const paint = film(c, area, 'Primer');
-    const dry = driesIn(c, 'primerDry', airC);
-    c.work(primeOver(paint, area, dry, primer, as), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
+    const dry = c.film(c.get(paintWork.figures.primerDry), airC);
+    c.work(primeOver(paint, area, dry.minutes, primer, as), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
       uses: [c.use('primer', 'Primer', 'primer', paint)],
     });
     c.amount('primer', 'Primer', paint);
-    c.wait(paintDry(dry, 'primer', c.outdoors), c.fixed(dry));
+    c.wait(paintDry(dry.minutes, 'primer', c.outdoors), dry);
   }
   if (rough) textureFace(c, area, kind, airC);
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
   const coats = c.get(paintWork.figures.coats);
   const paint = film(c, area, 'Paint, a coat');
-  const dry = driesIn(c, 'paintDry', airC);
+  const dry = c.film(c.get(paintWork.figures.paintDry), airC);
   for (let n = 1; n <= coats.value; n++) {
     c.work(paintCoat(n, coats, paint, as), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
       turn: n,
       uses: [c.use('paint', 'Paint', 'coating', paint)],
     });
     // the last coat dries before the place is used, as each does before the next
-    c.wait(paintDry(dry, 'paint', c.outdoors), c.fixed(dry));
+    c.wait(paintDry(dry.minutes, 'paint', c.outdoors), dry);
   }
   c.amount('paint', 'Paint, a coat', paint);
 }
@@ -83,12 +82,6 @@ function warmForPaint(c: Course): Figure {
   if (step.hold) c.wait(heldSo(step.hold), c.fixed(hold));
   return least;
 }
-
-/** When primer or paint is dry in the air of the place. */
-const driesIn = (c: Course, which: 'primerDry' | 'paintDry' | 'textureDry', airC: Figure): Figure => {
-  const sheetMin = c.get(paintWork.figures[which]);
-  return c.ledger.compute(paintDrying, { sheetMin, airC, humidityPct: c.matter.humidity }, sheetMin.label);
-};
 
 /** Paint or primer for one coat on an area. */
 export function film(c: Course, areaMm2: Figure, label: string): Figure {
@@ -113,8 +106,8 @@ function textureFace(c: Course, area: Figure, kind: string, airC: Figure): void 
     c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'),
     { uses: [textureCompound(c, area)] },
   );
-  const dry = driesIn(c, 'textureDry', airC);
-  c.wait(paintDry(dry, 'texture', c.outdoors), c.fixed(dry));
+  const dry = c.film(c.get(paintWork.figures.textureDry), airC);
+  c.wait(paintDry(dry.minutes, 'texture', c.outdoors), dry);
 }
 
 /** What texture takes, by the area that it covers. */

@@ -117,6 +117,46 @@ describe('a place that is too damp for what was taken', () => {
   });
 });
 
+describe('wood that reads too wet', () => {
+  const dried = (areaAir: object, answers: object) => {
+    const chosen = { choice: { system: 'epoxy-timber-paste', reason: 'tried' } };
+    const { work } = { work: surveyedPlan('timber-decay', { depthMm: 12, moisturePct: 26, ...answers }, { airC: 16, slabC: 16, ...areaAir }, chosen).work() };
+    const rows = work?.schedule.rows ?? [];
+    const at = (builder: string) => rows.find((r) => r.step.builder === builder);
+    return { rows, open: at('first-open'), comes: at('first-comes'), read: at('first-meter') };
+  };
+
+  it('is opened to the air, dries on the clock of the plan by its thickness, and is read before anything is cut', () => {
+    const [thin, thick] = [dried({ humidityPct: 55 }, { sectionMm: 20 }), dried({ humidityPct: 55 }, { sectionMm: 60 })];
+    for (const { rows, open, comes, read } of [thin, thick]) {
+      expect(rows.slice(0, 3).map((r) => r.step.builder)).toEqual(['first-open', 'first-comes', 'first-meter']);
+      expect((read?.startMin ?? 0) >= (comes?.endMin ?? Infinity)).toBe(true);
+      expect([words(open?.step), read?.step.check?.limits[0]?.figure.value]).toEqual(['Open the wood to the air, under a cover: it reads 26 %', 18]);
+    }
+    // by the square of the thickness
+    expect((thick.comes?.step.minutes.value ?? 0) / (thin.comes?.step.minutes.value ?? 1)).toBeCloseTo(9, 6);
+  });
+
+  it('is closed off and its air dried where the air of the place would never dry it so far', () => {
+    const { open, comes, read } = dried({ humidityPct: 90 }, { sectionMm: 45 });
+    expect(words(open?.step)).toMatch(/^Close the place off and dry its air to 45 %/);
+    expect([open?.step.tools.includes('dehumidifier'), (comes?.step.minutes.value ?? 0) > 7 * 1440, read !== undefined]).toEqual([true, true, true]);
+  });
+
+  it('is not waited for where it reads dry', () => {
+    expect(dried({ humidityPct: 55 }, { moisturePct: 14 }).rows.some((r) => r.step.builder.startsWith('first-'))).toBe(false);
+  });
+});
+
+describe('concrete that is wet where it has to be dry', () => {
+  it('lies under a taped sheet for the hours of the test before it is read', () => {
+    const { work } = { work: surveyedPlan('slab-crack', { moisture: 'damp' }, {}, { choice: { system: 'rapid-crack-resin', reason: 'tried' } }).work() };
+    const rows = work?.schedule.rows.slice(0, 3) ?? [];
+    expect(rows.map((r) => r.step.builder)).toEqual(['first-open', 'first-comes', 'first-meter']);
+    expect([rows[1]?.step.minutes.value, (rows[2]?.startMin ?? 0) - (rows[1]?.startMin ?? 0) >= 16 * 60]).toEqual([960, true]);
+  });
+});
+
 describe('what lies on the place', () => {
   it('comes off once all is covered, and before anything is cut, over the place and a hand around it', () => {
     let taken = 0;

@@ -1,5 +1,6 @@
 import { rimAround } from './parts.ts';
-import { heldSo, seeToFirsts, seeToIt, stripOff } from './words/opening.ts';
+import { comesAbout, heldSo, letCome, seeToFirsts, seeToIt, stripOff } from './words/opening.ts';
+import type { FirstStep } from '../safety/firsts/first.ts';
 import type { Course } from './course.ts';
 
 /** The work opens with what comes before the first cut: what was decided, what the place has to be brought to, and all else seen to. */
@@ -9,7 +10,12 @@ export function opening(c: Course): void {
   const strips = firsts.flatMap((f) => (f.strips ? [{ ...f.strips, first: f }] : []));
   const rest = firsts.filter((f) => !f.step && !f.strips && f.later !== true);
   // what takes days comes first, so that nothing that was looked at is looked at too early
-  for (const { id, step } of own.sort((a, b) => (b.step.hold?.minutes.value ?? 0) - (a.step.hold?.minutes.value ?? 0))) {
+  const long = ({ until, hold }: FirstStep) => Math.max(until?.minutes.value ?? 0, hold?.minutes.value ?? 0);
+  for (const { id, step } of own.sort((a, b) => long(b.step) - long(a.step))) {
+    if (step.until) {
+      c.work(letCome(step.until), c.rate(step.until.rate), { turn: id });
+      c.wait(comesAbout(step.until), c.fixed(step.until.minutes));
+    }
     c.work(seeToIt(step), c.rate(step.by === 'heat' ? 'heatSetUp' : 'seeFirst'), { turn: id });
     if (step.hold) c.wait(heldSo(step.hold), c.fixed(step.hold.minutes));
   }

@@ -149,6 +149,8 @@ export interface Step extends Omit<Made, 'done' | 'limits' | 'stands' | 'frees' 
 export type Lag =
   // dries by the air: each stretch of climate counts for its share of the time that it would take in it
   | { readonly by: 'drying'; readonly thicknessMm: Figure; readonly cover: Figure; readonly draft: Figure; readonly minutes: Figure }
+  // a film of paint, primer or texture: the time of its sheet, longer as the air of each hour takes up less
+  | { readonly by: 'film'; readonly sheetMin: Figure; readonly minutes: Figure }
   | { readonly by: 'fixed'; readonly minutes: Figure }
   // a mix that goes off: doubled for each ten kelvin colder, shortened by Arrhenius when warmer
   | { readonly by: 'gel'; readonly at23: Figure; readonly minutes: Figure }

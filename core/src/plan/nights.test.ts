@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { candidateOf, surveyedPlan } from '../../test/defects.ts';
 import { everyMethod } from '../../test/everyMethod.ts';
+import { paintDrying } from '../climate/drying.ts';
 import { nightlyClimate } from '../climate/series.ts';
 import { saturationPressurePa } from '../climate/humidAir.ts';
+import { evaluate } from '../quantity/formula.ts';
+import { Ledger } from '../quantity/ledger.ts';
 import { tell } from '../quantity/saying.ts';
 import { siteDateTime } from '../quantity/siteTime.ts';
+import { lagEnd } from '../schedule/lagEnd.ts';
 
 const how = { units: 'metric', timeZone: 'UTC' } as const;
 
@@ -51,6 +55,30 @@ describe('cold nights', () => {
     expect(longer).toBeGreaterThan(30);
     const warm = everyMethod({ ...days, nightC: 15 });
     expect(warm.map((m) => m.work?.schedule.openAt)).toEqual(plain.map((m) => m.work?.schedule.openAt));
+  });
+
+  it('are counted wherever paint, primer, texture or caulk dries: no such wait goes by the hour of measuring alone', () => {
+    let films = 0;
+    for (const given of [{}, { paint: 'flat', finish: 'paint', texture: 'orange', look: 'close' }])
+      for (const { kind, system, work } of everyMethod(days, given)) {
+        if (!work) continue;
+        for (const link of work.method.links) {
+          const lag = link.least;
+          if (!lag || lag.minutes.origin.by !== 'formula' || lag.minutes.origin.formula !== paintDrying.name) continue;
+          films += 1;
+          expect([kind, system, link.to, lag.by]).toEqual([kind, system, link.to, 'film']);
+        }
+      }
+    expect(films).toBeGreaterThan(200);
+  });
+
+  it('keep a film wet that goes on in the evening: in air that is nearly full of vapor it dries the next morning', () => {
+    const sheetMin = new Ledger().stated('Dry by its sheet', 'duration', 120);
+    const lag = { by: 'film', sheetMin, minutes: sheetMin } as const;
+    const cooled = nightlyClimate({ airC: 18, slabC: 18, humidityPct: 65, night: 6 }, '2026-06-02T00:00:00.000Z', 'UTC');
+    const [noon, evening] = [lagEnd(lag, 12 * 60, cooled), lagEnd(lag, 20 * 60, cooled)];
+    expect(noon - 12 * 60).toBeCloseTo(evaluate(paintDrying, { sheetMin: 120, airC: 18, humidityPct: 65 }), 6);
+    expect([evening > (24 + 7) * 60, evening < (24 + 12) * 60]).toEqual([true, true]);
   });
 
   it('below zero rule out what holds water, and ask for covers; a resin stands still and takes care', () => {

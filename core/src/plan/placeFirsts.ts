@@ -1,6 +1,9 @@
 import type { Subject } from '../match/subject.ts';
 import type { Verdict } from '../match/verdict.ts';
+import { timberDrying, timberMoisture } from '../climate/drying.ts';
+import type { InputSpec } from '../quantity/formula.ts';
 import type { Ledger } from '../quantity/ledger.ts';
+import { atLeast, atMost } from '../quantity/round.ts';
 import { say } from '../quantity/saying.ts';
 import { crewFirst, type First, type FirstStep } from '../safety/firsts/first.ts';
 import { heated } from '../safety/firsts/heated.ts';
@@ -11,6 +14,8 @@ type Brought = (ledger: Ledger, verdict: Verdict, subject: Subject) => FirstStep
 
 const usual = beforeWork.figures;
 
+const evaluates = ({ min, max }: InputSpec, value: number) => atLeast(value, min) && atMost(value, max);
+
 const dewRead: Brought = (_ledger, { min }) =>
   min && {
     by: 'meter',
@@ -20,6 +25,39 @@ const dewRead: Brought = (_ledger, { min }) =>
     done: 'Above the dew point',
     limits: [{ what: 'Above the dew point', is: 'least', figure: min }],
   };
+
+/** Wood that is too wet: opened to the air, and read when it should be dry by the thickness of the piece and the air. */
+const woodDry: Brought = (ledger, { value, max }, { airC, humidity, section }) => {
+  // every kind of timber asks for the thickness of the piece
+  if (!value || !max || !section) return undefined;
+  const [dried, near] = [ledger.sourced(usual.driedPct), ledger.sourced(usual.nearAirPct)];
+  const known = evaluates(timberMoisture.inputs.humidityPct, humidity.value);
+  const open = known ? ledger.compute(timberMoisture, { airC, humidityPct: humidity }, 'This air brings wood to') : undefined;
+  const byItself = open !== undefined && atMost(open.value + near.value, max.value);
+  const comesTo = open && byItself ? open : ledger.compute(timberMoisture, { airC, humidityPct: dried }, 'Dried air brings wood to');
+  const minutes = ledger.compute(timberDrying, { nowPct: value, limitPct: max, airPct: comesTo, airC, thicknessMm: section }, 'Dries until it is read again');
+  return {
+    by: 'meter',
+    until: {
+      minutes,
+      first: byItself
+        ? say`Open the wood to the air, under a cover: it reads ${value}`
+        : say`Close the place off and dry its air to ${dried}: the wood reads ${value}`,
+      how: byItself
+        ? say`paint scraped off as far as it is wet, on all sides that can be reached; what drips is caught, rain kept off, wind let through. This air brings wood to ${comesTo}`
+        : say`${open ? say`this air brings wood to ${open} and no lower: ` : ''}film around it, a dehumidifier with its drain inside, the paint scraped off as far as it is wet; that brings wood to ${comesTo}`,
+      with: byItself ? ['scraper', 'film', 'meter', 'pen'] : ['scraper', 'film', 'tape', 'dehumidifier', 'meter', 'pen'],
+      rate: byItself ? 'coverUp' : 'heatSetUp',
+      title: say`It dries: about ${minutes}`,
+      look: say`The reading falls from week to week; where it does not, water still comes in.`,
+    },
+    title: say`Read the wood again: it was ${value}, and goes on at no more than ${max}`,
+    detail: say`pins along the grain, in the sound wood around the place and at its bottom`,
+    look: say`No reading above ${max}, at two places.`,
+    done: 'Dry enough',
+    limits: [{ what: 'Moisture of the wood', is: 'most', figure: max }],
+  };
+};
 
 const brought: Readonly<Record<string, Brought>> = {
   night: (_ledger, { min }) =>
@@ -48,27 +86,31 @@ const brought: Readonly<Record<string, Brought>> = {
   },
   'dew-margin': (ledger, { min }) =>
     min && heated(say`Warm the ground until it stands ${min} above the dew point`, 'Above the dew point', min, ledger.sourced(usual.aboveDew)),
-  'wood-moisture': (_ledger, { value, max }) =>
-    value &&
-    max && {
-      by: 'meter',
-      title: say`Read the wood again: it was ${value}, and goes on at no more than ${max}`,
-      detail: say`pins along the grain, in the sound wood around the place and at its bottom; covered from rain and open to air on all sides until then. The days that it dries lie before this clock`,
-      look: say`No reading above ${max}, at two places.`,
-      done: 'Dry enough',
-      limits: [{ what: 'Moisture of the wood', is: 'most', figure: max }],
-    },
+  'wood-moisture': woodDry,
   moisture: (ledger, _verdict, { surface, answers }) => {
     // what foams with water is out where it is dry: nobody wets a wall for it
     if (answers.moisture?.value === 'dry') return undefined;
-    const again = ledger.sourced(usual.readAgain);
+    const [again, lies] = [ledger.sourced(usual.readAgain), ledger.sourced(usual.sheetTest)];
     const inWall = surface === 'plaster' || surface === 'drywall';
     return {
       by: 'meter',
       title: say`Read whether it is dry`,
-      detail: say`${inWall ? 'a meter, at the highest mark of the damp, in its middle and at the floor; or' : 'a sheet taped down over it from one day to the next:'} no drops under the sheet and no darker patch. The days that it dries lie before this clock`,
-      look: say`As dry as the wall or floor around it that never was wet.`,
+      detail: inWall
+        ? say`a meter, at the highest mark of the damp, in its middle and at the floor. A wall dries for about a month for each ${ledger.sourced(usual.dryingMonth)} of its thickness once the water is stopped; those days lie before this clock`
+        : say`the sheet lifted and looked at from below. Where it is wet the place dries on, and a sheet goes down again`,
+      look: inWall ? say`As dry as the wall around it that never was wet.` : say`No drops under the sheet, and no darker patch.`,
       done: 'Dry',
+      ...(!inWall && {
+        until: {
+          minutes: lies,
+          first: say`Tape a clear sheet down over the place once it looks dry`,
+          how: say`what was wet is wiped, and air goes over it with a fan until no dark patch is seen; the sheet as long as an arm each way, all edges taped, shaded from sun. The days that it dries until then lie before this clock`,
+          with: ['cloth', 'film', 'tape', 'pen'],
+          rate: 'seeFirst',
+          title: say`The sheet lies for ${lies} at the least`,
+          look: say`All edges hold, and nobody has lifted it.`,
+        },
+      }),
       ...(inWall && {
         hold: {
           minutes: again,

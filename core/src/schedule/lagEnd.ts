@@ -1,4 +1,4 @@
-import { compoundDrying } from '../climate/drying.ts';
+import { compoundDrying, paintDrying } from '../climate/drying.ts';
 import type { ClimateSeries } from '../climate/series.ts';
 import { cureProgress, progressEndMin, type CureProgress } from '../cure/progress.ts';
 import { workingMultiplier } from '../cure/reaction.ts';
@@ -24,6 +24,10 @@ export function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): numbe
           : 1 /
             evaluate(compoundDrying, { airC, humidityPct: Math.min(damp, dampestPct), thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value }),
     );
+  }
+  if (lag.by === 'film') {
+    const sheetMin = lag.sheetMin.value;
+    return progressEndMin(fromMin, climate, ({ airC, humidityPct }) => 1 / evaluate(paintDrying, { sheetMin, airC, humidityPct }));
   }
   if (lag.by === 'gel' || lag.by === 'window') {
     const { by, at23 } = lag;

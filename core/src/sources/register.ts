@@ -15,6 +15,7 @@ const registered = {
   'ansi-b74': { name: 'ANSI B74.12 and B74.18, grain sizes (CAMI)', standing: 'recalled' },
   'ashrae-1': { name: 'ASHRAE Handbook Fundamentals, chapter 1, psychrometrics', standing: 'recalled' },
   'astm-c840': { name: 'ASTM C840, application of gypsum board', standing: 'recalled' },
+  'astm-d4263': { name: 'ASTM D4263, moisture in concrete by a plastic sheet', standing: 'recalled' },
   'astm-c881': { name: 'ASTM C881, epoxy bonding systems for concrete', standing: 'recalled' },
   'aci-302-1r': { name: 'ACI 302.1R, concrete floor construction', standing: 'recalled' },
   'astm-c475': { name: 'ASTM C475, joint compound', standing: 'recalled' },

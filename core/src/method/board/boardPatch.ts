@@ -241,18 +241,18 @@ export function wetWall(c: Course): void {
     },
     'Membrane, a coat',
   );
-  const dry = c.of('dry');
+  const dry = c.film(c.of('dry'));
   for (let n = 1; n <= coats.value; n++) {
-    if (n > 1) c.wait(waitLayer(dry, 'One even dark color; a fingertip leaves no mark.', 'coat'), c.fixed(dry));
+    if (n > 1) c.wait(waitLayer(dry.minutes, 'One even dark color; a fingertip leaves no mark.', 'coat'), dry);
     c.work(membrane(n, coats, each, lap), c.byArea('paintSetUp', 'skimPerM2', lapped, 'A coat of membrane'), {
       lift: n,
       uses: [c.use('membrane', 'Membrane', 'coating', each)],
     });
   }
   const last = c.last;
-  c.wait(paintDry(dry, 'membrane', c.outdoors), c.fixed(dry));
+  c.wait(paintDry(dry.minutes, 'membrane', c.outdoors), dry);
   c.work(waterTest(c.of('test')), c.rate('readySetUp'));
-  const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry, c.of('test')] }, 'Tile from'));
+  const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry.minutes, c.of('test')] }, 'Tile from'));
   c.ready(inUse('tile', ready.minutes, 'Dry behind after the test.'), ready, last);
   c.amount('area', 'Backer board', area);
   c.amount('screws', 'Screws', screws);

@@ -23,11 +23,11 @@ export function caulked(c: Course): void {
   c.work(caulk(length, bead, cartridges, c.of('smooth')), c.byLength('readySetUp', 'gunPace', length, 'Caulking'), {
     uses: [c.use('caulk', 'Caulk', 'sealant', total, c.system.id)],
   });
-  const paint = c.of('paint');
+  const paint = c.film(c.of('paint'));
   c.work(clearAway(c.of('smooth'), 'smears beside the bead wiped off wet'), c.rate('cleanTools'));
-  c.wait(paintDry(paint, 'caulk', c.outdoors), c.fixed(paint), 'caulk');
+  c.wait(paintDry(paint.minutes, 'caulk', c.outdoors), paint, 'caulk');
   paintFace(c, { area: strip(c, c.get(boardWork.figures.caulkPainted), 'Painted'), as: 'patch' }, 'as the face around');
-  const used = c.untilUse(c.fixed(paint));
+  const used = c.untilUse(paint);
   c.ready(inUse('use', used.minutes, 'A skin that does not tear under the fingertip.'), used, 'caulk');
   c.amount('caulk', 'Caulk', total);
   c.named = 'caulked';

@@ -12,9 +12,9 @@ export function capAndDrain(c: Course): void {
   const { ledger } = c;
   const length = c.need('lengthMm');
   coverUp(c, false);
-  const dry = c.of('treat');
-  c.work(treatCheck(length, dry), c.byLength('readySetUp', 'brushPace', length, 'Treating the check'));
-  c.wait(paintDry(dry, 'preservative', c.outdoors), c.fixed(dry));
+  const dry = c.film(c.of('treat'));
+  c.work(treatCheck(length, dry.minutes), c.byLength('readySetUp', 'brushPace', length, 'Treating the check'));
+  c.wait(paintDry(dry.minutes, 'preservative', c.outdoors), dry);
   const long = ledger.compute(acrossRim, { sizeMm: length, rimMm: c.of('past') }, 'Cap');
   const depth = c.need('depthMm');
   const section = c.need('sectionMm');

@@ -22,6 +22,27 @@ export const seeToIt = ({ by, title, detail, look, done, limits }: FirstStep): S
   tools: tools[by],
 });
 
+/** What is done so that it comes about by itself: opened to the air, taped down. */
+export const letCome = ({ first, how, with: tools }: NonNullable<FirstStep['until']>): Said => ({
+  builder: 'first-open',
+  title: first,
+  detail: how,
+  look: say`All of it lies open to the air, or under its sheet, and stays so.`,
+  done: 'Left so',
+  plain: 'it is left so, whatever the size',
+  tools,
+});
+
+/** It comes about by itself, in about so long. */
+export const comesAbout = ({ title, look }: NonNullable<FirstStep['until']>): Told => ({
+  builder: 'first-comes',
+  title,
+  detail: say`an estimate to plan by: the reading after it decides, and may come later`,
+  look,
+  done: 'Time to read it',
+  tools: [],
+});
+
 /** It is held so for a while before the work goes on. */
 export const heldSo = ({ title, look }: NonNullable<FirstStep['hold']>): Told => ({
   builder: 'first-held',

@@ -30,6 +30,16 @@ export interface FirstStep {
   readonly look: Saying;
   readonly done: string;
   readonly limits?: readonly { readonly what: string; readonly is: 'most' | 'least'; readonly figure: Figure }[];
+  /** how long it dries, cools or rests before it is seen to be so, by our reckoning: the reading decides */
+  readonly until?: {
+    readonly minutes: Figure;
+    readonly first: Saying;
+    readonly how: Saying;
+    readonly with: readonly string[];
+    readonly rate: 'heatSetUp' | 'coverUp' | 'seeFirst';
+    readonly title: Saying;
+    readonly look: Saying;
+  };
   /** how long it is held so before the work goes on */
   readonly hold?: { readonly minutes: Figure; readonly title: Saying; readonly look: Saying };
 }
