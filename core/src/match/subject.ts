@@ -23,6 +23,8 @@ export interface Subject {
   readonly surface: Surface;
   /** it goes through, and nothing is behind it */
   readonly openBehind?: boolean;
+  /** it was outlined to where a point no longer sinks in */
+  readonly softEdge?: true;
   readonly title: string;
   readonly answers: Readonly<Partial<Record<Aspect, Answer>>>;
   /** what it is to come to */
@@ -112,6 +114,7 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
       surface: kind.surface,
       title: kind.title,
       ...(kind.openBehind?.(read) === true && { openBehind: true }),
+      ...(kind.softEdge && { softEdge: true }),
       answers: aspectValues(kind, read, place),
       asked: askedOutcomes(kind, (field) => read.choice(field)),
       airC,

@@ -6,7 +6,7 @@ import type { PatchSystem, Way } from '../shelf/patchSystem.ts';
 import { genericShelf } from '../shelf/shelf.ts';
 import type { Sourced } from '../quantity/ledger.ts';
 import type { Kind } from '../survey/kind.ts';
-import { addKind, kindOf } from '../survey/kinds.ts';
+import { addKind, defectKinds, kindOf } from '../survey/kinds.ts';
 
 /** Figures that a record may bring to be followed where they stand; a method has a usual value without them. */
 const mayBring = ['viscosity', 'dry', 'dose', 'next', 'water', 'speed'];
@@ -31,11 +31,17 @@ describe('what a system does is declared', () => {
     const silent = genericShelf.map((s) =>
       s.id === id ? (Object.fromEntries(Object.entries(s).filter(([key]) => key !== 'does')) as unknown as PatchSystem) : s,
     );
-    const differ = system.suits.filter((kind) => {
+    // what is only ever a part of a combination is tried in each that it is a part of
+    const tried = defectKinds().flatMap((kind) =>
+      surveyedPlan(kind.id)
+        .candidates.filter((c) => (system.suits.length > 0 ? c.system.id === id : c.chain?.some((m) => m.id === id)))
+        .map((c) => [kind.id, c.system.id] as const),
+    );
+    const differ = tried.filter(([kind, way]) => {
       const of = (shelf: readonly PatchSystem[]) => {
         try {
           return JSON.stringify(
-            surveyedPlan(kind, {}, {}, { choice: { system: id, reason: 'tried' } }, shelf)
+            surveyedPlan(kind, {}, {}, { choice: { system: way, reason: 'tried' } }, shelf)
               .work()
               ?.method.steps.map((s) => [s.builder, s.title]),
           );
@@ -59,6 +65,7 @@ describe('what a system does is declared', () => {
       'feathers-joints': true,
       drilled: true,
       foams: true,
+      'hardens-soft': true,
       sprayed: true,
     };
     expect(new Set(declaring.flatMap((s) => s.does))).toEqual(new Set(Object.keys(known)));

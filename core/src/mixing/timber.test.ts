@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { evaluate } from '../quantity/formula.ts';
 import { surveyedPlan } from '../../test/defects.ts';
 import { tell } from '../quantity/saying.ts';
-import { holeBed, staggeredHoles } from './timber.ts';
+import { holeBed, paredBottom, staggeredHoles } from './timber.ts';
 
 const beds = fc.record({
   widthMm: fc.double({ min: 10, max: 900, noNaN: true }),
@@ -72,5 +72,34 @@ describe('a staggered bed of holes', () => {
     const liters = (through?.quantities.find((q) => q.id === 'consolidant')?.figure.value ?? 0) / 1000;
     expect(liters / faces).toBeGreaterThan(0.1);
     expect(liters / faces).toBeLessThan(0.35);
+  });
+});
+
+describe('a pocket of decay', () => {
+  const filled = (system: string) =>
+    surveyedPlan(
+      'timber-decay',
+      { outline: { shape: { is: 'rectangle', widthMm: 200, heightMm: 80 } }, depthMm: 20, sectionMm: 60 },
+      {},
+      { choice: { system, reason: 'tried' } },
+    ).work();
+  const volume = (system: string) => {
+    const amount = filled(system)?.quantities.find((q) => q.id === 'filler')?.figure;
+    return amount?.value ?? 0;
+  };
+
+  it('is filled as it is prepared: pared past where the point stopped, walls and bottom (geometry); where soft wood is hardened it stays', () => {
+    const [proud, lost] = [1.5, volume('epoxy-consolidant + epoxy-timber-paste') / (200 * 80 * (20 + 1.5))];
+    expect(volume('epoxy-timber-paste') / (206 * 86 * (23 + proud))).toBeCloseTo(lost, 9);
+    const said = (system: string) =>
+      tell(filled(system)?.method.steps.find((s) => s.builder === 'cut-sound')?.detail ?? [], { units: 'metric', timeZone: 'UTC' });
+    expect(said('epoxy-timber-paste')).toContain('3 mm past where the point stopped on all sides');
+    expect(said('epoxy-consolidant + epoxy-timber-paste')).not.toContain('past where the point stopped');
+  });
+
+  it('is never pared through the piece', () => {
+    expect(evaluate(paredBottom, { paredMm: 3, depthMm: 40, sectionMm: 60 })).toBe(3);
+    expect(evaluate(paredBottom, { paredMm: 3, depthMm: 58.5, sectionMm: 60 })).toBe(1.5);
+    expect(evaluate(paredBottom, { paredMm: 3, depthMm: 60, sectionMm: 60 })).toBe(0);
   });
 });

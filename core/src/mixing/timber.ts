@@ -100,6 +100,58 @@ export const scarfLength = formula({
   compute: ({ thicknessMm, slope }) => thicknessMm * slope,
 });
 
+const pocket = {
+  widthMm: { kind: 'length', also: ['crackWidth', 'depth'], label: 'width', min: 0.01, max: 1e5, usual: 120 },
+  heightMm: { kind: 'length', also: ['crackWidth', 'depth'], label: 'height', min: 0.01, max: 1e5, usual: 90 },
+  areaMm2: { kind: 'area', label: 'face as found', min: 0, max: 1e9, usual: 10_800 },
+  paredMm: { kind: 'depth', label: 'pared off all around', min: 0, max: 50, usual: 3 },
+} as const;
+
+/** Face of a pocket once its walls are pared back to wood that holds, in mm². */
+export const paredFace = formula({
+  name: 'pared-face',
+  title: 'Face as prepared',
+  words: 'the face as found, and a strip along its four sides as wide as what is pared off',
+  inputs: pocket,
+  output: 'area',
+  source: 'geometry',
+  compute: ({ widthMm, heightMm, areaMm2, paredMm }) => areaMm2 + 2 * (widthMm + heightMm) * paredMm + 4 * paredMm ** 2,
+});
+
+/** Volume of a pocket once its walls and its bottom are pared back, in mL. */
+export const paredVolume = formula({
+  name: 'pared-volume',
+  title: 'Void as prepared',
+  words: 'the void as found, what is pared off its walls over the depth, and off its bottom with them',
+  inputs: {
+    ...pocket,
+    volumeMl: { kind: 'volume', label: 'void as found', min: 0, max: 1e8, usual: 430 },
+    depthMm: { kind: 'depth', label: 'depth as found', min: 0, max: 2000, usual: 40 },
+    bottomMm: { kind: 'depth', label: 'pared off the bottom', min: 0, max: 50, usual: 3 },
+  },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ widthMm, heightMm, areaMm2, paredMm, volumeMl, depthMm, bottomMm }) => {
+    const strip = 2 * (widthMm + heightMm) * paredMm + 4 * paredMm ** 2;
+    return volumeMl + (strip * depthMm + (areaMm2 + strip) * bottomMm) / 1000;
+  },
+});
+
+/** What can be pared off the bottom of a pocket, in mm: never through the piece. */
+export const paredBottom = formula({
+  name: 'pared-bottom',
+  title: 'Pared off the bottom',
+  words: 'as much as off the walls, or what is left of the piece behind, whichever is less',
+  inputs: {
+    paredMm: pocket.paredMm,
+    depthMm: { kind: 'depth', label: 'depth as found', min: 0, max: 2000, usual: 40 },
+    sectionMm: { kind: 'depth', label: 'thickness of the piece', min: 0, max: 2000, usual: 70 },
+  },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ paredMm, depthMm, sectionMm }) => Math.max(0, Math.min(paredMm, sectionMm - depthMm)),
+});
+
 /** Deepest that is left to fill where the back is closed below the face, in mm. */
 export const fillDepth = formula({
   name: 'fill-depth',

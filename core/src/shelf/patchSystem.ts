@@ -82,6 +82,8 @@ export type Way =
   | 'drilled'
   /** foams with water in the crack */
   | 'foams'
+  /** soft wood is soaked and stays */
+  | 'hardens-soft'
   /** catalyzed and thinned to be sprayed */
   | 'sprayed';
 

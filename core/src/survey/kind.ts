@@ -85,6 +85,8 @@ export interface Kind extends AskTable {
   readonly forTheRecord?: readonly string[];
   /** what every repair of it is to come to, by its answers; where absent, that it is closed */
   readonly asksFor?: (choice: (field: string) => string | undefined) => readonly Outcome[];
+  /** it is outlined to where a point no longer sinks in: work that takes off what is soft goes past that */
+  readonly softEdge?: true;
   /** whether nothing is behind it, so that what only fills would fall through */
   readonly openBehind?: (read: FactReader) => boolean;
   /** made of facts that are complete and possible */

@@ -1,5 +1,8 @@
 import { timberWork } from '../../shelf/usual/timberWork.ts';
 import { cutOutVolume } from '../../mixing/mortarBatch.ts';
+import { sumOf } from '../../mixing/proportions.ts';
+import { paredBottom, paredFace, paredVolume } from '../../mixing/timber.ts';
+import { acrossRim } from '../../geometry/outline.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { backingFoam } from '../../shelf/auxiliaries/backingFoam.ts';
 import { type Course } from '../course.ts';
@@ -12,48 +15,60 @@ import { backHole, cutFoam, cutSound, foamCures } from '../words/timbering.ts';
 const knocked: ReadonlySet<string> = new Set(['impact', 'tool', 'hardware', 'bird', 'opened', 'load']);
 
 /** What is to be filled: how wide it is drawn, its face, depth and volume. */
-export function placeOf(c: Course): {
+interface Place {
   readonly width: Figure;
   readonly height: Figure;
   readonly area: Figure;
   readonly depth: Figure;
   readonly volume: Figure;
   readonly through: boolean;
-} {
+}
+
+/** The place as it was found. */
+export function placeOf(c: Course): Place {
   const section = c.matter.measure('sectionMm');
   const through = c.matter.subject.kind === 'timber-through';
   const depth = (through ? section : undefined) ?? c.matter.subject.depth ?? section ?? c.need('depthMm');
   const length = c.matter.measure('lengthMm');
-  if (length) {
-    const width = c.need('widest');
-    const area = strip(c, width, 'Face of the check');
-    return {
-      width,
-      height: length,
-      area,
-      depth,
-      volume: c.matter.measured('void') ?? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }, 'To fill'),
-      through,
-    };
-  }
-  const [width, height] = sides(c);
-  const area = c.matter.measured('area') ?? faceArea(c, width, height, 'Face to fill');
+  const [width, height] = length ? [c.need('widest'), length] : sides(c);
+  const area = length ? strip(c, width, 'Face of the check') : (c.matter.measured('area') ?? faceArea(c, width, height, 'Face to fill'));
+  const volume = c.matter.measured('void') ?? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }, 'To fill');
+  return { width, height, area, depth, volume, through };
+}
+
+/**
+ * The place as it is when it is prepared: decay is cut past what the point found. Not where soft wood is soaked and stays, nor where
+ * the wood is sound, and a hole through was outlined as cut back.
+ */
+export function preparedPlace(c: Course): Place & { readonly pared?: Figure } {
+  const found = placeOf(c);
+  if (c.matter.subject.softEdge !== true || c.anyDoes('hardens-soft')) return found;
+  const pared = c.get(timberWork.figures.pared);
+  return { ...paredPlace(c, found, pared, c.need('sectionMm')), pared };
+}
+
+/** A pocket whose walls and bottom are pared back to wood that holds. */
+function paredPlace({ ledger }: Course, { width, height, area, depth, volume, through }: Place, pared: Figure, section: Figure): Place {
+  const bottom = ledger.compute(paredBottom, { paredMm: pared, depthMm: depth, sectionMm: section });
+  const sizes = { widthMm: width, heightMm: height, areaMm2: area, paredMm: pared };
+  const across = (sizeMm: Figure, label: string) => ledger.compute(acrossRim, { sizeMm, rimMm: pared }, label);
   return {
-    width,
-    height,
-    area,
-    depth,
-    volume: c.matter.measured('void') ?? c.ledger.compute(cutOutVolume, { cutMm2: area, depthMm: depth }, 'To fill'),
+    width: across(width, 'Width as prepared'),
+    height: across(height, 'Height as prepared'),
+    area: ledger.compute(paredFace, sizes),
+    depth: ledger.compute(sumOf, { partMm: [depth, bottom] }, 'Depth as prepared'),
+    volume: ledger.compute(paredVolume, { ...sizes, volumeMl: volume, depthMm: depth, bottomMm: bottom }),
     through,
   };
 }
 
-export function begin(c: Course, area: Figure): void {
+/** @param pared how far past what the point found it is cut */
+export function begin(c: Course, area: Figure, pared?: Figure): void {
   coverUp(c, false);
   if (!c.once('cut-sound')) return;
   const most = c.limit(c.system.woodMoisture?.max, 'highest moisture');
   c.work(
-    cutSound(area, most, c.matter.choice('grain') === 'yes', !knocked.has(c.matter.choice('cause') ?? '')),
+    cutSound(area, most, pared, c.matter.choice('grain') === 'yes', !knocked.has(c.matter.choice('cause') ?? '')),
     c.byArea('readySetUp', 'scrapeWoodPerM2', area, 'Cutting back'),
   );
 }

@@ -14,13 +14,13 @@ import { mixed, pulled, twoParts } from '../parts.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { pourTinted, pressFiller, primeWalls, primeWood, shapeFiller, washBlush, wetPreview } from '../words/timbering.ts';
-import { placeOf, begin, end, closeBack, fillerFrom } from './common.ts';
+import { preparedPlace, begin, end, closeBack, fillerFrom } from './common.ts';
 
 /** Epoxy paste or putty, pressed into primed wood in layers. */
 export function timberFill(c: Course): void {
   const { ledger, system } = c;
-  const place = placeOf(c);
-  begin(c, place.area);
+  const place = preparedPlace(c);
+  begin(c, place.area, place.pared);
   let { depth, volume } = place;
   if (place.through) {
     depth = ledger.compute(fillDepth, { foundMm: depth, backMm: closeBack(c, depth) });
@@ -127,8 +127,8 @@ function primeAbove(c: Course, layer: number, { width, height, thickness, until 
 /** Checks and holes cast with resin, tinted on top. */
 export function tintedPour(c: Course): void {
   const { ledger, system } = c;
-  const place = placeOf(c);
-  begin(c, place.area);
+  const place = preparedPlace(c);
+  begin(c, place.area, place.pared);
   c.work(wetPreview(place.area), c.rate('matchColor'));
   const most = system.lift?.floor ?? system.lift?.wall;
   if (!most) throw new Error(`${system.title} has no deepest pour`);

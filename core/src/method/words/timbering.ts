@@ -4,10 +4,10 @@ import type { Said } from '../course.ts';
 
 /** Cutting timber back to what is sound and dry. */
 /** @param wetted whether water may have had to do with it */
-export const cutSound = (area: Figure, most: Figure, grain: boolean, wetted: boolean): Said => ({
+export const cutSound = (area: Figure, most: Figure, pared: Figure | undefined, grain: boolean, wetted: boolean): Said => ({
   builder: 'cut-sound',
   title: say`Cut back to sound dry wood, ${area}`,
-  detail: say`${grain ? 'a hand hook, not a router, where a rough edge must stay; ' : ''}pried and scraped until it holds; the meter beside it reads ${most} or less; ${wetted ? 'the water that wet it is closed off first; ' : ''}surroundings sanded, vacuumed`,
+  detail: say`${grain ? 'a hand hook, not a router, where a rough edge must stay; ' : ''}pried and scraped until it holds${pared ? say`, ${pared} past where the point stopped on all sides` : ''}; the meter beside it reads ${most} or less; ${wetted ? 'the water that wet it is closed off first; ' : ''}surroundings sanded, vacuumed`,
   look: say`A point does not sink in anywhere; no dark fiber, no dust.`,
   done: 'Down to sound wood',
   limits: [{ what: 'moisture of the wood', is: 'most', figure: most }],

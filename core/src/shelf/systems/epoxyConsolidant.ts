@@ -11,6 +11,7 @@ export const epoxyConsolidant = {
   suits: [],
   hazards: ['hot'],
   gives: [],
+  does: ['hardens-soft'],
   preparation: 'as-found',
   width: {},
   depth: {},

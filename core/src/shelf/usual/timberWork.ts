@@ -7,6 +7,7 @@ export const timberWork = {
   what: 'is what works on timber have in common',
   figures: {
     fillerFrom: assumed(10, 'duration', 'practice', 'Filler on primer from'),
+    pared: assumed(3, 'depth', 'practice', 'Pared off past where a point no longer sinks in'),
     primedPast: assumed(50, 'depth', 'practice', 'Primed past it'),
     grit: of(80, 'count', 'fepa-43', 'Grit for wood and filler'),
     finer: of(120, 'count', 'fepa-43', 'Finer grit for wood and filler'),

@@ -12,6 +12,7 @@ const deepShare = 1 / 3;
 export const timberDecay: Kind = {
   id: 'timber-decay',
   surface: 'timber',
+  softEdge: true,
   forTheRecord: ['look', 'access'],
   alike: { water: [['none', 'closed']] },
   asksFor: () => ['closed', 'level'],
