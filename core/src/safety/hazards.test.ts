@@ -181,6 +181,16 @@ describe('cautions by hazard', () => {
     };
     expect(silica('inside')).toContain('a cutting wheel 12 min, a respirator of APF 10; a chipping hammer 7 min, a respirator of APF 10.');
     expect(silica('outside')).toContain('a chipping hammer 7 min, no respirator up to four hours of all such work in a shift, APF 10 above.');
+    // cutting and chipping together, each minute once
+    expect(silica('outside')).toContain('This repair alone comes to 19 min, within the 4 h; one person’s other repairs of the day count with it.');
+    const large = cautions(
+      'concrete-spall',
+      'polymer-mortar-2k',
+      { outline: { shape: { is: 'rectangle', widthMm: 20_000, heightMm: 6000 } } },
+      { place: 'outside' },
+    );
+    const told = large.find((one) => one.id === 'silica');
+    expect(told && tell(told.text, how)).toContain('above the 4 h');
     // a square meter of an inch less an eighth is about 37 kg (common practice)
     const falling = cautions('plaster-loose', 'plaster-reattach', {
       position: 'overhead',

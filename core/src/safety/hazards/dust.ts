@@ -1,6 +1,7 @@
 import { durationSum } from '../../mixing/workPace.ts';
+import { atMost } from '../../quantity/round.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
-import { respirator } from '../silica.ts';
+import { longShift, respirator } from '../silica.ts';
 import type { StopMatter } from '../stop.ts';
 import { leadPresumed, leadYear } from '../stops/lead.ts';
 import { indoors, mineral, type DoneStep, type Hazard } from './hazard.ts';
@@ -15,8 +16,11 @@ const dusty = ({ makes }: DoneStep): boolean => makes.includes('dust');
 function silicaText(matter: StopMatter, on: readonly DoneStep[]): Saying {
   const inside = indoors(matter);
   const found = dustRows(on);
-  const told = found.map(({ row, title, on: steps }) => {
-    const minutes = matter.ledger.compute(durationSum, { durationMin: steps.map((s) => s.minutes) }, `At it with ${title}`);
+  const at = found.map((one) => ({
+    ...one,
+    minutes: matter.ledger.compute(durationSum, { durationMin: one.on.map((s) => s.minutes) }, `At it with ${one.title}`),
+  }));
+  const told = at.map(({ row, title, minutes }) => {
     const [short, long] = [respirator(row, inside, minutes.value), respirator(row, inside, wholeDay)];
     const mask =
       short === long
@@ -26,8 +30,19 @@ function silicaText(matter: StopMatter, on: readonly DoneStep[]): Saying {
         : `${short === 'none' ? 'no respirator' : short} up to four hours of all such work in a shift, ${long} above`;
     return say`${title} ${minutes}, ${mask}`;
   });
+  // the table goes by all such work of a shift: that of one repair together, and of what else is cut that day
+  const shift = matter.ledger.compute(
+    durationSum,
+    { durationMin: [...new Set(at.flatMap((one) => one.on))].map((s) => s.minutes) },
+    'Such work in this repair',
+  );
+  const hours = matter.ledger.sourced(longShift);
+  const over = atMost(shift.value, hours.value) ? 'within' : 'above';
+  const counted = at.some(({ row }) => respirator(row, inside, 0) !== respirator(row, inside, wholeDay))
+    ? say` This repair alone comes to ${shift}, ${over} the ${hours}; one person’s other repairs of the day count with it.`
+    : '';
   const asked = found.some(({ row }) => respirator(row, inside, wholeDay) !== 'none');
-  return say`Stone dust scars the lungs. Water, or shroud and vacuum; no blower, no dry sweeping. ${inside ? 'Inside' : 'Outside'}, with that control: ${told.reduce((all, one) => say`${all}; ${one}`)}.${found.some(({ row }) => row === 'handheld-saw-wet') ? ' A cutting wheel is taken on the safe side.' : ''}${asked ? ' APF 10 is a half mask with particle filters (P100, P3), new when it draws hard.' : ''} (USA; other countries differ.)`;
+  return say`Stone dust scars the lungs. Water, or shroud and vacuum; no blower, no dry sweeping. ${inside ? 'Inside' : 'Outside'}, with that control: ${told.reduce((all, one) => say`${all}; ${one}`)}.${found.some(({ row }) => row === 'handheld-saw-wet') ? ' A cutting wheel is taken on the safe side.' : ''}${counted}${asked ? ' APF 10 is a half mask with particle filters (P100, P3), new when it draws hard.' : ''} (USA; other countries differ.)`;
 }
 
 /** What is in the air, by the ground and the tool. */
