@@ -69,4 +69,22 @@ describe('a drawing', () => {
       }
     expect([hung > 20, edges > 3]).toEqual([true, true]);
   });
+
+  it('of a crack in a shell shows its stop holes and its vee, wherever a step makes them, and nowhere else', () => {
+    let seen = 0;
+    for (const { kind, system, work } of everyMethod()) {
+      if (!work) continue;
+      const made = work.method.steps.some((s) => s.builder === 'stop-crack');
+      const fronts = [work.section, ...work.more].filter((s) => s.view === 'front' && s.regions.some((r) => r.id.startsWith('stop-')));
+      expect([kind, system, fronts.length]).toEqual([kind, system, made ? 1 : 0]);
+      for (const { regions } of fronts) {
+        seen += 1;
+        const [vee, holes] = [regions.find((r) => r.id === 'vee'), regions.filter((r) => r.id.startsWith('stop-'))];
+        const ends = [Math.min, Math.max].map((of) => of(...(vee?.outline.map(([x]) => x) ?? [])));
+        const mid = holes.map((h) => h.outline.reduce((sum, [x]) => sum + x, 0) / h.outline.length);
+        expect([kind, system, mid.map((x) => Math.round(x) + 0)]).toEqual([kind, system, ends.map((x) => Math.round(x) + 0)]);
+      }
+    }
+    expect(seen).toBeGreaterThan(3);
+  });
 });

@@ -5,8 +5,11 @@ import type { Figure } from '../../quantity/figure.ts';
 import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
 import { grits } from '../../shelf/usual/grits.ts';
 import type { Course } from '../course.ts';
+import { circle, frontView, rectangle } from '../../geometry/layeredSection.ts';
+import type { Region } from '../../geometry/section.ts';
+import { say } from '../../quantity/saying.ts';
 import { sides } from '../parts.ts';
-import { cleanTub, leakTest, maskTub, matchColor, tubInUse, warmTub } from '../words/tubbing.ts';
+import { cleanTub, leakTest, maskTub, matchColor, stopCrack, tubInUse, warmTub } from '../words/tubbing.ts';
 
 export const grit = (c: Course, ladder: readonly (keyof typeof grits)[]) => ladder.map((name) => c.get(grits[name]));
 
@@ -40,6 +43,42 @@ export function begin(c: Course, past: Figure): void {
   mins.forEach((m) => c.get(m));
   c.work(warmTub(c.limit(mins[0], 'least temperature'), c.limit(maxs[0], 'highest temperature')), c.rate('readySetUp'));
   if (!maskFirst) mask();
+}
+
+/** a vee is drawn no narrower than this share of the length of its crack: at its scale it would not be seen */
+const leastDrawn = 0.03;
+
+/** A crack of a shell is stopped at both ends and opened to a vee. */
+export function stopped(c: Course, crack: Figure): void {
+  const [hole, opened] = [c.get(tubWork.figures.stopHole), c.get(tubWork.figures.opened)];
+  c.work(stopCrack(hole, opened, crack), c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'));
+}
+
+/** What stops a crack, from the front. */
+export function stoppedPicture(c: Course, crack: Figure): void {
+  const [hole, opened] = [c.get(tubWork.figures.stopHole), c.get(tubWork.figures.opened)];
+  const wider = Math.max(1, (crack.value * leastDrawn) / opened.value);
+  const [L, half, r] = [crack.value, (opened.value * wider) / 2, (hole.value * wider) / 2];
+  const room = Math.max(L * 0.12, half * 4);
+  c.sections.push(
+    frontView({
+      caption: say`From the front: stopped and opened`,
+      footnote: wider > 1 ? say`to scale along it; holes and vee drawn wider` : say`to scale`,
+      ground: 'shell',
+      widthMm: L,
+      heightMm: room * 2,
+      marginMm: L * 0.12,
+      regions: [
+        { id: 'vee', material: 'hollow', outline: rectangle(0, room - half, L, room + half) },
+        ...[0, L].map((x, i): Region => ({ id: `stop-${String(i + 1)}`, material: 'open', outline: circle(x, room, r) })),
+      ],
+      dimensions: [{ id: 'crack', along: 'x', from: [0, room + half], to: [L, room + half], figure: crack, side: 'below' }],
+      notes: [
+        { id: 'stop', at: [L, room - r], title: say`stop hole, ${hole}`, detail: say`just past its end` },
+        { id: 'vee', at: [L * 0.4, room - half], title: say`vee, ${opened} wide`, detail: say`${c.get(tubWork.figures.vee)} deep` },
+      ],
+    }),
+  );
 }
 
 /** Matching the color of what goes on last, where a match was asked for. */

@@ -15,8 +15,8 @@ import { mixed } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { supportFill } from '../../shelf/systems/supportFill.ts';
 import { closeAccess, supportShell } from '../words/supporting.ts';
-import { ladder, layMat, pushTest, scuffShell, shellCures, stopCrack, trimHole } from '../words/tubbing.ts';
-import { grit, placeOf, begin, end, dosed, matchIt } from './common.ts';
+import { ladder, layMat, pushTest, scuffShell, shellCures, trimHole } from '../words/tubbing.ts';
+import { grit, placeOf, begin, end, dosed, matchIt, stopped, stoppedPicture } from './common.ts';
 
 /** Support below a shell that gives. */
 export function support(c: Course): void {
@@ -63,8 +63,7 @@ export function laminate(c: Course): void {
   const [width, height] = placeOf(c);
   const crack = c.matter.measure('lengthMm');
   const [lap, more, layers] = [c.of('lap'), c.of('more'), c.of('layers')];
-  if (crack)
-    c.work(stopCrack(c.get(tubWork.figures.stopHole), c.get(tubWork.figures.opened), crack), c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'));
+  if (crack) stopped(c, crack);
   else c.work(trimHole(c.of('layer'), lap), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
   const rims = Array.from({ length: layers.value }, (_v, i) =>
     ledger.compute(farther, { firstMm: lap, eachMm: more, count: c.stated('Layers below it', 'count', i) }, `Layer ${String(i + 1)} past the place`),
@@ -159,5 +158,6 @@ export function laminate(c: Course): void {
       })),
     }),
   );
+  if (crack) stoppedPicture(c, crack);
   if (c.isLast) end(c, last);
 }

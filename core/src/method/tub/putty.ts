@@ -15,8 +15,8 @@ import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { mixed } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
-import { finishPull, ladder, laySupport, pushTest, putty, puttyFirm, scuffShell, stopCrack, trimHole } from '../words/tubbing.ts';
-import { grit, placeOf, begin, end, dosed, matchIt } from './common.ts';
+import { finishPull, ladder, laySupport, pushTest, putty, puttyFirm, scuffShell, trimHole } from '../words/tubbing.ts';
+import { grit, placeOf, begin, end, dosed, matchIt, stopped, stoppedPicture } from './common.ts';
 
 /** Fiber putty over mesh, in builds; then sanded and smoothed. */
 export function fiberPutty(c: Course): void {
@@ -26,8 +26,7 @@ export function fiberPutty(c: Course): void {
   const [width, height] = placeOf(c);
   const crack = c.matter.measure('lengthMm');
   const recess = c.of('recess');
-  if (crack)
-    c.work(stopCrack(c.get(tubWork.figures.stopHole), c.get(tubWork.figures.opened), crack), c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'));
+  if (crack) stopped(c, crack);
   else c.work(trimHole(recess, onto), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: onto }, 'Covered with putty');
   c.work(scuffShell(c.get(tubWork.figures.scuffBuild), area, onto), c.byArea('readySetUp', 'scuffPerM2', area, 'Scuffing'));
@@ -120,6 +119,7 @@ export function fiberPutty(c: Course): void {
       films: c.isLast ? [] : [{ id: 'finish', title: say`finish putty, then coats` }],
     }),
   );
+  if (crack) stoppedPicture(c, crack);
   meshPicture(c, width, height, mesh, lap);
   if (c.isLast) end(c, last);
 }
