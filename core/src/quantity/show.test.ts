@@ -121,7 +121,7 @@ describe('a rule of thumb in inches', () => {
   const thumb = (mm: number, source: 'practice' | 'astm-c840' = 'practice') => show(ledger.assumed('Past it', 'depth', mm, source), 'us').text;
 
   it('is as round as the trade says it', () => {
-    expect([13, 20, 25, 40, 50, 75, 100, 150, 200, 300].map((mm) => thumb(mm))).toEqual([
+    expect([13, 20, 25, 40, 50, 75, 100, 150, 200, 300, 400].map((mm) => thumb(mm))).toEqual([
       '1/2 in',
       '3/4 in',
       '1 in',
@@ -132,6 +132,7 @@ describe('a rule of thumb in inches', () => {
       '6 in',
       '8 in',
       '12 in',
+      '16 in',
     ]);
     expect(thumb(1.5)).toBe('1/16 in');
   });
@@ -149,8 +150,9 @@ describe('a rule of thumb in inches', () => {
     );
   });
 
-  it('is no published limit, and no measure: those stay as they are', () => {
-    expect(thumb(50, 'astm-c840')).toBe('1 15/16 in');
+  it('is no published limit, which is told as its standard prints it, and no measure, which stays as it is', () => {
+    expect([25, 50, 100, 150, 400].map((mm) => thumb(mm, 'astm-c840'))).toEqual(['1 in', '2 in', '4 in', '6 in', '16 in']);
+    expect([thumb(9.5, 'astm-c840'), thumb(52, 'astm-c840')]).toEqual(['3/8 in', '2 1/16 in']);
     expect(show(ledger.given('Width', 'depth', 50, 'measured', '2026-06-01T00:00:00.000Z'), 'us').text).toBe('1 15/16 in');
     expect(show(ledger.assumed('Past it', 'depth', 50, 'practice'), 'metric').text).toBe('50 mm');
   });

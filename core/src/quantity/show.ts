@@ -235,13 +235,16 @@ export function showValue(value: number, kind: QuantityKind, units: UnitSystem):
 }
 
 /** Steps in which a rule of thumb is told in inches, the coarsest first. */
-const thumbSteps = [12, 6, 3, 1, 1 / 2, 1 / 4, 1 / 8, 1 / 16, 1 / 32] as const;
+const thumbSteps = [12, 6, 4, 3, 1, 1 / 2, 1 / 4, 1 / 8, 1 / 16, 1 / 32] as const;
 /** How far a rule of thumb may be moved to come out round. */
 const thumbShare = 0.06;
 
+/** How far a limit may be moved that its standard prints in both systems: 50 mm for 2 in, 100 mm for 4 in. */
+const printedShare = 0.02;
+
 /** A rule of thumb that was made in metric, as it is said in inches: 50 mm is 2 in, and 100 mm is 4 in. */
-function roundInches(mm: number): number {
-  const step = thumbSteps.map((s) => s * mmPerInch).find((s) => Math.abs(Math.round(mm / s) * s - mm) <= mm * thumbShare);
+function roundInches(mm: number, share: number): number {
+  const step = thumbSteps.map((s) => s * mmPerInch).find((s) => Math.abs(Math.round(mm / s) * s - mm) <= mm * share);
   return step === undefined ? mm : Math.round(mm / step) * step;
 }
 
@@ -253,16 +256,20 @@ export interface Showable {
 }
 
 /** Formulas that come to a size as it is sold, which is round in inches where it is sold by the inch. */
-const sold: ReadonlySet<string> = new Set(['knife-for']);
+const sold: ReadonlySet<string> = new Set(['knife-for', 'packer-hole', 'packer-beside']);
 
-/** Whether a length is nobody's measure and no published limit: what the trade says in round numbers. */
-function isThumb({ kind, origin }: Showable): boolean {
-  if (origin?.by === 'formula' && origin.formula !== undefined && sold.has(origin.formula)) return true;
-  if ((kind !== 'length' && kind !== 'depth') || (origin?.by !== 'assumed' && origin?.by !== 'sheet') || origin.source === undefined) return false;
-  return ['practice', 'judgement', 'assumed', 'generic'].includes(sources[origin.source].standing);
+/** Standards of the USA, which print both systems. */
+const printsBoth = /^(aci|astm|icri|ga|ibc)-/;
+
+/** How far a length may be moved to be told in round inches: what the trade says in round numbers, and what a standard prints so; never a measure. */
+function roundShare({ kind, origin }: Showable): number {
+  if (origin?.by === 'formula' && origin.formula !== undefined && sold.has(origin.formula)) return thumbShare;
+  if ((kind !== 'length' && kind !== 'depth') || (origin?.by !== 'assumed' && origin?.by !== 'sheet') || origin.source === undefined) return 0;
+  if (printsBoth.test(origin.source)) return printedShare;
+  return ['practice', 'judgement', 'assumed', 'generic'].includes(sources[origin.source].standing) ? thumbShare : 0;
 }
 
-/** A figure as people read it: a rule of thumb is round in inches, too. */
+/** A figure as people read it: a rule of thumb is round in inches, too, and a standard's limit as the standard prints it. */
 export function show(figure: Showable, units: UnitSystem): Shown {
-  return showValue(units === 'us' && isThumb(figure) ? roundInches(figure.value) : figure.value, figure.kind, units);
+  return showValue(units === 'us' ? roundInches(figure.value, roundShare(figure)) : figure.value, figure.kind, units);
 }

@@ -280,7 +280,7 @@ function aired(c: Course, { lime, gypsum, top }: { readonly lime: boolean; reado
   if (gypsum || lime) {
     const days = c.of('airDays');
     const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Aired for');
-    c.wait(airOut(days, !c.isLast ? 'the skim' : lime ? 'mineral or lime paint' : 'paint'), c.fixed(wait), top);
+    c.wait(airOut(days, !c.isLast ? 'the skim' : lime ? 'mineral or lime paint' : 'paint', c.outdoors), c.fixed(wait), top);
   } else {
     const days = c.school('paint-on-cement', 'wait') ?? c.get(plasterWork.figures.beforePaint);
     const wait = c.ledger.compute(daysAsTime, { ageD: days }, 'Before paint');

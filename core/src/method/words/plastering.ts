@@ -135,10 +135,10 @@ export const betweenCoats = (wait: Figure, why: string): Said => ({
 });
 
 /** Airing gypsum and lime. */
-export const airOut = (days: Figure, thing: string): Said => ({
+export const airOut = (days: Figure, thing: string, outdoors: boolean): Said => ({
   builder: 'air-out',
   title: say`Air it for ${days} before ${thing}`,
-  detail: say`windows open against damp, no forced heat; a meter or a film taped on overnight decides, not the date`,
+  detail: say`${outdoors ? 'rain kept off it, air let past' : 'windows open against damp, no forced heat'}; a meter or a film taped on overnight decides, not the date`,
   look: say`Pale all over; nothing has condensed under the film.`,
   done: 'Pale all over',
   tools: ['meter or film'],
