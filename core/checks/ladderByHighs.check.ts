@@ -45,7 +45,7 @@ describe('a ladder', () => {
         expect(own === undefined ? undefined : own.length - 1).toBe(steps);
         if (steps !== undefined) found += 1;
       }),
-      { numRuns: 60 },
+      { numRuns: 400 },
     );
     expect(found).toBeGreaterThan(5);
   });
