@@ -20,12 +20,14 @@ export const compoundDrying = formula({
     cover: {
       kind: 'ratio',
       label: 'what cover leaves of the drying',
-      min: 0.5,
+      min: 0.25,
       max: 1,
       usual: 1,
       named: [
         { label: 'under tape', value: 1 },
         { label: 'no tape', value: 0.65 },
+        { label: 'set by itself, under tape', value: 0.5 },
+        { label: 'set by itself, no tape', value: 0.33 },
       ],
     },
     draft: {

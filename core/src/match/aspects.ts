@@ -36,6 +36,7 @@ const answeredBy: Readonly<Partial<Record<Aspect, readonly Says[]>>> = {
   end: [{ field: 'end' }],
   bar: [{ field: 'barSeen', as: { near: 'no', rusted: 'seen' } }],
   look: [{ field: 'light' }],
+  fault: [{ field: 'fault' }],
   position: [
     { field: 'position', as: { ceiling: 'overhead' } },
     { field: 'part', as: { rim: 'edge' } },

@@ -119,6 +119,8 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
     { outline: { shape: { is: 'rectangle', widthMm: 101, heightMm: 90 } } },
     'out',
   ],
+  ['finish-fault', 'smooth-and-paint', 'fault', { fault: 'ridge' }, { fault: 'hump' }, 'out'],
+  ['finish-fault', 'drying-compound', 'fault', { fault: 'hump' }, { fault: 'banding' }, 'care'],
   ['drywall-hole', 'board-plug', 'rated', { rated: 'no' }, { rated: 'yes' }, 'out'],
   ['drywall-hole', 'board-plug', 'wet-use', { wetArea: 'no' }, { wetArea: 'yes' }, 'out'],
   ['drywall-hole', 'board-plug', 'softened', { softened: 'no' }, { softened: 'soft' }, 'out'],

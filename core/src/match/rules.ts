@@ -65,6 +65,7 @@ export const matchRules: readonly Rule[] = [
   answers.joint,
   answers.bar,
   answers.occupied,
+  answers.fault,
   answers.look,
   workingTimeRule,
 ];

@@ -235,10 +235,11 @@ export class CourseFigures {
     return said.minutes.value > own.minutes.value ? said : own;
   }
 
-  /** A wait of a material that dries, by the air. */
-  drying(thicknessMm: Figure, covered: boolean, label: string): Lag {
+  /** A wait of a material that dries, by the air. @param set it hardened by itself first, and bound much of its water */
+  drying(thicknessMm: Figure, covered: boolean, label: string, set = false): Lag {
+    const { setUnderTape, setOpen, underTape, noTape } = boardWork.figures;
     const [cover, draft] = [
-      this.get(covered ? boardWork.figures.underTape : boardWork.figures.noTape),
+      this.get(set ? (covered ? setUnderTape : setOpen) : covered ? underTape : noTape),
       this.school('drying-air', 'draft') ?? this.get(boardWork.figures.stillAir),
     ];
     return {

@@ -4,6 +4,7 @@ import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { caulked } from './board/caulk.ts';
 import { fastenerReset } from './board/fasteners.ts';
 import { fillSpots, skimWhole } from './board/fill.ts';
+import { smoothAndPaint } from './board/smooth.ts';
 import { tapedLine } from './board/taped.ts';
 import { boardPatch, wetWall } from './board/boardPatch.ts';
 import { boardPlug, meshPatch } from './board/plug.ts';
@@ -109,11 +110,12 @@ const families: Readonly<Record<string, Family>> = {
   're-tape': { part: tapedLine, reads: board },
   'floating-corner': { part: tapedLine, reads: board },
   'fastener-reset': { part: fastenerReset, reads: [...face, 'sanding-drywall', 'drying-air'] },
+  'smooth-and-paint': { part: smoothAndPaint, reads: [...face, 'sanding-drywall', 'drying-air'] },
   'skim-coat': { part: skimWhole, reads: [...face, 'sanding-drywall', 'drying-air'] },
   'acrylic-caulk': { part: caulked, reads: face },
-  'mesh-patch': { part: meshPatch, reads: [...face, 'sanding-drywall', 'drying-air'] },
-  'board-plug': { part: boardPlug, reads: [...face, 'sanding-drywall', 'plug-gap', 'drying-air'] },
-  'board-patch': { part: boardPatch, reads: [...board, 'patch-edges'] },
+  'mesh-patch': { part: meshPatch, reads: [...face, 'sanding-drywall', 'drying-air', 'over-patch'] },
+  'board-plug': { part: boardPlug, reads: [...face, 'sanding-drywall', 'plug-gap', 'drying-air', 'over-patch'] },
+  'board-patch': { part: boardPatch, reads: [...board, 'patch-edges', 'over-patch'] },
   'backer-and-waterproofing': { part: wetWall, reads: [] },
   'epoxy-consolidant': { part: consolidate, reads: [] },
   'epoxy-timber-paste': { part: timberFill, reads: ['wood-primer', 'foam-behind', 'knife-release', 'inspecting'] },

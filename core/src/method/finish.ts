@@ -1,5 +1,5 @@
 import { volumeFor } from '../mixing/proportions.ts';
-import { atLeast } from '../quantity/round.ts';
+import { atLeast, atMost } from '../quantity/round.ts';
 import { say } from '../quantity/saying.ts';
 import { heated } from '../safety/firsts/heated.ts';
 import { beforeWork } from '../shelf/usual/beforeWork.ts';
@@ -16,7 +16,7 @@ const kinds: Readonly<Record<string, string>> = {
   orange: 'fine spatter',
   knockdown: 'spatter knocked down',
   dash: 'dash thrown from a brush',
-  other: 'like the old, tried on cardboard first',
+  other: 'like the old',
 };
 
 /**
@@ -102,7 +102,11 @@ export function film(c: Course, areaMm2: Figure, label: string): Figure {
 /** Texture over a repair, on its primer and under its paint, dry in this air before anything goes over. */
 function textureFace(c: Course, area: Figure, kind: string, airC: Figure): void {
   c.work(
-    texture(area, c.get(paintWork.figures.nozzle), c.get(paintWork.figures.passes), kinds[kind] ?? kinds['other'] ?? ''),
+    texture(area, c.get(paintWork.figures.nozzle), c.get(paintWork.figures.passes), {
+      kind: kinds[kind] ?? kinds['other'] ?? '',
+      hopper: !atMost(area.value, c.get(paintWork.figures.can).value),
+      knocked: kind === 'knockdown',
+    }),
     c.byArea('paintSetUp', 'texturePerM2', area, 'Texture'),
     { uses: [textureCompound(c, area)] },
   );

@@ -244,7 +244,7 @@ export const sumOf = formula({
   name: 'sum-of',
   title: 'Added up',
   words: 'one length and the next',
-  inputs: { partMm: { kind: 'length', also: ['depth'], label: 'each length', min: 0, max: 1e6, list: true, usual: [400, 500] } },
+  inputs: { partMm: { kind: 'length', also: ['depth', 'film'], label: 'each length', min: 0, max: 1e6, list: true, usual: [400, 500] } },
   output: 'depth',
   source: 'geometry',
   compute: ({ partMm }) => partMm.reduce((sum, p) => sum + p, 0),

@@ -25,6 +25,7 @@ import { patchEdge } from './patchEdge.ts';
 import { patchEdges } from './patchEdges.ts';
 import { plasterCoats } from './plasterCoats.ts';
 import { plasterExtent } from './plasterExtent.ts';
+import { overPatch } from './overPatch.ts';
 import { plugGap } from './plugGap.ts';
 import { portSpacing } from './portSpacing.ts';
 import { primerUnderPaint } from './primerUnderPaint.ts';
@@ -69,6 +70,7 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
   proportions,
   jointCoats,
   jointWidth,
+  overPatch,
   plugGap,
   patchEdges,
   sandingDrywall,

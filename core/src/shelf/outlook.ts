@@ -82,6 +82,7 @@ const outlooks: Readonly<Record<string, Outlook>> = {
   'drying-compound': compound,
   'vinyl-spackle': outlook('a filled spot; in glancing light it may show', 'as long as nothing strikes it again', 'on a shallow place'),
   're-tape': outlook('a wide flat place that only glancing light finds', 'as long as the frame does not move', 'on the cause having been put right'),
+  'smooth-and-paint': outlook('the face as it was, even and painted', 'as long as the board, where what made it is gone', 'on compound and paint that hold'),
   'skim-coat': outlook('one even face; what is below stays', 'as long as the board', 'on a face that holds the coat'),
   'fastener-reset': outlook('a few coated spots', 'as long as the frame stays dry', 'on screws in sound wood'),
   'floating-corner': outlook('a corner that gives with the seasons and does not show it', 'as long as the board', 'on the corner having been freed'),

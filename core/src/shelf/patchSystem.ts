@@ -41,6 +41,7 @@ export type Aspect =
   | 'joint'
   | 'bar'
   | 'occupied'
+  | 'fault'
   | 'look'
   | 'end';
 

@@ -43,6 +43,7 @@ import { settingCompound45 } from './systems/settingCompound45.ts';
 import { settingCompound5 } from './systems/settingCompound5.ts';
 import { settingCompound90 } from './systems/settingCompound90.ts';
 import { skimCoat } from './systems/skimCoat.ts';
+import { smoothAndPaint } from './systems/smoothAndPaint.ts';
 import { supportFill } from './systems/supportFill.ts';
 import { twoPartCoating } from './systems/twoPartCoating.ts';
 import { vinylSpackle } from './systems/vinylSpackle.ts';
@@ -77,6 +78,7 @@ export const genericShelf: readonly PatchSystem[] = [
   dryingCompound,
   reTape,
   skimCoat,
+  smoothAndPaint,
   fastenerReset,
   floatingCorner,
   meshPatch,

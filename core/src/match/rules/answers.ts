@@ -27,6 +27,7 @@ const titles = {
   joint: 'Kind of joint',
   bar: 'Bars',
   occupied: 'People about',
+  fault: 'What shows',
   look: 'Light',
 } as const satisfies Partial<Record<Aspect, string>>;
 

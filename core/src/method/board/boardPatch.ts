@@ -23,7 +23,7 @@ import { inUse, paintDry } from '../words/finishing.ts';
 import { halfOf } from '../../finishing/board.ts';
 import { mixSetting, settle, films } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
-import { runOutHump, untilSet } from './patchCoats.ts';
+import { overIt, runOutHump, untilSet } from './patchCoats.ts';
 
 /** The new board, on dabs where nothing takes a screw, else screwed along its edges. */
 function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): void {
@@ -96,6 +96,37 @@ function patchFront(
   return { regions, notes, W, H };
 }
 
+/** Tape around a patch, bedded in the compound that goes over it. */
+function tapeAround(c: Course, tape: Figure): { readonly bedding: Figure; readonly halfTape: Figure } {
+  const { ledger } = c;
+  const bed = c.of('bed');
+  const tapeWidth = c.ofAuxiliary(tapePaper, 'width');
+  const halfTape = ledger.compute(halfOf, { acrossMm: tapeWidth }, 'Half the tape');
+  const bedding = mixed(
+    c,
+    ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: tapeWidth }), filmMm: bed }),
+    'Compound under the tape',
+  );
+  const bedPlacing = c.byLength('nothing', 'bedPace', tape, 'Bedding tape');
+  const setting = overIt(c);
+  const bedMix = setting && {
+    of: 'tape-bed',
+    amount: mixSetting(c, {
+      id: 'tape-bed',
+      title: 'Setting compound, under the tape',
+      volume: bedding,
+      ...setting,
+      pace: bedPlacing,
+      says: say`Paper tape wetted first: setting compound is stiff before it draws.`,
+    }),
+  };
+  c.work(bedTape(tape, tapeWidth, bed, bedding, 'paper'), bedPlacing, {
+    uses: [c.use('tape', 'Paper tape', 'reinforcement', tape, tapePaper.id), bedMix ?? { of: 'compound', amount: bedding }],
+  });
+  settle(c, bed, 'coat', true, setting?.hard);
+  return { bedding, halfTape };
+}
+
 /** A patch of board on framing, or on a backer. */
 export function boardPatch(c: Course): void {
   const { ledger } = c;
@@ -153,18 +184,7 @@ export function boardPatch(c: Course): void {
   });
   c.work(prefillGaps(c.of('gap'), gapVolume), c.byLength('nothing', 'coatPace', tape, 'Prefilling'), { uses: [{ of: 'prefill', amount: prefill }] });
   untilSet(c);
-  const bed = c.of('bed');
-  const tapeWidth = c.ofAuxiliary(tapePaper, 'width');
-  const halfTape = ledger.compute(halfOf, { acrossMm: tapeWidth }, 'Half the tape');
-  const bedding = mixed(
-    c,
-    ledger.compute(coatVolume, { areaMm2: ledger.compute(stripArea, { lengthMm: tape, widthMm: tapeWidth }), filmMm: bed }),
-    'Compound under the tape',
-  );
-  c.work(bedTape(tape, tapeWidth, bed, bedding, 'paper'), c.byLength('nothing', 'bedPace', tape, 'Bedding tape'), {
-    uses: [c.use('tape', 'Paper tape', 'reinforcement', tape, tapePaper.id), { of: 'compound', amount: bedding }],
-  });
-  settle(c, bed, 'coat', true);
+  const { bedding, halfTape } = tapeAround(c, tape);
   c.amount('tape', 'Paper tape', tape);
   const wide = runOutHump(c, width, height, halfTape, [gapVolume, bedding], bedding);
   c.named = backer ? 'patched on backers' : masonry ? 'patched on dabs' : 'patched on framing';

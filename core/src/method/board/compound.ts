@@ -1,13 +1,13 @@
 import { batchesOf, withMixing } from '../batches.ts';
 import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
-import { coatsForLevel, coatWidth, finishLevel, knifeFor } from '../../finishing/levels.ts';
+import { coatsForLevel, coatWidth, knifeFor } from '../../finishing/levels.ts';
 import { halfOver, jointCompound } from '../../finishing/board.ts';
-import { featherWidth } from '../../finishing/face.ts';
 import { volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { manyAreas, manyVolumes, rimmedArea, stripArea } from '../../geometry/outline.ts';
 import { batchesInAll, coatVolume, powderFor } from '../../mixing/mortarBatch.ts';
 import { waterFor } from '../../mixing/plaster.ts';
+import { sumOf } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { atMost } from '../../quantity/round.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
@@ -18,30 +18,6 @@ import type { Lag } from '../step.ts';
 import { mixed } from '../parts.ts';
 import { sandFlat } from '../words/finishing.ts';
 import { compoundDries, compoundSets, drawCoat, knockDown, mixCompound, setFan } from '../words/boarding.ts';
-
-/** Finish level of the face, by its paint, light and texture. */
-export function levelOf(c: Course): Figure {
-  const yes = (label: string, on: boolean) => c.stated(label, 'ratio', on ? 1 : 0);
-  const level = c.ledger.compute(finishLevel, {
-    gloss: yes('Paint with a shine', ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '')),
-    raking: yes('Light along the face', c.matter.choice('light') === 'raking' || c.matter.choice('look') === 'close'),
-    textured: yes('Heavy texture', ['knockdown', 'dash', 'orange'].includes(c.matter.choice('texture') ?? '')),
-  });
-  c.amount('level', 'Finish level', level);
-  return level;
-}
-
-/** How far one of rise is run out in this light. */
-export function runOut(c: Course): Figure {
-  const gloss = ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '') || c.matter.choice('light') === 'raking';
-  const { runBright, runDull, runUsual } = boardWork.figures;
-  return c.get(gloss ? runBright : c.matter.choice('paint') === 'flat' && c.matter.choice('look') !== 'close' ? runDull : runUsual);
-}
-
-/** Width of the feather on each side of a hump. */
-export function feather(c: Course, humpMm: Figure): Figure {
-  return c.ledger.compute(featherWidth, { humpMm, run: runOut(c) });
-}
 
 export const isSetting = (c: Course): boolean => c.does('sets');
 
@@ -161,16 +137,25 @@ export function mixSetting(
   return total;
 }
 
-/** The wait after a coat: a setting compound is hard before the next and dry before primer, a drying one dry through each time. */
-export function settle(c: Course, thickness: Figure, next: 'coat' | 'finish', covered = false): void {
+/** Min after which a coat of the system's own compound is hard by itself; nothing where it only dries. */
+const ownHard = (c: Course): Figure | undefined => (isSetting(c) ? c.of('hard') : undefined);
+
+/**
+ * The wait after a coat: a setting compound is hard before the next of its kind, and dry before primer and before what dries; a drying one
+ * is dry through each time.
+ * @param hardMin when the coat is hard by itself, where it sets
+ */
+export function settle(c: Course, thickness: Figure, next: 'coat' | 'finish', covered = false, hardMin = ownHard(c)): void {
   const from = c.last;
-  const sets = isSetting(c) ? c.fixed(c.of('hard')) : undefined;
+  const sets = hardMin && c.fixed(hardMin);
   if (sets && next === 'coat') {
     c.wait(compoundSets(sets.minutes), sets, from);
     return;
   }
   const dry = c.system.figures?.['dry'];
-  const lag = dry ? c.fixed(c.get(dry)) : c.drying(atMost(thickness.value, 3) ? thickness : c.get(boardWork.figures.driesFrom), covered, 'Dry through');
+  const lag = dry
+    ? c.fixed(c.get(dry))
+    : c.drying(atMost(thickness.value, 3) ? thickness : c.get(boardWork.figures.driesFrom), covered, 'Dry through', sets !== undefined);
   if (!dry) fanOn(c);
   // it sets while it dries: one step says the longer of both, and neither is cut short
   if (sets) c.atLeast(sets, from);
@@ -235,30 +220,45 @@ export function wideningCoats(
 /** What lies under the first coat: a fill or a bed that has to settle, one that has been waited for, or the bare face. */
 export type Below = { readonly thickness: Figure; readonly covered: boolean } | 'settled' | 'bare';
 
-/** Works coats from the first to the last, with their waits. @param each min of one of them @param ready mixes what a coat takes, by its turn */
+interface Coating {
+  readonly below: Below;
+  /** min of one coat */
+  readonly each: Figure;
+  /** mixes what a coat takes, by its turn */
+  readonly ready?: (coat: number) => void;
+  /** what is taken of a mix for so much that is placed */
+  readonly taken?: Ready['taken'];
+  /** the mix of each coat, where it is not one for all */
+  readonly mixOf?: (coat: number) => string;
+  /** when a coat is hard by itself, where it is not the system's own compound */
+  readonly hardMin?: Figure;
+  /** what lies below and has set, but has not dried: it dries with the last coat */
+  readonly under?: Figure;
+}
+
+/** Works coats from the first to the last, with their waits. */
 export function workCoats(
   c: Course,
   at: ReturnType<typeof wideningCoats>,
   coats: Figure,
   thin: Figure,
-  below: Below,
-  each: Figure,
-  ready: (coat: number) => void = () => undefined,
-  taken: Ready['taken'] = (placed) => placed,
+  { below, each, ready = () => undefined, taken = (placed) => placed, mixOf = () => 'compound', hardMin = ownHard(c), under }: Coating,
 ): void {
   at.volumes.forEach((volume, i) => {
     const across = at.widths[i];
     if (!across) return;
-    if (i > 0) settle(c, thin, 'coat');
-    else if (typeof below === 'object') settle(c, below.thickness, 'coat', below.covered);
+    if (i > 0) settle(c, thin, 'coat', false, hardMin);
+    else if (typeof below === 'object') settle(c, below.thickness, 'coat', below.covered, hardMin);
     if (i > 0 || below !== 'bare') c.work(knockDown(across), c.each('spotEach'), { turn: i + 1 });
     ready(i);
     c.work(drawCoat(i + 1, coats, across, c.ledger.compute(knifeFor, { coatMm: across }), volume), each, {
       lift: i + 1,
-      uses: [{ of: 'compound', amount: taken(volume) }],
+      uses: [{ of: mixOf(i), amount: taken(volume) }],
     });
   });
-  settle(c, thin, 'finish');
+  // what only set until now dries with the last coat, through all of them
+  const damp = hardMin && [...(under ? [under] : typeof below === 'object' ? [below.thickness] : []), ...at.volumes.map(() => thin)];
+  settle(c, damp ? c.ledger.compute(sumOf, { partMm: damp }, 'Set and not yet dry') : thin, 'finish', false, hardMin);
 }
 
 /** Sanding by the side taken: dry with a vacuum, or with a damp sponge where the compound takes that. */

@@ -4,7 +4,8 @@ import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { resetFastener } from '../words/boarding.ts';
 import {} from '../words/protecting.ts';
-import { films, levelOf, makeReady, smoothe, wideningCoats, workCoats } from './compound.ts';
+import { films, makeReady, smoothe, wideningCoats, workCoats } from './compound.ts';
+import { levelOf } from './level.ts';
 import { cover, finishBoard, coatGoes } from './fill.ts';
 
 /** Pops: a new screw beside each, then coats that widen. */
@@ -20,7 +21,7 @@ export function fastenerReset(c: Course): void {
   const wide = wideningCoats(c, { first: c.of('first'), last: c.of('last'), coats, thin: c.of('thin'), spot: { width: size, height: size, count: pops } });
   const coating = c.byCount('nothing', 'spotEach', pops, 'A coat on the heads');
   const mix = makeReady(c, coatGoes(wide, coating), 'Joint compound');
-  workCoats(c, wide, coats, c.of('thin'), 'bare', coating, mix, mix.taken);
+  workCoats(c, wide, coats, c.of('thin'), { below: 'bare', each: coating, ready: mix, taken: mix.taken });
   smoothe(c, c.get(boardWork.figures.spotsPast), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
   c.amount('screws', 'New screws', pops);
   c.named = 'screwed beside, coated';

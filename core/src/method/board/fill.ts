@@ -8,28 +8,15 @@ import { volumeFor } from '../../mixing/proportions.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { skimCoat } from '../../shelf/systems/skimCoat.ts';
+import { smoothAndPaint } from '../../shelf/systems/smoothAndPaint.ts';
 import type { Course } from '../course.ts';
 import { coated, paintFace } from '../finish.ts';
 import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
 import { dullFace, fillPlace, skimFace } from '../words/boarding.ts';
-import { inUse } from '../words/finishing.ts';
+import { inUse, takeRidgeDown } from '../words/finishing.ts';
 import { layOut } from '../words/protecting.ts';
-import {
-  allOf,
-  feather,
-  films,
-  isSetting,
-  levelOf,
-  makeReady,
-  settle,
-  smoothe,
-  wideningCoats,
-  workCoats,
-  workedFor,
-  type Go,
-  driesHere,
-  fanOn,
-} from './compound.ts';
+import { allOf, films, isSetting, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go, driesHere, fanOn } from './compound.ts';
+import { feather, levelOf } from './level.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
 
@@ -122,7 +109,7 @@ export function fillSpots(c: Course): void {
   const mixCoat = (coat: number) => {
     mix(layers.value + coat);
   };
-  workCoats(c, wide, coats, thin, { thickness, covered: false }, coating, mixCoat, mix.taken);
+  workCoats(c, wide, coats, thin, { below: { thickness, covered: false }, under: depth, each: coating, ready: mixCoat, taken: mix.taken });
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', spots, 'Sanding the spots'));
   c.amount('feather', 'Feathered, each side', past);
   c.named = 'filled and feathered';
@@ -160,6 +147,13 @@ export function skimWhole(c: Course): void {
   levelOf(c);
   cover(c);
   if (c.isFirst) c.work(dullFace(c.get(boardWork.figures.dulledPastSkim), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));
+  // two skims do not bury a ridge
+  if (c.isFirst && c.matter.choice('fault') === 'ridge') {
+    const { softens } = smoothAndPaint.figures;
+    const rubbing = c.byArea('nothing', 'sandPerM2', found, 'Taking the ridges down');
+    const down = c.together([c.get(softens), rubbing], 'Trying it wet, and taking it down');
+    c.work(takeRidgeDown(c.get(softens), c.get(boardWork.figures.grit), (c.school('sanding-drywall', 'sponge')?.value ?? 0) > 0), down);
+  }
   const [coats, film] = [c.of('coats'), c.of('coat')];
   const one = mixed(c, ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'A skim coat'), 'Compound for a skim');
   const all = ledger.compute(volumeSum, { volumeMl: Array.from({ length: coats.value }, () => one) }, 'Skim in all');

@@ -11,10 +11,10 @@ import { say } from '../../quantity/saying.ts';
 import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
 import type { Course } from '../course.ts';
 import { faceArea, mixed, sides } from '../parts.ts';
-import { compoundSets, cutOpening, cutPlug, drawCoat, dullFace, pressMesh, setPlug } from '../words/boarding.ts';
+import { cutOpening, cutPlug, drawCoat, dullFace, pressMesh, setPlug } from '../words/boarding.ts';
 import { layOut } from '../words/protecting.ts';
 import { cover, finishBoard } from './fill.ts';
-import { shines, runOutHump, untilSet } from './patchCoats.ts';
+import { shines, runOutHump, settleBed } from './patchCoats.ts';
 
 /** A plug of board with a flange of its own paper. */
 export function boardPlug(c: Course): void {
@@ -52,7 +52,7 @@ export function boardPlug(c: Course): void {
     says: say`Named by forty-five minutes or more: the plug is set in no hurry.`,
   });
   c.work(setPlug(bed, under), c.byCount('nothing', 'spotEach', c.stated('Sides', 'count', 4), 'Bedding the plug'), { uses: [{ of: 'bed', amount: bedding }] });
-  untilSet(c);
+  settleBed(c, bed, true, c.of('hard'));
   const wide = runOutHump(c, width, height, flange, [under]);
   c.amount('blank', 'Board to cut, width', blankW);
   c.amount('blankHeight', 'Board to cut, height', blankH);
@@ -134,7 +134,7 @@ export function meshPatch(c: Course): void {
     c.byCount('nothing', 'spotEach', c.rate('once'), 'First coat'),
     { uses: [{ of: 'first', amount: firstMix }] },
   );
-  c.wait(compoundSets(hard), c.fixed(hard));
+  settleBed(c, bed, false, hard);
   const wide = runOutHump(c, w, h, c.get(boardWork.figures.firstPast), [first]);
   c.amount('mesh', 'Mesh patch, width', w);
   c.amount('meshHeight', 'Mesh patch, height', h);

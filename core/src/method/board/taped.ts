@@ -17,7 +17,8 @@ import { compoundSets, fillPlace } from '../words/boarding.ts';
 import { bedBead, bedTape, cutBead, cutTape, freeCorner } from '../words/taping.ts';
 import { openCrack } from '../words/plastering.ts';
 import { layOut } from '../words/protecting.ts';
-import { coatsFor, films, isSetting, levelOf, makeReady, mixSetting, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
+import { coatsFor, films, isSetting, makeReady, mixSetting, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
+import { levelOf } from './level.ts';
 import { coatGoes, cover, finishBoard } from './fill.ts';
 
 /** The gap under a tape, filled with what sets: what dries would take days in it. */
@@ -38,7 +39,7 @@ function prefilled(c: Course, { prefill, deep, placing, taken }: Readonly<Record
     says: say`Hard before the tape.`,
   });
   fill('prefill', mix);
-  c.wait(compoundSets(c.get(hard)), c.fixed(c.get(hard)));
+  c.wait(compoundSets(c.get(hard), 'tape'), c.fixed(c.get(hard)));
 }
 
 /** What goes over a line: a bead where the edge is knocked, mesh through setting compound, else paper. */
@@ -111,7 +112,7 @@ export function tapedLine(c: Course): void {
   const mixCoat = (coat: number) => {
     mix(1 + coat);
   };
-  workCoats(c, wide, coats, c.of('thin'), { thickness: bed, covered: over.is !== 'mesh' }, coating, mixCoat, mix.taken);
+  workCoats(c, wide, coats, c.of('thin'), { below: { thickness: bed, covered: over.is !== 'mesh' }, each: coating, ready: mixCoat, taken: mix.taken });
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byLength('vacuumSetUp', 'coatPace', length, 'Sanding the joint'));
   c.amount('tape', over.called, length);
   c.amount('width', 'Finished width', last);

@@ -47,10 +47,10 @@ export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Fig
 });
 
 /** Set is not dry. */
-export const compoundSets = (wait: Figure): Said => ({
+export const compoundSets = (wait: Figure, next: 'set' | 'tape' = 'set'): Said => ({
   builder: 'compound-sets',
   title: say`Let it set, ${wait}`,
-  detail: say`set by itself, warm or cold alike; pan and knife scraped bright meanwhile; set is not dry: primer and drying compound wait for that`,
+  detail: say`set by itself, warm or cold alike; pan and knife scraped bright meanwhile; ${next === 'tape' ? 'hard is enough under tape' : 'hard is enough for more of the same'}; dry it is not: primer waits for that`,
   look: say`Hard to the thumbnail.`,
   done: 'Hard to the thumbnail',
   cleans: true,

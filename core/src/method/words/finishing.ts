@@ -26,6 +26,60 @@ export const lookOver = (passes: Figure, why: string, outdoors = false): Said =>
   tools: ['lamp', 'pencil', 'straightedge'],
 });
 
+/** What shows is marked before anything is touched. */
+export const markFaults = (area: Figure, outdoors: boolean): Said => ({
+  builder: 'mark-faults',
+  title: say`Mark what shows in raking light, ${area}`,
+  detail: say`${outdoors ? 'shaded with a board or sheet' : 'room darkened'}, a lamp held flat to the face from two sides; ringed in pencil, never in ink: ink bleeds through paint`,
+  look: say`A ring round all that throws a shadow, and nothing else ringed.`,
+  done: 'All ringed',
+  tools: ['lamp', 'pencil', 'straightedge'],
+});
+
+/** A ridge taken down, by what its compound does when it is wet. */
+export const takeRidgeDown = (softens: Figure, grit: Figure, wet: boolean): Said => ({
+  builder: 'take-ridge-down',
+  title: say`Take the ridges down${wet ? ' with a damp sponge' : ''}`,
+  detail: say`a wet cloth on a hand of it for ${softens} tells: what goes soft is sponged level, wrung out, along the ridge; what stays hard is shaved with a knife held flat and sanded with P${grit}, block across it, vacuum on it; no deeper than the paper, which never shows; dusted off`,
+  look: say`A straightedge rocks nowhere; no paper shows and none is furred.`,
+  done: 'Ridges down',
+  gives: ['level'],
+  tools: ['wide knife', 'sponge', 'two pails', 'sanding block', 'vacuum', 'brush'],
+});
+
+/** Scratches sanded out, finer than made them. */
+export const sandOut = (grit: Figure): Said => ({
+  builder: 'sand-out',
+  title: say`Sand the scratches out with P${grit}, by hand`,
+  detail: say`along their length, no pressure on the corners; off the paper of the board: what furs is sealed with primer and cut off when it is dry; dusted off`,
+  look: say`The lamp shows no line; a dark cloth stays clean.`,
+  done: 'No line left',
+  gives: ['level'],
+  tools: ['sanding block', 'vacuum', 'brush'],
+});
+
+/** What shines through is dulled from corner to corner, so that primer takes everywhere alike. */
+export const dullBands = (area: Figure): Said => ({
+  builder: 'dull-bands',
+  title: say`Dull the face, ${area}`,
+  detail: say`a pole with fine paper or a pad, lightly, from corner to corner; joints and board alike; wiped free of dust`,
+  look: say`No shine is left, joints and board look alike when a damp cloth is drawn over them.`,
+  done: 'Dull all over',
+  gives: ['level'],
+  tools: ['pole with paper', 'damp cloth', 'vacuum'],
+});
+
+/** Texture that does not match is taken off before it is met again. */
+export const scrapeTexture = (area: Figure): Said => ({
+  builder: 'scrape-texture',
+  title: say`Take the wrong texture off, ${area}`,
+  detail: say`misted with water where it softens, scraped with a wide knife held flat; what was painted is sanded flat instead, vacuum on the block; its edge feathered a hand into the old; dusted off`,
+  look: say`Flat to the straightedge; no step where the old texture begins.`,
+  done: 'Flat',
+  gives: ['level'],
+  tools: ['wide knife', 'spray bottle', 'sanding block', 'vacuum', 'brush'],
+});
+
 /** How far a coat goes: over the repair alone, the whole face, or a piece of wood. */
 export type CoatedAs = 'patch' | 'face' | 'wood';
 
@@ -75,14 +129,19 @@ export const paintDry = (dry: Figure, what: string, outdoors = false): Said => (
 });
 
 /** Texture to match what is around. */
-export const texture = (area: Figure, distance: Figure, passes: Figure, kind: string): Said => ({
+export const texture = (
+  area: Figure,
+  distance: Figure,
+  passes: Figure,
+  { kind, hopper, knocked }: { readonly kind: string; readonly hopper: boolean; readonly knocked: boolean },
+): Said => ({
   builder: 'texture',
   title: say`Texture: ${kind}, ${area} in ${passes} passes`,
-  detail: say`primed first; can shaken until the ball runs free and a while longer; square to the face ${distance} away, circling, coarser tip first and the finer one to blend; the tip cleaned at once: it serves again`,
+  detail: say`tried on card first and held beside the old; ${hopper ? 'thinned until it runs off the stick like batter, hopper with little air, the opening by the size of the old drops' : 'can shaken until the ball runs free and a while longer, coarser tip first and the finer one to blend'}; square to the face ${distance} away, circling, out past the repair into the old${knocked ? '; left until its shine is gone, then drawn flat lightly with a wide knife, one way and not twice' : ''}; the ${hopper ? 'hopper is washed' : 'tip is cleaned'} at once: it serves again`,
   look: say`From two steps away the eye does not find where it begins.`,
   done: 'Texture on',
   gives: ['texture'],
-  tools: ['aerosol or hopper', 'cardboard to try on', 'knife to knock it down'],
+  tools: [hopper ? 'hopper gun' : 'texture can', 'cardboard to try on', ...(knocked ? ['wide knife'] : [])],
 });
 
 /** What the moment is called from which it is used. */

@@ -23,6 +23,12 @@ export const dryingCompound = {
     place: insideOnly,
     wetUse: dryByUse,
     softened: soundBoard,
+    fault: {
+      ridge: { grade: 'care', why: 'a ridge is taken down, not built up to', source: 'practice' },
+      scratches: { grade: 'care', why: 'there is nothing to fill: a finer grit takes scratches away', source: 'practice' },
+      banding: { grade: 'care', why: 'the face drinks unevenly, which primer evens and compound does not', source: 'practice' },
+      texture: { grade: 'care', why: 'compound alone makes a smooth spot in the texture', source: 'practice' },
+    },
   },
   cure: asStated,
   ready: readyIn(24),

@@ -24,6 +24,10 @@ export const skimCoat = {
     place: insideOnly,
     wetUse: dryByUse,
     body: soundBody,
+    fault: {
+      scratches: { grade: 'care', why: 'a finer grit takes scratches away', source: 'practice' },
+      texture: { grade: 'care', why: 'it makes the whole face smooth, or is textured again all over', source: 'practice' },
+    },
     finish: {
       covering: { grade: 'care', why: 'a covering hides what a skim evens', source: 'practice' },
     },

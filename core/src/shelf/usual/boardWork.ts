@@ -54,6 +54,8 @@ export const boardWork = {
     caulkPainted: assumed(100, 'depth', 'practice', 'Painted along a bead'),
     underTape: of(1, 'ratio', 'gypsum-drying', 'Times the drying table, under tape'),
     noTape: of(0.65, 'ratio', 'gypsum-drying', 'Times the drying table, with no tape over it'),
+    setUnderTape: of(0.5, 'ratio', 'judgement', 'Times the drying table, set by itself, under tape or paper'),
+    setOpen: of(0.33, 'ratio', 'judgement', 'Times the drying table, set by itself, with nothing over it'),
     stillAir: of(1, 'ratio', 'gypsum-drying', 'Times the drying table, in still air'),
   },
 } as const satisfies Usual;

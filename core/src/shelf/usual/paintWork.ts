@@ -14,6 +14,7 @@ export const paintWork = {
     reaches: assumed(95, 'percent', 'practice', 'Reaches the face from brush or roller'),
     inPot: assumed(10, 'percent', 'practice', 'Stays in the pot'),
     textureDry: assumed(60, 'duration', 'generic-sheet', 'Texture dry after'),
+    can: assumed(1_000_000, 'area', 'practice', 'Textured from a can, at the most'),
     texture: assumed(2, 'spreading', 'practice', 'A liter of texture compound covers'),
     nozzle: assumed(450, 'depth', 'practice', 'Nozzle from the face, for texture'),
     passes: assumed(3, 'count', 'practice', 'Passes of texture'),
