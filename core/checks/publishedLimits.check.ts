@@ -9,7 +9,7 @@ import { describe, expect, it } from 'vitest';
 import { surveyedPlan } from '../test/defects.ts';
 import { guideWidths } from '../src/safety/stop.ts';
 import { patchEdge } from '../src/schools/patchEdge.ts';
-import { plasterCoats } from '../src/schools/plasterCoats.ts';
+import { plasterWork } from '../src/shelf/usual/plasterWork.ts';
 import { rustedBar } from '../src/schools/rustedBar.ts';
 import { auxiliaries } from '../src/shelf/auxiliaries/auxiliaries.ts';
 import { shelfLimits } from '../src/shelf/limits.ts';
@@ -64,8 +64,8 @@ describe('ICRI 310.1R and ASTM C926 in the schools', () => {
   });
 
   it('keep two days between the first coats of cement plaster, seven before the finish (IBC table 2512.6)', () => {
-    const { base, finish } = plasterCoats.sides[0].sets;
-    expect([base.value / 60, finish.value / 1440]).toEqual([48, 7]);
+    const { beforeBase, beforeFinish } = plasterWork.figures;
+    expect([beforeBase.value, beforeFinish.value]).toEqual([2, 7]);
   });
 });
 

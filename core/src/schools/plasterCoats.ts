@@ -5,21 +5,21 @@ import type { SchoolQuestion } from './school.ts';
 export const plasterCoats = {
   id: 'plaster-coats',
   question: 'How soon does the next coat of cement plaster follow?',
-  kinds: ['plaster-hole'],
-  systems: ['cement-plaster'],
+  kinds: ['plaster-hole', 'plaster-loose'],
+  systems: ['cement-plaster', 'lath-and-plaster'],
   sides: [
     {
       id: 'spaced',
       title: 'after the intervals of the standard',
       reason: 'Each coat does its shrinking before the next lies on it.',
-      sets: { base: of(2880, 'duration', 'astm-c926', 'First coat to second'), finish: of(10080, 'duration', 'astm-c926', 'Second coat to finish') },
     },
     {
       id: 'same-day',
-      title: 'base and finish the same day',
-      reason: 'With a rapid material, or doubling up the base coat while it is still soft.',
+      title: 'the second base coat as soon as the first is firm',
+      reason: 'Doubled up it is one thick base: the curing of the first coat is left out, the second is cured in full before the finish.',
+      sets: { doubled: of(1, 'count', 'ibc-2512', 'Base coats that are not cured for themselves') },
     },
   ],
   usual: 'spaced',
-  source: 'astm-c926',
+  source: 'ibc-2512',
 } as const satisfies SchoolQuestion;

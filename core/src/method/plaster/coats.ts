@@ -253,15 +253,15 @@ function between(
   }
   // the last base coat waits for the finish, the others for the next base coat
   const toFinish = coat === coats.value - 1;
-  const school = toFinish && coat > 1 ? c.school('plaster-coats', 'finish') : c.school('plaster-coats', 'base');
-  if (c.matter.side('plaster-coats') !== undefined && school === undefined) {
+  if (!toFinish && c.school('plaster-coats', 'doubled')) {
     const firm = c.curing(c.of('firm'), 'Firm enough to double up');
-    c.wait(betweenCoats(firm.minutes, 'base and finish in one visit is not the default of the code'), firm, from);
+    c.wait(betweenCoats(firm.minutes, 'doubled up: firm under the thumb and still damp, its curing left to the coat that covers it'), firm, from);
     return;
   }
-  c.work(moistCoat(c.of('dampDays'), coat, c.days(c.of('dampDays'), 'Kept moist')), c.rate('dampMin'), { turn: coat });
-  const wait =
-    school ?? c.ledger.compute(daysAsTime, { ageD: c.get(plasterWork.figures[toFinish && coat > 1 ? 'beforeFinish' : 'beforeBase']) }, 'Between coats');
+  const { insideMoist, insideCoats, beforeFinish, beforeBase } = plasterWork.figures;
+  const moist = c.outdoors ? c.of('dampDays') : c.get(insideMoist);
+  c.work(moistCoat(moist, coat, c.days(moist, 'Kept moist')), c.rate('dampMin'), { turn: coat });
+  const wait = c.ledger.compute(daysAsTime, { ageD: c.get(!c.outdoors ? insideCoats : toFinish ? beforeFinish : beforeBase) }, 'Between coats');
   c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);
 }
 

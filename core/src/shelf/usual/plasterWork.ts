@@ -20,6 +20,8 @@ export const plasterWork = {
     bonder: assumed(6, 'spreading', 'practice', 'A liter of bonder covers'),
     beforeFinish: of(7, 'age', 'ibc-2512', 'Before the finish coat'),
     beforeBase: of(2, 'age', 'ibc-2512', 'Before the next base coat'),
+    insideCoats: of(1, 'age', 'ibc-2512', 'Between coats of cement plaster inside'),
+    insideMoist: of(1, 'age', 'ibc-2512', 'Days moist after each base coat inside'),
     beforePaint: assumed(28, 'age', 'practice', 'Before paint'),
   },
 } as const satisfies Usual;
