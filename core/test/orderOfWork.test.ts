@@ -135,10 +135,11 @@ describe('in every method', () => {
 
   it('is used no sooner than its last coat of paint is dry', () => {
     let looked = 0;
-    for (const { of, work } of all) {
+    for (const { of, work, order } of all) {
       const rows = work.schedule.rows;
       const [paint, open] = [rows.findLast((r) => r.step.builder === 'paint-coat'), rows.find((r) => r.step.builder === 'open-to-traffic')];
-      if (!paint || !open) continue;
+      // concrete is used once it is hard, and painted when it is dry
+      if (!paint || !open || order.includes('painted-again')) continue;
       looked += 1;
       // two hours (usual data sheet)
       expect([of, open.startMin - paint.endMin > 119]).toEqual([of, true]);
@@ -248,7 +249,7 @@ describe('in every method', () => {
 
   it('ends with what it may be used for, and tools are clean before that', () => {
     for (const { of, order } of all) {
-      expect([of, /^(open-to-traffic|patch-ready|look-for-water|sound-again|sound-last)$/.test(order.at(-1) ?? '')]).toEqual([of, true]);
+      expect([of, /^(open-to-traffic|painted-again|patch-ready|look-for-water|sound-again|sound-last)$/.test(order.at(-1) ?? '')]).toEqual([of, true]);
       const [clean, end] = [order.indexOf('clear-away'), order.indexOf('open-to-traffic')];
       if (clean >= 0 && end >= 0) expect([of, clean < end]).toEqual([of, true]);
     }

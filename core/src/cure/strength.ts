@@ -70,3 +70,19 @@ export const mistingEvery = formula({
   // a millimeter of water weighs a kilogram a square meter
   compute: ({ filmMm, evaporationKgM2h, reserve }) => (60 * filmMm * (1 - reserve)) / evaporationKgM2h,
 });
+
+/** Days after placing from which new mortar may be painted: an age, and what it takes to dry once it is no longer kept wet. */
+export const paintFrom = formula({
+  name: 'paint-from',
+  title: 'Painted no sooner than',
+  words: 'its least age, or the days that it is kept wet and the days that it dries after them, whichever is later',
+  inputs: {
+    leastD: { kind: 'age', label: 'least age', min: 0, max: 365, usual: 7 },
+    wetD: { kind: 'age', label: 'kept wet', min: 0, max: 60, usual: 7 },
+    dryD: { kind: 'age', label: 'dries after that', min: 0, max: 60, usual: 3 },
+  },
+  output: 'age',
+  against: 'wetD',
+  source: 'practice',
+  compute: ({ leastD, wetD, dryD }) => Math.max(leastD, wetD === 0 ? 0 : wetD + dryD),
+});

@@ -220,6 +220,21 @@ export class Course extends CourseMixes {
     if (after !== undefined) this.links.push({ from: after, after: 'end', to: id, least: lag });
   }
 
+  /**
+   * Takes what comes afterwards off the end, so that more is done before it.
+   * @returns the moments that were taken off, to be put back
+   */
+  afterwards(): readonly Made[] {
+    const taken = this.steps.filter((s) => s.kind === 'ready');
+    for (const one of taken) this.steps.splice(this.steps.indexOf(one), 1);
+    return taken;
+  }
+
+  /** Puts moments back that were taken off. */
+  back(moments: readonly Made[]): void {
+    this.steps.push(...moments);
+  }
+
   amount(id: string, label: string, figure: Figure | undefined): void {
     if (figure && !this.quantities.some((q) => q.id === id)) this.quantities.push({ id, label, figure });
   }

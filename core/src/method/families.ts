@@ -8,6 +8,7 @@ import { smoothAndPaint } from './board/smooth.ts';
 import { tapedLine } from './board/taped.ts';
 import { boardPatch, wetWall } from './board/boardPatch.ts';
 import { boardPlug, meshPatch } from './board/plug.ts';
+import { repaint } from './concrete/repaint.ts';
 import { portInjection, waterPlug } from './concrete/injection.ts';
 import { jointEdges, jointFiller } from './concrete/joint.ts';
 import { epoxyPatch, fairing, formedPour } from './concrete/otherPatches.ts';
@@ -166,6 +167,7 @@ export function workMethod(matter: MethodMatter): WorkMethod {
     course.system = member;
     family.part(course);
   }
+  repaint(course);
   course.finally(putAway(course.isCovered), course.rate('tidy'));
   if (matter.members.length > 1) course.named = 'one after the other';
   return course.done();

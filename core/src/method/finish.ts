@@ -73,7 +73,7 @@ export function paintFace(c: Course, { area, as }: { readonly area: Figure; read
 }
 
 /** Primer and paint close to a film from a temperature on: where it is colder the place is warmed first, and held. @returns the air that they dry in */
-function warmForPaint(c: Course): Figure {
+export function warmForPaint(c: Course): Figure {
   const least = c.get(beforeWork.figures.paintC);
   if (atLeast(c.airC.value, least.value)) return c.airC;
   const hold = c.get(beforeWork.figures.warmed);

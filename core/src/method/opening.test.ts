@@ -167,7 +167,9 @@ describe('what lies on the place', () => {
       taken += 1;
       const before = steps.slice(0, at).filter((s) => !isOpening(s));
       expect([kind, system, before.map((s) => s.builder).filter((b) => !b.startsWith('cover'))]).toEqual([kind, system, []]);
-      expect([kind, system, steps.slice(at).every((s) => !s.builder.startsWith('cover'))]).toEqual([kind, system, true]);
+      // until the place is left for days: then it is covered anew
+      const left = steps.findIndex((s) => s.builder === 'put-away');
+      expect([kind, system, steps.slice(at, left < 0 ? undefined : left).every((s) => !s.builder.startsWith('cover'))]).toEqual([kind, system, true]);
       const area = steps[at]?.title.find((p): p is Figure => p instanceof Figure && p.kind === 'area');
       const found = plan.surveyed.measured.find((m) => m.id === 'area')?.figure.value ?? 0;
       expect([kind, system, (area?.value ?? 0) > found]).toEqual([kind, system, true]);

@@ -9,7 +9,7 @@ import type { Kind } from '../survey/kind.ts';
 import { addKind, defectKinds, kindOf } from '../survey/kinds.ts';
 
 /** Figures that a record may bring to be followed where they stand; a method has a usual value without them. */
-const mayBring = ['viscosity', 'dry', 'dose', 'next', 'water', 'speed'];
+const mayBring = ['viscosity', 'dry', 'dose', 'next', 'water', 'speed', 'dampDays'];
 
 const declaring = genericShelf.filter((s) => s.does !== undefined);
 

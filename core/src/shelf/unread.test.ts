@@ -28,6 +28,7 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
     { paint: 'flat', look: 'far', texture: 'knockdown', moisture: 'wet' },
     Object.fromEntries(schoolQuestions.map((q) => [q.id, q.sides.find((s) => s.id !== q.usual)?.id ?? ''])),
   ],
+  [{ before: 'coating', again: 'film' }, {}],
   // as little measured as is asked
   [
     Object.fromEntries(

@@ -1,6 +1,6 @@
 import type { Ask } from './ask.ts';
 import type { Kind } from './kind.ts';
-import { choice, isNot } from './questions.ts';
+import { choice, is, isNot } from './questions.ts';
 
 const open = { required: false } as const;
 
@@ -36,6 +36,18 @@ const common = [
       open,
     ),
   },
+  // where concrete was painted; a slab says what finish follows
+  {
+    unless: ['finish', 'filler'],
+    on: 'concrete',
+    ask: choice(
+      'again',
+      'After',
+      'What goes over it again?',
+      { none: 'nothing', paint: 'paint', film: 'a coating that closes it' },
+      { ...open, when: [is('before', 'paint', 'coating')], hint: 'as it was before, where nobody says' },
+    ),
+  },
   // a slab has them located before it is cut
   {
     unless: ['services', 'located'],
@@ -60,10 +72,22 @@ function alikeWords(ask: Ask, groups: readonly (readonly string[])[] = []): stri
   return `planned alike: ${groups.map((g) => g.map(label).join(' and ')).join('; ')}`;
 }
 
+/** A question as far as the ones before it have the answers that it depends on; none where they have none of them. */
+function asThere(ask: Ask, asks: readonly Ask[]): Ask[] {
+  const when = ask.when?.map((w) => {
+    const on = asks.find((a) => a.field === w.field);
+    return w.is && on?.ask === 'choice' ? { ...w, is: w.is.filter((v) => on.options.some((o) => o.value === v)) } : w;
+  });
+  if (when?.some((w) => w.is?.length === 0)) return [];
+  return [{ ...ask, ...(when && { when }) }];
+}
+
 /** The kind with what is asked of every defect. */
 export function withCommon(kind: Kind): Kind {
   const fields = new Set(kind.asks.map((a) => a.field));
-  const missing = common.filter(({ unless }) => !unless.some((field) => fields.has(field))).map(({ ask }) => ask);
+  const missing: Ask[] = [];
+  for (const c of common)
+    if (!c.unless.some((field) => fields.has(field)) && (!('on' in c) || c.on === kind.surface)) missing.push(...asThere(c.ask, [...kind.asks, ...missing]));
   const kept = new Set(kind.forTheRecord);
   const alike = { ...alikeEverywhere, ...kind.alike };
   const asks = [...kind.asks, ...missing].map((a): Ask => {

@@ -107,10 +107,32 @@ export const primeOver = (paint: Figure, area: Figure, dry: Figure, which: strin
   tools: as === 'wood' ? ['brush'] : ['roller', 'tray', 'brush'],
 });
 
+/** Whether what follows holds on resin is tried where it is not seen. */
+export const trialPaint = (closes: boolean): Said => ({
+  builder: 'trial-paint',
+  title: say`Try the ${closes ? 'coating' : 'paint'} on a hand of the repair`,
+  detail: say`the resin washed of what bloomed on it, dulled until it no longer shines, wiped dry; primer and one coat over resin and concrete alike`,
+  look: say`It lies without holes and crawls nowhere; dry, a cross cut through it stays whole under tape.`,
+  done: 'Trial on',
+  plain: 'a hand of it, whatever the size',
+  tools: ['abrasive pad', 'brush', 'knife and tape'],
+});
+
+/** The paint over a repair that was in use before is dry. */
+export const paintedAgain = (closes: boolean): Said => ({
+  builder: 'painted-again',
+  title: say`${closes ? 'Coated' : 'Painted'} again, and dry`,
+  detail: say`nothing set on it or run over it until then; brushes and rollers washed at once`,
+  look: say`No edge, no shine of its own; a fingertip pressed and turned leaves no mark.`,
+  done: 'Painted and dry',
+  plain: 'by touch and eye, whatever the size',
+  tools: [],
+});
+
 /** A coat of paint. */
-export const paintCoat = (coat: number, coats: Figure, paint: Figure, as: CoatedAs): Said => ({
+export const paintCoat = (coat: number, coats: Figure, paint: Figure, as: CoatedAs, called = 'Paint'): Said => ({
   builder: 'paint-coat',
-  title: say`Paint, coat ${String(coat)} of ${coats}: ${paint}`,
+  title: say`${called}, coat ${String(coat)} of ${coats}: ${paint}`,
   detail: say`${paintEnds[as]}`,
   look: say`No edge, no shine of its own, seen from both sides against the light.`,
   done: 'Coat on',

@@ -9,7 +9,7 @@ export const cementFairingCoat = {
   chemistry: 'fine polymer-cement surfacer',
   work: 'evens out pores and shallow scaling',
   suits: ['concrete-scaling', 'concrete-spall', 'broken-edge'],
-  gives: ['closed'],
+  gives: ['closed', 'painted'],
   preparation: 'as-found',
   width: {},
   depth: { min: of(0.3, 'depth', 'generic-sheet', 'Thinnest'), max: of(3, 'depth', 'generic-sheet', 'Thickest in all') },

@@ -9,7 +9,7 @@ export const epoxyMortar = {
   work: 'rebuilds concrete in resin and sand',
   suits: ['slab-crack', 'concrete-spall', 'bar-spall', 'broken-edge'],
   hazards: ['hot'],
-  gives: ['closed', 'edges'],
+  gives: ['closed', 'edges', 'painted'],
   preparation: 'chase',
   width: { min: of(10, 'depth', 'judgement', 'Narrowest groove to trowel') },
   depth: { min: of(5, 'depth', 'practice', 'Thinnest lift'), max: of(25, 'depth', 'practice', 'Thickest lift') },

@@ -9,7 +9,7 @@ export const formAndPour = {
   chemistry: 'flowable micro-concrete behind formwork',
   work: 'rebuilds deep places behind formwork',
   suits: ['concrete-spall', 'bar-spall', 'broken-edge'],
-  gives: ['closed'],
+  gives: ['closed', 'painted'],
   preparation: 'square-cut',
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),
   width: {},

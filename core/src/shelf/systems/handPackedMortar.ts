@@ -9,7 +9,7 @@ export const handPackedMortar = {
   chemistry: 'stiff cement mortar, packed by hand and trowel',
   work: 'rebuilds small broken places, upright and overhead',
   suits: ['concrete-spall', 'bar-spall', 'broken-edge'],
-  gives: ['closed'],
+  gives: ['closed', 'painted'],
   preparation: 'square-cut',
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),
   width: {},

@@ -18,7 +18,7 @@ export const polymerMortar2k = {
       change: 'cut the joint through it again, and fill it',
     },
   },
-  gives: ['closed', 'edges'],
+  gives: ['closed', 'edges', 'painted'],
   preparation: 'chase',
   width: { min: of(13, 'depth', 'practice', 'Narrowest groove to compact a mortar in') },
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest lift'), max: of(38, 'depth', 'generic-sheet', 'Thickest lift') },

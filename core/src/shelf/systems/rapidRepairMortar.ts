@@ -9,7 +9,7 @@ export const rapidRepairMortar = {
   chemistry: 'one-part rapid-hardening cement mortar, mixed with water',
   work: 'rebuilds broken concrete and is open soon',
   suits: ['concrete-spall', 'bar-spall', 'broken-edge'],
-  gives: ['closed', 'edges'],
+  gives: ['closed', 'edges', 'painted'],
   preparation: 'square-cut',
   edge: of(13, 'depth', 'icri-310-1r', 'Least square edge of a patch'),
   width: {},

@@ -8,7 +8,7 @@ export const waterPlug = {
   chemistry: 'hydraulic cement that sets in a minute or two',
   work: 'stops a running leak',
   suits: ['wall-crack'],
-  gives: ['closed'],
+  gives: ['closed', 'painted'],
   preparation: 'as-found',
   width: { max: of(25, 'depth', 'practice', 'Widest') },
   depth: {},

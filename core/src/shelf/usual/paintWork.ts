@@ -1,4 +1,4 @@
-import { assumed } from '../sourced.ts';
+import { assumed, of } from '../sourced.ts';
 import type { Usual } from './usual.ts';
 
 export const paintWork = {
@@ -15,6 +15,11 @@ export const paintWork = {
     inPot: assumed(10, 'percent', 'practice', 'Stays in the pot'),
     textureDry: assumed(60, 'duration', 'generic-sheet', 'Texture dry after'),
     can: assumed(1_000_000, 'area', 'practice', 'Textured from a can, at the most'),
+    concretePast: assumed(150, 'depth', 'practice', 'Painted concrete is painted past the repair'),
+    onCement: of(7, 'age', 'practice', 'New mortar is painted no sooner than'),
+    afterWet: of(3, 'age', 'practice', 'New mortar dries after its wet cure, before paint'),
+    filmOnCement: of(28, 'age', 'practice', 'New mortar is closed with a film no sooner than'),
+    onResin: of(1, 'age', 'practice', 'A trial of paint on resin is looked at after'),
     texture: assumed(2, 'spreading', 'practice', 'A liter of texture compound covers'),
     nozzle: assumed(450, 'depth', 'practice', 'Nozzle from the face, for texture'),
     passes: assumed(3, 'count', 'practice', 'Passes of texture'),
