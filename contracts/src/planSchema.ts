@@ -92,7 +92,7 @@ const answer = objectSchema(
   ['asked'],
 );
 
-const optionalOfSubject = ['age', 'movementToCome', 'gap', 'wall', 'openBehind', 'woodMoisture', 'flex', 'widths', 'length', 'depth'];
+const optionalOfSubject = ['age', 'movementToCome', 'gap', 'wall', 'openBehind', 'softEdge', 'woodMoisture', 'flex', 'widths', 'length', 'depth', 'section'];
 const subject = objectSchema(
   {
     kind: text,
@@ -110,11 +110,13 @@ const subject = objectSchema(
     gap: figure,
     wall: figure,
     openBehind: yes,
+    softEdge: yes,
     woodMoisture: figure,
     flex: figure,
     widths: saying,
     length: figure,
     depth: figure,
+    section: figure,
   },
   optionalOfSubject,
 );

@@ -182,7 +182,7 @@ describe('cautions by hazard', () => {
     expect(silica('inside')).toContain('a cutting wheel 12 min, a respirator of APF 10; a chipping hammer 7 min, a respirator of APF 10.');
     expect(silica('outside')).toContain('a chipping hammer 7 min, no respirator up to four hours of all such work in a shift, APF 10 above.');
     // cutting and chipping together, each minute once
-    expect(silica('outside')).toContain('This repair alone comes to 19 min, within the 4 h; one person’s other repairs of the day count with it.');
+    expect(silica('outside')).toContain('Here 19 min in all, within the 4 h; the day’s other repairs count with it.');
     const large = cautions(
       'concrete-spall',
       'polymer-mortar-2k',

@@ -10,7 +10,7 @@ export function waitUntilHard(wait: Figure, slabC: Figure, lift?: number): Made 
     kind: 'wait',
     title: say`Wait until ${lift === undefined ? '' : `lift ${String(lift)} is `}hard, ${wait}`,
     detail: say`at ${slabC}; look then, and not before${lift === undefined ? '' : '; knife and rod wiped at its start'}`,
-    look: say`Hard and dry, does not smear or dent, no warmer than what lies around.`,
+    look: say`Hard and dry, does not smear or dent, as cool as around it.`,
     done: 'Hard',
     cleans: true,
     tools: [],
