@@ -208,3 +208,17 @@ export const spotVolume = formula({
   source: 'geometry',
   compute: ({ acrossMm, depthMm }) => (Math.PI * acrossMm ** 2 * depthMm) / 8 / 1000,
 });
+
+/** Depth that is filled where the fill is left below the face, in mm. */
+export const filledBelow = formula({
+  name: 'filled-below',
+  title: 'Filled',
+  words: 'the depth, less what is left free below the face; nothing where it is no deeper than that',
+  inputs: {
+    depthMm: { kind: 'depth', label: 'depth', min: 0, max: 1000, usual: 1 },
+    lowMm: { kind: 'depth', label: 'left below the face', min: 0, max: 1000, usual: 0.2 },
+  },
+  output: 'depth',
+  source: 'geometry',
+  compute: ({ depthMm, lowMm }) => Math.max(0, depthMm - lowMm),
+});

@@ -90,7 +90,7 @@ export function end(c: Course, after: string): void {
   const own = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   const water = c.untilUse(c.system.figures?.['water'] ? c.curing(c.of('water'), 'Dry until') : own);
   if (throughShell(c)) c.ready(leakTest(water.minutes), water, after);
-  c.ready(tubInUse(water.minutes, c.matter.choice('part') === 'floor', c.school('tub-use-between', 'dry')), water, after);
+  c.ready(tubInUse(water.minutes, c.matter.choice('part') === 'floor', c.school('tub-use-between', 'dry'), c.mixes.length > 0), water, after);
 }
 
 /** A dose by the temperature, never under the least of the sheet nor over its most. */

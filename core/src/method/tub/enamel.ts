@@ -1,15 +1,57 @@
 import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { manyVolumes, rimmedArea } from '../../geometry/outline.ts';
 import { layeredSection, type Layer } from '../../geometry/layeredSection.ts';
-import { liftThickness } from '../../geometry/groove.ts';
-import { coatVolume } from '../../mixing/mortarBatch.ts';
+import { filledBelow } from '../../geometry/cutOut.ts';
+import { liftThickness, volumeShare } from '../../geometry/groove.ts';
+import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
+import { layersOf } from '../../mixing/timber.ts';
+import type { Figure } from '../../quantity/figure.ts';
+import { atMost } from '../../quantity/round.ts';
+import { grits } from '../../shelf/usual/grits.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
-import { mixed, pulled, sides, twoParts } from '../parts.ts';
+import { faceArea, mixed, pulled, sides, twoParts } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
 import { waitLayer } from '../words/placing.ts';
-import { enamelCoat, grindRust } from '../words/tubbing.ts';
+import { enamelCoat, fillChip, grindRust, levelChip } from '../words/tubbing.ts';
 import { begin, end, matchIt } from './common.ts';
+
+/**
+ * A chip that is deeper than coats make level is filled in builds, and sanded a trace below the face.
+ * @returns how deep the filler is, or nothing where coats alone do
+ */
+function fillDeep(c: Course, { chips, width, height }: Readonly<Record<'chips' | 'width' | 'height', Figure>>): Figure | undefined {
+  const { ledger } = c;
+  const found = c.matter.subject.depth;
+  const low = c.of('low');
+  if (!found || atMost(found.value, c.of('fillFrom').value)) return undefined;
+  const deep = ledger.compute(filledBelow, { depthMm: found, lowMm: low }, 'Depth of the filler');
+  const builds = ledger.compute(layersOf, { depthMm: deep, thickestMm: c.of('build') }, 'Builds');
+  const thick = ledger.compute(liftThickness, { depthMm: deep, lifts: builds }, 'A build');
+  const one = ledger.compute(cutOutVolume, { cutMm2: faceArea(c, width, height, 'One chip, its face'), depthMm: deep }, 'One chip, to fill');
+  const needed = mixed(c, ledger.compute(manyVolumes, { volumeMl: one, count: chips }, 'All chips, to fill'), 'Filler for enamel');
+  const each = c.least(ledger.compute(volumeShare, { volumeMl: needed, parts: builds }, 'Filler for a build'), tubWork.figures.leastEnamel);
+  const total = ledger.compute(manyVolumes, { volumeMl: each, count: builds }, 'Filler for enamel, all builds');
+  c.mix(
+    'filler',
+    'Filler for enamel',
+    total,
+    twoParts(c, total, c.of('fillerB')),
+    { within: c.working(c.of('potLife')), pace: 'noPace', least: builds, care: 'epoxy' },
+    [say`Mixed anew for each build, on a card; never the enamel itself in a thick coat: it wrinkles and stays soft.`],
+  );
+  const next = c.curing(c.of('fillNext'), 'Filler hard enough');
+  for (let n = 1; n <= builds.value; n++) {
+    c.work(fillChip(n, builds, each, thick, low), c.byCount('mixMin', 'spotEach', chips, 'A build in the chips'), {
+      lift: n,
+      uses: [{ of: 'filler', amount: each }],
+    });
+    c.wait(waitLayer(next.minutes, 'A nail leaves no mark; the retained sample is cold.', n === builds.value ? 'coat' : 'build'), next, c.lastStep);
+  }
+  c.work(levelChip(low, c.get(grits['320'])), c.byCount('readySetUp', 'sandEach', chips, 'Sanding the filler'));
+  c.amount('filler', 'Filler for enamel', total);
+  return deep;
+}
 
 /** Chips in enamel: rust ground to tight enamel, thin coats. */
 export function enamelChips(c: Course): void {
@@ -18,6 +60,7 @@ export function enamelChips(c: Course): void {
   const chips = c.matter.measure('chips') ?? c.stated('Chips', 'count', 1);
   const [width, height] = sides(c);
   c.work(grindRust(chips), c.byCount('readySetUp', 'sandEach', chips, 'Grinding'));
+  const filled = fillDeep(c, { chips, width, height });
   matchIt(c);
   const [coats, film] = [c.of('coats'), c.of('coat')];
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.get(tubWork.figures.overEdge) }, 'One chip');
@@ -45,7 +88,7 @@ export function enamelChips(c: Course): void {
   c.work(clearAway(potLife, 'brush cleaned at once'), c.rate('cleanTools'));
   c.amount('enamel', 'Enamel, a coat', each);
   c.amount('coats', 'Coats', coats);
-  c.named = 'ground and coated';
+  c.named = filled ? 'filled and coated' : 'ground and coated';
   const depth = c.matter.subject.depth ?? film;
   c.sections.push(
     layeredSection({
@@ -56,13 +99,16 @@ export function enamelChips(c: Course): void {
       shape: 'dish',
       behind: { material: 'bar', thicknessMm: Math.max(1.5, depth.value), title: say`iron or steel, bright` },
       groundMm: depth.value,
-      layers: Array.from({ length: coats.value }, (_v, i): Layer => ({
-        id: String(i + 1),
-        material: 'coat',
-        lift: i + 1,
-        thickness: ledger.compute(liftThickness, { depthMm: depth, lifts: coats }, 'A coat'),
-        title: say`coat ${String(i + 1)}`,
-      })),
+      layers: [
+        ...(filled ? [{ id: 'filler', material: 'compound' as const, thickness: filled, title: say`filler, ${c.of('low')} low` }] : []),
+        ...Array.from({ length: coats.value }, (_v, i): Layer => ({
+          id: String(i + 1),
+          material: 'coat',
+          lift: i + 1,
+          thickness: ledger.compute(liftThickness, { depthMm: filled ? c.of('low') : depth, lifts: coats }, 'A coat'),
+          title: say`coat ${String(i + 1)}`,
+        })),
+      ],
     }),
   );
   end(c, last);

@@ -261,7 +261,27 @@ export const grindRust = (chips: Figure): Said => ({
   tools: ['small stone or wet paper', 'cleaner', 'warm air'],
 });
 
-/** A coat of enamel. */
+/** A chip deeper than coats make level is filled first. */
+export const fillChip = (build: number, builds: Figure, filler: Figure, thick: Figure, low: Figure): Said => ({
+  builder: 'fill-chip',
+  title: say`Filler for enamel, build ${String(build)} of ${builds}: ${filler}`,
+  detail: say`mixed on a card to one color; ${thick} at the most, pressed in from the edge so that no air stays on the metal${build === builds.value ? say`, the last struck off ${low} below the face: what shows is enamel` : ''}`,
+  look: say`No pinhole, no bridge at the edge${build === builds.value ? '; lower than the face all over' : ''}.`,
+  done: 'Build in',
+  tools: ['card', 'flexible spreader', 'lamp'],
+});
+
+/** What was filled is made level a trace below the face. */
+export const levelChip = (low: Figure, grit: Figure): Said => ({
+  builder: 'level-chip',
+  title: say`Sand the filler wet with P${grit}, ${low} low`,
+  detail: say`on a hard block no wider than the chip; off the old enamel, which scratches and may hold lead; rinsed, wiped with the cleaner of the sheet, dry`,
+  look: say`A nail feels one shallow dish and no rim.`,
+  done: 'Low and even',
+  tools: ['small hard block', 'wet paper', 'cloth'],
+});
+
+/** A thin coat over what is ground or filled. */
 export const enamelCoat = (coat: number, coats: Figure, paint: Figure, film: Figure): Said => ({
   builder: 'enamel-coat',
   title: say`Enamel, coat ${String(coat)} of ${coats}: ${paint}`,
@@ -284,7 +304,7 @@ export const leakTest = (after: Figure): Said => ({
 });
 
 /** When a tub is used again, and how. */
-export const tubInUse = (after: Figure, grip: boolean, used: Figure | undefined): Said => ({
-  ...inUse('water', after, 'The retained sample is hard and does not smell.'),
-  detail: say`no sooner than ${after} after it was placed${grip ? '; the floor has its grip back before anyone steps in' : ''}; no bath mat with suction cups; ${used ? say`between stages used only once it is hard, then dried for ${used}` : 'no bath between stages: water and soap in an open repair undo it'}`,
+export const tubInUse = (after: Figure, grip: boolean, used: Figure | undefined, hardens: boolean): Said => ({
+  ...inUse('water', after, hardens ? 'The retained sample is hard and does not smell.' : 'Rinsed clear; no compound is left in a corner or round the drain.'),
+  detail: say`no sooner than ${after} after it was placed${grip ? '; the floor has its grip back before anyone steps in' : ''}; no bath mat with suction cups; ${!hardens ? 'compound rinsed off with warm water, nothing of it left where feet stand' : used ? say`between stages used only once it is hard, then dried for ${used}` : 'no bath between stages: water and soap in an open repair undo it'}`,
 });

@@ -30,6 +30,11 @@ export const enamelTouchUp = {
   figures: {
     coat: of(0.15, 'film', 'generic-sheet', 'A coat'),
     coats: of(3, 'count', 'practice', 'Coats'),
+    fillFrom: of(0.3, 'depth', 'practice', 'Deepest that coats alone make level'),
+    low: of(0.2, 'depth', 'practice', 'Filler is left below the face by'),
+    build: of(1.5, 'depth', 'practice', 'Thickest build of filler'),
+    fillerB: of(1, 'ratio', 'generic-sheet', 'Hardener to one of filler, by volume'),
+    fillNext: of(120, 'duration', 'generic-sheet', 'Filler hard enough to sand or build on, at the reference temperature'),
     next: of(90, 'duration', 'generic-sheet', 'Between coats, at the reference temperature'),
     partB: of(0.5, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
     potLife: of(20, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
