@@ -219,7 +219,7 @@ describe('in every method', () => {
 
   it('mixes what hardens in the pot for each coat of enamel', () => {
     const { work } = all.find((m) => m.system === 'enamel-touch-up') ?? {};
-    const mix = work?.method.mixes[0];
+    const mix = work?.method.mixes.find((m) => m.id === 'enamel');
     const coats = work?.method.steps.filter((s) => s.builder === 'enamel-coat').length ?? 0;
     expect(mix?.batches.value).toBe(coats);
     expect(mix?.total.value).toBeCloseTo(coats * 3, 6);

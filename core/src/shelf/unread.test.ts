@@ -29,6 +29,7 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
     Object.fromEntries(schoolQuestions.map((q) => [q.id, q.sides.find((s) => s.id !== q.usual)?.id ?? ''])),
   ],
   [{ before: 'coating', again: 'film' }, {}],
+  [{ finish: 'stain' }, {}],
   // as little measured as is asked
   [
     Object.fromEntries(

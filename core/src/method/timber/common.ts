@@ -6,9 +6,11 @@ import { acrossRim } from '../../geometry/outline.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { backingFoam } from '../../shelf/auxiliaries/backingFoam.ts';
 import { type Course } from '../course.ts';
-import { paintFace } from '../finish.ts';
+import { volumeFor } from '../../mixing/proportions.ts';
+import { grits } from '../../shelf/usual/grits.ts';
+import { film, paintFace } from '../finish.ts';
 import { coverUp, faceArea, sides, strip } from '../parts.ts';
-import { inUse } from '../words/finishing.ts';
+import { clearCoat, inUse, paintDry, tryStain, wipeStain } from '../words/finishing.ts';
 import { backHole, cutFoam, cutSound, foamCures } from '../words/timbering.ts';
 
 /** Causes that no water has to do with. */
@@ -73,11 +75,41 @@ export function begin(c: Course, area: Figure, pared?: Figure): void {
   );
 }
 
+/** Grits that a face is left in: finer under what lets them be seen. */
+export function gritsFor(c: Course): readonly [Figure, Figure] {
+  const { clearGrit, clearFiner, grit, finer } = timberWork.figures;
+  const seen = ['clear', 'stain'].includes(c.matter.choice('finish') ?? '');
+  return [c.get(seen ? clearGrit : grit), c.get(seen ? clearFiner : finer)];
+}
+
+/** Stain where it is asked for, tried first, and clear coats dulled between. */
+function clearFace(c: Course, area: Figure, stained: boolean): void {
+  const { ledger } = c;
+  const figures = timberWork.figures;
+  if (stained) {
+    const stain = ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.get(figures.stain) }, 'Stain');
+    c.work(tryStain(), c.rate('matchColor'));
+    c.work(wipeStain(stain, area), c.byArea('paintSetUp', 'paintPerM2', area, 'Staining'), { uses: [c.use('stain', 'Stain', 'coating', stain)] });
+    const dry = c.film(c.get(figures.stainDry));
+    c.wait(paintDry(dry.minutes, 'stain', c.outdoors), dry);
+  }
+  const [coats, coat, dry] = [c.get(figures.clearCoats), film(c, area, 'Clear coat, each'), c.film(c.get(figures.clearDry))];
+  for (let n = 1; n <= coats.value; n++) {
+    c.work(clearCoat(n, coats, coat, c.get(grits[320]), c.outdoors), c.byArea('paintSetUp', 'paintPerM2', area, 'A clear coat'), {
+      turn: n,
+      uses: [c.use('clear', 'Clear coat', 'coating', coat)],
+    });
+    c.wait(paintDry(dry.minutes, 'clear coat', c.outdoors), dry);
+  }
+  c.amount('clear', 'Clear coat, each', coat);
+}
+
 export function end(c: Course, area: Figure, after: string): void {
-  const clear = c.matter.choice('finish') === 'clear' || c.matter.choice('finish') === 'stain';
-  if (!clear) paintFace(c, { area, as: 'wood' }, 'acrylic primer: filler chalks in the sun, and oil primer may stay soft on it');
+  const finish = c.matter.choice('finish');
+  if (finish === 'clear' || finish === 'stain') clearFace(c, area, finish === 'stain');
+  else paintFace(c, { area, as: 'wood' }, 'acrylic primer: filler chalks in the sun, and oil primer may stay soft on it');
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
-  c.ready(inUse(clear ? 'its clear coat' : 'use', ready.minutes, 'A nail leaves no dent; the edge is not felt.'), ready, after);
+  c.ready(inUse('use', ready.minutes, 'A nail leaves no dent; the edge is not felt.'), ready, after);
 }
 
 /**

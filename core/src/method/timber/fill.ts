@@ -14,7 +14,7 @@ import { mixed, pulled, twoParts } from '../parts.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { pourTinted, pressFiller, primeWalls, primeWood, shapeFiller, washBlush, wetPreview } from '../words/timbering.ts';
-import { preparedPlace, begin, end, closeBack, fillerFrom } from './common.ts';
+import { gritsFor, preparedPlace, begin, end, closeBack, fillerFrom } from './common.ts';
 
 /** Epoxy paste or putty, pressed into primed wood in layers. */
 export function timberFill(c: Course): void {
@@ -81,7 +81,7 @@ export function timberFill(c: Course): void {
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(washBlush(place.area), c.rate('readySetUp'));
   c.work(
-    shapeFiller(c.of('proud'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), c.matter.choice('grain') === 'yes', c.matter.choice('member')),
+    shapeFiller(c.of('proud'), ...gritsFor(c), c.matter.choice('grain') === 'yes', c.matter.choice('member')),
     c.byArea('readySetUp', 'shapePerM2', place.area, 'Shaping'),
   );
   c.amount('filler', 'Filler', filler);
@@ -192,5 +192,5 @@ export function tintedPour(c: Course): void {
       })),
     }),
   );
-  end(c, place.area, last);
+  end(c, ledger.compute(rimmedArea, { widthMm: place.width, heightMm: place.height, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), last);
 }

@@ -13,7 +13,7 @@ import { type Course } from '../course.ts';
 import { Missing } from '../courseFigures.ts';
 import { clearAway } from '../words/protecting.ts';
 import { clamped, cutPocket, cutScarf, glueWood, shapeFiller } from '../words/timbering.ts';
-import { placeOf, begin, end } from './common.ts';
+import { placeOf, begin, end, gritsFor } from './common.ts';
 
 /** A piece of the same wood glued into a square pocket. */
 export function woodInsert(c: Course): void {
@@ -57,10 +57,7 @@ function glued(c: Course, face: Figure, what: string, wood: Use): void {
   const at = c.last;
   c.work(clearAway(open, 'glue that squeezed out wiped while it is wet'), c.rate('cleanTools'));
   c.wait(clamped(clamp.minutes), clamp, at);
-  c.work(
-    shapeFiller(c.of('over'), c.get(timberWork.figures.grit), c.get(timberWork.figures.finer), false, c.matter.choice('member')),
-    c.byArea('readySetUp', 'shapePerM2', face, 'Planing flush'),
-  );
+  c.work(shapeFiller(c.of('over'), ...gritsFor(c), false, c.matter.choice('member')), c.byArea('readySetUp', 'shapePerM2', face, 'Planing flush'));
   c.amount('glue', 'Glue', glue);
 }
 

@@ -129,6 +129,37 @@ export const paintedAgain = (closes: boolean): Said => ({
   tools: [],
 });
 
+/** Stain is tried where it may fail. */
+export const tryStain = (): Said => ({
+  builder: 'try-stain',
+  title: say`Try the stain on an offcut and on a hand of the new wood`,
+  detail: say`wetted, dried and sanded as the place is; dry beside the old piece, looked at under a clear coat and by day; new wood drinks more than old: thinner first, twice rather than dark`,
+  look: say`Dry under clear, the offcut cannot be told from the old wood.`,
+  done: 'Stain chosen',
+  plain: 'a hand of it, whatever the size',
+  tools: ['offcut', 'cloth', 'lamp'],
+});
+
+/** Stain wiped on. */
+export const wipeStain = (stain: Figure, area: Figure): Said => ({
+  builder: 'wipe-stain',
+  title: say`Wipe the stain on: ${stain} over ${area}`,
+  detail: say`with the grain, wet to a joint of the piece, the rest wiped off before it dries; resin takes none: its tint was mixed in; rags laid out flat outside, they can catch fire by themselves`,
+  look: say`One color from joint to joint, no lap and no drop.`,
+  done: 'Stained',
+  tools: ['cloth', 'brush', 'metal can with a lid'],
+});
+
+/** A clear coat. */
+export const clearCoat = (coat: number, coats: Figure, each: Figure, grit: Figure, outdoors: boolean): Said => ({
+  builder: 'clear-coat',
+  title: say`Clear coat ${String(coat)} of ${coats}: ${each}`,
+  detail: say`${coat === 1 ? 'thinned as its sheet says, into every pore' : say`the coat below dulled with P${grit} by hand, wiped with a tack cloth`}; with the grain, from joint to joint, end grain twice${outdoors ? '; one that keeps sunlight off the wood' : ''}`,
+  look: say`Even under the lamp: no hair, no run, no dry spot.`,
+  done: 'Coat on',
+  tools: ['fine brush', 'tack cloth', 'lamp'],
+});
+
 /** A coat of paint. */
 export const paintCoat = (coat: number, coats: Figure, paint: Figure, as: CoatedAs, called = 'Paint'): Said => ({
   builder: 'paint-coat',
