@@ -9,6 +9,7 @@ const rows: readonly (readonly [work: DustWork, place: 'any' | 'outdoors' | 'ind
   ['handheld-saw-wet', 'indoors', 'APF 10', 'APF 10'],
   ['handheld-saw-wet', 'outdoors', 'none', 'APF 10'],
   ['walk-behind-saw-wet', 'outdoors', 'none', 'none'],
+  ['floor-grinder', 'any', 'none', 'none'],
   ['core-drill-wet', 'any', 'none', 'none'],
   ['drill-shrouded', 'any', 'none', 'none'],
   ['chipping-wet', 'outdoors', 'none', 'APF 10'],

@@ -21,6 +21,12 @@ export const silicaTable: Readonly<Record<DustWork, Row>> = {
   'stationary-saw-wet': { work: 'masonry saw on a stand', control: 'water on the blade', outdoors: none, indoors: none },
   'handheld-saw-wet': { work: 'handheld power saw', control: 'water on the blade', outdoors: whenLong, indoors: ten },
   'walk-behind-saw-wet': { work: 'walk-behind saw', control: 'water on the blade', outdoors: none, indoors: ten },
+  'floor-grinder': {
+    work: 'walk-behind milling machine or floor grinder',
+    control: 'water at the cut, or the maker’s dust collector on a vacuum with a fine filter',
+    outdoors: none,
+    indoors: none,
+  },
   'core-drill-wet': { work: 'core drill on a rig', control: 'water at the cut', outdoors: none, indoors: none },
   'drill-shrouded': {
     work: 'drill or rotary hammer',

@@ -2,6 +2,7 @@
 export type DustWork =
   | 'stationary-saw-wet'
   | 'handheld-saw-wet'
+  | 'floor-grinder'
   | 'walk-behind-saw-wet'
   | 'core-drill-wet'
   | 'drill-shrouded'
