@@ -133,13 +133,17 @@ export const openingToFraming = formula({
   compute: ({ damageMm, spacingMm }) => wholeAbove(damageMm / spacingMm) * spacingMm,
 });
 
-/** Screws along both edges that bear. */
-export const twice = formula({
-  name: 'both-edges',
-  title: 'Along both edges',
-  words: 'the screws along one edge, twice',
-  inputs: { count: { kind: 'count', label: 'along one edge', min: 0, max: 100_000, usual: 4 } },
+/** Screws along every member that a board crosses, both edges that bear among them. */
+export const alongMembers = formula({
+  name: 'along-members',
+  title: 'Along every member',
+  words: 'the screws along one edge, on each member that the board reaches: one a spacing over its width, and one more',
+  inputs: {
+    count: { kind: 'count', label: 'along one edge', min: 0, max: 100_000, usual: 4 },
+    widthMm: { kind: 'length', also: ['depth'], label: 'width of the board', min: 1, max: 1e5, usual: 812 },
+    spacingMm: { kind: 'length', label: 'members apart', min: 50, max: 5000, usual: 406 },
+  },
   output: 'count',
   source: 'geometry',
-  compute: ({ count }) => 2 * count,
+  compute: ({ count, widthMm, spacingMm }) => count * Math.max(2, Math.floor(widthMm / spacingMm + 1e-9) + 1),
 });

@@ -1,13 +1,11 @@
-import { paintWork } from '../../shelf/usual/paintWork.ts';
 import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
-import { backerLength, dabCount, dabVolume, openingToFraming, sawStop, tapeLength, twice } from '../../finishing/board.ts';
-import { paintNeeded, screwCount } from '../../finishing/face.ts';
+import { backerLength, dabCount, dabVolume, openingToFraming, sawStop, tapeLength, alongMembers } from '../../finishing/board.ts';
+import { screwCount } from '../../finishing/face.ts';
 import { acrossRim, rimmedArea, stripArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle } from '../../geometry/layeredSection.ts';
 import type { Note, Region } from '../../geometry/section.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
-import { durationSum } from '../../mixing/workPace.ts';
 import { say } from '../../quantity/saying.ts';
 import { gypsumBacker } from '../../shelf/auxiliaries/gypsumBacker.ts';
 import { tapePaper } from '../../shelf/auxiliaries/tapePaper.ts';
@@ -15,15 +13,16 @@ import { woodBacker } from '../../shelf/auxiliaries/woodBacker.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import type { Course } from '../course.ts';
 import { faceArea, mixed, sides } from '../parts.ts';
-import { backPatch, cutOpening, dabPatch, jointsSet, membrane, openToFrame, prefillGaps, screwBacker, screwPatch, waterTest } from '../words/boarding.ts';
+import { backPatch, cutOpening, dabPatch, prefillGaps, screwPatch } from '../words/boarding.ts';
 import { bedTape } from '../words/taping.ts';
-import { waitLayer } from '../words/placing.ts';
 import { layOut } from '../words/protecting.ts';
-import { inUse, paintDry } from '../words/finishing.ts';
 import { halfOf } from '../../finishing/board.ts';
 import { mixSetting, settle, films } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
 import { overIt, runOutHump, untilSet } from './patchCoats.ts';
+
+/** How far apart members stand. */
+export const framing = (c: Course): Figure => c.matter.measure('framingMm') ?? c.get(boardWork.figures.framing);
 
 /** The new board, on dabs where nothing takes a screw, else screwed along its edges. */
 function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): void {
@@ -42,9 +41,10 @@ function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): v
     });
     c.amount('dabs', 'Dabs', dabs);
   } else {
-    const each = ledger.compute(screwCount, { lengthMm: height, spacingMm: c.of('screws'), endMm: c.of('end') }, 'Screws along an edge');
-    const screws = ledger.compute(twice, { count: each }, 'Screws');
-    c.work(screwPatch(width, height, screws, c.of('screws'), c.of('end'), c.of('flush')), c.byCount('fitEach', 'screwEach', screws, 'Fitting the board'), {
+    const apart = c.of(c.overhead ? 'screwsAbove' : 'screws');
+    const each = ledger.compute(screwCount, { lengthMm: height, spacingMm: apart, endMm: c.of('end') }, 'Screws along an edge');
+    const screws = ledger.compute(alongMembers, { count: each, widthMm: width, spacingMm: framing(c) }, 'Screws');
+    c.work(screwPatch(width, height, screws, apart, c.of('end'), c.of('flush')), c.byCount('fitEach', 'screwEach', screws, 'Fitting the board'), {
       uses: [c.use('board', 'Board of the same thickness', 'board', patch), c.use('screws', 'Screws', 'fixing', screws)],
     });
     c.amount('screws', 'Screws', screws);
@@ -84,7 +84,7 @@ function patchFront(
       id: 'patch',
       at: [W * 0.5, H * 0.5],
       title: say`patch, ${board} board`,
-      detail: masonry ? say`on dabs, no screws` : say`screws no more than ${c.of('screws')} apart`,
+      detail: masonry ? say`on dabs, no screws` : say`screws no more than ${c.of(c.overhead ? 'screwsAbove' : 'screws')} apart`,
     },
     {
       id: 'back',
@@ -133,7 +133,7 @@ export function boardPatch(c: Course): void {
   const [foundW, foundH] = sides(c);
   const board = c.matter.measure('boardMm') ?? c.matter.measure('thicknessMm') ?? c.get(boardWork.figures.board);
   const soft = c.matter.measure('softMm');
-  const spacing = c.matter.measure('framingMm') ?? c.get(boardWork.figures.framing);
+  const spacing = framing(c);
   const rated = c.matter.choice('rated') === 'yes';
   const backer = !rated && (c.school('patch-edges', 'backers')?.value ?? 0) > 0;
   const [damagedW, damagedH] = soft
@@ -223,78 +223,4 @@ export function boardPatch(c: Course): void {
     }),
   );
   finishBoard(c, wide.area);
-}
-
-/** Behind tile in a wet place: cement backer and a membrane. */
-export function wetWall(c: Course): void {
-  const { ledger } = c;
-  const [foundW, foundH] = sides(c);
-  const spacing = c.matter.measure('framingMm') ?? c.get(boardWork.figures.framing);
-  const width = ledger.compute(openingToFraming, { damageMm: foundW, spacingMm: spacing });
-  const height = foundH;
-  const area = faceArea(c, width, height, 'Opened');
-  cover(c);
-  c.work(openToFrame(width, height), c.byArea('chipSetUp', 'takeDownPerM2', area, 'Opening'));
-  const edge = ledger.compute(
-    screwCount,
-    { lengthMm: height, spacingMm: c.of('screws'), endMm: c.get(boardWork.figures.screwFromEnd) },
-    'Screws along an edge',
-  );
-  const screws = ledger.compute(twice, { count: edge }, 'Screws');
-  c.work(screwBacker(screws, c.of('screws'), c.of('gap')), c.byCount('fitEach', 'screwEach', screws, 'Screwing backer on'), {
-    uses: [c.use('board', 'Cement backer board', 'board', area), c.use('screws', 'Screws', 'fixing', screws)],
-  });
-  const mortar = c.fixed(c.of('mortarSet'));
-  c.wait(jointsSet(mortar.minutes), mortar);
-  const coats = c.of('coats');
-  const lap = c.of('lap');
-  const lapped = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: lap }, 'Membrane, lapped');
-  const each = ledger.compute(
-    paintNeeded,
-    {
-      areaMm2: lapped,
-      coats: c.stated('One coat', 'count', 1),
-      dryMm: c.of('coat'),
-      solidsPct: c.of('solids'),
-      transferPct: c.get(paintWork.figures.reaches),
-      wastePct: c.get(paintWork.figures.inPot),
-    },
-    'Membrane, a coat',
-  );
-  const dry = c.film(c.of('dry'));
-  for (let n = 1; n <= coats.value; n++) {
-    if (n > 1) c.wait(waitLayer(dry.minutes, 'One even dark color; a fingertip leaves no mark.', 'coat'), dry);
-    c.work(membrane(n, coats, each, lap), c.byArea('paintSetUp', 'skimPerM2', lapped, 'A coat of membrane'), {
-      lift: n,
-      uses: [c.use('membrane', 'Membrane', 'coating', each)],
-    });
-  }
-  const last = c.last;
-  c.wait(paintDry(dry.minutes, 'membrane', c.outdoors), dry);
-  c.work(waterTest(c.of('test')), c.rate('readySetUp'));
-  const ready = c.fixed(ledger.compute(durationSum, { durationMin: [dry.minutes, c.of('test')] }, 'Tile from'));
-  c.ready(inUse('tile', ready.minutes, 'Dry behind after the test.'), ready, last);
-  c.amount('area', 'Backer board', area);
-  c.amount('screws', 'Screws', screws);
-  c.amount('membrane', 'Membrane, a coat', each);
-  c.amount('bearing', 'Bearing on the frame', c.of('bearing'));
-  c.named = 'opened to the frame';
-  const thick = c.get(boardWork.figures.backerBoard);
-  c.sections.push(
-    layeredSection({
-      caption: say`Cut through, the wet face on top`,
-      ground: 'board',
-      behind: { material: 'frame', thicknessMm: 38, title: say`dry sound framing` },
-      width,
-      depth: thick,
-      groundMm: thick.value,
-      layers: [{ id: 'backer', material: 'mortar', thickness: thick, title: say`cement backer, screwed` }],
-      films: Array.from({ length: coats.value }, (_v, i) => ({
-        id: `membrane-${String(i + 1)}`,
-        title: say`membrane ${String(i + 1)}`,
-        detail: say`lapped ${lap} onto the old`,
-        across: ledger.compute(acrossRim, { sizeMm: width, rimMm: lap }, 'Lapped'),
-      })),
-    }),
-  );
 }

@@ -56,3 +56,23 @@ describe('compound over a patch of board', () => {
     expect([shallow > 0, deep > 2 * shallow]).toEqual([true, true]);
   });
 });
+
+describe('screws of a patch of board', () => {
+  const screwed = (widthMm: number, position: string) => {
+    const work = surveyedPlan(
+      'drywall-hole',
+      { outline: { shape: { is: 'rectangle', widthMm, heightMm: 600 } }, position, framingMm: 400 },
+      {},
+      { choice: { system: 'board-patch', reason: 'tried' }, schools: { 'patch-edges': 'framing' } },
+    ).work();
+    return work?.quantities.find((q) => q.id === 'screws')?.figure.value;
+  };
+
+  it('go into every member that it crosses, closer on a ceiling (geometry; spacings common practice)', () => {
+    // 600 mm less 9.5 at both ends: three spaces of 200 on a wall, four screws a member; two, three and four members
+    expect([screwed(300, 'wall'), screwed(700, 'wall'), screwed(1100, 'wall')]).toEqual([8, 12, 16]);
+    // four spaces of 150 on a ceiling
+    expect(screwed(300, 'ceiling')).toBe(10);
+    expect(screwed(700, 'ceiling')).toBe(15);
+  });
+});

@@ -40,6 +40,7 @@ export const boardPatch = {
     bearing: of(19, 'depth', 'astm-c840', 'Bearing on wood or steel'),
     screw: of(32, 'depth', 'astm-c840', 'Length of the screw'),
     screws: of(200, 'depth', 'practice', 'Screws apart on a patch'),
+    screwsAbove: of(150, 'depth', 'practice', 'Screws apart on a ceiling patch'),
     end: of(9.5, 'depth', 'astm-c840', 'Screws from the edge'),
     gap: of(3, 'depth', 'practice', 'Widest gap, prefilled'),
     flush: of(1, 'depth', 'practice', 'Face flush within'),
