@@ -110,6 +110,7 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['plaster-hole', 'cement-plaster', 'binder', { binder: 'cement' }, { binder: 'gypsum' }, 'out'],
   ['plaster-hole', 'cement-plaster', 'base', { base: 'masonry' }, { base: 'board' }, 'out'],
   ['plaster-hole', 'gypsum-plaster', 'place', { place: 'inside' }, { place: 'outside' }, 'out'],
+  ['plaster-crack', 'acrylic-caulk', 'movement', { movement: 'still' }, { movement: 'moving' }, 'care'],
   ['plaster-crack', 'acrylic-caulk', 'look', { light: 'soft' }, { light: 'raking' }, 'care'],
   [
     'drywall-hole',

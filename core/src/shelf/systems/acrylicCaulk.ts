@@ -21,6 +21,13 @@ export const acrylicCaulk = {
       running: { grade: 'out', why: 'water washes it out', source: 'practice', change: 'stop the water first' },
       damp: { grade: 'care', why: 'let it dry', source: 'practice' },
     },
+    movement: {
+      moving: {
+        grade: 'care',
+        why: 'it stretches by about an eighth of its width, by its sheet: a hairline that opens more tears it',
+        source: 'generic-sheet',
+      },
+    },
     look: {
       raking: { grade: 'care', why: 'a caulked crack in a face shows in raking light', source: 'practice' },
     },
