@@ -111,4 +111,17 @@ describe('what is seen to before the first cut', () => {
       }
     expect(said).toBeGreaterThan(100);
   });
+
+  it('of a damp wall of masonry say how far the old plaster comes off, and where the new ends; of a ceiling or of lath they do not', () => {
+    const said = (answers: Readonly<Record<string, unknown>>) => {
+      const damp = surveyedPlan('plaster-loose', answers).firsts.find((f) => f.id === 'damp');
+      return damp ? tell(damp.what, { units: 'metric', timeZone: 'UTC' }) : '';
+    };
+    for (const moisture of ['damp', 'salts'])
+      expect(said({ moisture, base: 'masonry', position: 'wall' })).toContain(
+        'Old plaster comes off to 300 mm above the highest damp or salt; the new is of a binder that lets vapor out, and ends 30 mm above the floor.',
+      );
+    expect(said({ moisture: 'damp', base: 'wood-lath', lath: 'sound', position: 'wall' })).not.toContain('300 mm');
+    expect(said({ moisture: 'damp', base: 'concrete', position: 'overhead' })).not.toContain('300 mm');
+  });
 });

@@ -181,13 +181,19 @@ export const weatherFirst: FirstRule = ({ surface, choice }) =>
 export const dampFirst: FirstRule = ({ surface, choice, ledger }) => {
   if (surface !== 'plaster') return undefined;
   const moisture = choice('moisture');
+  const { aboveDamp, offFloor } = beforeWork.figures;
+  // on a wall: on a ceiling water comes from above, and nothing rises
+  const rises = !['overhead', 'ceiling'].includes(choice('position') ?? '') && ['masonry', 'concrete'].includes(choice('base') ?? '');
+  const off = rises
+    ? say` Old plaster comes off to ${ledger.sourced(aboveDamp)} above the highest damp or salt; the new is of a binder that lets vapor out, and ends ${ledger.sourced(offFloor)} above the floor.`
+    : say``;
   if (moisture === 'salts') {
-    const words = 'Salts are brushed off dry and carried out, never washed in; plaster comes off a hand above the highest of them, and the wall dries.';
-    return stripped(ledger, made('damp', ['Salts', words]), 'brush');
+    const first = made('damp', ['Salts', 'Salts are brushed off dry and carried out, never washed in, and the wall dries.']);
+    return stripped(ledger, { ...first, what: say`${first.what}${off}` }, 'brush');
   }
-  return moisture === 'damp' || moisture === 'wet'
-    ? made('damp', ['Damp in the wall', 'The wall reads dry on the meter at two visits a week apart before anything that damp spoils goes on.'])
-    : undefined;
+  if (moisture !== 'damp' && moisture !== 'wet') return undefined;
+  const damp = made('damp', ['Damp in the wall', 'The wall reads dry on the meter at two visits a week apart before anything that damp spoils goes on.']);
+  return { ...damp, what: say`${damp.what}${off}` };
 };
 
 const coldest = beforeWork.figures.paintC;

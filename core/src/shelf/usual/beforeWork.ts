@@ -14,6 +14,8 @@ export const beforeWork = {
     dryingMonth: assumed(25, 'depth', 'practice', 'Thickness of a wall that dries in a month'),
     driedPct: assumed(45, 'percent', 'practice', 'Humidity that a dehumidifier holds in a closed place'),
     nearAirPct: assumed(1, 'percent', 'judgement', 'Wood dries by itself as far as this above what the air brings it to'),
+    aboveDamp: assumed(300, 'depth', 'practice', 'Old plaster comes off above the highest damp or salt'),
+    offFloor: assumed(30, 'depth', 'practice', 'New plaster on a damp wall ends above the floor'),
     stripped: assumed(100, 'depth', 'practice', 'What lies on it comes off past the place'),
     paintC: assumed(10, 'temperature', 'generic-sheet', 'Coldest for primer and paint'),
   },
