@@ -48,7 +48,7 @@ test('a chart follows the numbers and can be drawn against another of them', asy
   const chart = page.getByRole('img', { name: /Compound is dry through against relative humidity/ });
   await expect(chart.locator('.apexcharts-line-series path').first()).toBeVisible();
   const before = await chart.getAttribute('aria-label');
-  await page.getByRole('button', { name: 'no tape' }).click();
+  await page.getByRole('button', { name: 'no tape', exact: true }).click();
   await expect(chart).not.toHaveAttribute('aria-label', before ?? '');
   await page.getByRole('group', { name: 'Drawn against' }).getByRole('button', { name: 'air temperature' }).click();
   await expect(page.getByRole('img', { name: /Compound is dry through against air temperature/ })).toBeVisible();

@@ -37,10 +37,8 @@ function silicaText(matter: StopMatter, on: readonly DoneStep[]): Saying {
     'Such work in this repair',
   );
   const hours = matter.ledger.sourced(longShift);
-  const over = atMost(shift.value, hours.value) ? 'within' : 'above';
-  const counted = at.some(({ row }) => respirator(row, inside, 0) !== respirator(row, inside, wholeDay))
-    ? say` Here ${shift} in all, ${over} the ${hours}; the day’s other repairs count with it.`
-    : '';
+  const over = atMost(shift.value, hours.value) ? ' of' : ', above';
+  const counted = at.some(({ row }) => respirator(row, inside, 0) !== respirator(row, inside, wholeDay)) ? say` Here ${shift}${over} the ${hours}.` : '';
   const asked = found.some(({ row }) => respirator(row, inside, wholeDay) !== 'none');
   return say`Stone dust scars the lungs. Water, or shroud and vacuum; no blower, no dry sweeping. ${inside ? 'Inside' : 'Outside'}, with that control: ${told.reduce((all, one) => say`${all}; ${one}`)}.${found.some(({ row }) => row === 'handheld-saw-wet') ? ' A cutting wheel is taken on the safe side.' : ''}${counted}${asked ? ' APF 10 is a half mask with particle filters (P100, P3), new when it draws hard.' : ''} (USA; other countries differ.)`;
 }
