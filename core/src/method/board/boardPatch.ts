@@ -2,7 +2,7 @@ import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { backerLength, dabCount, dabVolume, openingToFraming, sawStop, tapeLength, alongMembers } from '../../finishing/board.ts';
 import { screwCount } from '../../finishing/face.ts';
-import { acrossRim, rimmedArea, stripArea } from '../../geometry/outline.ts';
+import { acrossRim, stripArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle } from '../../geometry/layeredSection.ts';
 import type { Note, Region } from '../../geometry/section.ts';
 import { coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';

@@ -20,7 +20,8 @@ describe('wood whose grain shows', () => {
       });
       const [stained, ready] = [rows.findIndex((r) => r.step.builder === 'wipe-stain'), rows.find((r) => r.step.sign === 'opens')];
       expect([at, stained >= 0]).toEqual([at, finish === 'stain']);
-      if (finish === 'stain') expect([at, rows[stained - 1]?.step.builder, stained < rows.indexOf(coats[0] ?? rows[0]!)]).toEqual([at, 'try-stain', true]);
+      if (finish === 'stain')
+        expect([at, rows[stained - 1]?.step.builder, stained < rows.findIndex((r) => r.step.builder === 'clear-coat')]).toEqual([at, 'try-stain', true]);
       expect([at, (ready?.startMin ?? 0) >= (coats.at(-1)?.endMin ?? Infinity)]).toEqual([at, true]);
       expect([at, work.method.steps.some((s) => s.builder === 'paint-coat' || s.builder === 'prime-over')]).toEqual([at, false]);
     }

@@ -13,7 +13,7 @@ import type { Course } from '../course.ts';
 import { faceArea, mixed, pulled, sides, twoParts } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
 import { waitLayer } from '../words/placing.ts';
-import { enamelCoat, fillChip, grindRust, levelChip } from '../words/tubbing.ts';
+import { enamelCoat, fillChip, grindRust, levelChip } from '../words/enameling.ts';
 import { begin, end, matchIt } from './common.ts';
 
 /**
