@@ -11,8 +11,10 @@ import { widthClassFor } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
 import { coverUp, mixed, strip, twoParts } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
+import { goesOver } from '../../survey/outcomes.ts';
 import { inUse } from '../words/finishing.ts';
 import {
+  cutFoamBack,
   brushFace,
   cutSlot,
   drillPackers,
@@ -129,6 +131,16 @@ function sealPorts(
   c.amount('paste', 'Epoxy paste', paste);
 }
 
+/** Foam is cut back from a face that is painted again, and the line is closed with mortar: no paint holds on foam. */
+function plugFoam(c: Course, length: Figure): void {
+  if (goesOver(c.matter.choice) === 'none') return;
+  const deep = c.get(concreteWork.figures.plugged);
+  const mortar = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: c.need('widest'), depthMm: deep }, 'Quick mortar along the crack');
+  c.work(cutFoamBack(length, deep), c.byLength('nothing', 'scrapePace', length, 'Cutting foam back'), {
+    uses: [c.use('line-mortar', 'Quick mortar along the crack', 'backing', mortar)],
+  });
+}
+
 /** Injecting a crack through ports on its face, with resin or with foam. */
 export function portInjection(c: Course): void {
   const foam = c.does('foams');
@@ -196,6 +208,7 @@ export function portInjection(c: Course): void {
       uses: [c.use('quick-mortar', 'Quick mortar, handfuls', 'backing', ports)],
     });
   else c.work(scrapeOff(length), c.byLength('grindSetUp', 'scrapePace', length, 'Taking off ports and seal'));
+  if (foam) plugFoam(c, length);
   if (foam) {
     const look = c.get(concreteWork.figures.firstLook);
     c.ready(lookForWater(look), c.fixed(c.days(look, 'First look')), injected);

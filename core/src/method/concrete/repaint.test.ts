@@ -50,6 +50,19 @@ describe('concrete that was painted', () => {
     expect(paintedAfter(work('concrete-spall', 'polymer-mortar-2k', { before: 'paint', again: 'film' }))).toBeGreaterThanOrEqual(28);
   });
 
+  it('has its foam cut back and closed with mortar first, as deep as packers are plugged: no paint holds on foam', () => {
+    let foamed = 0;
+    for (const before of ['paint', 'bare'])
+      for (const { kind, system, work: done } of everyMethod({}, { before, moisture: 'seeping' })) {
+        if (kind !== 'wall-crack' || !done || !/injection-foam|drilled-packer-injection/.test(system)) continue;
+        foamed += 1;
+        const builders = done.method.steps.map((s) => s.builder);
+        expect([system, before, builders.includes('cut-foam-back')]).toEqual([system, before, before === 'paint']);
+        if (before === 'paint') expect(builders.indexOf('cut-foam-back')).toBeLessThan(builders.indexOf('prime-over'));
+      }
+    expect(foamed).toBeGreaterThan(3);
+  });
+
   it('tries the coating on resin first, and tests no alkali there', () => {
     const builders = work('wall-crack', 'epoxy-injection-resin', { before: 'coating' })?.method.steps.map((s) => s.builder) ?? [];
     expect([builders.includes('trial-paint'), builders.includes('paint-check')]).toEqual([true, false]);

@@ -117,6 +117,16 @@ export const pullPackers = (packers: Figure, across: Figure, deep: Figure): Said
   tools: ['drill', 'scraper', 'vacuum'],
 });
 
+/** Foam at a face that is painted: it yellows and swells, and no paint holds on it. */
+export const cutFoamBack = (length: Figure, deep: Figure): Said => ({
+  builder: 'cut-foam-back',
+  title: say`Cut the foam back ${deep} along the crack, ${length}`,
+  detail: say`with a narrow blade or hook, no wider than the crack runs; brushed out, wetted, quick mortar pressed in to the bottom and struck flush: foam under paint yellows and lifts it`,
+  look: say`No foam to be seen; the line is hard under the thumb and flush.`,
+  done: 'Cut back and filled',
+  tools: ['hooked knife', 'brush', 'margin trowel', 'vacuum'],
+});
+
 /** Looking after water. */
 export const lookForWater = (days: Figure): Said => ({
   builder: 'look-for-water',
