@@ -32,7 +32,7 @@ const answeredBy: Readonly<Partial<Record<Aspect, readonly Says[]>>> = {
   shell: [{ field: 'shell' }],
   part: [{ field: 'part' }],
   oil: [{ field: 'oil' }],
-  joint: [{ field: 'joint' }],
+  joint: [{ field: 'joint' }, { field: 'runs', as: { meeting: 'trim' } }],
   end: [{ field: 'end' }],
   bar: [{ field: 'barSeen', as: { near: 'no', rusted: 'seen' } }],
   look: [{ field: 'light' }],

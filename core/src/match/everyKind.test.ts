@@ -110,6 +110,8 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['plaster-hole', 'cement-plaster', 'binder', { binder: 'cement' }, { binder: 'gypsum' }, 'out'],
   ['plaster-hole', 'cement-plaster', 'base', { base: 'masonry' }, { base: 'board' }, 'out'],
   ['plaster-hole', 'gypsum-plaster', 'place', { place: 'inside' }, { place: 'outside' }, 'out'],
+  ['plaster-crack', 'acrylic-caulk', 'joint', { runs: 'meeting' }, { runs: 'face' }, 'care'],
+  ['plaster-crack', 'drying-compound', 'joint', { runs: 'face' }, { runs: 'meeting' }, 'out'],
   ['plaster-crack', 'acrylic-caulk', 'movement', { movement: 'still' }, { movement: 'moving' }, 'care'],
   ['plaster-crack', 'acrylic-caulk', 'look', { light: 'soft' }, { light: 'raking' }, 'care'],
   [

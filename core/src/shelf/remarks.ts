@@ -95,7 +95,12 @@ const flatJoint = (why: string): Remark => ({ grade: 'out', why, source: 'practi
 const acrossFace = flatJoint('a bead across a face shows, and carries nothing: paper has to cross the joint');
 
 /** A bead of caulk belongs where two things meet. */
-export const caulkedJoint = { tapered: acrossFace, butt: acrossFace, outside: outsideCorner('an edge that is knocked needs a corner bead') } as const;
+export const caulkedJoint = {
+  face: { grade: 'care', why: 'across a face it stays soft and shows: it is for where two things meet', source: 'practice', change: 'open, fill and tape it' },
+  tapered: acrossFace,
+  butt: acrossFace,
+  outside: outsideCorner('an edge that is knocked needs a corner bead'),
+} as const satisfies Readonly<Record<string, Remark>>;
 
 const noCorner = flatJoint('there is no corner to free');
 

@@ -21,10 +21,12 @@ export function repaint(c: Course): void {
   // what moves is not painted over: paint cracks where a sealant stretches
   if (subject.surface !== 'concrete' || goesOver(choice) === 'none' || !c.system.gives.includes('painted')) return;
   const closes = goesOver(choice) === 'film';
-  const cement = members.some((m) => m.family === 'cementitious');
+  // holes and lines that are closed with mortar are as fresh as a patch
+  const plugged = c.isUsed('line-mortar') || c.isUsed('quick-mortar');
+  const cement = plugged || members.some((m) => m.family === 'cementitious');
   const { concretePast, onCement, filmOnCement, onResin, afterWet, primerDry, paintDry: dries, coats: many } = paintWork.figures;
   const area = rimAround(c, c.get(concretePast), 'Painted again');
-  const placed = c.placed;
+  const placed = plugged ? c.lastStep : c.placed;
   const after = c.afterwards();
   const covered = c.isCovered;
   const trial = c.ledger.compute(daysAsTime, { ageD: c.get(onResin) }, 'The trial dries for');

@@ -183,7 +183,7 @@ export const dampFirst: FirstRule = ({ surface, choice, ledger }) => {
   const moisture = choice('moisture');
   const { aboveDamp, offFloor } = beforeWork.figures;
   // on a wall: on a ceiling water comes from above, and nothing rises
-  const rises = !['overhead', 'ceiling'].includes(choice('position') ?? '') && ['masonry', 'concrete'].includes(choice('base') ?? '');
+  const rises = !['overhead', 'ceiling'].includes(choice('position') ?? '') && !['metal-lath', 'wood-lath', 'board'].includes(choice('base') ?? '');
   const off = rises
     ? say` Old plaster comes off to ${ledger.sourced(aboveDamp)} above the highest damp or salt; the new is of a binder that lets vapor out, and ends ${ledger.sourced(offFloor)} above the floor.`
     : say``;

@@ -19,6 +19,7 @@ export const plasterCrack: Kind = {
   asks: [
     ...lineAsks('crack', 30),
     measure('depthMm', 'Size', 'Depth', 'depth', [0.1, 60], { required: false }),
+    choice('runs', 'Size', 'Where does it run?', { face: 'across a face', meeting: 'where two things meet' }, { required: false }),
     choice('hollow', 'Size', 'Is it hollow beside it?', { no: 'sound on both sides', yes: 'hollow' }, { hint: 'tap along both sides' }),
     measure('hollowMm', 'Size', 'How wide is the hollow strip?', 'depth', [5, 2000], { when: [is('hollow', 'yes')] }),
     positionAsk,
