@@ -19,7 +19,7 @@ const computed: Readonly<Record<string, string>> = {
   '0.9.0': '709c2ffa07ec4222',
   '0.10.0': '0db121c2f23f3bd0',
   '0.11.0': 'f3c6c5f15b7aeea6',
-  '0.12.0': '8e4f737271962d85',
+  '0.12.0': '2ccda6fd9d181a7f',
 };
 
 it('rises whenever the figures of a plan change', () => {
