@@ -99,16 +99,19 @@ export function enamelChips(c: Course): void {
       shape: 'dish',
       behind: { material: 'bar', thicknessMm: Math.max(1.5, depth.value), title: say`iron or steel, bright` },
       groundMm: depth.value,
-      layers: [
-        ...(filled ? [{ id: 'filler', material: 'compound' as const, thickness: filled, title: say`filler, ${c.of('low')} low` }] : []),
-        ...Array.from({ length: coats.value }, (_v, i): Layer => ({
-          id: String(i + 1),
-          material: 'coat',
-          lift: i + 1,
-          thickness: ledger.compute(liftThickness, { depthMm: filled ? c.of('low') : depth, lifts: coats }, 'A coat'),
-          title: say`coat ${String(i + 1)}`,
-        })),
-      ],
+      // over a filler the coats are too thin to be told apart
+      layers: filled
+        ? [
+            { id: 'filler', material: 'compound', thickness: filled, title: say`filler, ${c.of('low')} low` },
+            { id: 'coats', material: 'coat', thickness: c.of('low'), title: say`${coats} coats of enamel` },
+          ]
+        : Array.from({ length: coats.value }, (_v, i): Layer => ({
+            id: String(i + 1),
+            material: 'coat',
+            lift: i + 1,
+            thickness: ledger.compute(liftThickness, { depthMm: depth, lifts: coats }, 'A coat'),
+            title: say`coat ${String(i + 1)}`,
+          })),
     }),
   );
   end(c, last);
