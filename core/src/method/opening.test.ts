@@ -120,7 +120,7 @@ describe('a place that is too damp for what was taken', () => {
 describe('wood that reads too wet', () => {
   const dried = (areaAir: object, answers: object) => {
     const chosen = { choice: { system: 'epoxy-timber-paste', reason: 'tried' } };
-    const { work } = { work: surveyedPlan('timber-decay', { depthMm: 12, moisturePct: 26, ...answers }, { airC: 16, slabC: 16, ...areaAir }, chosen).work() };
+    const work = surveyedPlan('timber-decay', { depthMm: 12, moisturePct: 26, ...answers }, { airC: 16, slabC: 16, ...areaAir }, chosen).work();
     const rows = work?.schedule.rows ?? [];
     const at = (builder: string) => rows.find((r) => r.step.builder === builder);
     return { rows, open: at('first-open'), comes: at('first-comes'), read: at('first-meter') };
@@ -143,6 +143,11 @@ describe('wood that reads too wet', () => {
     expect([open?.step.tools.includes('dehumidifier'), (comes?.step.minutes.value ?? 0) > 7 * 1440, read !== undefined]).toEqual([true, true, true]);
   });
 
+  it('is only read in hard frost, where nothing can be reckoned: a plan is there all the same', () => {
+    const { read, comes, rows } = dried({ airC: -15, slabC: -12 }, { sectionMm: 45 });
+    expect([read !== undefined, comes, rows.length > 5]).toEqual([true, undefined, true]);
+  });
+
   it('is not waited for where it reads dry', () => {
     expect(dried({ humidityPct: 55 }, { moisturePct: 14 }).rows.some((r) => r.step.builder.startsWith('first-'))).toBe(false);
   });
@@ -150,7 +155,7 @@ describe('wood that reads too wet', () => {
 
 describe('concrete that is wet where it has to be dry', () => {
   it('lies under a taped sheet for the hours of the test before it is read', () => {
-    const { work } = { work: surveyedPlan('slab-crack', { moisture: 'damp' }, {}, { choice: { system: 'rapid-crack-resin', reason: 'tried' } }).work() };
+    const work = surveyedPlan('slab-crack', { moisture: 'damp' }, {}, { choice: { system: 'rapid-crack-resin', reason: 'tried' } }).work();
     const rows = work?.schedule.rows.slice(0, 3) ?? [];
     expect(rows.map((r) => r.step.builder)).toEqual(['first-open', 'first-comes', 'first-meter']);
     expect([rows[1]?.step.minutes.value, (rows[2]?.startMin ?? 0) - (rows[1]?.startMin ?? 0) >= 16 * 60]).toEqual([960, true]);

@@ -81,6 +81,16 @@ describe('cold nights', () => {
     expect([evening > (24 + 7) * 60, evening < (24 + 12) * 60]).toEqual([true, true]);
   });
 
+  it('however hard they are, leave a plan wherever there is one without them', () => {
+    const [mild, hard] = [
+      everyMethod(days, { paint: 'flat', finish: 'paint', before: 'paint' }),
+      everyMethod({ ...days, nightC: -35 }, { paint: 'flat', finish: 'paint', before: 'paint' }),
+    ];
+    const planned = mild.flatMap(({ kind, system, work }, i) => (work ? [[kind, system, hard[i]?.work !== undefined]] : []));
+    expect(planned.length).toBeGreaterThan(100);
+    expect(planned.filter(([, , there]) => there !== true)).toEqual([]);
+  });
+
   it('below zero rule out what holds water, and ask for covers; a resin stands still and takes care', () => {
     const grade = (kind: string, system: string, nightC: number, answers = {}) =>
       candidateOf(surveyedPlan(kind, answers, { ...days, nightC }), system)?.verdicts.find((v) => v.rule === 'night')?.grade;

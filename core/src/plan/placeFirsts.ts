@@ -1,6 +1,7 @@
 import type { Subject } from '../match/subject.ts';
 import type { Verdict } from '../match/verdict.ts';
 import { timberDrying, timberMoisture } from '../climate/drying.ts';
+import type { Figure } from '../quantity/figure.ts';
 import type { InputSpec } from '../quantity/formula.ts';
 import type { Ledger } from '../quantity/ledger.ts';
 import { atLeast, atMost } from '../quantity/round.ts';
@@ -26,10 +27,10 @@ const dewRead: Brought = (_ledger, { min }) =>
     limits: [{ what: 'Above the dew point', is: 'least', figure: min }],
   };
 
-/** Wood that is too wet: opened to the air, and read when it should be dry by the thickness of the piece and the air. */
-const woodDry: Brought = (ledger, { value, max }, { airC, humidity, section }) => {
+/** How wood that is too wet is let dry: opened to the air, or in dried air where this air never dries it so far. Nothing is reckoned in hard frost. */
+function woodDries(ledger: Ledger, value: Figure, max: Figure, { airC, humidity, section }: Subject): FirstStep['until'] {
   // every kind of timber asks for the thickness of the piece
-  if (!value || !max || !section) return undefined;
+  if (!section || !evaluates(timberMoisture.inputs.airC, airC.value)) return undefined;
   const [dried, near] = [ledger.sourced(usual.driedPct), ledger.sourced(usual.nearAirPct)];
   const known = evaluates(timberMoisture.inputs.humidityPct, humidity.value);
   const open = known ? ledger.compute(timberMoisture, { airC, humidityPct: humidity }, 'This air brings wood to') : undefined;
@@ -37,20 +38,27 @@ const woodDry: Brought = (ledger, { value, max }, { airC, humidity, section }) =
   const comesTo = open && byItself ? open : ledger.compute(timberMoisture, { airC, humidityPct: dried }, 'Dried air brings wood to');
   const minutes = ledger.compute(timberDrying, { nowPct: value, limitPct: max, airPct: comesTo, airC, thicknessMm: section }, 'Dries until it is read again');
   return {
+    minutes,
+    first: byItself
+      ? say`Open the wood to the air, under a cover: it reads ${value}`
+      : say`Close the place off and dry its air to ${dried}: the wood reads ${value}`,
+    how: byItself
+      ? say`paint scraped off as far as it is wet, on all sides that can be reached; what drips is caught, rain kept off, wind let through. This air brings wood to ${comesTo}`
+      : say`${open ? say`this air brings wood to ${open} and no lower: ` : ''}film around it, a dehumidifier with its drain inside, the paint scraped off as far as it is wet; that brings wood to ${comesTo}`,
+    with: byItself ? ['scraper', 'film', 'meter', 'pen'] : ['scraper', 'film', 'tape', 'dehumidifier', 'meter', 'pen'],
+    rate: byItself ? 'coverUp' : 'heatSetUp',
+    title: say`It dries: about ${minutes}`,
+    look: say`The reading falls from week to week; where it does not, water still comes in.`,
+  };
+}
+
+/** Wood that is too wet is read again when it should be dry by the thickness of the piece and the air. */
+const woodDry: Brought = (ledger, { value, max }, subject) => {
+  if (!value || !max) return undefined;
+  const until = woodDries(ledger, value, max, subject);
+  return {
     by: 'meter',
-    until: {
-      minutes,
-      first: byItself
-        ? say`Open the wood to the air, under a cover: it reads ${value}`
-        : say`Close the place off and dry its air to ${dried}: the wood reads ${value}`,
-      how: byItself
-        ? say`paint scraped off as far as it is wet, on all sides that can be reached; what drips is caught, rain kept off, wind let through. This air brings wood to ${comesTo}`
-        : say`${open ? say`this air brings wood to ${open} and no lower: ` : ''}film around it, a dehumidifier with its drain inside, the paint scraped off as far as it is wet; that brings wood to ${comesTo}`,
-      with: byItself ? ['scraper', 'film', 'meter', 'pen'] : ['scraper', 'film', 'tape', 'dehumidifier', 'meter', 'pen'],
-      rate: byItself ? 'coverUp' : 'heatSetUp',
-      title: say`It dries: about ${minutes}`,
-      look: say`The reading falls from week to week; where it does not, water still comes in.`,
-    },
+    ...(until && { until }),
     title: say`Read the wood again: it was ${value}, and goes on at no more than ${max}`,
     detail: say`pins along the grain, in the sound wood around the place and at its bottom`,
     look: say`No reading above ${max}, at two places.`,

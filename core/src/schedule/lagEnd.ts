@@ -27,7 +27,13 @@ export function lagEnd(lag: Lag, fromMin: number, climate: ClimateSeries): numbe
   }
   if (lag.by === 'film') {
     const sheetMin = lag.sheetMin.value;
-    return progressEndMin(fromMin, climate, ({ airC, humidityPct }) => 1 / evaluate(paintDrying, { sheetMin, airC, humidityPct }));
+    // colder than the formula holds for it dries no faster than at its coldest
+    const { min, max } = paintDrying.inputs.airC;
+    return progressEndMin(
+      fromMin,
+      climate,
+      ({ airC, humidityPct }) => 1 / evaluate(paintDrying, { sheetMin, airC: Math.min(Math.max(airC, min), max), humidityPct }),
+    );
   }
   if (lag.by === 'gel' || lag.by === 'window') {
     const { by, at23 } = lag;
