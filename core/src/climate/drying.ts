@@ -116,7 +116,7 @@ export const timberDrying = formula({
   inputs: {
     nowPct: { kind: 'percent', label: 'what it reads', min: 3, max: 100, usual: 26 },
     limitPct: { kind: 'percent', label: 'what it has to come to', min: 3, max: 60, usual: 18 },
-    airPct: { kind: 'percent', label: 'what this air brings it to', min: 1, max: 40, usual: 13 },
+    airPct: { kind: 'percent', label: 'what this air brings it to', min: 0, max: 40, usual: 13 },
     airC: { kind: 'temperature', label: 'air temperature', min: -10, max: 60, usual: 15 },
     thicknessMm: { kind: 'depth', label: 'thickness of the piece', min: 3, max: 1000, usual: 45 },
   },

@@ -8,6 +8,7 @@ import { areaOf } from '../geometry/layeredSection.ts';
 import { Figure } from '../quantity/figure.ts';
 import { tell, type Saying } from '../quantity/saying.ts';
 import { genericShelf } from '../shelf/shelf.ts';
+import { areaTable } from '../survey/area.ts';
 import { hasFamily } from './families.ts';
 
 const words = (s: Saying) => tell(s, { units: 'metric', timeZone: 'UTC' });
@@ -198,5 +199,21 @@ describe('the words of the steps', () => {
     expect(where.size).toBeGreaterThan(90);
     // the moment from which it is used again is told by a groove, by a square patch and by all others in their own words
     expect([...where].filter(([builder, at]) => at.length > 1 && builder !== 'open-to-traffic').map(([builder, at]) => [builder, at])).toEqual([]);
+  });
+});
+
+describe('whatever an area may be measured at', () => {
+  const ends = (field: string) => {
+    const ask = areaTable.asks.find((a) => a.field === field);
+    if (ask?.ask !== 'measure') throw new Error(`no measure '${field}'`);
+    return [ask.min, ask.max];
+  };
+  const corners = ends('airC').flatMap((airC) => ends('slabC').flatMap((slabC) => ends('humidityPct').map((humidityPct) => ({ airC, slabC, humidityPct }))));
+
+  it.each(corners)('every system has a plan, or says in words why it has none: %o', (area) => {
+    const found = everyMethod(area, { moisture: 'damp', moisturePct: 40, before: 'paint' });
+    for (const { kind, system, plan, work } of found)
+      expect([kind, system, work !== undefined || plan.held || words(plan.problem() ?? []) !== '']).toEqual([kind, system, true]);
+    expect(found.length).toBeGreaterThan(100);
   });
 });
