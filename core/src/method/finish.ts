@@ -8,7 +8,7 @@ import { paintWork } from '../shelf/usual/paintWork.ts';
 import { paintNeeded } from '../finishing/face.ts';
 import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
-import type { Use } from './step.ts';
+import type { Lag, Use } from './step.ts';
 import { heldSo, seeToIt } from './words/opening.ts';
 import { lookOver, paintCoat, paintDry, primeOver, texture, type CoatedAs } from './words/finishing.ts';
 
@@ -48,28 +48,43 @@ export function paintFace(c: Course, { area, as }: { readonly area: Figure; read
   const rough = kind !== undefined && kind !== 'smooth';
   // texture drinks like bare board: it goes on primer whoever paints without
   if (rough || (c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
-    const paint = film(c, area, 'Primer');
-    const dry = c.film(c.get(paintWork.figures.primerDry), airC);
-    c.work(primeOver(paint, area, dry.minutes, primer, as), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
-      uses: [c.use('primer', 'Primer', 'primer', paint)],
-    });
-    c.amount('primer', 'Primer', paint);
-    c.wait(paintDry(dry.minutes, 'primer', c.outdoors), dry);
+    c.amount('primer', 'Primer', primed(c, area, airC, primer, as));
   }
   if (rough) textureFace(c, area, kind, airC);
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;
+  c.amount('paint', 'Paint, a coat', painted(c, area, airC, as).paint);
+}
+
+/** One coat of primer, dry in this air. @returns what it takes */
+export function primed(c: Course, area: Figure, airC: Figure, which: string, as: CoatedAs): Figure {
+  const paint = film(c, area, 'Primer');
+  const dry = c.film(c.get(paintWork.figures.primerDry), airC);
+  c.work(primeOver(paint, area, dry.minutes, which, as), c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'), {
+    uses: [c.use('primer', 'Primer', 'primer', paint)],
+  });
+  c.wait(paintDry(dry.minutes, 'primer', c.outdoors), dry);
+  return paint;
+}
+
+/** All coats of paint: the last dries before the place is used, as each does before the next. @returns what a coat takes, and how long it dries */
+export function painted(
+  c: Course,
+  area: Figure,
+  airC: Figure,
+  as: CoatedAs,
+  called: 'Paint' | 'Coating' = 'Paint',
+): { readonly paint: Figure; readonly dry: Lag } {
   const coats = c.get(paintWork.figures.coats);
   const paint = film(c, area, 'Paint, a coat');
   const dry = c.film(c.get(paintWork.figures.paintDry), airC);
   for (let n = 1; n <= coats.value; n++) {
-    c.work(paintCoat(n, coats, paint, as), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
+    c.work(paintCoat(n, coats, paint, as, called), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
       turn: n,
       uses: [c.use('paint', 'Paint', 'coating', paint)],
     });
-    // the last coat dries before the place is used, as each does before the next
-    c.wait(paintDry(dry.minutes, 'paint', c.outdoors), dry);
+    c.wait(paintDry(dry.minutes, called.toLowerCase(), c.outdoors), dry);
   }
-  c.amount('paint', 'Paint, a coat', paint);
+  return { paint, dry };
 }
 
 /** Primer and paint close to a film from a temperature on: where it is colder the place is warmed first, and held. @returns the air that they dry in */

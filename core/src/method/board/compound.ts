@@ -16,7 +16,7 @@ import { settingCompound45 } from '../../shelf/systems/settingCompound45.ts';
 import type { Course, Said } from '../course.ts';
 import type { Lag } from '../step.ts';
 import { mixed } from '../parts.ts';
-import { sandFlat } from '../words/finishing.ts';
+import { sandFlat, takeRidgeDown } from '../words/finishing.ts';
 import { compoundDries, compoundSets, drawCoat, knockDown, mixCompound, setFan } from '../words/boarding.ts';
 
 export const isSetting = (c: Course): boolean => c.does('sets');
@@ -170,6 +170,19 @@ export function fanOn(c: Course): void {
 /** The wait of what dries, in the air of the place as it is moved. */
 export const driesHere = (c: Course, lag: Lag): Said =>
   compoundDries(lag.minutes, c.airC, c.matter.humidity, c.school('drying-air', 'draft') ? 'with the fan on' : 'in still air');
+
+/** What dries before more is done, with a fan where one runs. */
+export function driesThrough(c: Course, thickness: Figure, label: string): void {
+  const lag = c.drying(thickness, false, label);
+  fanOn(c);
+  c.wait(driesHere(c, lag), lag);
+}
+
+/** Ridges taken down, with a damp sponge where that side was taken. @param rubbing min of it, without trying how the compound softens */
+export function ridgesDown(c: Course, softens: Figure, rubbing: Figure): void {
+  const wet = (c.school('sanding-drywall', 'sponge')?.value ?? 0) > 0;
+  c.work(takeRidgeDown(softens, c.get(boardWork.figures.grit), wet), c.together([softens, rubbing], 'Trying it wet, and taking it down'));
+}
 
 /** One place or many alike. */
 export function allOf(c: Course, volumeMl: Figure, count: Figure | undefined): Figure {

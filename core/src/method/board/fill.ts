@@ -13,9 +13,9 @@ import type { Course } from '../course.ts';
 import { coated, paintFace } from '../finish.ts';
 import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
 import { dullFace, fillPlace, skimFace } from '../words/boarding.ts';
-import { inUse, takeRidgeDown } from '../words/finishing.ts';
+import { inUse } from '../words/finishing.ts';
 import { layOut } from '../words/protecting.ts';
-import { allOf, films, isSetting, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go, driesHere, fanOn } from './compound.ts';
+import { allOf, films, isSetting, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go, driesThrough, ridgesDown } from './compound.ts';
 import { feather, levelOf } from './level.ts';
 
 const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
@@ -34,9 +34,7 @@ function levelFive(c: Course, area: Figure): void {
   c.work(skimFace(1, c.get(boardWork.figures.skimCoats), area, one, film), c.byArea('readySetUp', 'skimPerM2', area, 'A skim coat'), {
     uses: [c.use('skim', 'Finishing compound', 'coating', one, skimCoat.id)],
   });
-  const lag = c.drying(film, false, 'Dry through');
-  fanOn(c);
-  c.wait(driesHere(c, lag), lag);
+  driesThrough(c, film, 'Dry through');
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Sanding the face'), 'skim');
   c.amount('skim', 'Skimmed from corner to corner', area);
 }
@@ -149,10 +147,7 @@ export function skimWhole(c: Course): void {
   if (c.isFirst) c.work(dullFace(c.get(boardWork.figures.dulledPastSkim), shines(c), false), c.byArea('vacuumSetUp', 'sandPerM2', area, 'Dulling the face'));
   // two skims do not bury a ridge
   if (c.isFirst && c.matter.choice('fault') === 'ridge') {
-    const { softens } = smoothAndPaint.figures;
-    const rubbing = c.byArea('nothing', 'sandPerM2', found, 'Taking the ridges down');
-    const down = c.together([c.get(softens), rubbing], 'Trying it wet, and taking it down');
-    c.work(takeRidgeDown(c.get(softens), c.get(boardWork.figures.grit), (c.school('sanding-drywall', 'sponge')?.value ?? 0) > 0), down);
+    ridgesDown(c, c.get(smoothAndPaint.figures.softens), c.byArea('nothing', 'sandPerM2', found, 'Taking the ridges down'));
   }
   const [coats, film] = [c.of('coats'), c.of('coat')];
   const one = mixed(c, ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'A skim coat'), 'Compound for a skim');

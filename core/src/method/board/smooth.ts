@@ -4,16 +4,9 @@ import { boardWork } from '../../shelf/usual/boardWork.ts';
 import type { Course } from '../course.ts';
 import { coated } from '../finish.ts';
 import { longer } from '../parts.ts';
-import { dullBands, markFaults, sandOut, scrapeTexture, takeRidgeDown } from '../words/finishing.ts';
-import { driesHere, fanOn } from './compound.ts';
+import { dullBands, markFaults, sandOut, scrapeTexture } from '../words/finishing.ts';
+import { driesThrough, ridgesDown } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
-
-/** What was wetted to come off is dry before it is primed. */
-function driesAgain(c: Course): void {
-  const lag = c.drying(c.of('wetted'), false, 'Dry again');
-  fanOn(c);
-  c.wait(driesHere(c, lag), lag);
-}
 
 /** A fault of the finish that nothing is filled for: marked, taken down or dulled, primed and painted. */
 export function smoothAndPaint(c: Course): void {
@@ -23,14 +16,13 @@ export function smoothAndPaint(c: Course): void {
   c.work(markFaults(area, c.outdoors), c.byArea('inHand', 'lookPerM2', area, 'Marking'));
   const sanding = c.byArea('vacuumSetUp', 'sandPerM2', area, 'Taking it down');
   if (fault === 'ridge') {
-    const wet = (c.school('sanding-drywall', 'sponge')?.value ?? 0) > 0;
-    const softens = c.of('softens');
-    c.work(takeRidgeDown(softens, c.get(boardWork.figures.grit), wet), c.together([softens, sanding], 'Trying it wet, and taking it down'));
-    driesAgain(c);
+    ridgesDown(c, c.of('softens'), sanding);
+    // what was wetted to come off is dry before it is primed
+    driesThrough(c, c.of('wetted'), 'Dry again');
   } else if (fault === 'scratches') c.work(sandOut(c.get(boardWork.figures.finer)), sanding);
   else if (fault === 'texture') {
     c.work(scrapeTexture(area), sanding);
-    driesAgain(c);
+    driesThrough(c, c.of('wetted'), 'Dry again');
   } else c.work(dullBands(coated(c, area).area), c.byArea('vacuumSetUp', 'sandPerM2', coated(c, area).area, 'Dulling'));
   c.named = 'smoothed and painted';
   c.sections.push(

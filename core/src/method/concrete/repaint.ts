@@ -4,9 +4,9 @@ import type { Figure } from '../../quantity/figure.ts';
 import { paintWork } from '../../shelf/usual/paintWork.ts';
 import { goesOver } from '../../survey/outcomes.ts';
 import type { Course } from '../course.ts';
-import { film, warmForPaint } from '../finish.ts';
+import { painted, primed, warmForPaint } from '../finish.ts';
 import { coverUp, leaveIt, rimAround } from '../parts.ts';
-import { paintCoat, paintDry, paintedAgain, primeOver, trialPaint } from '../words/finishing.ts';
+import { paintDry, paintedAgain, trialPaint } from '../words/finishing.ts';
 import { paintCheck } from '../words/plastering.ts';
 
 /** How long the mortar is kept wet, the longest of what is placed. */
@@ -24,7 +24,7 @@ export function repaint(c: Course): void {
   // holes and lines that are closed with mortar are as fresh as a patch
   const plugged = c.isUsed('line-mortar') || c.isUsed('quick-mortar');
   const cement = plugged || members.some((m) => m.family === 'cementitious');
-  const { concretePast, onCement, filmOnCement, onResin, afterWet, primerDry, paintDry: dries, coats: many } = paintWork.figures;
+  const { concretePast, onCement, filmOnCement, onResin, afterWet } = paintWork.figures;
   const area = rimAround(c, c.get(concretePast), 'Painted again');
   const placed = plugged ? c.lastStep : c.placed;
   const after = c.afterwards();
@@ -43,30 +43,10 @@ export function repaint(c: Course): void {
   for (const { from, to, least } of [...c.links]) if (moments.has(to) && least) c.atLeast(least, from);
   const airC = warmForPaint(c);
   if (covered) coverUp(c);
-  const prime = c.film(c.get(primerDry), airC);
-  const primer = film(c, area, 'Primer');
-  c.work(
-    primeOver(
-      primer,
-      area,
-      prime.minutes,
-      cement
-        ? `alkali-tolerant primer on brushed, dust-free concrete${c.steps.some((s) => s.builder === 'curing-film') ? ', the curing film ground off' : ''}`
-        : 'resin dulled and wiped, primer of the coating',
-      'patch',
-    ),
-    c.byArea('paintSetUp', 'primeFacePerM2', area, 'Priming'),
-    { uses: [c.use('primer', 'Primer', 'primer', primer)] },
-  );
-  c.wait(paintDry(prime.minutes, 'primer', c.outdoors), prime);
-  const [coats, paint, dry] = [c.get(many), film(c, area, 'Paint, a coat'), c.film(c.get(dries), airC)];
-  for (let n = 1; n <= coats.value; n++) {
-    c.work(paintCoat(n, coats, paint, 'patch', closes ? 'Coating' : 'Paint'), c.byArea('paintSetUp', 'paintPerM2', area, 'A coat of paint'), {
-      turn: n,
-      uses: [c.use('paint', 'Paint', 'coating', paint)],
-    });
-    c.wait(paintDry(dry.minutes, closes ? 'coating' : 'paint', c.outdoors), dry);
-  }
+  const film = c.steps.some((s) => s.builder === 'curing-film') ? ', the curing film ground off' : '';
+  const onto = cement ? `alkali-tolerant primer on brushed, dust-free concrete${film}` : 'resin dulled and wiped, primer of the coating';
+  primed(c, area, airC, onto, 'patch');
+  const { dry } = painted(c, area, airC, 'patch', closes ? 'Coating' : 'Paint');
   c.ready(paintedAgain(closes), dry);
   c.amount('repainted', 'Painted again', area);
 }
