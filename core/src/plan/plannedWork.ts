@@ -104,7 +104,7 @@ function refusal(error: unknown, kind: Kind): Saying {
 const calendarOf = ({ timeZone, startAt }: Omit<Job, 'areas'>, rules: HouseRules | undefined) => workingCalendar(rules?.hours ?? usualHours, timeZone, startAt);
 
 /** The climate of a place: as it was measured, and by night as cold as it gets. What is warmed for the work is held warm by night too. */
-function climateOf({ airC, slabC, humidity, night, heated }: Subject, { startAt, timeZone }: Omit<Job, 'areas'>): ClimateSeries {
+export function climateOf({ airC, slabC, humidity, night, heated }: Subject, { startAt, timeZone }: Omit<Job, 'areas'>): ClimateSeries {
   const [air, slab, humidityPct] = [airC.value, slabC.value, humidity.value];
   if (!night || heated === true || night.value >= Math.min(air, slab)) return constantClimate(air, slab, humidityPct);
   return nightlyClimate({ airC: air, slabC: slab, humidityPct, night: night.value }, startAt, timeZone);

@@ -1,0 +1,228 @@
+import { Ledger } from '../quantity/ledger.ts';
+import { say, type Saying } from '../quantity/saying.ts';
+import { siteDateTime } from '../quantity/siteTime.ts';
+import { lowerBound } from '../schedule/days/bound.ts';
+import { contradictionOf } from '../schedule/days/contradiction.ts';
+import type { Found } from '../schedule/days/improve.ts';
+import { chanceOf, tryFuture, type Chance, type Spread } from '../schedule/days/future.ts';
+import { at, type Placement, type Problem } from '../schedule/days/problem.ts';
+import { DaysWords } from './daysWords.ts';
+import type { LeftOut } from './jobDays.ts';
+
+/** Something that somebody does, from one moment to another. Instants; set-up, mixing and covering lie before its work begins. */
+export interface DayBlock {
+  readonly id: string;
+  readonly mark: string;
+  readonly place: string;
+  readonly title: Saying;
+  /** covering, set-up and mixing begin */
+  readonly from: string;
+  /** its work begins */
+  readonly start: string;
+  readonly end: string;
+  readonly setUpMin: number;
+  readonly coverMin: number;
+  readonly awayMin: number;
+  /** who is at it with him */
+  readonly beside: readonly string[];
+  readonly why?: Saying;
+  /** it must have begun by then */
+  readonly latest?: string;
+}
+
+/** Working time in which somebody has nothing to do, and what he waits for. */
+export interface Idle {
+  readonly from: string;
+  readonly to: string;
+  readonly minutes: number;
+  readonly why?: Saying;
+}
+
+export interface PersonDay {
+  readonly person: string;
+  readonly name: string;
+  readonly blocks: readonly DayBlock[];
+  readonly idle: readonly Idle[];
+}
+
+/** A day on which somebody works. */
+export interface WorkDay {
+  /** at the site */
+  readonly date: string;
+  readonly people: readonly PersonDay[];
+}
+
+/** Days as they are told. */
+export interface DaysPlan {
+  readonly days: readonly WorkDay[];
+  readonly doneAt: string;
+  readonly visits: number;
+  readonly bound: { readonly at: string; readonly says: Saying };
+  /** from when something is allowed, without work */
+  readonly moments: readonly { readonly mark: string; readonly title: Saying; readonly at: string }[];
+  readonly leftOut: readonly LeftOut[];
+  /** repairs that find no place, or end after their date */
+  readonly failing: readonly { readonly mark: string; readonly why: Saying; readonly due?: string; readonly ends?: string }[];
+  readonly contradiction?: Saying;
+  readonly chances?: {
+    readonly runs: number;
+    readonly dates: readonly { readonly mark: string; readonly chance: Chance; readonly share: number }[];
+    readonly windows: Chance;
+    readonly weakest?: Saying;
+    readonly ninth: string;
+  };
+  readonly rounds: number;
+}
+
+/** Gaps shorter than this are no idle time: somebody walks, drinks, looks. */
+const idleFromMin = 10;
+
+class Teller {
+  readonly #problem: Problem;
+  readonly #found: Found;
+  readonly #words: DaysWords;
+  readonly #of = new Map<number, Placement>();
+
+  constructor(problem: Problem, found: Found, words: DaysWords) {
+    [this.#problem, this.#found, this.#words] = [problem, found, words];
+    for (const p of found.placements) this.#of.set(p.act, p);
+  }
+
+  #latest(act: number): string | undefined {
+    const first = this.#found.closes[act];
+    return first === undefined || first === Number.POSITIVE_INFINITY ? undefined : this.#words.at(first);
+  }
+
+  /** Why something begins no sooner; nothing where it follows what the same person did right before. */
+  #why(p: Placement, worker: number, before: Placement | undefined): Saying | undefined {
+    const hold = this.#found.holds[p.act];
+    if (hold?.by === 'person' && (hold.worker === worker || before?.act === hold.act)) return undefined;
+    return this.#words.why(p.act, hold);
+  }
+
+  block(p: Placement, worker: number, before: Placement | undefined): DayBlock {
+    const { activities, repairs, places, workers } = this.#problem;
+    const a = at(activities, p.act);
+    const n = p.people.indexOf(worker);
+    const [setUpMin, coverMin, awayMin] = [p.before[n] ?? 0, n === 0 ? p.cover : 0, n === 0 ? p.away : 0];
+    const why = this.#why(p, worker, before);
+    const latest = this.#latest(p.act);
+    return {
+      id: a.id,
+      mark: at(repairs, a.repair).mark,
+      place: at(places, at(repairs, a.repair).place).name,
+      title: a.title,
+      from: this.#words.at(p.start - setUpMin - coverMin),
+      start: this.#words.at(p.start),
+      end: this.#words.at(p.end),
+      setUpMin,
+      coverMin,
+      awayMin,
+      beside: p.people.filter((w) => w !== worker).map((w) => at(workers, w).name),
+      ...(why && { why }),
+      ...(latest !== undefined && { latest }),
+    };
+  }
+
+  /** Working time of somebody on a day in which he has nothing to do, from his first work to his last. */
+  #idle(own: readonly Placement[], worker: number): Idle[] {
+    const { hours } = at(this.#problem.workers, worker);
+    return own.slice(1).flatMap((p, i): Idle[] => {
+      const before = at(own, i);
+      const n = p.people.indexOf(worker);
+      const from = before.end + (before.people[0] === worker ? before.away : 0);
+      const to = p.start - (p.before[n] ?? 0) - (n === 0 ? p.cover : 0);
+      const minutes = hours.reduce((sum, h) => sum + Math.max(0, Math.min(h.to, to) - Math.max(h.from, from)), 0);
+      if (minutes < idleFromMin) return [];
+      // what comes before it says why where that takes most of the time; else what was in the way at last
+      const ready = this.#found.ready[p.act];
+      const why = this.#words.why(p.act, ready && ready.min - from >= (p.start - from) / 2 ? ready.hold : this.#found.holds[p.act]);
+      return [{ from: this.#words.at(from), to: this.#words.at(to), minutes, ...(why && { why }) }];
+    });
+  }
+
+  days(): WorkDay[] {
+    const { days, workers, startAt, timeZone } = this.#problem;
+    const dayOf = (min: number) => days.findLastIndex((d) => d <= min);
+    const work = this.#found.placements.filter((p) => p.people.length > 0);
+    return [...new Set(work.map((p) => dayOf(p.start)))]
+      .sort((a, b) => a - b)
+      .map((day) => ({
+        date: siteDateTime(new Date(Date.parse(startAt) + (at(days, day) + 60) * 60_000).toISOString(), timeZone).date,
+        people: workers.flatMap((w, worker): PersonDay[] => {
+          const own = work.filter((p) => dayOf(p.start) === day && p.people.includes(worker));
+          return own.length === 0
+            ? []
+            : [{ person: w.id, name: w.name, blocks: own.map((p, i) => this.block(p, worker, own[i - 1])), idle: this.#idle(own, worker) }];
+        }),
+      }));
+  }
+
+  moments(): DaysPlan['moments'] {
+    return this.#found.placements
+      .filter((p) => p.people.length === 0)
+      .map((p) => ({ mark: this.#words.mark(p.act), title: at(this.#problem.activities, p.act).title, at: this.#words.at(p.start) }));
+  }
+
+  failing(): { readonly list: DaysPlan['failing']; readonly repairs: readonly number[] } {
+    const { repairs, activities } = this.#problem;
+    const missing = this.#found.unplaced.map(({ repair, act }) => ({
+      repair,
+      one: { mark: at(repairs, repair).mark, why: say`“${at(activities, act).title}” finds no place.` },
+    }));
+    const late = repairs.flatMap((r, repair) => {
+      const ends = Math.max(0, ...this.#found.placements.filter((p) => p.people.length > 0 && at(activities, p.act).repair === repair).map((p) => p.end));
+      if (r.due === undefined || ends <= r.due) return [];
+      return [
+        {
+          repair,
+          one: {
+            mark: r.mark,
+            why: say`It ends ${this.#words.minutes('Late', ends - r.due)} after its date.`,
+            due: this.#words.at(r.due),
+            ends: this.#words.at(ends),
+          },
+        },
+      ];
+    });
+    const all = [...missing, ...late];
+    return { list: all.map((a) => a.one), repairs: all.map((a) => a.repair) };
+  }
+}
+
+/** How a plan is looked at besides. */
+export interface Look {
+  /** tries of the days to come; none where absent */
+  readonly future?: { readonly runs: number; readonly seed: number; readonly spread: Spread };
+}
+
+/** Days told: who does what when and why, what each waits for, what holds for every plan, and what does not go together. */
+export function tellDays(problem: Problem, found: Found, leftOut: readonly LeftOut[], { future }: Look = {}): DaysPlan {
+  const words = new DaysWords(problem, new Ledger());
+  const teller = new Teller(problem, found, words);
+  const { end, visits } = found.score;
+  const bound = lowerBound(problem, end);
+  const failing = teller.failing();
+  const tried = future && found.placements.length > 0 ? tryFuture(problem, found.placements, future.spread, future.runs, future.seed) : undefined;
+  const weakest = tried?.weakest && at(problem.ties, tried.weakest.tie);
+  return {
+    days: teller.days(),
+    doneAt: words.at(end),
+    visits,
+    bound: { at: words.at(Math.min(bound.min, end)), says: words.bound(bound, end) },
+    moments: teller.moments(),
+    leftOut,
+    failing: failing.list,
+    ...(failing.repairs.length > 0 && { contradiction: words.contradiction(contradictionOf(problem, failing.repairs)) }),
+    ...(tried && {
+      chances: {
+        runs: tried.runs,
+        dates: tried.dates.map((d) => ({ mark: at(problem.repairs, d.repair).mark, chance: chanceOf(d.kept / tried.runs), share: d.kept / tried.runs })),
+        windows: chanceOf(1 - (tried.weakest?.missed ?? 0) / tried.runs),
+        ...(weakest && { weakest: say`${words.mark(weakest.to)} “${words.act(weakest.to).title}”, after “${words.act(weakest.from).title}”` }),
+        ninth: words.at(tried.ninth),
+      },
+    }),
+    rounds: found.rounds,
+  };
+}

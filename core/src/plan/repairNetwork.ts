@@ -1,0 +1,205 @@
+import type { Effort, Lag, Mark, Moment, Step } from '../method/step.ts';
+import type { Mix, WorkMethod } from '../method/work.ts';
+import type { Activity, CrewWay, PlaceMark, Point, Stand, Tie } from '../schedule/days/problem.ts';
+
+/** The method of a repair as a part of a problem of days, its activities numbered from nothing. */
+export interface RepairNetwork {
+  readonly activities: readonly Omit<Activity, 'repair'>[];
+  readonly ties: readonly Tie[];
+  readonly marks: readonly Omit<PlaceMark, 'place'>[];
+  readonly stands: readonly Stand[];
+  /** min of covering before, and of clearing away after */
+  readonly cover: number;
+  readonly away: number;
+}
+
+interface From {
+  readonly mark: string;
+  readonly area: string;
+  /** the largest batch, in the unit of amounts */
+  readonly most: number;
+  readonly grid: number;
+}
+
+const perUnit = { m: 1000, 'm²': 1e6, L: 1000, piece: 1 } as const;
+
+/** Minutes of an effort for so many people, set-up apart. As planned it went by `hands`; one alone goes once as fast. */
+function effortMin(e: Effort, people: 1 | 2, pairHands: number): number {
+  if (e.by === 'fixed') return e.minutes.value;
+  const hands = !e.shared ? e.hands.value : people === 1 ? 1 : Math.max(e.hands.value, pairHands);
+  return (e.pace.value * (e.amount.value / perUnit[e.per]) * (e.passes?.value ?? 1)) / hands;
+}
+
+/** A pair goes so many times as fast as one: the rate of the firm where a step was planned with a pair, else common practice. */
+const usualPair = 2;
+
+const upTo = (minutes: number, grid: number) => Math.max(grid, Math.ceil((minutes - 1e-9) / grid) * grid);
+
+interface Edge {
+  readonly from: string;
+  readonly after: 'start' | 'end';
+  readonly to: string;
+  readonly least?: Lag;
+  readonly most?: Lag;
+  readonly overBy?: Lag;
+  readonly sameDay?: true;
+}
+
+/** What takes longer than this spans the night as it is. */
+const longMin = 420;
+
+/** Whether a step is the next work after one that does not keep over night. */
+function isNext(steps: readonly Step[], from: string, to: string): boolean {
+  const i = steps.findIndex((s) => s.id === from);
+  const first = steps[i];
+  if (first?.straightOn !== true || first.kind !== 'work' || first.minutes.value > longMin) return false;
+  return steps.slice(i + 1).find((s) => s.kind === 'work')?.id === to;
+}
+
+/** Takes a step out of a network: what came before it is followed by what came after, with the longer of the lags between them. */
+function bridged(edges: readonly Edge[], step: string): Edge[] {
+  const [before, after] = [edges.filter((e) => e.to === step), edges.filter((e) => e.from === step)];
+  const rest = edges.filter((e) => e.to !== step && e.from !== step);
+  const longer = (a: Lag | undefined, b: Lag | undefined) => (!a || (b && b.minutes.value > a.minutes.value) ? b : a);
+  const made = before.flatMap((b) =>
+    after.map((a): Edge => {
+      const least = longer(b.least, a.least);
+      return { from: b.from, after: b.after, to: a.to, ...(least && { least }), ...((b.sameDay ?? a.sameDay) && { sameDay: true }) };
+    }),
+  );
+  return [...rest, ...made.filter((m) => !rest.some((r) => r.from === m.from && r.to === m.to && r.after === m.after && !r.most && !m.least))];
+}
+
+/** A mixing step of a single batch that is placed by the step after it: its minutes are set-up of that, and may be shared. */
+function batchOf(step: Step, edges: readonly Edge[], mixes: readonly Mix[]): { readonly to: string; readonly mix: Mix } | undefined {
+  if (!step.builder.startsWith('mix-') || step.handsOn?.efforts.every((e) => e.by === 'fixed') !== true) return undefined;
+  const [next, ...more] = edges.filter((e) => e.from === step.id);
+  if (!next || more.some((m) => m.to !== next.to) || next.after !== 'end' || next.least || next.most) return undefined;
+  const mix = mixes.find((m) => m.serves.includes(next.to) && m.key !== undefined && m.batches.value === 1 && m.total.kind === 'volume');
+  return mix && mix.serves.length === 1 ? { to: next.to, mix } : undefined;
+}
+
+/** Min before the end of a day by which the last mix of it is past its working time: time to clean up. Common practice. */
+const cleanUpMin = 45;
+
+/** Min that a day must still have after a step that places a mix. */
+function clearMin(step: Step, mixes: readonly Mix[], ways: readonly CrewWay[]): number {
+  const within = mixes.flatMap((m) => (m.within && m.serves.includes(step.id) ? [m.within.value] : []));
+  if (within.length === 0) return 0;
+  return Math.ceil(Math.max(0, Math.min(240, Math.max(...within)) - Math.min(...ways.map((w) => w.minutes)))) + cleanUpMin;
+}
+
+/** What is mixed in one batch for several steps is placed by each of them before it goes off. */
+function placedInTime(steps: readonly Step[], mixes: readonly Mix[]): Edge[] {
+  return steps.flatMap((step, i): Edge[] => {
+    if (!step.builder.startsWith('mix-')) return [];
+    const until = steps.findIndex((s, n) => n > i && s.builder === step.builder);
+    const behind = steps.slice(i + 1, until < 0 ? undefined : until);
+    return mixes.flatMap(({ within, batches, serves }) =>
+      within && batches.value === 1
+        ? behind.filter((s) => serves.includes(s.id)).map((s): Edge => ({ from: step.id, after: 'end', to: s.id, overBy: { by: 'fixed', minutes: within } }))
+        : [],
+    );
+  });
+}
+
+/** Steps in an order in which each comes after those it is tied to, as near to their own as may be. */
+function inOrder(steps: readonly Step[], edges: readonly Edge[]): Step[] {
+  const left = [...steps];
+  const out: Step[] = [];
+  while (left.length > 0) {
+    const i = left.findIndex((s) => !edges.some((e) => e.to === s.id && left.some((o) => o.id === e.from)));
+    out.push(...left.splice(Math.max(i, 0), 1));
+  }
+  return out;
+}
+
+/** What a method is to days: covering, mixing and waits are taken out of its steps, and told of them. */
+export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: From): RepairNetwork {
+  const { steps, links, mixes, marks, standing } = method;
+  const isCover = (s: Step) => s.handsOn?.once === 'area-day';
+  let edges: readonly Edge[] = links.map(({ from, after, to, least, most: window }) => ({
+    from,
+    after,
+    to,
+    ...(least && { least }),
+    ...(window && { most: window.lag }),
+    ...(isNext(steps, from, to) && after === 'end' && (least?.minutes.value ?? 0) < longMin && { sameDay: true as const }),
+  }));
+  edges = [...edges, ...placedInTime(steps, mixes)];
+  const batches = new Map<string, { readonly step: Step; readonly mix: Mix }>();
+  const gone = new Map<string, string | undefined>();
+  for (const step of steps) {
+    const batch = step.kind === 'work' ? batchOf(step, edges, mixes) : undefined;
+    if (batch && !batches.has(batch.to)) batches.set(batch.to, { step, mix: batch.mix });
+    if (step.kind === 'wait' || isCover(step) || (batch && batches.get(batch.to)?.step === step)) {
+      gone.set(step.id, batch?.to);
+      edges = bridged(edges, step.id);
+    }
+  }
+  const kept = inOrder(
+    steps.filter((s) => !gone.has(s.id)),
+    edges,
+  );
+  const index = new Map(kept.map((s, i) => [s.id, i]));
+  const covers = steps.filter(isCover);
+  const minutesOf = (of: readonly Step[]) => of.reduce((sum, s) => sum + Math.ceil(s.minutes.value), 0);
+  const covered = covers.length > 0;
+  const pairHands = Math.max(1, ...steps.flatMap((s) => s.handsOn?.efforts ?? []).map((e) => (e.by === 'pace' && e.shared ? e.hands.value : 1)));
+  const pair = pairHands > 1 ? pairHands : usualPair;
+  const activities = kept.map((s): Omit<Activity, 'repair'> => {
+    const h = s.handsOn;
+    const paced = (h?.efforts ?? []).flatMap((e) => (e.by === 'pace' && e.setUp.value > 0 ? [e] : []));
+    const batch = batches.get(s.id);
+    const ways: CrewWay[] = h
+      ? ([1, 2] as const)
+          .filter((people) => people >= h.people.least && people <= h.people.most)
+          .map((people) => ({ people, minutes: upTo(h.efforts.reduce((sum, e) => sum + effortMin(e, people, pair), 0), grid) }))
+      : [];
+    return {
+      id: `${mark}/${s.id}`,
+      step: s.id,
+      title: s.title,
+      ways,
+      ...(paced.length > 0 && {
+        setUp: { key: `${area} ${paced.map((e) => e.key).join(' ')}`, minutes: upTo(paced.reduce((sum, e) => sum + e.setUp.value, 0), grid) },
+      }),
+      ...(batch && {
+        run: {
+          key: batch.mix.key ?? '',
+          minutes: upTo(batch.step.minutes.value, grid),
+          amount: batch.mix.total.value,
+          most,
+          ...(batch.mix.within && { within: { by: 'fixed' as const, minutes: batch.mix.within } }),
+        },
+      }),
+      skills: (h?.skills ?? []).map((k) => k.skill),
+      things: h?.things ?? [],
+      interrupt: h?.interrupt ?? false,
+      loud: h?.makes.some((m) => m === 'noise' || m === 'dust') ?? false,
+      dry: h?.asks?.dry ?? false,
+      covered: covered && h !== undefined,
+      clear: clearMin(s, mixes, ways),
+    };
+  });
+  const point = (m: Moment): Point | undefined => {
+    const act = index.get(m.step) ?? index.get(gone.get(m.step) ?? '');
+    return act === undefined ? undefined : { act, at: m.at, ...(m.later && { later: m.later }) };
+  };
+  const spans = <T extends { readonly from: Moment; readonly to: Moment }, R>(list: readonly T[], make: (one: T, from: Point, to: Point) => R): R[] =>
+    list.flatMap((one) => {
+      const [from, to] = [point(one.from), point(one.to)];
+      return from && to ? [make(one, from, to)] : [];
+    });
+  return {
+    activities,
+    ties: edges.flatMap(({ from, to, ...e }): Tie[] => {
+      const [a, b] = [index.get(from), index.get(to)];
+      return a === undefined || b === undefined ? [] : [{ ...e, from: a, to: b }];
+    }),
+    marks: spans(marks, (m: Mark, from, to) => ({ is: m.is, from, to })),
+    stands: spans(standing, (s, from, to) => ({ thing: s.thing, from, to })),
+    cover: minutesOf(covers.filter((s) => s.builder !== 'put-away')),
+    away: minutesOf(covers.filter((s) => s.builder === 'put-away')),
+  };
+}

@@ -1,0 +1,164 @@
+import { things, type ThingId } from '../method/things.ts';
+import { Ledger } from '../quantity/ledger.ts';
+import { instant, say, type Saying } from '../quantity/saying.ts';
+import { compareScores, findDays, type Found, type Score, type Search } from '../schedule/days/improve.ts';
+import { at, type Problem } from '../schedule/days/problem.ts';
+import type { DaysSetup } from '../schedule/days/setup.ts';
+import { instantAfter } from '../schedule/schedule.ts';
+import type { PatchSystem } from '../shelf/patchSystem.ts';
+import { mostCrew, skills, type Skill } from '../survey/crew.ts';
+import { clockMinutes, usualHours, type WorkingHours } from '../survey/hours.ts';
+import type { Area, HouseRules, Job } from '../survey/job.ts';
+import { jobDays } from './jobDays.ts';
+import { planJob, plannedOf, type RepairPlan } from './repairPlan.ts';
+
+/** What days are made from. */
+export interface DaysInput {
+  readonly job: Job;
+  readonly plans: readonly RepairPlan[];
+  readonly rules?: HouseRules;
+  readonly shelf?: readonly PatchSystem[];
+  readonly setup: DaysSetup;
+}
+
+/** A way out that was tried, and works. */
+export interface WayOut {
+  readonly id: string;
+  /** what is done otherwise */
+  readonly says: Saying;
+  /** what it brings, and costs */
+  readonly comes: Saying;
+  readonly score: Score;
+}
+
+interface Change {
+  readonly id: string;
+  readonly says: Saying;
+  readonly input: () => DaysInput;
+}
+
+/** As many ways as are tried. */
+const mostTried = 12;
+/** As many as are told. */
+const mostTold = 3;
+/** What brings less is none, in min. */
+const leastGain = 15;
+
+const replanned = (input: DaysInput, job: Job): DaysInput => ({ ...input, job, plans: planJob(job, input.rules, input.shelf) });
+
+function withHours(input: DaysInput, change: (hours: WorkingHours) => WorkingHours): DaysInput {
+  const rules = input.rules ?? { schools: {} };
+  return { ...input, rules: { ...rules, hours: change(rules.hours ?? usualHours) } };
+}
+
+const timeAfter = (time: string, minutes: number) => {
+  const min = clockMinutes(time) + minutes;
+  return `${String(Math.floor(min / 60)).padStart(2, '0')}:${String(min % 60).padStart(2, '0')}`;
+};
+
+function crewAndHours(input: DaysInput): Change[] {
+  const { job, rules } = input;
+  const hours = rules?.hours ?? usualHours;
+  const more = { id: 'one-more', name: job.crew.some((p) => p.name.trim() !== '') ? 'One more' : '', skills: Object.keys(skills) as Skill[] };
+  return [
+    ...(job.crew.length < mostCrew ? [{ id: 'person', says: say`One person more, all the time`, input: () => replanned(input, { ...job, crew: [...job.crew, more] }) }] : []),
+    ...(clockMinutes(hours.to) <= clockMinutes('19:00')
+      ? [{ id: 'hour', says: say`Work until ${timeAfter(hours.to, 60)} instead of ${hours.to}`, input: () => withHours(input, (h) => ({ ...h, to: timeAfter(h.to, 60) })) }]
+      : []),
+    ...(!hours.days.includes(6) ? [{ id: 'saturday', says: say`Work on Saturdays too`, input: () => withHours(input, (h) => ({ ...h, days: [...h.days, 6] })) }] : []),
+  ];
+}
+
+/** Rooms that are warmed to twenty degrees, in which something critical waits. */
+function warmer(input: DaysInput, areas: readonly Area[], ledger: Ledger): Change[] {
+  const warm = 20;
+  return areas.flatMap((area): Change[] => {
+    const { place, airC, slabC } = area.facts;
+    if (place?.value !== 'inside' || !airC || !slabC || slabC.value >= warm) return [];
+    const facts = { ...area.facts, airC: { ...airC, value: Math.max(warm, airC.value) }, slabC: { ...slabC, value: warm } };
+    const job = { ...input.job, areas: input.job.areas.map((a) => (a.id === area.id ? { ...a, facts } : a)) };
+    return [{ id: `warm ${area.id}`, says: say`Heat ${area.name} to ${ledger.stated('Heated to', 'temperature', warm)}, ground and air, until it is done`, input: () => replanned(input, job) }];
+  });
+}
+
+/** Faster systems of those that fit, for a repair that holds all up. */
+function faster(input: DaysInput, plan: RepairPlan): Change[] {
+  const planned = plannedOf(plan);
+  const inView = planned?.planned;
+  if (!planned || !inView) return [];
+  const now = planned.timesOf(inView.candidate)?.inUse.value ?? 0;
+  const others = planned.candidates
+    .filter((c) => c.grade === 'fits' && c.system.id !== inView.candidate.system.id)
+    .flatMap((c) => {
+      const total = planned.timesOf(c)?.inUse.value;
+      return total === undefined || total >= now ? [] : [{ c, total }];
+    })
+    .sort((a, b) => a.total - b.total)
+    .slice(0, 2);
+  return others.map(({ c }): Change => {
+    const { id, mark } = plan.defect;
+    const areas = input.job.areas.map((a) => ({ ...a, defects: a.defects.map((d) => (d.id === id ? { ...d, choice: { system: c.system.id } } : d)) }));
+    return { id: `system ${mark} ${c.system.id}`, says: say`${c.system.title} for ${mark}`, input: () => replanned(input, { ...input.job, areas }) };
+  });
+}
+
+/** Machines that are waited for: one more of each. */
+function moreThings(input: DaysInput, problem: Problem, found: Found): Change[] {
+  const wanted = new Set(found.holds.flatMap((h) => (h?.by === 'thing' ? [h.thing] : [])));
+  return [...wanted].map((thing: ThingId): Change => {
+    const count = (problem.things[thing] ?? 1) + 1;
+    return { id: `thing ${thing}`, says: say`One ${things[thing].title.toLowerCase()} more`, input: () => ({ ...input, setup: { ...input.setup, things: { ...input.setup.things, [thing]: count } } }) };
+  });
+}
+
+/** Repairs that fail, or else those that end last. */
+function critical({ repairs, activities }: Problem, { placements, unplaced }: Found): readonly string[] {
+  const ends = repairs.map((r, i) => {
+    const end = Math.max(0, ...placements.filter((p) => p.people.length > 0 && at(activities, p.act).repair === i).map((p) => p.end));
+    return { id: r.id, end, late: Math.max(0, end - (r.due ?? Number.POSITIVE_INFINITY)) };
+  });
+  const missing = unplaced.map((u) => at(repairs, u.repair).id);
+  const sorted = [...ends].sort((a, b) => b.late - a.late || b.end - a.end).map((e) => e.id);
+  return [...new Set([...missing, ...sorted])].slice(0, 2);
+}
+
+/**
+ * Ways out, each of which was tried and works: planned anew with one thing changed, searched as long as what it is compared with.
+ * @returns the three that keep a date or find a place where there was none, else that bring the end forward most
+ */
+export function waysOut(input: DaysInput, problem: Problem, found: Found, search: Search): readonly WayOut[] {
+  const ledger = new Ledger();
+  const last = critical(problem, found);
+  const plansOf = input.plans.filter((p) => last.includes(p.defect.id));
+  const areas = input.job.areas.filter((a) => plansOf.some((p) => p.area.id === a.id));
+  const changes = [...crewAndHours(input), ...plansOf.flatMap((p) => faster(input, p)), ...warmer(input, areas, ledger), ...moreThings(input, problem, found)].slice(0, mostTried);
+  const now = found.score;
+  const personMin = (f: Found, p: Problem) =>
+    f.placements.reduce((sum, one) => sum + one.people.length * (one.end - one.start) * (at(p.activities, one.act).ways.length > 0 ? 1 : 0), 0);
+  const nowMin = personMin(found, problem);
+  const worked = changes.flatMap((change, i): (WayOut & { readonly gain: number })[] => {
+    if (search.progress?.(i / changes.length, now) === false) return [];
+    const { job, plans, rules, setup } = change.input();
+    const other = jobDays(job, plans, rules, setup).problem;
+    // a change that leaves a repair without a plan is none
+    if (other.repairs.length < problem.repairs.length) return [];
+    const tried = findDays(other, { aim: search.aim, rounds: search.rounds, seed: search.seed });
+    const gain = now.end - tried.score.end;
+    const mended = tried.score.unplaced < now.unplaced || tried.score.late < now.late;
+    if (compareScores(tried.score, now, search.aim) >= 0 || (!mended && gain < leastGain)) return [];
+    return [{ id: change.id, says: change.says, score: tried.score, gain, comes: comes(problem, now, tried.score, personMin(tried, other) - nowMin, ledger) }];
+  });
+  const fails = (s: Score) => s.unplaced * 1e9 + s.late;
+  return worked
+    .sort((a, b) => fails(a.score) - fails(b.score) || b.gain - a.gain || a.score.visits - b.score.visits)
+    .slice(0, mostTold)
+    .map(({ gain: _gain, ...way }) => way);
+}
+
+function comes(problem: Problem, now: Score, then: Score, moreMin: number, ledger: Ledger): Saying {
+  const end = say`done ${instant(instantAfter(problem.startAt, then.end))}`;
+  const visits = then.visits === now.visits ? say`` : say`, on ${ledger.stated('Days of work', 'count', then.visits)} days instead of ${ledger.stated('Days of work', 'count', now.visits)}`;
+  const hands = Math.abs(moreMin) < leastGain ? say`` : say`, ${ledger.stated('By hand', 'duration', Math.abs(moreMin))} ${moreMin > 0 ? 'more' : 'less'} by hand`;
+  const rest = then.unplaced > 0 ? say`; some of it still has no place` : then.late > 0 ? say`; still late` : now.late > 0 || now.unplaced > 0 ? say`; every date holds` : say``;
+  return say`${end}${visits}${hands}${rest}`;
+}

@@ -1,0 +1,164 @@
+import { never } from './laws.ts';
+import { groupsOf, type Group } from './groups.ts';
+import { at, type CrewWay, type Problem } from './problem.ts';
+import type { Hold, PutOff } from './lines.ts';
+import { Roster, type Spot } from './roster.ts';
+
+/** Why a repair has no place. */
+export interface Unplaced {
+  readonly repair: number;
+  /** the first activity of it that finds none */
+  readonly act: number;
+}
+
+/** How often a group is put off before it is given up. */
+const mostTries = 400;
+
+/** How often a whole repair is begun anew. */
+const mostWhole = 40;
+
+/** From when on an activity is looked for a place, and why. */
+interface Later {
+  readonly min: number;
+  readonly hold: Hold;
+}
+
+/** What is chosen by when several crews can do it: the earliest end, each person-minute more counting so many minutes. */
+export interface Taste {
+  readonly perPersonMin: number;
+}
+
+/** Puts repairs onto a roster, a whole group of what windows tie at a time, each at the first place where all of it holds. */
+export class Builder {
+  readonly roster: Roster;
+  readonly groups: readonly (readonly Group[])[];
+  readonly #crews: readonly (readonly { readonly people: readonly number[]; readonly way: CrewWay }[])[];
+
+  constructor(problem: Problem) {
+    this.roster = new Roster(problem);
+    this.groups = groupsOf(problem);
+    const { workers } = problem;
+    const all = workers.map((_w, i) => [i]);
+    const pairs = workers.flatMap((_w, a) => workers.flatMap((_x, b) => (b > a ? [[a, b]] : [])));
+    this.#crews = problem.activities.map((a) => {
+      const able = (people: readonly number[]) =>
+        people.every((p) => a.skills.every((s) => at(workers, p).skills === undefined || at(workers, p).skills?.includes(s) === true));
+      return a.ways.flatMap((way) => (way.people === 1 ? all : pairs).filter(able).map((people) => ({ people, way })));
+    });
+  }
+
+  /** Crews that can do an activity, each with its minutes. */
+  crews(act: number): readonly { readonly people: readonly number[]; readonly way: CrewWay }[] {
+    return at(this.#crews, act);
+  }
+
+  /** The best spot of an activity from a moment on, over all crews that can do it. */
+  best(act: number, from: number, why: Hold, taste: Taste, stuck?: (putOff: PutOff) => void): Spot | undefined {
+    const activity = this.roster.act(act);
+    if (activity.ways.length === 0) return { start: from, end: from, people: [], hold: why };
+    let [found, cost]: [Spot | undefined, number] = [undefined, never];
+    for (const { people, way } of this.crews(act)) {
+      // later than this it is no better than what was found
+      const until = cost - way.minutes - way.minutes * people.length * taste.perPersonMin;
+      if (from >= until) continue;
+      const spot = this.roster.spot(act, people, way.minutes, from, why, until);
+      if (!spot) {
+        if (this.roster.stuck) stuck?.(this.roster.stuck);
+        continue;
+      }
+      // what is set up beforehand is somebody's time too
+      const setUp = people.reduce((sum, p) => sum + this.roster.needs(act, spot.start, spot.end, people, p).before, 0);
+      const its = spot.end + taste.perPersonMin * (way.minutes * people.length + setUp) + setUp * 1e-3;
+      if (its < cost) [found, cost] = [spot, its];
+    }
+    return found;
+  }
+
+  /**
+   * Puts a group in, the first place at which its windows hold.
+   * @param notBefore what was put off, and what for; more is put to it
+   * @returns the activity that finds no place, or what has to begin later that is of another group
+   */
+  #group(group: Group, taste: Taste, notBefore: Map<number, Later>): { readonly act: number; readonly putOff?: PutOff } | undefined {
+    const { roster } = this;
+    for (let tries = 0; tries < mostTries; tries++) {
+      let failed: { readonly act: number; readonly putOff: PutOff | undefined; readonly tie?: number } | undefined;
+      for (const act of group) {
+        const first = roster.earliest(act);
+        const off = notBefore.get(act);
+        const [min, hold]: [number, Hold] = off && off.min > first.min ? [off.min, off.hold] : [first.min, first.hold];
+        let stuck: PutOff | undefined;
+        const spot = min < never ? this.best(act, min, hold, taste, (one) => (stuck ??= one)) : undefined;
+        const late = roster.latest(act);
+        if (spot && spot.start <= late.min) roster.put(act, spot);
+        else {
+          const putOff = spot ? this.#later(late.tie, spot.start - late.min) : stuck;
+          failed = { act, putOff, ...(spot && { tie: late.tie }) };
+          break;
+        }
+      }
+      if (!failed) return undefined;
+      for (const act of group) roster.take(act);
+      const { act, putOff, tie } = failed;
+      if (!putOff || !group.includes(putOff.act)) return { act, ...(putOff && { putOff }) };
+      notBefore.set(putOff.act, { min: putOff.min, hold: tie === undefined ? { by: 'asked' } : { by: 'window', tie } });
+    }
+    return group[0] === undefined ? undefined : { act: group[0] };
+  }
+
+  /** What a window is counted from begins later, so that what follows is in time: over night the next morning; else by as much as it is late. */
+  #later(tie: number, lateMin: number): PutOff {
+    const { roster } = this;
+    const { from, sameDay } = at(roster.problem.ties, tie);
+    const start = at(roster.start, from);
+    const day = at(roster.problem.days, roster.openings.dayOf(start) + 1);
+    const { grid } = roster.problem;
+    return { act: from, min: sameDay === true ? day : Math.min(start + Math.max(lateMin, grid), Math.max(day, start + grid)) };
+  }
+
+  /** Puts a whole repair in; where it finds no place with its windows in reserve, without. @returns what finds no place, and nothing of it stands then */
+  repair(repair: number, taste: Taste): Unplaced | undefined {
+    this.roster.reserved = true;
+    if (!this.#whole(repair, taste)) return undefined;
+    this.roster.reserved = false;
+    const missing = this.#whole(repair, taste);
+    this.roster.reserved = true;
+    return missing;
+  }
+
+  #whole(repair: number, taste: Taste): Unplaced | undefined {
+    const notBefore = new Map<number, Later>();
+    for (let tries = 0; tries < mostWhole; tries++) {
+      let failed: { readonly act: number; readonly putOff?: PutOff } | undefined;
+      for (const group of at(this.groups, repair)) {
+        failed = this.#group(group, taste, notBefore);
+        if (failed) break;
+      }
+      if (!failed) return undefined;
+      this.takeRepair(repair);
+      const { act, putOff } = failed;
+      if (!putOff || (notBefore.get(putOff.act)?.min ?? 0) >= putOff.min) return { repair, act };
+      notBefore.set(putOff.act, { min: putOff.min, hold: { by: 'asked' } });
+    }
+    return { repair, act: at(this.groups, repair)[0]?.[0] ?? 0 };
+  }
+
+  /** @returns activities that may need more before or after them than they did */
+  takeRepair(repair: number): readonly number[] {
+    return at(this.groups, repair).flatMap((group) => group.flatMap((act) => this.roster.take(act)));
+  }
+
+  /** Takes repairs off, and those with them that would no longer stand as they have to. @returns all that were taken */
+  takeOff(repairs: readonly number[]): readonly number[] {
+    const taken = new Set<number>(repairs);
+    let touched = repairs.flatMap((r) => this.takeRepair(r));
+    while (touched.length > 0) {
+      const broken = new Set(this.roster.broken(touched).map((act) => this.roster.act(act).repair));
+      touched = [...broken].flatMap((r) => {
+        taken.add(r);
+        return this.takeRepair(r);
+      });
+    }
+    return [...taken];
+  }
+}

@@ -1,0 +1,145 @@
+import { within, without } from './hours.ts';
+import { at, type Activity, type Problem, type Stretch } from './problem.ts';
+
+/** Where work lies in working time. */
+export interface Fit {
+  readonly start: number;
+  readonly end: number;
+}
+
+/** What is placed in working time: min before its start, its own, and after its end. */
+interface Wanted {
+  readonly before: number;
+  readonly minutes: number;
+  readonly after: number;
+  readonly interrupt: boolean;
+  /** min that the day must still have after its end */
+  readonly clear?: number;
+}
+
+/** Working time of a crew at a place, and where work fits into it. */
+export class Opening {
+  readonly #stretches: readonly Stretch[];
+  /** the day that each stretch lies in */
+  readonly #dayOf: readonly number[];
+  /** when the day of each stretch ends */
+  readonly #closes: readonly number[];
+  readonly #longest: number;
+  readonly #dayMin: number;
+
+  constructor(stretches: readonly Stretch[], dayOf: (min: number) => number) {
+    this.#stretches = stretches;
+    this.#dayOf = stretches.map((s) => dayOf(s.from));
+    this.#longest = Math.max(0, ...stretches.map((s) => s.to - s.from));
+    const byDay = new Map<number, number>();
+    stretches.forEach((s, i) => byDay.set(this.#dayOf[i] ?? 0, (byDay.get(this.#dayOf[i] ?? 0) ?? 0) + s.to - s.from));
+    const closes = new Map<number, number>();
+    stretches.forEach((s, i) => closes.set(this.#dayOf[i] ?? 0, s.to));
+    this.#closes = this.#dayOf.map((d) => closes.get(d) ?? 0);
+    this.#dayMin = Math.max(0, ...byDay.values());
+  }
+
+  get stretches(): readonly Stretch[] {
+    return this.#stretches;
+  }
+
+  /** The first stretch that is not over at a moment. */
+  #from(min: number): number {
+    let [low, high] = [0, this.#stretches.length];
+    while (low < high) {
+      const mid = (low + high) >> 1;
+      if (at(this.#stretches, mid).to > min) high = mid;
+      else low = mid + 1;
+    }
+    return low;
+  }
+
+  /** When work begun at a moment of a stretch is over, and in which stretch: breaks do not count, nor nights where it may go on over them. */
+  #workedOff(i: number, start: number, minutes: number, overNight: boolean): { readonly end: number; readonly last: number } | undefined {
+    let [now, left] = [start, minutes];
+    for (let n = i; n < this.#stretches.length; n++) {
+      if (!overNight && this.#dayOf[n] !== this.#dayOf[i]) return undefined;
+      const { from, to } = at(this.#stretches, n);
+      now = Math.max(now, from);
+      if (left <= to - now) return { end: now + left, last: n };
+      left -= to - now;
+    }
+    return undefined;
+  }
+
+  /**
+   * The first place from a moment on at which work fits. Set-up lies directly before it and within the same stretch. What may not be
+   * interrupted lies in one stretch, but for what is longer than any; what is longer than a day goes on over nights.
+   * @returns nothing where it fits nowhere
+   */
+  fit(from: number, { before, minutes, after, interrupt, clear = 0 }: Wanted, grid: number): Fit | undefined {
+    const long = minutes + before + after > this.#dayMin;
+    const across = interrupt || minutes + before + after > this.#longest;
+    for (let i = this.#from(from - before); i < this.#stretches.length; i++) {
+      const { from: open, to: shut } = at(this.#stretches, i);
+      const start = Math.ceil(Math.max(from, open + before) / grid) * grid;
+      if (start >= shut) continue;
+      if (!across) {
+        if (start + minutes + after <= shut && start + minutes + clear <= at(this.#closes, i)) return { start, end: start + minutes };
+        continue;
+      }
+      const done = this.#workedOff(i, start, minutes, long);
+      if (!done || (!long && done.end + clear > at(this.#closes, i))) continue;
+      if (done.end + after <= at(this.#stretches, done.last).to) return { start, end: done.end };
+    }
+    return undefined;
+  }
+}
+
+/** The openings of a problem, each made once. */
+export class Openings {
+  readonly #problem: Problem;
+  readonly #known = new Map<string, Opening>();
+  readonly dayOf: (min: number) => number;
+  /** days on which nothing is begun */
+  readonly shut = new Set<number>();
+
+  constructor(problem: Problem) {
+    this.#problem = problem;
+    const { days } = problem;
+    this.dayOf = (min) => {
+      let [low, high] = [0, days.length - 1];
+      while (low < high) {
+        const mid = (low + high + 1) >> 1;
+        if ((days[mid] ?? Number.POSITIVE_INFINITY) <= min) low = mid;
+        else high = mid - 1;
+      }
+      return low;
+    };
+  }
+
+  /** Keeps to days, or lets them go again. */
+  shutDays(days: readonly number[]): void {
+    if (days.length === 0 && this.shut.size === 0) return;
+    this.shut.clear();
+    for (const day of days) this.shut.add(day);
+    this.#known.clear();
+  }
+
+  /** When a crew may work at an activity. */
+  of(act: Activity, people: readonly number[]): Opening {
+    const { workers, places, repairs, days } = this.#problem;
+    const place = at(repairs, act.repair).place;
+    const key = `${people.join(',')}|${String(place)}|${String(act.loud)}|${String(act.dry)}`;
+    const known = this.#known.get(key);
+    if (known) return known;
+    const { open, quiet, rain } = at(places, place);
+    let free: readonly Stretch[] = people.map((p) => at(workers, p).hours).reduce((a, b) => within(a, b));
+    if (open) free = within(free, open);
+    if (act.loud && quiet) free = without(free, quiet);
+    if (act.dry && rain) free = without(free, rain);
+    if (this.shut.size > 0)
+      free = without(
+        free,
+        [...this.shut].map((d) => ({ from: at(days, d), to: at(days, d + 1) })),
+      );
+    const made = new Opening(free, this.dayOf);
+    this.#known.set(key, made);
+    return made;
+  }
+}

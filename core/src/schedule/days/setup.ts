@@ -1,0 +1,55 @@
+import type { ThingId } from '../../method/things.ts';
+import type { OwnHours } from './hours.ts';
+
+/** Somebody of the crew whose hours are not those of the firm. */
+export interface PersonDays extends OwnHours {
+  /** of the crew of the job */
+  readonly person: string;
+}
+
+/** Clock hours of each day at the site. */
+export interface DayHours {
+  readonly from: string;
+  readonly to: string;
+}
+
+/** What is to be heeded of an area. */
+export interface AreaDays {
+  readonly area: string;
+  /** when it may be entered, each day */
+  readonly open?: DayHours;
+  /** when no noise and no dust may be made, each day */
+  readonly quiet?: DayHours;
+  /** the area it is reached through */
+  readonly through?: string;
+  /** when rain is forecast; beyond the forecast rain forbids nothing */
+  readonly rain?: readonly { readonly date: string; readonly from: string; readonly to: string }[];
+  /** dates on which nobody gets in */
+  readonly shut?: readonly string[];
+}
+
+/** A date that has to hold: of one repair, or of the whole job. */
+export interface DueDate {
+  /** id of a defect; all of the job where absent */
+  readonly defect?: string;
+  readonly date: string;
+  /** clock time at the site; the end of that day where absent */
+  readonly time?: string;
+}
+
+/** What the days of a job are made by besides its crew, its hours and its repairs. What is absent is as usual. */
+export interface DaysSetup {
+  readonly people?: readonly PersonDays[];
+  /** how many the firm has of a thing */
+  readonly things?: Readonly<Partial<Record<ThingId, number>>>;
+  readonly areas?: readonly AreaDays[];
+  readonly dates?: readonly DueDate[];
+  /** defects of which nothing is begun before a date */
+  readonly notBefore?: readonly { readonly defect: string; readonly date: string }[];
+}
+
+/** How many of a thing a firm has that has not said so, at the least one: of what is large, one; of what each carries, one a person. Common practice. */
+export function usualThings(people: number): Readonly<Partial<Record<ThingId, number>>> {
+  const each = Math.max(1, people);
+  return { saw: 1, hammer: 1, router: 1, pump: 1, sprayer: 1, mixer: 1, grinder: each, sander: each, drill: each };
+}
