@@ -245,6 +245,7 @@ const step = objectSchema(
     gives: list(one(...Object.keys(outcomes))),
     cleans: yes,
     straightOn: yes,
+    soon: yes,
     check: objectSchema({ done: text, limits, due: one('start', 'end') }),
     minutes: figure,
     startMin: number,
@@ -256,7 +257,7 @@ const step = objectSchema(
     latest: objectSchema({ at: when, ifMissed: saying }),
     plain: text,
   },
-  ['section', 'lift', 'latest', 'plain', 'sign', 'gives', 'cleans', 'straightOn', 'handsOn'],
+  ['section', 'lift', 'latest', 'plain', 'sign', 'gives', 'cleans', 'straightOn', 'soon', 'handsOn'],
 );
 
 const redo: Schema = {

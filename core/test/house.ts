@@ -106,7 +106,13 @@ const facts = (given: Readonly<Record<string, unknown>>) => Object.fromEntries(O
 /**
  * The house as a job. @param count how many of its repairs, from the first; over 34 they come again
  */
-export function house(count = 34, crew: readonly Person[] = [{ id: 'ann', name: 'Ann', skills: ['respirator', 'overhead'] }, { id: 'bo', name: 'Bo', skills: ['respirator', 'overhead'] }]): Job {
+export function house(
+  count = 34,
+  crew: readonly Person[] = [
+    { id: 'ann', name: 'Ann', skills: ['respirator', 'overhead'] },
+    { id: 'bo', name: 'Bo', skills: ['respirator', 'overhead'] },
+  ],
+): Job {
   const all = rooms.flatMap((room) => room.found.map((found) => ({ room, found })));
   const areas = new Map<string, { readonly room: Room; readonly defects: Defect[] }>();
   for (let i = 0; i < count; i++) {
@@ -129,7 +135,7 @@ export function house(count = 34, crew: readonly Person[] = [{ id: 'ann', name: 
       confirmed: [],
       decisions: [],
       ...(system !== undefined && { choice: { system, reason: 'taken for this house' } }),
-    } as Defect);
+    });
   }
   return {
     id: 'house',
@@ -139,7 +145,7 @@ export function house(count = 34, crew: readonly Person[] = [{ id: 'ann', name: 
     units: 'metric',
     startAt: '2026-06-01T12:00:00.000Z',
     crew,
-    areas: [...areas].map(([name, { room, defects }]): Area => ({ id: name, name, facts: facts(room.facts), defects }) as Area),
+    areas: [...areas].map(([name, { room, defects }]): Area => ({ id: name, name, facts: facts(room.facts), defects })),
   };
 }
 

@@ -75,6 +75,8 @@ export class DaysWords {
         return undefined;
       case 'asked':
         return say`not before, as was asked`;
+      case 'order':
+        return say`it could begin sooner; what comes first then brings all forward`;
       case 'tie': {
         const tie = at(this.#problem.ties, hold.tie);
         if (!tie.least) return undefined;

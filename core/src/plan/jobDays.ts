@@ -38,7 +38,12 @@ function daily(axis: DayAxis, { from, to }: DayHours): Stretch[] {
   return axis.dates.slice(0, -1).map((date) => ({ from: axis.min(date, from), to: axis.min(date, to) }));
 }
 
-function placeOf(axis: DayAxis, name: { readonly id: string; readonly name: string }, own: AreaDays | undefined, ids: readonly string[]): Omit<Place, 'cover' | 'away'> {
+function placeOf(
+  axis: DayAxis,
+  name: { readonly id: string; readonly name: string },
+  own: AreaDays | undefined,
+  ids: readonly string[],
+): Omit<Place, 'cover' | 'away'> {
   const days = axis.days;
   const shut = (own?.shut ?? []).flatMap((date) => {
     const n = axis.dates.indexOf(date);
@@ -82,7 +87,11 @@ export function jobDays(
     id: p.id,
     name: p.name.trim() === '' ? `Person ${String(i + 1)}` : p.name.trim(),
     ...(told && { skills: p.skills }),
-    hours: workingStretches(hours, axis, setup.people?.find((o) => o.person === p.id)),
+    hours: workingStretches(
+      hours,
+      axis,
+      setup.people?.find((o) => o.person === p.id),
+    ),
   }));
   const leftOut: LeftOut[] = [];
   const in_: { readonly plan: PlannedPlan; readonly work: PlannedWork; readonly network: RepairNetwork }[] = [];
@@ -99,7 +108,12 @@ export function jobDays(
   const places = areas.map((a): Place => {
     const own = in_.filter(({ plan }) => plan.area.id === a.id).map(({ network }) => network);
     return {
-      ...placeOf(axis, { id: a.id, name: a.name }, setup.areas?.find((s) => s.area === a.id), ids),
+      ...placeOf(
+        axis,
+        { id: a.id, name: a.name },
+        setup.areas?.find((s) => s.area === a.id),
+        ids,
+      ),
       cover: Math.max(0, ...own.map((n) => n.cover)),
       away: Math.max(0, ...own.map((n) => n.away)),
     };
@@ -120,7 +134,14 @@ export function jobDays(
       ...(first && { notBefore: Math.max(0, axis.min(first.date, '00:00')) }),
     };
   });
-  return { problem: joined({ job, axis, workers, places, repairs, setup, grid }, in_.map((i) => i.network)), works: in_.map((i) => i.work), leftOut };
+  return {
+    problem: joined(
+      { job, axis, workers, places, repairs, setup, grid },
+      in_.map((i) => i.network),
+    ),
+    works: in_.map((i) => i.work),
+    leftOut,
+  };
 }
 
 interface Around {
@@ -135,7 +156,12 @@ interface Around {
 
 /** The networks of all repairs as one problem. */
 function joined({ job, axis, workers, places, repairs, setup, grid }: Around, networks: readonly RepairNetwork[]): Problem {
-  const out = { activities: [] as Problem['activities'][number][], ties: [] as Problem['ties'][number][], marks: [] as Problem['marks'][number][], stands: [] as Problem['stands'][number][] };
+  const out = {
+    activities: [] as Problem['activities'][number][],
+    ties: [] as Problem['ties'][number][],
+    marks: [] as Problem['marks'][number][],
+    stands: [] as Problem['stands'][number][],
+  };
   networks.forEach((n, repair) => {
     const first = out.activities.length;
     const place = repairs[repair]?.place ?? 0;
@@ -148,8 +174,7 @@ function joined({ job, axis, workers, places, repairs, setup, grid }: Around, ne
     // whoever works at a place has walked over what it is reached through
     if (through !== undefined)
       n.activities.forEach((a, i) => {
-        if (a.ways.length > 0)
-          out.marks.push({ is: 'passed', place: through, from: { act: first + i, at: 'start' }, to: { act: first + i, at: 'end' } });
+        if (a.ways.length > 0) out.marks.push({ is: 'passed', place: through, from: { act: first + i, at: 'start' }, to: { act: first + i, at: 'end' } });
       });
   });
   return {

@@ -1,5 +1,6 @@
 import type { Effort, Lag, Mark, Moment, Step } from '../method/step.ts';
 import type { Mix, WorkMethod } from '../method/work.ts';
+import { Ledger } from '../quantity/ledger.ts';
 import type { Activity, CrewWay, PlaceMark, Point, Stand, Tie } from '../schedule/days/problem.ts';
 
 /** The method of a repair as a part of a problem of days, its activities numbered from nothing. */
@@ -90,8 +91,9 @@ function clearMin(step: Step, mixes: readonly Mix[], ways: readonly CrewWay[]): 
 }
 
 /** What is mixed in one batch for several steps is placed by each of them before it goes off. */
-function placedInTime(steps: readonly Step[], mixes: readonly Mix[]): Edge[] {
-  return steps.flatMap((step, i): Edge[] => {
+function placedInTime(mixed: readonly Step[], mixes: readonly Mix[], steps: readonly Step[]): Edge[] {
+  return mixed.flatMap((step): Edge[] => {
+    const i = steps.indexOf(step);
     if (!step.builder.startsWith('mix-')) return [];
     const until = steps.findIndex((s, n) => n > i && s.builder === step.builder);
     const behind = steps.slice(i + 1, until < 0 ? undefined : until);
@@ -100,6 +102,20 @@ function placedInTime(steps: readonly Step[], mixes: readonly Mix[]): Edge[] {
         ? behind.filter((s) => serves.includes(s.id)).map((s): Edge => ({ from: step.id, after: 'end', to: s.id, overBy: { by: 'fixed', minutes: within } }))
         : [],
     );
+  });
+}
+
+/** How late, of what it waits, a step that is done soon may begin at the most: as long again, and never less than an hour. Common practice. */
+const soonLeastMin = 60;
+
+/** A window for what is done as soon as it can be. */
+function soonest(ledger: Ledger, steps: readonly Step[], edges: readonly Edge[]): Edge[] {
+  const soon = new Set(steps.flatMap((s) => (s.soon === true ? [s.id] : [])));
+  return edges.map((e) => {
+    const from = steps.find((s) => s.id === e.from);
+    if (!soon.has(e.to) || e.most || e.after !== 'end' || from?.kind !== 'work') return e;
+    const minutes = ledger.stated('As long again', 'duration', Math.max(soonLeastMin, 2 * (e.least?.minutes.value ?? 0)));
+    return { ...e, most: { by: 'fixed', minutes } };
   });
 }
 
@@ -126,7 +142,6 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
     ...(window && { most: window.lag }),
     ...(isNext(steps, from, to) && after === 'end' && (least?.minutes.value ?? 0) < longMin && { sameDay: true as const }),
   }));
-  edges = [...edges, ...placedInTime(steps, mixes)];
   const batches = new Map<string, { readonly step: Step; readonly mix: Mix }>();
   const gone = new Map<string, string | undefined>();
   for (const step of steps) {
@@ -137,6 +152,14 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
       edges = bridged(edges, step.id);
     }
   }
+  edges = soonest(new Ledger(), steps, [
+    ...edges,
+    ...placedInTime(
+      steps.filter((s) => !gone.has(s.id)),
+      mixes,
+      steps,
+    ),
+  ]);
   const kept = inOrder(
     steps.filter((s) => !gone.has(s.id)),
     edges,
@@ -154,7 +177,13 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
     const ways: CrewWay[] = h
       ? ([1, 2] as const)
           .filter((people) => people >= h.people.least && people <= h.people.most)
-          .map((people) => ({ people, minutes: upTo(h.efforts.reduce((sum, e) => sum + effortMin(e, people, pair), 0), grid) }))
+          .map((people) => ({
+            people,
+            minutes: upTo(
+              h.efforts.reduce((sum, e) => sum + effortMin(e, people, pair), 0),
+              grid,
+            ),
+          }))
       : [];
     return {
       id: `${mark}/${s.id}`,
@@ -162,7 +191,13 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
       title: s.title,
       ways,
       ...(paced.length > 0 && {
-        setUp: { key: `${area} ${paced.map((e) => e.key).join(' ')}`, minutes: upTo(paced.reduce((sum, e) => sum + e.setUp.value, 0), grid) },
+        setUp: {
+          key: `${area} ${paced.map((e) => e.key).join(' ')}`,
+          minutes: upTo(
+            paced.reduce((sum, e) => sum + e.setUp.value, 0),
+            grid,
+          ),
+        },
       }),
       ...(batch && {
         run: {

@@ -1,7 +1,8 @@
 import { things, type ThingId } from '../method/things.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { instant, say, type Saying } from '../quantity/saying.ts';
-import { compareScores, findDays, type Found, type Score, type Search } from '../schedule/days/improve.ts';
+import { findDays, type Found, type Search } from '../schedule/days/improve.ts';
+import { compareScores, type Score } from '../schedule/days/score.ts';
 import { at, type Problem } from '../schedule/days/problem.ts';
 import type { DaysSetup } from '../schedule/days/setup.ts';
 import { instantAfter } from '../schedule/schedule.ts';
@@ -61,11 +62,21 @@ function crewAndHours(input: DaysInput): Change[] {
   const hours = rules?.hours ?? usualHours;
   const more = { id: 'one-more', name: job.crew.some((p) => p.name.trim() !== '') ? 'One more' : '', skills: Object.keys(skills) as Skill[] };
   return [
-    ...(job.crew.length < mostCrew ? [{ id: 'person', says: say`One person more, all the time`, input: () => replanned(input, { ...job, crew: [...job.crew, more] }) }] : []),
-    ...(clockMinutes(hours.to) <= clockMinutes('19:00')
-      ? [{ id: 'hour', says: say`Work until ${timeAfter(hours.to, 60)} instead of ${hours.to}`, input: () => withHours(input, (h) => ({ ...h, to: timeAfter(h.to, 60) })) }]
+    ...(job.crew.length < mostCrew
+      ? [{ id: 'person', says: say`One person more, all the time`, input: () => replanned(input, { ...job, crew: [...job.crew, more] }) }]
       : []),
-    ...(!hours.days.includes(6) ? [{ id: 'saturday', says: say`Work on Saturdays too`, input: () => withHours(input, (h) => ({ ...h, days: [...h.days, 6] })) }] : []),
+    ...(clockMinutes(hours.to) <= clockMinutes('19:00')
+      ? [
+          {
+            id: 'hour',
+            says: say`Work until ${timeAfter(hours.to, 60)} instead of ${hours.to}`,
+            input: () => withHours(input, (h) => ({ ...h, to: timeAfter(h.to, 60) })),
+          },
+        ]
+      : []),
+    ...(!hours.days.includes(6)
+      ? [{ id: 'saturday', says: say`Work on Saturdays too`, input: () => withHours(input, (h) => ({ ...h, days: [...h.days, 6] })) }]
+      : []),
   ];
 }
 
@@ -77,7 +88,13 @@ function warmer(input: DaysInput, areas: readonly Area[], ledger: Ledger): Chang
     if (place?.value !== 'inside' || !airC || !slabC || slabC.value >= warm) return [];
     const facts = { ...area.facts, airC: { ...airC, value: Math.max(warm, airC.value) }, slabC: { ...slabC, value: warm } };
     const job = { ...input.job, areas: input.job.areas.map((a) => (a.id === area.id ? { ...a, facts } : a)) };
-    return [{ id: `warm ${area.id}`, says: say`Heat ${area.name} to ${ledger.stated('Heated to', 'temperature', warm)}, ground and air, until it is done`, input: () => replanned(input, job) }];
+    return [
+      {
+        id: `warm ${area.id}`,
+        says: say`Heat ${area.name} to ${ledger.stated('Heated to', 'temperature', warm)}, ground and air, until it is done`,
+        input: () => replanned(input, job),
+      },
+    ];
   });
 }
 
@@ -107,7 +124,11 @@ function moreThings(input: DaysInput, problem: Problem, found: Found): Change[] 
   const wanted = new Set(found.holds.flatMap((h) => (h?.by === 'thing' ? [h.thing] : [])));
   return [...wanted].map((thing: ThingId): Change => {
     const count = (problem.things[thing] ?? 1) + 1;
-    return { id: `thing ${thing}`, says: say`One ${things[thing].title.toLowerCase()} more`, input: () => ({ ...input, setup: { ...input.setup, things: { ...input.setup.things, [thing]: count } } }) };
+    return {
+      id: `thing ${thing}`,
+      says: say`One ${things[thing].title.toLowerCase()} more`,
+      input: () => ({ ...input, setup: { ...input.setup, things: { ...input.setup.things, [thing]: count } } }),
+    };
   });
 }
 
@@ -131,7 +152,12 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
   const last = critical(problem, found);
   const plansOf = input.plans.filter((p) => last.includes(p.defect.id));
   const areas = input.job.areas.filter((a) => plansOf.some((p) => p.area.id === a.id));
-  const changes = [...crewAndHours(input), ...plansOf.flatMap((p) => faster(input, p)), ...warmer(input, areas, ledger), ...moreThings(input, problem, found)].slice(0, mostTried);
+  const changes = [
+    ...crewAndHours(input),
+    ...plansOf.flatMap((p) => faster(input, p)),
+    ...warmer(input, areas, ledger),
+    ...moreThings(input, problem, found),
+  ].slice(0, mostTried);
   const now = found.score;
   const personMin = (f: Found, p: Problem) =>
     f.placements.reduce((sum, one) => sum + one.people.length * (one.end - one.start) * (at(p.activities, one.act).ways.length > 0 ? 1 : 0), 0);
@@ -157,8 +183,19 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
 
 function comes(problem: Problem, now: Score, then: Score, moreMin: number, ledger: Ledger): Saying {
   const end = say`done ${instant(instantAfter(problem.startAt, then.end))}`;
-  const visits = then.visits === now.visits ? say`` : say`, on ${ledger.stated('Days of work', 'count', then.visits)} days instead of ${ledger.stated('Days of work', 'count', now.visits)}`;
-  const hands = Math.abs(moreMin) < leastGain ? say`` : say`, ${ledger.stated('By hand', 'duration', Math.abs(moreMin))} ${moreMin > 0 ? 'more' : 'less'} by hand`;
-  const rest = then.unplaced > 0 ? say`; some of it still has no place` : then.late > 0 ? say`; still late` : now.late > 0 || now.unplaced > 0 ? say`; every date holds` : say``;
+  const visits =
+    then.visits === now.visits
+      ? say``
+      : say`, on ${ledger.stated('Days of work', 'count', then.visits)} days instead of ${ledger.stated('Days of work', 'count', now.visits)}`;
+  const hands =
+    Math.abs(moreMin) < leastGain ? say`` : say`, ${ledger.stated('By hand', 'duration', Math.abs(moreMin))} ${moreMin > 0 ? 'more' : 'less'} by hand`;
+  const rest =
+    then.unplaced > 0
+      ? say`; some of it still has no place`
+      : then.late > 0
+        ? say`; still late`
+        : now.late > 0 || now.unplaced > 0
+          ? say`; every date holds`
+          : say``;
   return say`${end}${visits}${hands}${rest}`;
 }

@@ -21,7 +21,8 @@ export function lagRate(lag: RunningLag): (stretch: ClimateStretch) => number {
       return ({ airC, humidityPct: damp }) =>
         airC < driesFromC
           ? 0
-          : 1 / evaluate(compoundDrying, { airC, humidityPct: Math.min(damp, dampestPct), thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value });
+          : 1 /
+            evaluate(compoundDrying, { airC, humidityPct: Math.min(damp, dampestPct), thicknessMm: thicknessMm.value, cover: cover.value, draft: draft.value });
     }
     case 'film': {
       const sheetMin = lag.sheetMin.value;

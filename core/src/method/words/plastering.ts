@@ -86,6 +86,7 @@ export const floatPlaster = (after: Figure, finish: boolean): Said => ({
     : say`with a wooden float, hollows filled from the hawk; left open and grainy, not closed with the trowel: the finish holds in that`,
   look: finish ? say`The joint is gone; the face is even and its sand stands up.` : say`Flat all over and rough under the hand.`,
   done: 'Floated',
+  soon: true,
   ...(finish && { gives: ['level'] as const }),
   tools: ['sponge float', 'flat float'],
 });
@@ -120,6 +121,7 @@ export const moistCoat = (days: Figure, coat: number, keptWet: Figure): Said => 
   detail: say`misted and covered with film, edges closed; out of sun and draft; warmer than the least of the sheet, day and night`,
   look: say`Dark all over; a coin drawn over it leaves no powder.`,
   done: 'Kept moist',
+  soon: true,
   keptWet,
   tools: ['mister', 'film'],
 });

@@ -26,12 +26,16 @@ interface Later {
 /** What is chosen by when several crews can do it: the earliest end, each person-minute more counting so many minutes. */
 export interface Taste {
   readonly perPersonMin: number;
+  /** min by which each worker is rather left free; as many as there are, or none */
+  readonly bias?: readonly number[];
 }
 
 /** Puts repairs onto a roster, a whole group of what windows tie at a time, each at the first place where all of it holds. */
 export class Builder {
   readonly roster: Roster;
   readonly groups: readonly (readonly Group[])[];
+  readonly #found = new Map<number, 'in reserve' | 'without' | 'never'>();
+  #probe: Builder | undefined;
   readonly #crews: readonly (readonly { readonly people: readonly number[]; readonly way: CrewWay }[])[];
 
   constructor(problem: Problem) {
@@ -59,7 +63,8 @@ export class Builder {
     let [found, cost]: [Spot | undefined, number] = [undefined, never];
     for (const { people, way } of this.crews(act)) {
       // later than this it is no better than what was found
-      const until = cost - way.minutes - way.minutes * people.length * taste.perPersonMin;
+      const bias = taste.bias ? people.reduce((sum, p) => sum + (taste.bias?.[p] ?? 0), 0) : 0;
+      const until = cost - bias - way.minutes - way.minutes * people.length * taste.perPersonMin;
       if (from >= until) continue;
       const spot = this.roster.spot(act, people, way.minutes, from, why, until);
       if (!spot) {
@@ -68,7 +73,7 @@ export class Builder {
       }
       // what is set up beforehand is somebody's time too
       const setUp = people.reduce((sum, p) => sum + this.roster.needs(act, spot.start, spot.end, people, p).before, 0);
-      const its = spot.end + taste.perPersonMin * (way.minutes * people.length + setUp) + setUp * 1e-3;
+      const its = bias + spot.end + taste.perPersonMin * (way.minutes * people.length + setUp) + setUp * 1e-3;
       if (its < cost) [found, cost] = [spot, its];
     }
     return found;
@@ -116,18 +121,75 @@ export class Builder {
     return { act: from, min: sameDay === true ? day : Math.min(start + Math.max(lateMin, grid), Math.max(day, start + grid)) };
   }
 
-  /** Puts a whole repair in; where it finds no place with its windows in reserve, without. @returns what finds no place, and nothing of it stands then */
-  repair(repair: number, taste: Taste): Unplaced | undefined {
-    this.roster.reserved = true;
-    if (!this.#whole(repair, taste)) return undefined;
-    this.roster.reserved = false;
-    const missing = this.#whole(repair, taste);
+  /** Whether a repair finds a place at all were it alone, and whether with its reserves. Tried once. */
+  #alone(repair: number): 'in reserve' | 'without' | 'never' {
+    const known = this.#found.get(repair);
+    if (known) return known;
+    const probe = this.#probe ?? new Builder(this.roster.problem);
+    this.#probe = probe;
+    const tried = (reserved: boolean) => {
+      probe.roster.reserved = reserved;
+      const missing = probe.#whole(repair, { perPersonMin: 0 });
+      probe.takeRepair(repair);
+      return missing === undefined;
+    };
+    const found = tried(true) ? 'in reserve' : tried(false) ? 'without' : 'never';
+    this.#found.set(repair, found);
+    return found;
+  }
+
+  /** Puts a whole repair in; one that has no place with its windows in reserve, without. @returns what finds no place, and nothing of it stands then */
+  repair(repair: number, taste: Taste, delays?: ReadonlyMap<number, number>): Unplaced | undefined {
+    const alone = this.#alone(repair);
+    if (alone === 'never') return { repair, act: this.#first(repair) };
+    this.roster.reserved = alone === 'in reserve';
+    const missing = this.#whole(repair, taste, delays);
     this.roster.reserved = true;
     return missing;
   }
 
-  #whole(repair: number, taste: Taste): Unplaced | undefined {
-    const notBefore = new Map<number, Later>();
+  /**
+   * Puts repairs in, a group of one and then of another, as these are named: what comes first of one need not wait for the whole of another.
+   * @param next which of those that are not all in goes on
+   * @returns repairs that find no place
+   */
+  together(repairs: readonly number[], taste: Taste, next: (open: readonly number[], done: (repair: number) => number) => number): readonly Unplaced[] {
+    const done = new Map<number, number>();
+    const later = new Map(repairs.map((r) => [r, new Map<number, Later>()]));
+    const missing: Unplaced[] = [];
+    let open = repairs.filter((r) => this.#alone(r) !== 'never');
+    for (const r of repairs) if (!open.includes(r)) missing.push({ repair: r, act: this.#first(r) });
+    while (open.length > 0) {
+      const r = next(open, (one) => done.get(one) ?? 0);
+      const n = done.get(r) ?? 0;
+      const group = at(this.groups, r)[n];
+      if (group) {
+        this.roster.reserved = this.#alone(r) === 'in reserve';
+        const failed = this.#group(group, taste, later.get(r) ?? new Map<number, Later>());
+        this.roster.reserved = true;
+        done.set(r, n + 1);
+        if (!failed) continue;
+        // what has to make room stands already: the whole of it is begun anew
+        this.takeRepair(r);
+        const one = this.repair(r, taste);
+        if (one) missing.push(one);
+      }
+      open = open.filter((o) => o !== r);
+    }
+    return missing;
+  }
+
+  /** The first activity of a repair that finds no place even alone. */
+  #first(repair: number): number {
+    const probe = this.#probe ?? this;
+    probe.roster.reserved = false;
+    const missing = probe.#whole(repair, { perPersonMin: 0 });
+    probe.takeRepair(repair);
+    return missing?.act ?? 0;
+  }
+
+  #whole(repair: number, taste: Taste, delays?: ReadonlyMap<number, number>): Unplaced | undefined {
+    const notBefore = new Map<number, Later>([...(delays ?? [])].map(([act, min]) => [act, { min, hold: { by: 'order' } }]));
     for (let tries = 0; tries < mostWhole; tries++) {
       let failed: { readonly act: number; readonly putOff?: PutOff } | undefined;
       for (const group of at(this.groups, repair)) {

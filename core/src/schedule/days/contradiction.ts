@@ -8,7 +8,8 @@ export type Demand = 'dates' | 'begin' | 'hours' | 'crew' | 'skills' | 'things' 
 /** A problem without one of its demands. */
 export function relaxed(problem: Problem, demand: Demand): Problem {
   const { repairs, workers, places, days } = problem;
-  const lean = (drop: 'open' | 'quiet' | 'rain') => places.map((p) => Object.fromEntries(Object.entries(p).filter(([key]) => key !== drop)) as unknown as Problem['places'][number]);
+  const lean = (drop: 'open' | 'quiet' | 'rain') =>
+    places.map((p) => Object.fromEntries(Object.entries(p).filter(([key]) => key !== drop)) as unknown as Problem['places'][number]);
   switch (demand) {
     case 'dates':
       return { ...problem, repairs: repairs.map(({ due: _due, ...r }) => r) };
@@ -18,7 +19,13 @@ export function relaxed(problem: Problem, demand: Demand): Problem {
       return { ...problem, workers: workers.map((w) => ({ ...w, hours: [{ from: 0, to: at(days, days.length - 1) }] })) };
     case 'crew':
       // as many of each as there are repairs: nobody is waited for
-      return { ...problem, workers: Array.from({ length: Math.min(12, Math.max(2, repairs.length) * workers.length) }, (_v, i) => ({ ...at(workers, i % workers.length), id: `more-${String(i)}` })) };
+      return {
+        ...problem,
+        workers: Array.from({ length: Math.min(12, Math.max(2, repairs.length) * workers.length) }, (_v, i) => ({
+          ...at(workers, i % workers.length),
+          id: `more-${String(i)}`,
+        })),
+      };
     case 'skills':
       return { ...problem, workers: workers.map(({ skills: _skills, ...w }) => w) };
     case 'things':

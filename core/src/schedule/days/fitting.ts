@@ -96,20 +96,22 @@ export class Openings {
   readonly #problem: Problem;
   readonly #known = new Map<string, Opening>();
   readonly dayOf: (min: number) => number;
+  #shutKey = '';
+  /** by the list of a crew itself and an activity, so that nothing is looked up by words in a search */
+  #byCrew = new Map<readonly number[], Map<Activity, Opening>>();
   /** days on which nothing is begun */
   readonly shut = new Set<number>();
 
   constructor(problem: Problem) {
     this.#problem = problem;
     const { days } = problem;
+    const [first = 0] = days;
     this.dayOf = (min) => {
-      let [low, high] = [0, days.length - 1];
-      while (low < high) {
-        const mid = (low + high + 1) >> 1;
-        if ((days[mid] ?? Number.POSITIVE_INFINITY) <= min) low = mid;
-        else high = mid - 1;
-      }
-      return low;
+      // days are about as long as each other: from where it would lie, a step or two
+      let n = Math.min(Math.max(0, Math.floor((min - first) / 1440)), days.length - 1);
+      while (n > 0 && (days[n] ?? 0) > min) n -= 1;
+      while (n < days.length - 1 && (days[n + 1] ?? 0) <= min) n += 1;
+      return n;
     };
   }
 
@@ -118,14 +120,23 @@ export class Openings {
     if (days.length === 0 && this.shut.size === 0) return;
     this.shut.clear();
     for (const day of days) this.shut.add(day);
-    this.#known.clear();
+    this.#shutKey = days.join(',');
+    this.#byCrew = new Map();
   }
 
   /** When a crew may work at an activity. */
   of(act: Activity, people: readonly number[]): Opening {
+    const own = this.#byCrew.get(people) ?? new Map<Activity, Opening>();
+    this.#byCrew.set(people, own);
+    const made = own.get(act) ?? this.#of(act, people);
+    own.set(act, made);
+    return made;
+  }
+
+  #of(act: Activity, people: readonly number[]): Opening {
     const { workers, places, repairs, days } = this.#problem;
     const place = at(repairs, act.repair).place;
-    const key = `${people.join(',')}|${String(place)}|${String(act.loud)}|${String(act.dry)}`;
+    const key = `${this.#shutKey}|${people.join(',')}|${String(place)}|${String(act.loud)}|${String(act.dry)}`;
     const known = this.#known.get(key);
     if (known) return known;
     const { open, quiet, rain } = at(places, place);

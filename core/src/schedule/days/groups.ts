@@ -50,7 +50,12 @@ export function groupsOf({ activities, ties, repairs }: Problem): readonly (read
   }
 }
 
-function inOrder(activities: Problem['activities'], repair: number, of: (i: number) => number, before: ReadonlyMap<number, ReadonlySet<number>>): readonly Group[] {
+function inOrder(
+  activities: Problem['activities'],
+  repair: number,
+  of: (i: number) => number,
+  before: ReadonlyMap<number, ReadonlySet<number>>,
+): readonly Group[] {
   const members = new Map<number, number[]>();
   activities.forEach((a, i) => {
     if (a.repair === repair) members.set(of(i), [...(members.get(of(i)) ?? []), i]);

@@ -65,7 +65,7 @@ export function workingStretches(hours: WorkingHours, axis: DayAxis, own: OwnHou
 /** What lies in both of two lists of stretches. */
 export function within(a: readonly Stretch[], b: readonly Stretch[]): Stretch[] {
   const out: Stretch[] = [];
-  for (let i = 0, j = 0; i < a.length && j < b.length; ) {
+  for (let i = 0, j = 0; i < a.length && j < b.length;) {
     const [one, two] = [a[i], b[j]];
     if (!one || !two) break;
     const [from, to] = [Math.max(one.from, two.from), Math.min(one.to, two.to)];

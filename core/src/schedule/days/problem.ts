@@ -77,7 +77,7 @@ export interface Activity {
   readonly dry: boolean;
   /** what lies around is covered while it is done */
   readonly covered: boolean;
-  /** min that its day must still have when it is over: what it places goes off, and tools are cleaned, before everybody goes */
+  /** min that its day should still have when it is over, where there is room for that: what it places goes off, and tools are cleaned, before everybody goes */
   readonly clear: number;
 }
 

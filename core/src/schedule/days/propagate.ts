@@ -92,7 +92,8 @@ export class Propagation {
         const { most } = at(this.#laws, n);
         const anchor = at(t.after === 'start' ? earliest : earliestEnd, t.from);
         let least = at(earliest, t.from);
-        if (t.most && most.most(anchor) < to) least = Math.max(least, at(earliest, t.from) + Math.max(1, Math.floor((to - most.most(anchor)) * (t.most.by === 'fixed' ? 1 : 0))));
+        if (t.most && most.most(anchor) < to)
+          least = Math.max(least, at(earliest, t.from) + Math.max(1, Math.floor((to - most.most(anchor)) * (t.most.by === 'fixed' ? 1 : 0))));
         if (t.sameDay === true && this.#dayOf(at(earliest, t.from)) < this.#dayOf(to)) least = Math.max(least, at(days, this.#dayOf(to)));
         if (least > at(earliest, t.from)) [earliest[t.from], moved] = [least, true];
       });

@@ -187,7 +187,7 @@ export class Roster extends Lines {
         if (gap > t) [t, same, hold, before, after] = [gap, 0, { by: 'person', worker, act: this.lastUntil(worker, gap) }, 0, 0];
         same += 1;
       }
-      const fit = opening.fit(t, { before, minutes, after, interrupt, clear }, grid);
+      const fit = opening.fit(t, { before, minutes, after, interrupt, clear: this.reserved ? clear : 0 }, grid);
       if (!fit) return undefined;
       if (fit.start > t) [t, hold] = [fit.start, fit.start - t >= Math.max(grid, before + 1) ? { by: 'hours' } : hold];
       let [mostBefore, mostAfter] = [0, 0];
@@ -268,7 +268,8 @@ export class Roster extends Lines {
     // what put a thing there, and stands itself, holds it while it is done
     for (const other of owners)
       if (other !== act && this.isPlaced(other))
-        for (const thing of this.act(other).things) if (freed.has(thing)) this.#hold(thing, { from: at(this.start, other), to: at(this.end, other), act: other });
+        for (const thing of this.act(other).things)
+          if (freed.has(thing)) this.#hold(thing, { from: at(this.start, other), to: at(this.end, other), act: other });
     for (const i of at(this.#marksFrom, act)) this.#spans[i] = undefined;
     this.holds[act] = undefined;
     return this.takeOffLines(act);

@@ -79,8 +79,6 @@ class Checking {
         const [from, to] = [start - (before[i] ?? 0) - (first ? cover : 0), end + (first ? away : 0)];
         if (this.#free(p, a, from, start) < start - from || this.#free(p, a, end, to) < to - end) this.fault(act, 'is set up, or cleared away, outside hours');
       });
-      const closes = Math.max(...people.map((p) => at(this.#p.workers, p).hours.findLast((h) => this.#dayOf(h.from) === this.#dayOf(end - 1))?.to ?? 0));
-      if (way.minutes <= closes - at(this.#p.days, this.#dayOf(start)) && end + a.clear > closes && this.#dayOf(start) === this.#dayOf(end - 1)) this.fault(act, 'goes off when everybody has gone');
       // all of them at it at once, as long as it takes
       let worked = 0;
       let gap = false;
@@ -91,28 +89,47 @@ class Checking {
       }
       if (worked !== way.minutes) this.fault(act, `is worked ${String(worked)} min of ${String(way.minutes)}`);
       const longest = Math.max(...at(this.#p.workers, people[0] ?? 0).hours.map((h) => h.to - h.from));
-      if (gap && !a.interrupt && way.minutes + Math.max(...before) + cover + away <= longest && people.length === 1 && !at(this.#p.places, at(this.#p.repairs, a.repair).place).open)
+      if (
+        gap &&
+        !a.interrupt &&
+        way.minutes + Math.max(...before) + cover + away <= longest &&
+        people.length === 1 &&
+        !at(this.#p.places, at(this.#p.repairs, a.repair).place).open
+      )
         this.fault(act, 'is interrupted');
     }
   }
 
+  /** Min of getting there and set-up that one on a line needs. */
+  #setUp(own: readonly Placement[], i: number): number {
+    const [one, last] = [at(own, i), own[i - 1]];
+    const { setUp } = at(this.#p.activities, one.act);
+    const sameDay = last !== undefined && this.#dayOf(last.start) === this.#dayOf(one.start);
+    const again = sameDay && at(this.#p.activities, last.act).setUp?.key === setUp?.key;
+    const walked = sameDay && this.#place(last.act) !== this.#place(one.act) ? this.#p.walkMin : 0;
+    return walked + (setUp && !again ? setUp.minutes : 0);
+  }
+
+  /** Min that one on the line of a worker took to mix. */
+  #mixed(own: readonly Placement[], i: number, worker: number): number {
+    const one = at(own, i);
+    return (one.before[one.people.indexOf(worker)] ?? 0) - this.#setUp(own, i);
+  }
+
   /** Each person does one thing after the other, and has set up and mixed what he has to. */
   lines(): void {
-    this.#p.workers.forEach((_w, worker) => {
+    this.#p.workers.forEach(({ name }, worker) => {
       const own = [...this.#of.values()].filter((o) => o.people.includes(worker)).sort((a, b) => a.start - b.start);
       own.forEach((one, i) => {
-        const a = at(this.#p.activities, one.act);
+        const { run } = at(this.#p.activities, one.act);
         const n = one.people.indexOf(worker);
         const begins = one.start - (one.before[n] ?? 0) - (n === 0 ? one.cover : 0);
         const last = own[i - 1];
-        const free = last ? last.end + (last.people[0] === worker ? last.away : 0) : 0;
-        if (begins < free) this.fault(one.act, `begins before ${at(this.#p.activities, last?.act ?? 0).id} is over for ${at(this.#p.workers, worker).name}`);
-        const again = last && at(this.#p.activities, last.act).setUp?.key === a.setUp?.key && this.#dayOf(last.start) === this.#dayOf(one.start);
-        const away = last && this.#dayOf(last.start) === this.#dayOf(one.start) && this.#place(last.act) !== this.#place(one.act);
-        const setUp = (a.setUp && !again ? a.setUp.minutes : 0) + (away ? this.#p.walkMin : 0);
-        const mixed = (one.before[n] ?? 0) - setUp;
+        if (last && begins < last.end + (last.people[0] === worker ? last.away : 0))
+          this.fault(one.act, `begins before ${at(this.#p.activities, last.act).id} is over for ${name}`);
+        const mixed = this.#mixed(own, i, worker);
         if (mixed < 0) this.fault(one.act, 'is not set up');
-        if (a.run && mixed < a.run.minutes) this.#shared(one, own, i);
+        if (run && mixed < run.minutes) this.#shared(own, i, worker);
       });
     });
   }
@@ -122,26 +139,22 @@ class Checking {
   }
 
   /** What was not mixed for itself comes out of a batch that holds it, and is placed in its time. */
-  #shared(one: Placement, own: readonly Placement[], i: number): void {
+  #shared(own: readonly Placement[], i: number, worker: number): void {
+    const one = at(own, i);
     const { run } = at(this.#p.activities, one.act);
     if (!run) return;
     let amount = run.amount;
-    let n = i - 1;
-    for (; n >= 0; n--) {
+    for (let n = i - 1; n >= 0; n--) {
       const before = at(own, n);
-      const a = at(this.#p.activities, before.act);
-      if (a.run?.key !== run.key || this.#dayOf(before.start) !== this.#dayOf(one.start) || before.people.join() !== one.people.join()) {
-        this.fault(one.act, 'has no batch');
-        return;
-      }
-      amount += a.run.amount;
-      const again = own[n - 1] && at(this.#p.activities, own[n - 1]?.act ?? 0).setUp?.key === a.setUp?.key && this.#dayOf(own[n - 1]?.start ?? 0) === this.#dayOf(before.start);
-      if ((before.before[before.people.indexOf(one.people[0] ?? 0)] ?? 0) >= a.run.minutes + (a.setUp && !again ? a.setUp.minutes : 0)) break;
+      const other = at(this.#p.activities, before.act).run;
+      if (other?.key !== run.key || this.#dayOf(before.start) !== this.#dayOf(one.start) || before.people.join() !== one.people.join()) break;
+      amount += other.amount;
+      if (this.#mixed(own, n, worker) < other.minutes) continue;
+      if (amount > run.most + 1e-9) this.fault(one.act, 'is of a batch that is too large');
+      if (run.within && one.end > this.#after(run.within, before.start, one.act) + nearly) this.fault(one.act, 'is placed after its batch has gone off');
+      return;
     }
-    const first = own[n];
-    if (!first) this.fault(one.act, 'has no batch');
-    else if (amount > run.most + 1e-9) this.fault(one.act, 'is of a batch that is too large');
-    else if (run.within && one.end > this.#after(run.within, first.start, one.act) + nearly) this.fault(one.act, 'is placed after its batch has gone off');
+    this.fault(one.act, 'has no batch');
   }
 
   ties(): void {
@@ -155,7 +168,8 @@ class Checking {
       if (t.overBy && to.end > this.#after(t.overBy, anchor, t.from) + nearly) this.fault(t.to, `is over too late after ${name}`);
       if (t.sameDay === true && this.#dayOf(to.start) > this.#dayOf(from.start)) this.fault(t.to, `is not done the same day as ${name}`);
     }
-    for (const { act, start } of this.#of.values()) if (start < (at(this.#p.repairs, at(this.#p.activities, act).repair).notBefore ?? 0)) this.fault(act, 'begins before it may');
+    for (const { act, start } of this.#of.values())
+      if (start < (at(this.#p.repairs, at(this.#p.activities, act).repair).notBefore ?? 0)) this.fault(act, 'begins before it may');
   }
 
   things(): void {
@@ -201,8 +215,10 @@ class Checking {
         const away = all.filter((o) => o.away > 0);
         const fits = (list: readonly Placement[], wanted: number, min: 'cover' | 'away', at_: (o: Placement) => boolean) =>
           wanted === 0 ? list.length === 0 : list.length === 1 && list[0]?.[min] === wanted && at_(list[0]);
-        if (!fits(cover, place.cover, 'cover', (o) => o.start === first)) this.faults.push(`${place.name}: on day ${String(day)} it is not covered once before its first work`);
-        if (!fits(away, place.away, 'away', (o) => o.end === last)) this.faults.push(`${place.name}: on day ${String(day)} it is not cleared once after its last work`);
+        if (!fits(cover, place.cover, 'cover', (o) => o.start === first))
+          this.faults.push(`${place.name}: on day ${String(day)} it is not covered once before its first work`);
+        if (!fits(away, place.away, 'away', (o) => o.end === last))
+          this.faults.push(`${place.name}: on day ${String(day)} it is not cleared once after its last work`);
       }
     });
   }

@@ -12,6 +12,7 @@ export function floatFace(minutes: Figure): Made {
     detail: say`when a thumb leaves a shallow mark; no water sprinkled on`,
     look: say`Meets the old face without a ridge; texture alike from two steps away.`,
     done: 'Floated',
+    soon: true,
     plain: 'the thumb decides when, not the clock',
     tools: ['float', 'sponge'],
     minutes,

@@ -12,6 +12,7 @@ export function keepDamp(days: Figure, keptWet: Figure, minutes: Figure): Made {
     detail: say`damp cloth and sheet, edges weighed down; out of sun and wind; how often by mist alone is among the figures: Keeping a fresh face damp`,
     look: say`Dark and damp whenever it is lifted; no pale edge.`,
     done: 'Covered and damp',
+    soon: true,
     keptWet,
     tools: ['damp cloth', 'sheet'],
     minutes,
