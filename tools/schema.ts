@@ -6,6 +6,7 @@ import { command, Failure, root } from './place.ts';
 const schemas = [
   ['jobFileSchema', 'docs/job-file.schema.json'],
   ['planSchema', 'docs/plan.schema.json'],
+  ['daysSchema', 'docs/days.schema.json'],
 ] as const;
 
 // writes the published schemas from the tables that the code works from; tests hold them together

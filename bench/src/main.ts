@@ -1,6 +1,7 @@
 import { planRepair, planRecord, workOf } from '@oddment/core';
 import { paper, sectionDrawing, svgText } from '@oddment/drawing';
 import { benchJob } from './benchJob.ts';
+import { daysRows } from './days.ts';
 import { isMainThread } from 'node:worker_threads';
 import { knowledgeRows } from './knowledge.ts';
 import { answerMixed, mixedRows } from './mixed.ts';
@@ -71,6 +72,8 @@ async function measure(): Promise<void> {
   console.log(row(`JSON round trip of the same ${String(many)} plans, for comparison`, roundTrip));
 
   for (const line of [...knowledgeRows(rounds, row), ...(await mixedRows(rounds, row))]) console.log(line);
+
+  for (const line of daysRows(row)) console.log(line);
 
   console.log(row('a slider moved: plan, sheet across a worker, picture', whatIfTimes(), 50));
 

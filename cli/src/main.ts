@@ -1,6 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { readJobFile } from '@oddment/contracts';
+import { daysOutput } from './days.ts';
+import type { UnitSystem } from '@oddment/core';
 import { figureCommand } from './figure.ts';
 import { figuresText } from './figures.ts';
 import { limitsText } from './limits.ts';
@@ -10,16 +12,16 @@ import { BadInput } from './badInput.ts';
 
 const [name, ...args] = process.argv.slice(2);
 
-function planCommand(): string {
-  const { values, positionals } = parseArgs({
-    args,
-    allowPositionals: true,
-    options: { json: { type: 'boolean' }, svg: { type: 'boolean' }, 'as-found': { type: 'boolean' }, units: { type: 'string' }, mark: { type: 'string' } },
-  });
+function unitsOf(units: string | undefined): { readonly units?: UnitSystem } {
+  if (units === undefined) return {};
+  if (units !== 'metric' && units !== 'us') throw new BadInput([`--units is '${units}'. It must be metric or us.`]);
+  return { units };
+}
+
+/** The one job file that is named. */
+function jobFileOf(positionals: readonly string[], command: string) {
   const [file] = positionals;
-  if (file === undefined || positionals.length > 1) throw new BadInput(['Name one job file: ./oddment plan FILE']);
-  if (values.units !== undefined && values.units !== 'metric' && values.units !== 'us')
-    throw new BadInput([`--units is '${values.units}'. It must be metric or us.`]);
+  if (file === undefined || positionals.length > 1) throw new BadInput([`Name one job file: ./oddment ${command} FILE`]);
   let text: string;
   try {
     text = readFileSync(file, 'utf8');
@@ -28,9 +30,54 @@ function planCommand(): string {
   }
   const read = readJobFile(text);
   if (!read.ok) throw new BadInput(read.problems.map((p) => `${p.path === '' ? '(the file)' : p.path}: ${p.message}`));
-  return planOutput(read.value, {
+  return read.value;
+}
+
+const wholeNumber = (name: string, given: string | undefined, most: number) => {
+  if (given === undefined) return undefined;
+  if (!/^\d{1,7}$/.test(given) || Number(given) > most) throw new BadInput([`--${name} is '${given}'. It must be a whole number from 0 to ${String(most)}.`]);
+  return Number(given);
+};
+
+function daysCommand(): string {
+  const { values, positionals } = parseArgs({
+    args,
+    allowPositionals: true,
+    options: {
+      json: { type: 'boolean' },
+      ics: { type: 'boolean' },
+      aim: { type: 'string' },
+      seed: { type: 'string' },
+      rounds: { type: 'string' },
+      units: { type: 'string' },
+    },
+  });
+  const { aim = 'finish' } = values;
+  if (aim !== 'finish' && aim !== 'visits' && aim !== 'date') throw new BadInput([`--aim is '${aim}'. It must be finish, visits or date.`]);
+  if (values.json === true && values.ics === true) throw new BadInput(['--json and --ics are two forms: ask for one of them.']);
+  const rounds = wholeNumber('rounds', values.rounds, 1_000_000);
+  const { text, whole } = daysOutput(jobFileOf(positionals, 'days'), {
+    form: values.json === true ? 'json' : values.ics === true ? 'ics' : 'text',
+    aim,
+    seed: wholeNumber('seed', values.seed, 1_000_000) ?? 1,
+    stamp: new Date().toISOString(),
+    ...(rounds !== undefined && { rounds }),
+    ...unitsOf(values.units),
+  });
+  // what has no place, or is late, is told with its reasons; scripts see it by the exit
+  if (!whole) process.exitCode = 2;
+  return text;
+}
+
+function planCommand(): string {
+  const { values, positionals } = parseArgs({
+    args,
+    allowPositionals: true,
+    options: { json: { type: 'boolean' }, svg: { type: 'boolean' }, 'as-found': { type: 'boolean' }, units: { type: 'string' }, mark: { type: 'string' } },
+  });
+  return planOutput(jobFileOf(positionals, 'plan'), {
     form: values.json === true ? 'json' : values.svg === true ? 'svg' : 'text',
-    ...(values.units && { units: values.units }),
+    ...unitsOf(values.units),
     ...(values.mark !== undefined && { mark: values.mark }),
     asFound: values['as-found'] === true,
   });
@@ -55,6 +102,8 @@ async function output(): Promise<string> {
       return cardCommand();
     case 'plan':
       return planCommand();
+    case 'days':
+      return daysCommand();
     case 'figures':
       return figuresText(args);
     case 'limits':

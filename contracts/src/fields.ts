@@ -125,6 +125,15 @@ export const Currency = () =>
 export const DateOnly = (what: string) =>
   field({ type: 'string', format: 'date', description: what }, [IsISO8601({ strict: true }, { message: `${what} must be a date, such as 2026-06-02.` })]);
 
+/** Dates in a list, each no more than once. */
+export const DateList = (what: string, most: number) =>
+  field({ type: 'array', maxItems: most, uniqueItems: true, items: { type: 'string', format: 'date' }, description: what }, [
+    IsArray({ message: `${what} must be a list of dates.` }),
+    ArrayMaxSize(most),
+    ArrayUnique({ message: `${what}: a date stands there twice.` }),
+    IsISO8601({ strict: true }, { each: true, message: `${what} must be dates, such as 2026-06-02.` }),
+  ]);
+
 /** A clock time of the site. */
 export const ClockTime = (what: string) =>
   field({ type: 'string', pattern: '^([01][0-9]|2[0-3]):[0-5][0-9]$', description: what }, [

@@ -16,6 +16,7 @@ export {
 } from './job.ts';
 export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
 export { jobCsv } from './jobCsv.ts';
+export { daysSchema } from './daysSchema.ts';
 export { planSchema } from './planSchema.ts';
 export { openApi } from './openApi.ts';
 export { routeNames, routeOf, routes, type RouteDescription, type RouteName } from './routes.ts';

@@ -1,6 +1,8 @@
 import 'reflect-metadata';
 import {
   crewToday,
+  daysProblems,
+  type DaysSetup,
   defectToday,
   productProblems,
   productToday,
@@ -20,6 +22,7 @@ import { Id, ListOf, Nested, OneOf, OptionalNested, Optionally } from './fields.
 import { ProductFields } from './shelf.ts';
 import { schemaOf, withSharedParts, type Schema } from './schema.ts';
 import { HouseRulesFields } from './accounts.ts';
+import { DaysSetupBody } from './daysSetup.ts';
 import { AreaFields, DefectFields, JobFields } from './job.ts';
 
 export const jobFileFormat = 'oddment-job';
@@ -47,6 +50,8 @@ export class JobFile {
   @Nested('The job is missing.', () => JobInFile, () => schemaOf(JobInFile)) job!: JobInFile;
   @OptionalNested(() => HouseRulesFields) rules?: HouseRulesFields;
   @Optionally(ListOf('The products', () => ProductInFile, 500)) products?: ProductInFile[];
+  /** what its days are made by besides its crew; files without it have the usual */
+  @OptionalNested(() => DaysSetupBody) days?: DaysSetupBody;
 }
 
 /** The JSON Schema of the job file. */
@@ -118,6 +123,7 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
   const checked = check(JobFile, asToday(input));
   if (!checked.ok) return checked;
   const problems = [
+    ...(checked.value.days ? daysProblems(checked.value.job as Job, checked.value.days as DaysSetup) : []),
     ...refusals(checked.value),
     ...rateProblems(checked.value.rules?.rates ?? {}).map((message) => ({ path: 'rules/rates', message })),
     ...(checked.value.rules?.hours ? hoursProblems(checked.value.rules.hours) : []).map((message) => ({ path: 'rules/hours', message })),

@@ -1,8 +1,10 @@
 import { unnamed } from '../src/survey/crew.ts';
-import { planRepair } from '../src/plan/repairPlan.ts';
+import { makeDays } from '../src/plan/makeDays.ts';
+import { planJob, planRepair } from '../src/plan/repairPlan.ts';
 import { planText } from '../src/plan/planRecord.ts';
 import { planInput, type Setting } from './cracks.ts';
 import { everyMethod } from './everyMethod.ts';
+import { house, houseRules } from './house.ts';
 
 const climates: readonly Readonly<Record<string, number>>[] = [
   {},
@@ -28,10 +30,21 @@ const cracks: readonly Setting[] = [
   { answers: { member: 'suspended', widths: [{ atMm: 0, widthMm: 0.07 }] } },
 ];
 
+/** The days of a house, found by each aim. */
+const daysTexts = () => {
+  const job = house(14);
+  const plans = planJob(job, houseRules);
+  return (['finish', 'visits', 'date'] as const).map((aim) => {
+    const { found, plan } = makeDays({ job, plans, rules: houseRules, setup: {} }, { aim, seed: 3, rounds: 12 });
+    return [`days by ${aim}`, JSON.stringify([found.placements, found.score, plan.doneAt, plan.bound.at, plan.chances?.ninth])] as const;
+  });
+};
+
 /** The whole text of plans of every kind with every system and combination, in several climates, each with its name. */
 export function everyPlanText(): readonly (readonly [name: string, text: string])[] {
   return [
     ...cracks.map((setting, i) => [`slab crack ${String(i + 1)}`, planText(planRepair(planInput(setting)))] as const),
+    ...daysTexts(),
     ...climates.flatMap((area) => everyMethod(area).map(({ kind, system, plan }) => [`${kind}, ${system}, ${JSON.stringify(area)}`, planText(plan)] as const)),
   ];
 }

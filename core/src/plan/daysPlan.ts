@@ -20,7 +20,9 @@ export interface DayBlock {
   /** its work begins */
   readonly start: string;
   readonly end: string;
+  readonly walkMin: number;
   readonly setUpMin: number;
+  readonly mixMin: number;
   readonly coverMin: number;
   readonly awayMin: number;
   /** who is at it with him */
@@ -100,11 +102,20 @@ class Teller {
     return this.#words.why(p.act, hold);
   }
 
+  #place(act: number): number {
+    return at(this.#problem.repairs, at(this.#problem.activities, act).repair).place;
+  }
+
   block(p: Placement, worker: number, before: Placement | undefined): DayBlock {
     const { activities, repairs, places, workers } = this.#problem;
     const a = at(activities, p.act);
     const n = p.people.indexOf(worker);
-    const [setUpMin, coverMin, awayMin] = [p.before[n] ?? 0, n === 0 ? p.cover : 0, n === 0 ? p.away : 0];
+    const [beforeMin, coverMin, awayMin] = [p.before[n] ?? 0, n === 0 ? p.cover : 0, n === 0 ? p.away : 0];
+    const left = before && this.#place(before.act) !== this.#place(p.act) ? this.#problem.walkMin : 0;
+    const walkMin = Math.min(left, beforeMin);
+    // what is mixed for it is what getting there and set-up leave over
+    const mixMin = a.run && beforeMin - walkMin >= a.run.minutes ? a.run.minutes : 0;
+    const setUpMin = beforeMin - walkMin - mixMin;
     const why = this.#why(p, worker, before);
     const latest = this.#latest(p.act);
     return {
@@ -112,10 +123,12 @@ class Teller {
       mark: at(repairs, a.repair).mark,
       place: at(places, at(repairs, a.repair).place).name,
       title: a.title,
-      from: this.#words.at(p.start - setUpMin - coverMin),
+      from: this.#words.at(p.start - beforeMin - coverMin),
       start: this.#words.at(p.start),
       end: this.#words.at(p.end),
+      walkMin,
       setUpMin,
+      mixMin,
       coverMin,
       awayMin,
       beside: p.people.filter((w) => w !== worker).map((w) => at(workers, w).name),

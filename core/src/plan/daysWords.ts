@@ -127,6 +127,8 @@ export class DaysWords {
     const [last, ...rest] = [...list].reverse();
     const said = rest.length === 0 ? (last ?? '') : `${rest.reverse().join(', ')} and ${last ?? ''}`;
     if (list.length === 0) return say`Its own waits and windows leave it no place, whatever else is given up.`;
+    if (together.length === 1 && together[0] === 'dates')
+      return say`${proved ? 'It cannot be done' : 'No place was found'}: its own work and waits take longer than until its date.`;
     const what = list.length === 1 ? say`It fails by ${said} alone.` : say`These do not go together: ${said}.`;
     return proved ? say`It cannot be done. ${what}` : say`No place was found; that there is none is not proved. ${what}`;
   }

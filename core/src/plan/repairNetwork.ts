@@ -46,6 +46,11 @@ interface Edge {
   readonly sameDay?: true;
 }
 
+/** Work of one that is shorter than this, in min, is not shared with a second: both would have to get there and set up. Common practice. */
+const leastShared = 15;
+/** Nobody leaves off what takes less than this, in min, and goes on after the break. Common practice. */
+const leastParted = 30;
+
 /** What takes longer than this spans the night as it is. */
 const longMin = 420;
 
@@ -185,11 +190,13 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
             ),
           }))
       : [];
+    const [alone] = ways;
+    const worth = alone?.people === 1 && alone.minutes < leastShared ? ways.slice(0, 1) : ways;
     return {
       id: `${mark}/${s.id}`,
       step: s.id,
       title: s.title,
-      ways,
+      ways: worth,
       ...(paced.length > 0 && {
         setUp: {
           key: `${area} ${paced.map((e) => e.key).join(' ')}`,
@@ -210,7 +217,7 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
       }),
       skills: (h?.skills ?? []).map((k) => k.skill),
       things: h?.things ?? [],
-      interrupt: h?.interrupt ?? false,
+      interrupt: h?.interrupt === true && s.straightOn !== true && Math.max(...ways.map((w) => w.minutes)) >= leastParted,
       loud: h?.makes.some((m) => m === 'noise' || m === 'dust') ?? false,
       dry: h?.asks?.dry ?? false,
       covered: covered && h !== undefined,

@@ -5,6 +5,7 @@ import { findDays, type Found, type Search } from '../schedule/days/improve.ts';
 import { compareScores, type Score } from '../schedule/days/score.ts';
 import { at, type Problem } from '../schedule/days/problem.ts';
 import type { DaysSetup } from '../schedule/days/setup.ts';
+import { siteDateTime } from '../quantity/siteTime.ts';
 import { instantAfter } from '../schedule/schedule.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { mostCrew, skills, type Skill } from '../survey/crew.ts';
@@ -35,6 +36,8 @@ export interface WayOut {
 interface Change {
   readonly id: string;
   readonly says: Saying;
+  /** there is only more of something: every plan without it holds */
+  readonly only?: true;
   readonly input: () => DaysInput;
 }
 
@@ -63,7 +66,7 @@ function crewAndHours(input: DaysInput): Change[] {
   const more = { id: 'one-more', name: job.crew.some((p) => p.name.trim() !== '') ? 'One more' : '', skills: Object.keys(skills) as Skill[] };
   return [
     ...(job.crew.length < mostCrew
-      ? [{ id: 'person', says: say`One person more, all the time`, input: () => replanned(input, { ...job, crew: [...job.crew, more] }) }]
+      ? [{ id: 'person', says: say`One person more, all the time`, only: true as const, input: () => replanned(input, { ...job, crew: [...job.crew, more] }) }]
       : []),
     ...(clockMinutes(hours.to) <= clockMinutes('19:00')
       ? [
@@ -127,9 +130,24 @@ function moreThings(input: DaysInput, problem: Problem, found: Found): Change[] 
     return {
       id: `thing ${thing}`,
       says: say`One ${things[thing].title.toLowerCase()} more`,
+      only: true,
       input: () => ({ ...input, setup: { ...input.setup, things: { ...input.setup.things, [thing]: count } } }),
     };
   });
+}
+
+/** Dates that are missed, put off to when these repairs end: what was found holds then. */
+function laterDates(input: DaysInput, { repairs, activities, startAt, timeZone }: Problem, { placements, score }: Found): Change[] {
+  if (score.late === 0) return [];
+  const late = repairs.flatMap((r, i) => {
+    const end = Math.max(0, ...placements.filter((p) => p.people.length > 0 && at(activities, p.act).repair === i).map((p) => p.end));
+    return r.due !== undefined && end > r.due ? [{ r, ends: instantAfter(startAt, end) }] : [];
+  });
+  const dates = late.map(({ r, ends }) => ({ defect: r.id, ...siteDateTime(ends, timeZone) }));
+  const [first] = late;
+  const says =
+    first && late.length === 1 ? say`A later date for ${first.r.mark}: ${instant(first.ends)}` : say`Later dates for ${late.map((l) => l.r.mark).join(', ')}`;
+  return [{ id: 'date', says, only: true, input: () => ({ ...input, setup: { ...input.setup, dates: [...dates, ...(input.setup.dates ?? [])] } }) }];
 }
 
 /** Repairs that fail, or else those that end last. */
@@ -144,7 +162,7 @@ function critical({ repairs, activities }: Problem, { placements, unplaced }: Fo
 }
 
 /**
- * Ways out, each of which was tried and works: planned anew with one thing changed, searched as long as what it is compared with.
+ * Ways out, each of which was tried and works: planned anew with one thing changed.
  * @returns the three that keep a date or find a place where there was none, else that bring the end forward most
  */
 export function waysOut(input: DaysInput, problem: Problem, found: Found, search: Search): readonly WayOut[] {
@@ -153,6 +171,7 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
   const plansOf = input.plans.filter((p) => last.includes(p.defect.id));
   const areas = input.job.areas.filter((a) => plansOf.some((p) => p.area.id === a.id));
   const changes = [
+    ...laterDates(input, problem, found),
     ...crewAndHours(input),
     ...plansOf.flatMap((p) => faster(input, p)),
     ...warmer(input, areas, ledger),
@@ -168,7 +187,9 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
     const other = jobDays(job, plans, rules, setup).problem;
     // a change that leaves a repair without a plan is none
     if (other.repairs.length < problem.repairs.length) return [];
-    const tried = findDays(other, { aim: search.aim, rounds: search.rounds, seed: search.seed });
+    // with more of something the plan without it still holds: it is begun from
+    const same = change.only === true && other.activities.every((a, n) => a.id === problem.activities[n]?.id);
+    const tried = findDays(other, { aim: search.aim, rounds: search.rounds, seed: search.seed, ...(same && { from: found.placements }) });
     const gain = now.end - tried.score.end;
     const mended = tried.score.unplaced < now.unplaced || tried.score.late < now.late;
     if (compareScores(tried.score, now, search.aim) >= 0 || (!mended && gain < leastGain)) return [];

@@ -1,4 +1,6 @@
 import type { ThingId } from '../../method/things.ts';
+import { clockMinutes } from '../../survey/hours.ts';
+import type { Job } from '../../survey/job.ts';
 import type { OwnHours } from './hours.ts';
 
 /** Somebody of the crew whose hours are not those of the firm. */
@@ -52,4 +54,39 @@ export interface DaysSetup {
 export function usualThings(people: number): Readonly<Partial<Record<ThingId, number>>> {
   const each = Math.max(1, people);
   return { saw: 1, hammer: 1, router: 1, pump: 1, sprayer: 1, mixer: 1, grinder: each, sander: each, drill: each };
+}
+
+/** What of it does not go with its job, or with itself: where, and in words. */
+export function daysProblems(
+  job: Job,
+  { people = [], areas = [], dates = [], notBefore = [] }: DaysSetup,
+): readonly { readonly path: string; readonly message: string }[] {
+  const out: { path: string; message: string }[] = [];
+  const known = {
+    person: new Set(job.crew.map((p) => p.id)),
+    area: new Set(job.areas.map((a) => a.id)),
+    defect: new Set(job.areas.flatMap((a) => a.defects.map((d) => d.id))),
+  };
+  const names = (path: string, what: keyof typeof known, id: string | undefined) => {
+    if (id !== undefined && !known[what].has(id)) out.push({ path, message: `There is no ${what} '${id}' in this job.` });
+  };
+  const hours = (path: string, { from, to }: DayHours) => {
+    if (clockMinutes(to) <= clockMinutes(from)) out.push({ path, message: `It ends at ${to}, which is not after ${from}.` });
+  };
+  people.forEach((p, i) => {
+    names(`days/people/${String(i)}/person`, 'person', p.person);
+    p.on?.forEach((o, n) => hours(`days/people/${String(i)}/on/${String(n)}`, o));
+  });
+  areas.forEach((a, i) => {
+    const path = `days/areas/${String(i)}`;
+    names(`${path}/area`, 'area', a.area);
+    names(`${path}/through`, 'area', a.through);
+    if (a.through === a.area) out.push({ path: `${path}/through`, message: 'An area is not reached through itself: leave it out, or name another.' });
+    if (a.open) hours(`${path}/open`, a.open);
+    if (a.quiet) hours(`${path}/quiet`, a.quiet);
+    a.rain?.forEach((r, n) => hours(`${path}/rain/${String(n)}`, r));
+  });
+  dates.forEach((d, i) => names(`days/dates/${String(i)}/defect`, 'defect', d.defect));
+  notBefore.forEach((d, i) => names(`days/notBefore/${String(i)}/defect`, 'defect', d.defect));
+  return out;
 }

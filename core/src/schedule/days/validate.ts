@@ -42,6 +42,8 @@ class Checking {
     const { open, quiet, rain } = at(this.#p.places, at(this.#p.repairs, a.repair).place);
     let minutes = 0;
     for (const s of hours) {
+      if (s.to <= from) continue;
+      if (s.from >= to) break;
       const [x, y] = [Math.max(s.from, from), Math.min(s.to, to)];
       for (let min = x; min < y; min++) {
         const inside = (list: readonly Stretch[] | undefined) => list?.some((o) => o.from <= min && min < o.to) === true;

@@ -1,0 +1,35 @@
+import type { JobFile } from '@oddment/contracts';
+import { daysRecord, firmShelf, makeDays, planJob, usualHouseRules, type Aim, type DaysSetup, type Job, type Telling, type UnitSystem } from '@oddment/core';
+import { daysCalendar } from './daysCalendar.ts';
+import { daysText } from './daysText.ts';
+
+export interface DaysOptions {
+  readonly form: 'text' | 'json' | 'ics';
+  readonly aim: Aim;
+  readonly seed: number;
+  readonly rounds?: number;
+  readonly units?: UnitSystem;
+  /** when it is made, as an instant */
+  readonly stamp: string;
+}
+
+/** The days of a job file in the form asked for, and whether all of it has its place and its date. */
+export function daysOutput(file: JobFile, { form, aim, seed, rounds, units, stamp }: DaysOptions): { readonly text: string; readonly whole: boolean } {
+  const job = file.job as Job;
+  const rules = file.rules ?? usualHouseRules;
+  const shelf = firmShelf(file.products ?? []);
+  const made = makeDays(
+    { job, plans: planJob(job, rules, shelf), rules, shelf, setup: (file.days ?? {}) as DaysSetup },
+    { aim, seed, ...(rounds !== undefined && { rounds }) },
+  );
+  const how: Telling = { units: units ?? job.units, timeZone: job.timeZone };
+  const whole = made.plan.failing.length === 0 && made.plan.days.length > 0;
+  switch (form) {
+    case 'json':
+      return { text: `${JSON.stringify(daysRecord(job, made, { aim, seed }, how), null, 2)}\n`, whole };
+    case 'ics':
+      return { text: daysCalendar(job, made, how, stamp), whole };
+    case 'text':
+      return { text: daysText(job, made, aim, how), whole };
+  }
+}

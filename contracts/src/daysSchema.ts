@@ -1,0 +1,80 @@
+import { daysFormat } from '@oddment/core';
+import { objectSchema, type Schema } from './schema.ts';
+
+const text: Schema = { type: 'string' };
+const minutes: Schema = { type: 'integer', minimum: 0, description: 'minutes' };
+const whole: Schema = { type: 'integer', minimum: 0 };
+const share: Schema = { type: 'number', minimum: 0, maximum: 1 };
+const when: Schema = { type: 'string', format: 'date-time' };
+const date: Schema = { type: 'string', format: 'date' };
+const list = (items: Schema): Schema => ({ type: 'array', items });
+const chance: Schema = { enum: ['likely', 'tight', 'no'] };
+
+const block = objectSchema(
+  {
+    id: { type: 'string', description: 'mark of the repair and step of its method; the same when it is planned again' },
+    mark: text,
+    place: text,
+    title: text,
+    from: { ...when, description: 'getting there, covering, set-up and mixing begin' },
+    start: { ...when, description: 'its work begins' },
+    end: when,
+    walkMin: minutes,
+    setUpMin: minutes,
+    mixMin: minutes,
+    coverMin: minutes,
+    awayMin: minutes,
+    beside: list(text),
+    why: text,
+    latest: { ...when, description: 'it must have begun by then' },
+  },
+  ['why', 'latest'],
+);
+
+/** The JSON Schema of the days of a job, as `./oddment days --json` prints them. */
+export function daysSchema(): Schema {
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Oddment days',
+    description: 'Who does what when over all repairs of a job: moments as instants, minutes as whole numbers, sentences in the units that were asked for.',
+    ...objectSchema(
+      {
+        format: { const: daysFormat.format },
+        version: { const: daysFormat.version },
+        core: text,
+        job: text,
+        aim: { enum: ['finish', 'visits', 'date'] },
+        seed: whole,
+        rounds: whole,
+        startAt: when,
+        timeZone: text,
+        doneAt: when,
+        visits: whole,
+        bound: objectSchema({ at: when, says: text }),
+        days: list(
+          objectSchema({
+            date,
+            people: list(
+              objectSchema({
+                person: text,
+                name: text,
+                blocks: list(block),
+                idle: list(objectSchema({ from: when, to: when, minutes, why: text }, ['why'])),
+              }),
+            ),
+          }),
+        ),
+        moments: list(objectSchema({ mark: text, title: text, at: when })),
+        leftOut: list(objectSchema({ mark: text, why: text })),
+        failing: list(objectSchema({ mark: text, why: text, due: when, ends: when }, ['due', 'ends'])),
+        contradiction: text,
+        chances: objectSchema({ runs: whole, dates: list(objectSchema({ mark: text, chance, share })), windows: chance, ninth: when, weakest: text }, [
+          'weakest',
+        ]),
+        ways: list(objectSchema({ id: text, says: text, comes: text })),
+        repairs: list(objectSchema({ id: text, mark: text, place: text })),
+      },
+      ['contradiction', 'chances'],
+    ),
+  };
+}

@@ -1,0 +1,52 @@
+import { tell, type Saying, type Telling } from '../quantity/saying.ts';
+import { at } from '../schedule/days/problem.ts';
+import type { Aim } from '../schedule/days/score.ts';
+import type { Job } from '../survey/job.ts';
+import { coreVersion } from '../version.ts';
+import type { DaysMade } from './makeDays.ts';
+
+/** The version of the document of days. */
+export const daysFormat = { format: 'oddment-days', version: 1 } as const;
+
+/** Days as an open document: sentences in the units asked for, moments as instants, minutes as whole numbers. */
+export function daysRecord(job: Job, { problem, found, plan, ways }: DaysMade, { aim, seed }: { readonly aim: Aim; readonly seed: number }, how: Telling) {
+  const text = (s: Saying) => tell(s, { ...how, day: '1970-01-01T12:00:00Z' });
+  const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? ({ [key]: text(s) } as Record<K, string>) : {});
+  return {
+    ...daysFormat,
+    core: coreVersion,
+    job: job.id,
+    aim,
+    seed,
+    rounds: found.rounds,
+    startAt: problem.startAt,
+    timeZone: problem.timeZone,
+    doneAt: plan.doneAt,
+    visits: plan.visits,
+    bound: { at: plan.bound.at, says: text(plan.bound.says) },
+    days: plan.days.map((d) => ({
+      date: d.date,
+      people: d.people.map((p) => ({
+        person: p.person,
+        name: p.name,
+        blocks: p.blocks.map(({ title, why, ...b }) => ({ ...b, title: text(title), ...maybe('why', why) })),
+        idle: p.idle.map(({ why, ...i }) => ({ ...i, ...maybe('why', why) })),
+      })),
+    })),
+    moments: plan.moments.map((m) => ({ ...m, title: text(m.title) })),
+    leftOut: plan.leftOut.map((l) => ({ mark: l.mark, why: text(l.why) })),
+    failing: plan.failing.map((f) => ({ ...f, why: text(f.why) })),
+    ...maybe('contradiction', plan.contradiction),
+    ...(plan.chances && {
+      chances: {
+        runs: plan.chances.runs,
+        dates: plan.chances.dates,
+        windows: plan.chances.windows,
+        ninth: plan.chances.ninth,
+        ...maybe('weakest', plan.chances.weakest),
+      },
+    }),
+    ways: ways.map((w) => ({ id: w.id, says: text(w.says), comes: text(w.comes) })),
+    repairs: problem.repairs.map((r) => ({ id: r.id, mark: r.mark, place: at(problem.places, r.place).name })),
+  };
+}

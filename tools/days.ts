@@ -1,0 +1,3 @@
+import { cliCommand } from './cli.ts';
+
+await cliCommand('days');
