@@ -30,6 +30,7 @@ export class PersonDaysBody {
   @Text('The person', 1, 40) person!: string;
   @Optionally(DateList('The days off', 400)) off?: string[];
   @Optionally(ListOf('The dates with other hours', () => OnDateBody, 400)) on?: OnDateBody[];
+  @Optionally(ListOf('The parts of days that he is away', () => OnDateBody, 400)) away?: OnDateBody[];
 }
 
 /** What is to be heeded of an area. */
@@ -52,7 +53,9 @@ export class DueDateBody {
 /** A date before which nothing of a repair is begun. */
 export class NotBeforeBody {
   @Text('The defect', 1, 80) defect!: string;
+  @OptionalText('The step', 120) step?: string;
   @DateOnly('The date') date!: string;
+  @Optionally(ClockTime('The time')) time?: string;
 }
 
 /** What the days of a job are made by besides its crew and its repairs; what is left out is as usual. */

@@ -123,7 +123,7 @@ export function jobDays(
   const repairs = in_.map(({ plan }): Repair => {
     const { id, mark } = plan.defect;
     const due = dueMin(setup.dates?.find((d) => d.defect === id)) ?? dueMin(allDue);
-    const first = setup.notBefore?.find((n) => n.defect === id);
+    const first = setup.notBefore?.find((n) => n.defect === id && n.step === undefined);
     const climate: ClimateSeries = climateOf(plan.subject, job);
     return {
       id,
@@ -131,7 +131,7 @@ export function jobDays(
       place: ids.indexOf(plan.area.id),
       climate,
       ...(due !== undefined && { due }),
-      ...(first && { notBefore: Math.max(0, axis.min(first.date, '00:00')) }),
+      ...(first && { notBefore: Math.max(0, axis.min(first.date, first.time ?? '00:00')) }),
     };
   });
   return {
@@ -166,7 +166,13 @@ function joined({ job, axis, workers, places, repairs, setup, grid }: Around, ne
     const first = out.activities.length;
     const place = repairs[repair]?.place ?? 0;
     const moved = <P extends { readonly act: number }>(p: P): P => ({ ...p, act: p.act + first });
-    out.activities.push(...n.activities.map((a) => ({ ...a, repair })));
+    const released = (step: string) => setup.notBefore?.find((b) => b.defect === repairs[repair]?.id && b.step === step);
+    out.activities.push(
+      ...n.activities.map((a) => {
+        const one = released(a.step);
+        return { ...a, repair, ...(one && { notBefore: Math.max(0, axis.min(one.date, one.time ?? '00:00')) }) };
+      }),
+    );
     out.ties.push(...n.ties.map((t) => ({ ...t, from: t.from + first, to: t.to + first })));
     out.stands.push(...n.stands.map((s) => ({ thing: s.thing, from: moved(s.from), to: moved(s.to) })));
     out.marks.push(...n.marks.map((m) => ({ is: m.is, place, from: moved(m.from), to: moved(m.to) })));

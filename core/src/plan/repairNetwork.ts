@@ -1,5 +1,6 @@
 import type { Effort, Lag, Mark, Moment, Step } from '../method/step.ts';
 import type { Mix, WorkMethod } from '../method/work.ts';
+import type { Range } from '../shelf/patchSystem.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import type { Activity, CrewWay, PlaceMark, Point, Stand, Tie } from '../schedule/days/problem.ts';
 
@@ -50,6 +51,9 @@ interface Edge {
 const leastShared = 15;
 /** Nobody leaves off what takes less than this, in min, and goes on after the break. Common practice. */
 const leastParted = 30;
+
+/** Between which temperatures of the ground something is placed; colder than its least where that is only a matter of care. */
+const bandOf = ({ min, max, below }: Range) => ({ least: below === 'care' ? -273 : (min?.value ?? -273), most: max?.value ?? 1000 });
 
 /** What takes longer than this spans the night as it is. */
 const longMin = 420;
@@ -220,6 +224,7 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
       interrupt: h?.interrupt === true && s.straightOn !== true && Math.max(...ways.map((w) => w.minutes)) >= leastParted,
       loud: h?.makes.some((m) => m === 'noise' || m === 'dust') ?? false,
       dry: h?.asks?.dry ?? false,
+      ...(h?.asks && { band: bandOf(h.asks.slabC) }),
       covered: covered && h !== undefined,
       clear: clearMin(s, mixes, ways),
     };

@@ -105,6 +105,24 @@ describe('a table worked by hand', () => {
     // sanding first: painting second ends at 40; the other way round it would be 100
     expect(found(p).score.end).toBe(40);
   });
+  it('places nothing on ground that has got too cold for it, nor before it is released', () => {
+    const climate = [
+      { fromMin: 0, airC: 10, slabC: 9, humidityPct: 50 },
+      { fromMin: 60, airC: 2, slabC: 2, humidityPct: 50 },
+      { fromMin: 200, airC: 10, slabC: 9, humidityPct: 50 },
+    ] as const;
+    const of = (more: object) => {
+      const p = small([act(0, 'a', 60, { band: { least: 5, most: 30 }, ...more }), act(1, 'b', 30)], [], { repairs: [{ climate }] });
+      const f = found(p, 0);
+      expect(planFaults(p, f.placements)).toEqual([]);
+      return f.placements.find((o) => o.act === 0)?.start;
+    };
+    expect(of({})).toBe(0);
+    expect(of({ notBefore: 30 })).toBe(200);
+    expect(of({ band: { least: 0, most: 30 }, notBefore: 30 })).toBe(30);
+    // where it is too cold from the start the method itself provides for that
+    expect(of({ band: { least: 12, most: 30 }, notBefore: 30 })).toBe(30);
+  });
   it('does nothing outside in rain, nothing loud when it has to be quiet, and nothing in a place that is shut', () => {
     const of = (more: object) =>
       found(small([act(0, 'a', 60, { dry: true, loud: true })], [], { places: [{ id: 'A', name: 'A', cover: 0, away: 0, ...more }] }), 0).score.end;

@@ -1,3 +1,4 @@
+import type { ClimateSeries, ClimateStretch } from '../../climate/series.ts';
 import { within, without } from './hours.ts';
 import { at, type Activity, type Problem, type Stretch } from './problem.ts';
 
@@ -91,6 +92,13 @@ export class Opening {
   }
 }
 
+/** When the ground is colder or warmer than something can be placed on; nothing where it is so from the start, for which the method itself provides. */
+export function outsideBand(climate: ClimateSeries, { least, most }: { readonly least: number; readonly most: number }, until: number): Stretch[] {
+  const out = ({ slabC }: ClimateStretch) => slabC < least || slabC > most;
+  if (out(climate[0])) return [];
+  return climate.flatMap((s, i) => (out(s) ? [{ from: Math.max(0, Math.floor(s.fromMin)), to: Math.ceil(climate[i + 1]?.fromMin ?? until) }] : []));
+}
+
 /** The openings of a problem, each made once. */
 export class Openings {
   readonly #problem: Problem;
@@ -136,7 +144,7 @@ export class Openings {
   #of(act: Activity, people: readonly number[]): Opening {
     const { workers, places, repairs, days } = this.#problem;
     const place = at(repairs, act.repair).place;
-    const key = `${this.#shutKey}|${people.join(',')}|${String(place)}|${String(act.loud)}|${String(act.dry)}`;
+    const key = `${this.#shutKey}|${people.join(',')}|${String(place)}|${String(act.loud)}|${String(act.dry)}|${act.band ? `${String(act.repair)} ${String(act.band.least)} ${String(act.band.most)}` : ''}`;
     const known = this.#known.get(key);
     if (known) return known;
     const { open, quiet, rain } = at(places, place);
@@ -144,6 +152,7 @@ export class Openings {
     if (open) free = within(free, open);
     if (act.loud && quiet) free = without(free, quiet);
     if (act.dry && rain) free = without(free, rain);
+    if (act.band) free = without(free, outsideBand(at(repairs, act.repair).climate, act.band, at(days, days.length - 1)));
     if (this.shut.size > 0)
       free = without(
         free,

@@ -1,5 +1,5 @@
 import { siteDateTime, siteInstant } from '../../quantity/siteTime.ts';
-import type { WorkingHours } from '../../survey/hours.ts';
+import { clockMinutes, type WorkingHours } from '../../survey/hours.ts';
 import type { Stretch } from './problem.ts';
 
 /** The date so many days after one. */
@@ -11,6 +11,8 @@ const weekday = (date: string) => ((new Date(`${date}T00:00:00Z`).getUTCDay() + 
 export class DayAxis {
   readonly dates: readonly string[];
   readonly #startMs: number;
+  readonly #index: ReadonlyMap<string, number>;
+  #days: readonly number[] | undefined;
   readonly startAt: string;
   readonly timeZone: string;
 
@@ -21,16 +23,25 @@ export class DayAxis {
     this.#startMs = Date.parse(startAt);
     const { date } = siteDateTime(startAt, timeZone);
     this.dates = Array.from({ length: count + 1 }, (_v, n) => dateAfter(date, n));
+    this.#index = new Map(this.dates.map((d, n) => [d, n]));
   }
 
   /** A clock time of a date at the site, in whole min from the start. */
   min(date: string, time: string): number {
+    const n = this.#index.get(date);
+    const [from, to] = n === undefined ? [undefined, undefined] : [this.days[n], this.days[n + 1]];
+    // the clock is set on a day that is longer or shorter than others: there it is looked up
+    return from !== undefined && to !== undefined && to - from === 1440 ? from + clockMinutes(time) : this.#exact(date, time);
+  }
+
+  #exact(date: string, time: string): number {
     return Math.round((Date.parse(siteInstant(date, time, this.timeZone)) - this.#startMs) / 60_000);
   }
 
   /** Where each day begins; the last one is where what is looked at ends. */
   get days(): readonly number[] {
-    return this.dates.map((date) => this.min(date, '00:00'));
+    this.#days ??= this.dates.map((date) => this.#exact(date, '00:00'));
+    return this.#days;
   }
 }
 
@@ -38,6 +49,8 @@ export class DayAxis {
 export interface OwnHours {
   readonly off?: readonly string[];
   readonly on?: readonly { readonly date: string; readonly from: string; readonly to: string }[];
+  /** away for a part of a day: at another job, the way to and from it included, or for himself */
+  readonly away?: readonly { readonly date: string; readonly from: string; readonly to: string }[];
 }
 
 /**
@@ -59,7 +72,8 @@ export function workingStretches(hours: WorkingHours, axis: DayAxis, own: OwnHou
     add(from, pause.from);
     add(pause.to, to);
   });
-  return out;
+  const away = (own.away ?? []).map((a) => ({ from: axis.min(a.date, a.from), to: axis.min(a.date, a.to) }));
+  return without(out, away);
 }
 
 /** What lies in both of two lists of stretches. */

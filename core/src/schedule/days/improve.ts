@@ -106,8 +106,8 @@ class Improver extends Filler {
       else this.fill(order, taste);
       const score = this.score();
       if (!best || compareScores(score, best.score, this.#search.aim) < 0) best = this.snapshot(score);
-      // a large job has its first plan at once
-      if (this.problem.activities.length > 1500) break;
+      // a large job, and whoever asks for no search, has the first plan at once
+      if (this.problem.activities.length > 1500 || this.#search.rounds === 0) break;
     }
     const { from } = this.#search;
     if (from) {

@@ -75,6 +75,10 @@ export interface Activity {
   readonly loud: boolean;
   /** no rain on it while it is worked */
   readonly dry: boolean;
+  /** not begun before, in min: somebody else has to release it first */
+  readonly notBefore?: number;
+  /** between which temperatures of the ground it can be placed, in °C */
+  readonly band?: { readonly least: number; readonly most: number };
   /** what lies around is covered while it is done */
   readonly covered: boolean;
   /** min that its day should still have when it is over, where there is room for that: what it places goes off, and tools are cleaned, before everybody goes */

@@ -48,7 +48,7 @@ export class Propagation {
     const made = new Map<string, Opening>();
     this.#openings = activities.map((a) => {
       const able = workers.flatMap((w, i) => (a.skills.every((s) => w.skills === undefined || w.skills.includes(s)) ? [i] : []));
-      const key = `${able.join(',')}|${String(at(repairs, a.repair).place)}|${String(a.loud)}|${String(a.dry)}`;
+      const key = `${able.join(',')}|${String(at(repairs, a.repair).place)}|${String(a.loud)}|${String(a.dry)}|${a.band ? `${String(a.repair)} ${String(a.band.least)} ${String(a.band.most)}` : ''}`;
       const known = made.get(key) ?? new Opening(anyOf(able.map((w) => each.of(a, [w]).stretches)), each.dayOf);
       made.set(key, known);
       return known;
@@ -67,7 +67,7 @@ export class Propagation {
   get times(): Times {
     if (this.#times) return this.#times;
     const { activities, ties, repairs, days } = this.problem;
-    const earliest = activities.map((a) => at(repairs, a.repair).notBefore ?? 0);
+    const earliest = activities.map((a) => Math.max(at(repairs, a.repair).notBefore ?? 0, a.notBefore ?? 0));
     const earliestEnd = activities.map(() => 0);
     const into = activities.map((_a, i) => ties.flatMap((t, n) => (t.to === i ? [n] : [])));
     for (let round = 0, moved = true; moved && round < 200; round++) {

@@ -74,7 +74,7 @@ export class Roster extends Lines {
 
   /** From when an activity may begin by what comes before it, and which tie says so. */
   earliest(act: number): { readonly min: number; readonly hold: Hold } {
-    const asked = at(this.problem.repairs, this.act(act).repair).notBefore ?? 0;
+    const asked = Math.max(at(this.problem.repairs, this.act(act).repair).notBefore ?? 0, this.act(act).notBefore ?? 0);
     let [min, hold]: [number, Hold] = [asked, asked > 0 ? { by: 'asked' } : { by: 'start' }];
     for (const i of at(this.into, act)) {
       const over = at(this.#laws, i).least.least(this.#anchor(at(this.problem.ties, i)));

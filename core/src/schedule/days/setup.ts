@@ -39,6 +39,15 @@ export interface DueDate {
   readonly time?: string;
 }
 
+/** A defect, or a step of its method by id, that is not begun before a moment. */
+export interface NotBefore {
+  readonly defect: string;
+  readonly step?: string;
+  readonly date: string;
+  /** clock time at the site; the beginning of that day where absent */
+  readonly time?: string;
+}
+
 /** What the days of a job are made by besides its crew, its hours and its repairs. What is absent is as usual. */
 export interface DaysSetup {
   readonly people?: readonly PersonDays[];
@@ -46,8 +55,8 @@ export interface DaysSetup {
   readonly things?: Readonly<Partial<Record<ThingId, number>>>;
   readonly areas?: readonly AreaDays[];
   readonly dates?: readonly DueDate[];
-  /** defects of which nothing is begun before a date */
-  readonly notBefore?: readonly { readonly defect: string; readonly date: string }[];
+  /** defects, or a step of one, that are not begun before a date: the client, a trade or an engineer releases them */
+  readonly notBefore?: readonly NotBefore[];
 }
 
 /** How many of a thing a firm has that has not said so, at the least one: of what is large, one; of what each carries, one a person. Common practice. */
@@ -76,6 +85,7 @@ export function daysProblems(
   people.forEach((p, i) => {
     names(`days/people/${String(i)}/person`, 'person', p.person);
     p.on?.forEach((o, n) => hours(`days/people/${String(i)}/on/${String(n)}`, o));
+    p.away?.forEach((o, n) => hours(`days/people/${String(i)}/away/${String(n)}`, o));
   });
   areas.forEach((a, i) => {
     const path = `days/areas/${String(i)}`;

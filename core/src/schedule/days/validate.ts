@@ -118,6 +118,17 @@ class Checking {
     return (one.before[one.people.indexOf(worker)] ?? 0) - this.#setUp(own, i);
   }
 
+  /** Nothing is placed on ground that has become too cold or too warm for it. */
+  bands(): void {
+    for (const { act, start, end } of this.#of.values()) {
+      const { band, repair } = at(this.#p.activities, act);
+      const { climate } = at(this.#p.repairs, repair);
+      const slabAt = (min: number) => climate.findLast((s) => s.fromMin <= min)?.slabC ?? climate[0].slabC;
+      const fits = (min: number) => !band || (slabAt(min) >= band.least && slabAt(min) <= band.most);
+      if (fits(0) && !(fits(start) && fits(end - 1))) this.fault(act, 'is placed on ground too cold or too warm for it');
+    }
+  }
+
   /** Each person does one thing after the other, and has set up and mixed what he has to. */
   lines(): void {
     this.#p.workers.forEach(({ name }, worker) => {
@@ -171,7 +182,8 @@ class Checking {
       if (t.sameDay === true && this.#dayOf(to.start) > this.#dayOf(from.start)) this.fault(t.to, `is not done the same day as ${name}`);
     }
     for (const { act, start } of this.#of.values())
-      if (start < (at(this.#p.repairs, at(this.#p.activities, act).repair).notBefore ?? 0)) this.fault(act, 'begins before it may');
+      if (start < Math.max(at(this.#p.repairs, at(this.#p.activities, act).repair).notBefore ?? 0, at(this.#p.activities, act).notBefore ?? 0))
+        this.fault(act, 'begins before it may');
   }
 
   things(): void {
@@ -234,6 +246,7 @@ export function planFaults(problem: Problem, placements: readonly Placement[]): 
   c.whole();
   c.crews();
   c.lines();
+  c.bands();
   c.ties();
   c.things();
   c.marks();
