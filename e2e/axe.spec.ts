@@ -26,6 +26,7 @@ for (const [stage, mark] of [
   ['mix', 'PS-01'],
   ['sheet', 'PS-01'],
   ['method', 'CY-01'],
+  ['days', 'PS-01'],
 ] as const) {
   test(`${stage} of ${mark} is without violations, light and dark`, async ({ page }, { project }) => {
     await page.goto(await screenOf(page, mark, stage));

@@ -147,8 +147,14 @@ async function issueAndChange(page: Page): Promise<void> {
   await page.getByRole('heading', { name: 'Since it was issued' }).waitFor();
 }
 
+/** Days are found, and one thing of the first is looked at. */
+async function daysFound(page: Page): Promise<void> {
+  await page.locator('.track').first().waitFor();
+  await page.locator('.days-progress button').waitFor({ state: 'detached', timeout: 120_000 });
+  await page.locator('.track').first().press('Enter');
+}
+
 const shots: readonly Shot[] = [
-  { file: 'people', stage: 'people' },
   { file: 'jobs', stage: '' },
   { file: 'figures', stage: 'figures/compound-drying?airC=17&humidityPct=62&thicknessMm=1.2&draft=0.75&units=metric' },
   { file: 'walk', stage: 'walk', mark: 'PS-01' },
@@ -159,6 +165,7 @@ const shots: readonly Shot[] = [
   { file: 'options', stage: 'options', mark: 'RR-01' },
   { file: 'shelf', stage: 'shelf/epoxy-mortar' },
   { file: 'mix', stage: 'mix', mark: 'WR-02' },
+  { file: 'days', stage: 'days', mark: 'PS-01', act: daysFound },
   { file: 'working', stage: 'mix', mark: 'PS-01', act: (page) => page.locator('.mixcard td .fig').first().click() },
   { file: 'sheet', stage: 'sheet', mark: 'RR-04' },
   { file: 'trace', stage: 'walk', mark: 'BR-02', act: tracePhoto },
@@ -205,7 +212,7 @@ await command(async () => {
         )[0];
         if (!found) throw new Failure(`No defect of the demo is marked ${shot.mark}.`);
         await page.goto(`/jobs/${found.job}/${shot.stage}/${found.defect.id}`);
-        await page.locator('.fig').first().waitFor();
+        await page.locator('.fig, .promise').first().waitFor();
       }
       await page.evaluate(() => document.fonts.ready);
       if (shot.act) await shot.act(page);

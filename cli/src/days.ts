@@ -1,5 +1,5 @@
 import type { JobFile } from '@oddment/contracts';
-import { daysRecord, firmShelf, makeDays, planJob, usualHouseRules, type Aim, type DaysSetup, type Job, type Telling, type UnitSystem } from '@oddment/core';
+import { daysRecord, firmShelf, makeDays, planJob, usualHouseRules, type Aim, type Job, type Telling, type UnitSystem } from '@oddment/core';
 import { daysCalendar } from './daysCalendar.ts';
 import { daysText } from './daysText.ts';
 
@@ -19,7 +19,7 @@ export function daysOutput(file: JobFile, { form, aim, seed, rounds, units, stam
   const rules = file.rules ?? usualHouseRules;
   const shelf = firmShelf(file.products ?? []);
   const made = makeDays(
-    { job, plans: planJob(job, rules, shelf), rules, shelf, setup: (file.days ?? {}) as DaysSetup },
+    { job, plans: planJob(job, rules, shelf), rules, shelf, setup: file.days ?? {} },
     { aim, seed, ...(rounds !== undefined && { rounds }) },
   );
   const how: Telling = { units: units ?? job.units, timeZone: job.timeZone };

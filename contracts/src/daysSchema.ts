@@ -27,8 +27,9 @@ const block = objectSchema(
     beside: list(text),
     why: text,
     latest: { ...when, description: 'it must have begun by then' },
+    opens: { ...when, description: 'it could begin from then on' },
   },
-  ['why', 'latest'],
+  ['why', 'latest', 'opens'],
 );
 
 /** The JSON Schema of the days of a job, as `./oddment days --json` prints them. */
@@ -72,7 +73,7 @@ export function daysSchema(): Schema {
           'weakest',
         ]),
         ways: list(objectSchema({ id: text, says: text, comes: text })),
-        repairs: list(objectSchema({ id: text, mark: text, place: text })),
+        repairs: list(objectSchema({ id: text, mark: text, place: text, system: text })),
       },
       ['contradiction', 'chances'],
     ),

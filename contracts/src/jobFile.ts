@@ -2,7 +2,6 @@ import 'reflect-metadata';
 import {
   crewToday,
   daysProblems,
-  type DaysSetup,
   defectToday,
   productProblems,
   productToday,
@@ -123,7 +122,7 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
   const checked = check(JobFile, asToday(input));
   if (!checked.ok) return checked;
   const problems = [
-    ...(checked.value.days ? daysProblems(checked.value.job as Job, checked.value.days as DaysSetup) : []),
+    ...(checked.value.days ? daysProblems(checked.value.job, checked.value.days) : []),
     ...refusals(checked.value),
     ...rateProblems(checked.value.rules?.rates ?? {}).map((message) => ({ path: 'rules/rates', message })),
     ...(checked.value.rules?.hours ? hoursProblems(checked.value.rules.hours) : []).map((message) => ({ path: 'rules/hours', message })),

@@ -32,6 +32,7 @@ const router = createBrowserRouter([
           screen('match/:defectId?', async () => (await import('./screens/Match.tsx')).Match),
           screen('method/:defectId?', async () => (await import('./screens/Method.tsx')).Method),
           screen('mix/:defectId?', async () => (await import('./screens/Mix.tsx')).Mix),
+          screen('days/:defectId?', async () => (await import('./screens/Days.tsx')).Days),
           screen('plans', async () => (await import('./screens/Issued.tsx')).IssuedList),
           screen('plans/:planId', async () => (await import('./screens/Issued.tsx')).IssuedPlanPage),
           screen('options/:defectId?', async () => (await import('./screens/Options.tsx')).Options),

@@ -28,8 +28,9 @@ export interface DayBlock {
   /** who is at it with him */
   readonly beside: readonly string[];
   readonly why?: Saying;
-  /** it must have begun by then */
+  /** it must have begun by then, and could begin from then on */
   readonly latest?: string;
+  readonly opens?: string;
 }
 
 /** Working time in which somebody has nothing to do, and what he waits for. */
@@ -71,7 +72,8 @@ export interface DaysPlan {
     readonly dates: readonly { readonly mark: string; readonly chance: Chance; readonly share: number }[];
     readonly windows: Chance;
     readonly weakest?: Saying;
-    readonly ninth: string;
+    /** by when nine in ten tries were done; absent where more than that found it too cold for something to harden */
+    readonly ninth?: string;
   };
   readonly rounds: number;
 }
@@ -133,7 +135,7 @@ class Teller {
       awayMin,
       beside: p.people.filter((w) => w !== worker).map((w) => at(workers, w).name),
       ...(why && { why }),
-      ...(latest !== undefined && { latest }),
+      ...(latest !== undefined && { latest, opens: this.#words.at(this.#found.ready[p.act]?.min ?? p.start) }),
     };
   }
 
@@ -233,7 +235,7 @@ export function tellDays(problem: Problem, found: Found, leftOut: readonly LeftO
         dates: tried.dates.map((d) => ({ mark: at(problem.repairs, d.repair).mark, chance: chanceOf(d.kept / tried.runs), share: d.kept / tried.runs })),
         windows: chanceOf(1 - (tried.weakest?.missed ?? 0) / tried.runs),
         ...(weakest && { weakest: say`${words.mark(weakest.to)} “${words.act(weakest.to).title}”, after “${words.act(weakest.from).title}”` }),
-        ninth: words.at(tried.ninth),
+        ...(tried.ninth < at(problem.days, problem.days.length - 1) && { ninth: words.at(tried.ninth) }),
       },
     }),
     rounds: found.rounds,

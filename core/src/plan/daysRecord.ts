@@ -9,9 +9,14 @@ import type { DaysMade } from './makeDays.ts';
 export const daysFormat = { format: 'oddment-days', version: 1 } as const;
 
 /** Days as an open document: sentences in the units asked for, moments as instants, minutes as whole numbers. */
-export function daysRecord(job: Job, { problem, found, plan, ways }: DaysMade, { aim, seed }: { readonly aim: Aim; readonly seed: number }, how: Telling) {
+export function daysRecord(
+  job: Job,
+  { problem, works, found, plan, ways }: DaysMade,
+  { aim, seed }: { readonly aim: Aim; readonly seed: number },
+  how: Telling,
+) {
   const text = (s: Saying) => tell(s, { ...how, day: '1970-01-01T12:00:00Z' });
-  const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? ({ [key]: text(s) } as Record<K, string>) : {});
+  const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? { [key]: text(s) } : {}) as Readonly<Partial<Record<K, string>>>;
   return {
     ...daysFormat,
     core: coreVersion,
@@ -42,11 +47,13 @@ export function daysRecord(job: Job, { problem, found, plan, ways }: DaysMade, {
         runs: plan.chances.runs,
         dates: plan.chances.dates,
         windows: plan.chances.windows,
-        ninth: plan.chances.ninth,
+        ...(plan.chances.ninth !== undefined && { ninth: plan.chances.ninth }),
         ...maybe('weakest', plan.chances.weakest),
       },
     }),
     ways: ways.map((w) => ({ id: w.id, says: text(w.says), comes: text(w.comes) })),
-    repairs: problem.repairs.map((r) => ({ id: r.id, mark: r.mark, place: at(problem.places, r.place).name })),
+    repairs: problem.repairs.map((r, i) => ({ id: r.id, mark: r.mark, place: at(problem.places, r.place).name, system: at(works, i).candidate.system.title })),
   };
 }
+
+export type DaysRecord = ReturnType<typeof daysRecord>;

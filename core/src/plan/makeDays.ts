@@ -1,9 +1,10 @@
-import { findDays, type Found } from '../schedule/days/improve.ts';
+import { DaysSearch, type Found } from '../schedule/days/improve.ts';
 import type { Problem } from '../schedule/days/problem.ts';
 import type { Aim, Score } from '../schedule/days/score.ts';
 import { ratesOf } from '../shelf/rates.ts';
 import { tellDays, type DaysPlan } from './daysPlan.ts';
-import { jobDays } from './jobDays.ts';
+import { jobDays, type JobDays } from './jobDays.ts';
+import type { PlannedWork } from './plannedWork.ts';
 import { waysOut, type DaysInput, type WayOut } from './waysOut.ts';
 
 /** How days are asked for. */
@@ -18,13 +19,15 @@ export interface DaysAsked {
 
 export interface DaysMade {
   readonly problem: Problem;
+  /** of its repairs, in their order */
+  readonly works: readonly PlannedWork[];
   readonly found: Found;
   readonly plan: DaysPlan;
   readonly ways: readonly WayOut[];
 }
 
 /** How many tries a search has: as many as a few seconds hold, over so many steps. */
-export const usualRounds = (steps: number): number => Math.round(Math.min(3000, Math.max(80, 100_000 / Math.max(1, steps))));
+export const usualRounds = (steps: number): number => Math.round(Math.min(1500, Math.max(80, 30_000 / Math.max(1, steps))));
 
 /** Of the tries of a plan those that each way out gets. */
 const shareOfWay = 0.2;
@@ -32,28 +35,70 @@ const shareOfWay = 0.2;
 const futureRuns = 500;
 const climateK = 3;
 
+/** Days in the making: found a few tries at a time, told as far as they are, and then the ways out. */
+export class DaysMaking {
+  readonly #input: DaysInput;
+  readonly #asked: DaysAsked;
+  readonly #days: JobDays;
+  readonly #rounds: number;
+  readonly #search: DaysSearch;
+
+  constructor(input: DaysInput, asked: DaysAsked) {
+    this.#input = input;
+    this.#asked = asked;
+    this.#days = jobDays(input.job, input.plans, input.rules, input.setup);
+    const { aim, seed, rounds } = asked;
+    this.#rounds = rounds ?? usualRounds(this.#days.problem.activities.length);
+    this.#search = new DaysSearch(this.#days.problem, { aim, seed, rounds: this.#rounds });
+  }
+
+  get done(): number {
+    return this.#search.done;
+  }
+
+  get best(): Score {
+    return this.#search.best;
+  }
+
+  advance(count: number): boolean {
+    return this.#search.advance(count);
+  }
+
+  /** The days as far as they are found, without ways out. */
+  made(): DaysMade {
+    const { problem, works, leftOut } = this.#days;
+    const found = this.#search.found();
+    const { quickest, slowest } = ratesOf(this.#input.rules?.rates);
+    const { seed } = this.#asked;
+    const plan = tellDays(problem, found, leftOut, {
+      future: { runs: futureRuns, seed, spread: { quickest: quickest.value, slowest: slowest.value, climateK } },
+    });
+    return { problem, works, found, plan, ways: [] };
+  }
+
+  /** The same days with the ways out that were tried. */
+  withWays(made: DaysMade): DaysMade {
+    const { aim, seed, progress } = this.#asked;
+    if (made.problem.repairs.length === 0) return made;
+    const rounds = Math.round(this.#rounds * shareOfWay);
+    const ways = waysOut(this.#input, made.problem, made.found, {
+      aim,
+      rounds,
+      seed,
+      ...(progress && { progress: (done, best) => progress('ways', done, best) }),
+    });
+    return { ...made, ways };
+  }
+}
+
 /**
  * The days of a job: found, told, and the ways out that were tried. The same input, seed and rounds give the same days everywhere.
  *
  * @example
  * makeDays({ job, plans: planJob(job, rules), rules, setup: {} }, { aim: 'finish', seed: 1 })
  */
-export function makeDays(input: DaysInput, { aim, seed, rounds, progress }: DaysAsked): DaysMade {
-  const { problem, leftOut } = jobDays(input.job, input.plans, input.rules, input.setup);
-  const tries = rounds ?? usualRounds(problem.activities.length);
-  const found = findDays(problem, { aim, rounds: tries, seed, ...(progress && { progress: (done, best) => progress('search', done, best) }) });
-  const { quickest, slowest } = ratesOf(input.rules?.rates);
-  const plan = tellDays(problem, found, leftOut, {
-    future: { runs: futureRuns, seed, spread: { quickest: quickest.value, slowest: slowest.value, climateK } },
-  });
-  const ways =
-    problem.repairs.length === 0
-      ? []
-      : waysOut(input, problem, found, {
-          aim,
-          rounds: Math.round(tries * shareOfWay),
-          seed,
-          ...(progress && { progress: (done, best) => progress('ways', done, best) }),
-        });
-  return { problem, found, plan, ways };
+export function makeDays(input: DaysInput, asked: DaysAsked): DaysMade {
+  const making = new DaysMaking(input, asked);
+  while (making.advance(16)) if (asked.progress?.('search', making.done, making.best) === false) break;
+  return making.withWays(making.made());
 }

@@ -1,8 +1,8 @@
-import type { Effort, Lag, Mark, Moment, Step } from '../method/step.ts';
+import type { Lag, Mark, Moment, Step } from '../method/step.ts';
 import type { Mix, WorkMethod } from '../method/work.ts';
-import type { Range } from '../shelf/patchSystem.ts';
 import { Ledger } from '../quantity/ledger.ts';
-import type { Activity, CrewWay, PlaceMark, Point, Stand, Tie } from '../schedule/days/problem.ts';
+import type { Activity, PlaceMark, Point, Stand, Tie } from '../schedule/days/problem.ts';
+import { activityOf, usualPair } from './stepActivity.ts';
 
 /** The method of a repair as a part of a problem of days, its activities numbered from nothing. */
 export interface RepairNetwork {
@@ -23,20 +23,6 @@ interface From {
   readonly grid: number;
 }
 
-const perUnit = { m: 1000, 'm²': 1e6, L: 1000, piece: 1 } as const;
-
-/** Minutes of an effort for so many people, set-up apart. As planned it went by `hands`; one alone goes once as fast. */
-function effortMin(e: Effort, people: 1 | 2, pairHands: number): number {
-  if (e.by === 'fixed') return e.minutes.value;
-  const hands = !e.shared ? e.hands.value : people === 1 ? 1 : Math.max(e.hands.value, pairHands);
-  return (e.pace.value * (e.amount.value / perUnit[e.per]) * (e.passes?.value ?? 1)) / hands;
-}
-
-/** A pair goes so many times as fast as one: the rate of the firm where a step was planned with a pair, else common practice. */
-const usualPair = 2;
-
-const upTo = (minutes: number, grid: number) => Math.max(grid, Math.ceil((minutes - 1e-9) / grid) * grid);
-
 interface Edge {
   readonly from: string;
   readonly after: 'start' | 'end';
@@ -46,14 +32,6 @@ interface Edge {
   readonly overBy?: Lag;
   readonly sameDay?: true;
 }
-
-/** Work of one that is shorter than this, in min, is not shared with a second: both would have to get there and set up. Common practice. */
-const leastShared = 15;
-/** Nobody leaves off what takes less than this, in min, and goes on after the break. Common practice. */
-const leastParted = 30;
-
-/** Between which temperatures of the ground something is placed; colder than its least where that is only a matter of care. */
-const bandOf = ({ min, max, below }: Range) => ({ least: below === 'care' ? -273 : (min?.value ?? -273), most: max?.value ?? 1000 });
 
 /** What takes longer than this spans the night as it is. */
 const longMin = 420;
@@ -87,16 +65,6 @@ function batchOf(step: Step, edges: readonly Edge[], mixes: readonly Mix[]): { r
   if (!next || more.some((m) => m.to !== next.to) || next.after !== 'end' || next.least || next.most) return undefined;
   const mix = mixes.find((m) => m.serves.includes(next.to) && m.key !== undefined && m.batches.value === 1 && m.total.kind === 'volume');
   return mix && mix.serves.length === 1 ? { to: next.to, mix } : undefined;
-}
-
-/** Min before the end of a day by which the last mix of it is past its working time: time to clean up. Common practice. */
-const cleanUpMin = 45;
-
-/** Min that a day must still have after a step that places a mix. */
-function clearMin(step: Step, mixes: readonly Mix[], ways: readonly CrewWay[]): number {
-  const within = mixes.flatMap((m) => (m.within && m.serves.includes(step.id) ? [m.within.value] : []));
-  if (within.length === 0) return 0;
-  return Math.ceil(Math.max(0, Math.min(240, Math.max(...within)) - Math.min(...ways.map((w) => w.minutes)))) + cleanUpMin;
 }
 
 /** What is mixed in one batch for several steps is placed by each of them before it goes off. */
@@ -179,56 +147,7 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
   const covered = covers.length > 0;
   const pairHands = Math.max(1, ...steps.flatMap((s) => s.handsOn?.efforts ?? []).map((e) => (e.by === 'pace' && e.shared ? e.hands.value : 1)));
   const pair = pairHands > 1 ? pairHands : usualPair;
-  const activities = kept.map((s): Omit<Activity, 'repair'> => {
-    const h = s.handsOn;
-    const paced = (h?.efforts ?? []).flatMap((e) => (e.by === 'pace' && e.setUp.value > 0 ? [e] : []));
-    const batch = batches.get(s.id);
-    const ways: CrewWay[] = h
-      ? ([1, 2] as const)
-          .filter((people) => people >= h.people.least && people <= h.people.most)
-          .map((people) => ({
-            people,
-            minutes: upTo(
-              h.efforts.reduce((sum, e) => sum + effortMin(e, people, pair), 0),
-              grid,
-            ),
-          }))
-      : [];
-    const [alone] = ways;
-    const worth = alone?.people === 1 && alone.minutes < leastShared ? ways.slice(0, 1) : ways;
-    return {
-      id: `${mark}/${s.id}`,
-      step: s.id,
-      title: s.title,
-      ways: worth,
-      ...(paced.length > 0 && {
-        setUp: {
-          key: `${area} ${paced.map((e) => e.key).join(' ')}`,
-          minutes: upTo(
-            paced.reduce((sum, e) => sum + e.setUp.value, 0),
-            grid,
-          ),
-        },
-      }),
-      ...(batch && {
-        run: {
-          key: batch.mix.key ?? '',
-          minutes: upTo(batch.step.minutes.value, grid),
-          amount: batch.mix.total.value,
-          most,
-          ...(batch.mix.within && { within: { by: 'fixed' as const, minutes: batch.mix.within } }),
-        },
-      }),
-      skills: (h?.skills ?? []).map((k) => k.skill),
-      things: h?.things ?? [],
-      interrupt: h?.interrupt === true && s.straightOn !== true && Math.max(...ways.map((w) => w.minutes)) >= leastParted,
-      loud: h?.makes.some((m) => m === 'noise' || m === 'dust') ?? false,
-      dry: h?.asks?.dry ?? false,
-      ...(h?.asks && { band: bandOf(h.asks.slabC) }),
-      covered: covered && h !== undefined,
-      clear: clearMin(s, mixes, ways),
-    };
-  });
+  const activities = kept.map((s) => activityOf(s, { mark, area, most, grid, pair, mixes, covered, batch: batches.get(s.id) }));
   const point = (m: Moment): Point | undefined => {
     const act = index.get(m.step) ?? index.get(gone.get(m.step) ?? '');
     return act === undefined ? undefined : { act, at: m.at, ...(m.later && { later: m.later }) };

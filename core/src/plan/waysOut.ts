@@ -191,8 +191,10 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
     const same = change.only === true && other.activities.every((a, n) => a.id === problem.activities[n]?.id);
     const tried = findDays(other, { aim: search.aim, rounds: search.rounds, seed: search.seed, ...(same && { from: found.placements }) });
     const gain = now.end - tried.score.end;
-    const mended = tried.score.unplaced < now.unplaced || tried.score.late < now.late;
-    if (compareScores(tried.score, now, search.aim) >= 0 || (!mended && gain < leastGain)) return [];
+    const failed = now.unplaced > 0 || now.late > 0;
+    // where something fails, a way out is what mends it; else what brings the end forward by enough
+    const works = failed ? tried.score.unplaced === 0 && tried.score.late === 0 : gain >= leastGain;
+    if (!works || compareScores(tried.score, now, search.aim) >= 0) return [];
     return [{ id: change.id, says: change.says, score: tried.score, gain, comes: comes(problem, now, tried.score, personMin(tried, other) - nowMin, ledger) }];
   });
   const fails = (s: Score) => s.unplaced * 1e9 + s.late;

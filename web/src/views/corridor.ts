@@ -20,6 +20,7 @@ const counts: Readonly<Record<StageId, (plans: readonly RepairPlan[]) => string>
       'mix',
       'mixes',
     ),
+  days: (plans) => plural(works(plans).length, 'repair', 'repairs'),
 };
 
 /** The stages of the corridor, each with what has come to it. */

@@ -15,6 +15,7 @@ export const stages = [
   { id: 'match', name: 'Match', key: '2', per: 'repair' },
   { id: 'method', name: 'Method', key: '3', per: 'repair' },
   { id: 'mix', name: 'Mix', key: '4', per: 'repair' },
+  { id: 'days', name: 'Days', key: '5', per: 'job' },
 ] as const satisfies readonly Stage[];
 
 export type StageId = (typeof stages)[number]['id'];

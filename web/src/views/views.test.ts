@@ -45,11 +45,11 @@ describe('the corridor', () => {
       plan({ answers: { ground: 'rocks' } }),
       plan({ answers: { traffic: undefined } }),
     ];
-    expect(counts(plans)).toEqual({ walk: '4 found', match: '1 chosen, 1 stop', method: '2 planned', mix: '2 mixes' });
+    expect(counts(plans)).toEqual({ walk: '4 found', match: '1 chosen, 1 stop', method: '2 planned', mix: '2 mixes', days: '2 repairs' });
   });
 
   it('starts at nothing', () => {
-    expect(counts([])).toEqual({ walk: '0 found', match: '0 chosen', method: '0 planned', mix: '0 mixes' });
+    expect(counts([])).toEqual({ walk: '0 found', match: '0 chosen', method: '0 planned', mix: '0 mixes', days: '0 repairs' });
   });
 
   it('has a key and an address of its own for each stage, of one repair or of the job', () => {

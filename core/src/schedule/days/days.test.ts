@@ -7,7 +7,7 @@ import type { Lag } from '../../method/step.ts';
 import { everyMethod } from '../../../test/everyMethod.ts';
 import { lagEnd } from '../lagEnd.ts';
 import { lowerBound } from './bound.ts';
-import { findDays, type Found } from './improve.ts';
+import { DaysSearch, findDays, type Found } from './improve.ts';
 import { lawTable } from './laws.ts';
 import { at, type Placement, type Problem } from './problem.ts';
 import { planFaults } from './validate.ts';
@@ -246,6 +246,13 @@ describe('a search', () => {
     expect(told).toHaveLength(3);
     expect(f.rounds).toBeLessThan(400);
     expect(planFaults(problem, f.placements)).toEqual([]);
+  });
+  it('comes to the same whether it is looked up from or not', () => {
+    const { problem } = planted(30, 2);
+    const search = { aim: 'finish', rounds: 60, seed: 4 } as const;
+    const running = new DaysSearch(problem, search);
+    while (running.advance(7));
+    expect(running.found()).toEqual(findDays(problem, search));
   });
   it('comes on fewer days where that is asked for', () => {
     const acts = [0, 1, 2, 3].flatMap((r) => [act(r, 'a', 100), act(r, 'b', 20)]);

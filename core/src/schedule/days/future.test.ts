@@ -58,6 +58,21 @@ describe('the days to come, tried many times', () => {
     expect(f.weakest?.tie).toBe(0);
   });
 
+  it('end with what is looked at where something never hardens in colder air', () => {
+    const cure = {
+      by: 'progress',
+      at23: lag(60).minutes,
+      cure: { by: 'as-stated' },
+      stopsBelow: { value: 18, kind: 'temperature', label: 'stops', source: 'practice' },
+      minutes: lag(60).minutes,
+    } as never;
+    const p = small([act(0, 'a', 10), act(0, 'b', 10)], [{ from: 0, after: 'end', to: 1, least: cure }], { days: 3 });
+    const f = tryFuture(p, placed(p), { ...none, climateK: 3 }, 400, 1);
+    // two of five members are colder than that
+    expect(f.middle).toBe(80);
+    expect(f.ninth).toBe(3 * 1440);
+  });
+
   it('are told as likely from nine in ten on, as no chance below a half', () => {
     expect([1, 0.9, 0.89, 0.5, 0.49, 0].map(chanceOf)).toEqual(['likely', 'likely', 'tight', 'tight', 'no', 'no']);
   });

@@ -98,7 +98,8 @@ export function tryFuture(problem: Problem, placements: readonly Placement[], sp
       }
     }
     if (!late) clean += 1;
-    ends.push(Math.max(...last));
+    // what never hardens in such a climate is not done within what is looked at
+    ends.push(Math.min(Math.max(...last), at(problem.days, problem.days.length - 1)));
     repairs.forEach((r, i) => (kept[i] = at(kept, i) + (at(last, i) <= (r.due ?? never) ? 1 : 0)));
   }
   ends.sort((a, b) => a - b);

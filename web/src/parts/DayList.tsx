@@ -1,0 +1,56 @@
+import { clockTime, type DaysRecord } from '@oddment/core';
+import { Fragment } from 'react';
+
+/** A day as a list by person: for the keyboard, for readers, for the phone and for paper. */
+export function DayList({ record, date }: { record: DaysRecord; date: string }) {
+  const day = record.days.find((d) => d.date === date);
+  const at = (moment: string) => clockTime(moment, { timeZone: record.timeZone, day: moment });
+  return (
+    <div className="day-list">
+      {(day?.people ?? []).map((p) => (
+        <section key={p.person} aria-label={p.name}>
+          <h3>{p.name}</h3>
+          <table className="mixtable">
+            <thead>
+              <tr>
+                <th scope="col">When</th>
+                <th scope="col">Where</th>
+                <th scope="col">What</th>
+              </tr>
+            </thead>
+            <tbody>
+              {p.blocks.map((b) => (
+                <Fragment key={b.id}>
+                  {p.idle
+                    .filter((i) => i.to === b.from)
+                    .map((i) => (
+                      <tr key={i.from} className="quiet">
+                        <td>
+                          {at(i.from)} to {at(i.to)}
+                        </td>
+                        <td />
+                        <td>nothing to do{i.why === undefined ? '' : `: ${i.why}`}</td>
+                      </tr>
+                    ))}
+                  <tr>
+                    <td>
+                      {at(b.from)} to {at(b.end)}
+                    </td>
+                    <td>
+                      <b>{b.mark}</b> {b.place}
+                    </td>
+                    <td>
+                      {b.title}
+                      {b.beside.length > 0 ? `, with ${b.beside.join(' and ')}` : ''}
+                      {b.latest === undefined ? null : <span className="late"> begin by {at(b.latest)}</span>}
+                    </td>
+                  </tr>
+                </Fragment>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+    </div>
+  );
+}

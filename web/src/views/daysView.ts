@@ -1,0 +1,145 @@
+import { clockTime, dayName, type DaysRecord } from '@oddment/core';
+
+type Block = DaysRecord['days'][number]['people'][number]['blocks'][number];
+
+/** One thing that somebody does, with who does it. */
+export interface Doing extends Block {
+  readonly who: string;
+  /** which of the crew, from nothing on */
+  readonly person: number;
+}
+
+/** A bar of a lane. Places are shares of the day's width, in percent. */
+export interface Bar {
+  readonly doing: Doing;
+  readonly left: number;
+  readonly width: number;
+  /** of that what goes before its work begins */
+  readonly before: number;
+  readonly label: string;
+  /** which row of its lane, from nothing on: what is done at once, or right after something short, goes below */
+  readonly row: number;
+  readonly window?: { readonly left: number; readonly right: number };
+}
+
+export interface Lane {
+  readonly key: string;
+  readonly name: string;
+  readonly sub: string;
+  readonly bars: readonly Bar[];
+  readonly rows: number;
+  readonly waits: readonly { readonly left: number; readonly width: number }[];
+}
+
+/** A day as lanes. */
+export interface DayLanes {
+  readonly hours: readonly { readonly left: number; readonly label: string }[];
+  readonly lanes: readonly Lane[];
+  /** how many are at it at once, over the day */
+  readonly busy: readonly { readonly left: number; readonly width: number; readonly count: number }[];
+  readonly most: number;
+}
+
+const hourMs = 3_600_000;
+const ms = (moment: string) => Date.parse(moment);
+
+/** What is done on a day, each once for each person. */
+export function doingsOf(record: DaysRecord, date: string): readonly Doing[] {
+  const crew = [...new Set(record.days.flatMap((d) => d.people.map((p) => p.name)))];
+  const day = record.days.find((d) => d.date === date);
+  return (day?.people ?? []).flatMap((p) => p.blocks.map((b): Doing => ({ ...b, who: p.name, person: crew.indexOf(p.name) })));
+}
+
+/** A name as short as it goes onto a bar. */
+const initial = (name: string) => name.replace(/^Person /, '').slice(0, 1);
+
+/** The least that a bar is drawn wide, in percent. */
+const leastWidth = 1.2;
+
+/** Bars in rows, each in the first in which it covers none. */
+function inRows(bars: readonly Omit<Bar, 'row'>[]): Bar[] {
+  const ends: number[] = [];
+  return bars.map((b) => {
+    const free = ends.findIndex((end) => end <= b.left + 1e-9);
+    const row = free < 0 ? ends.length : free;
+    ends[row] = b.left + Math.max(b.width, leastWidth);
+    return { ...b, row };
+  });
+}
+
+/** The bar that a place in a lane belongs to: the one under it, else the nearest. */
+export function barAt(bars: readonly Bar[], place: number): Bar | undefined {
+  const away = (b: Bar) => Math.max(0, b.left - place, place - b.left - Math.max(b.width, leastWidth));
+  return bars.reduce<Bar | undefined>((best, b) => (!best || away(b) < away(best) ? b : best), undefined);
+}
+
+/** The lanes of a day, by repair or by person. */
+export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'person'): DayLanes {
+  const all = doingsOf(record, date);
+  if (all.length === 0) return { hours: [], lanes: [], busy: [], most: 0 };
+  const first = Math.floor(Math.min(...all.map((d) => ms(d.from))) / hourMs) * hourMs;
+  const last = Math.ceil(Math.max(...all.map((d) => ms(d.end) + d.awayMin * 60_000)) / hourMs) * hourMs;
+  const at = (moment: number) => ((Math.min(Math.max(moment, first), last) - first) / (last - first)) * 100;
+  const bar = (doing: Doing): Omit<Bar, 'row'> => {
+    const [left, right] = [at(ms(doing.from)), at(ms(doing.end) + doing.awayMin * 60_000)];
+    return {
+      doing,
+      left,
+      width: right - left,
+      before: at(ms(doing.start)) - left,
+      label: by === 'repair' ? initial(doing.who) : doing.mark,
+      ...(doing.latest !== undefined &&
+        doing.opens !== undefined &&
+        ms(doing.latest) <= last && { window: { left: at(ms(doing.opens)), right: at(ms(doing.latest)) } }),
+    };
+  };
+  const lane = (key: string, name: string, sub: string, own: readonly Doing[]): Lane => {
+    const sorted = [...own].sort((a, b) => ms(a.from) - ms(b.from));
+    const waits = sorted.slice(1).flatMap((d, i) => {
+      const end = Math.max(...sorted.slice(0, i + 1).map((o) => ms(o.end)));
+      return ms(d.from) > end ? [{ left: at(end), width: at(ms(d.from)) - at(end) }] : [];
+    });
+    // one person does one thing at a time: his lane is one row
+    const bars = by === 'person' ? sorted.map((d) => ({ ...bar(d), row: 0 })) : inRows(sorted.map(bar));
+    return { key, name, sub, bars, rows: Math.max(1, ...bars.map((b) => b.row + 1)), waits };
+  };
+  const crew = [...new Set(all.map((d) => d.who))];
+  const lanes =
+    by === 'person'
+      ? crew.map((who) =>
+          lane(
+            who,
+            who,
+            '',
+            all.filter((d) => d.who === who),
+          ),
+        )
+      : record.repairs.flatMap((r) => {
+          const own = all.filter((d) => d.mark === r.mark);
+          return own.length === 0 ? [] : [lane(r.id, r.mark, `${r.place}, ${r.system.toLowerCase()}`, own)];
+        });
+  const edges = [...new Set(all.flatMap((d) => [ms(d.from), ms(d.end)]))].sort((a, b) => a - b);
+  const busy = edges.slice(1).map((to, i) => {
+    const from = edges[i] ?? to;
+    return { left: at(from), width: at(to) - at(from), count: new Set(all.filter((d) => ms(d.from) < to && ms(d.end) > from).map((d) => d.who)).size };
+  });
+  const hours = Array.from({ length: Math.round((last - first) / hourMs) + 1 }, (_v, i) => {
+    const moment = new Date(first + i * hourMs).toISOString();
+    return { left: at(first + i * hourMs), label: clockTime(moment, { timeZone: record.timeZone, day: moment }) };
+  });
+  return { hours, lanes, busy, most: Math.max(crew.length, ...busy.map((b) => b.count)) };
+}
+
+/** The days of a record, to choose one of: its date, its name, and how much of its hours hands are busy, in person-hours. */
+export function dayChoices(record: DaysRecord): readonly { readonly date: string; readonly name: string; readonly hours: string }[] {
+  return record.days.map((d) => {
+    const blocks = d.people.flatMap((p) => p.blocks);
+    const minutes = blocks.reduce((sum, b) => sum + (ms(b.end) - ms(b.from)) / 60_000 + b.awayMin, 0);
+    return { date: d.date, name: dayName(blocks[0]?.from ?? record.startAt, record.timeZone), hours: (minutes / 60).toFixed(1) };
+  });
+}
+
+/** A moment as day and time at the site. */
+export function dayAndTime(moment: string, timeZone: string): string {
+  return `${dayName(moment, timeZone)}, ${clockTime(moment, { timeZone, day: moment })}`;
+}
