@@ -164,7 +164,7 @@ function Asked({ aim, due, lanesBy, set }: { aim: Aim; due: string; lanesBy: 're
           }}
         />
       </label>
-      <div className="pair" role="group" aria-label="Lanes">
+      <div className="pair only-desk" role="group" aria-label="Lanes">
         {(['repair', 'person'] as const).map((id) => (
           <button
             key={id}
