@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { demoJob } from './job.ts';
 
-test('days are found while one looks on, by each aim, and told by repair, by person and as a list', async ({ page }, { project }) => {
+test('days are found while one looks on, by each aim, and told by repair, by person and as a list', async ({ page }) => {
   const job = await demoJob(page);
   await page.goto(`/jobs/${job.id}/walk`);
   await page.getByRole('link', { name: /^Days/ }).click();
@@ -9,11 +9,6 @@ test('days are found while one looks on, by each aim, and told by repair, by per
   await expect(page.locator('.promise')).toContainText(/^Done \w{3}, \w{3} \d+, \d\d:\d\d, on \d+ days? of work\. No plan can be done/);
   const days = page.getByRole('group', { name: 'Day' }).getByRole('button');
   await expect(days.first()).toHaveAttribute('aria-pressed', 'true');
-  if (project.name === 'phone') {
-    await expect(page.locator('.day-list').last().getByRole('heading', { name: 'Mira' })).toBeVisible();
-    await expect(page.locator('.lanes')).toBeHidden();
-    return;
-  }
   // stopped, it keeps the best so far
   const stop = page.getByRole('button', { name: 'Stop' });
   await stop.click();
@@ -41,8 +36,7 @@ test('days are found while one looks on, by each aim, and told by repair, by per
   await expect(stop).toBeHidden({ timeout: 90_000 });
 });
 
-test('a date that cannot hold is told with what fails, and with ways out that were tried', async ({ page }, { project }) => {
-  test.skip(project.name === 'phone', 'the same words');
+test('a date that cannot hold is told with what fails, and with ways out that were tried', async ({ page }) => {
   const job = await demoJob(page);
   await page.goto(`/jobs/${job.id}/days?due=2026-06-03`);
   await expect(page.getByRole('heading', { name: 'Not everything is done' })).toBeVisible({ timeout: 60_000 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { screenOf } from './job.ts';
+import { demoJob, screenOf } from './job.ts';
 
 test('every screen can be used with a thumb: nothing to the side, targets of 48 px where one acts', async ({ page }) => {
   for (const stage of ['walk', 'match', 'method', 'mix']) {
@@ -19,4 +19,12 @@ test('the list of repairs folds away and comes when asked for', async ({ page })
   await page.getByRole('link', { name: /WH-02/ }).click();
   await expect(page.getByRole('heading', { name: 'WH-02', exact: true })).toBeVisible();
   await expect(page.getByRole('link', { name: /PS-01/ })).toBeHidden();
+});
+
+test('days are a list by person', async ({ page }) => {
+  const job = await demoJob(page);
+  await page.goto(`/jobs/${job.id}/days`);
+  await expect(page.locator('.day-list').last().getByRole('heading', { name: 'Mira' })).toBeVisible();
+  await expect(page.locator('.lanes')).toBeHidden();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });

@@ -1,4 +1,4 @@
-import { clockTime, dayName, tell, type DayBlock, type DaysMade, type Job, type PersonDay, type Telling } from '@oddment/core';
+import { chanceWords, clockTime, dayName, tell, type DayBlock, type DaysMade, type Job, type PersonDay, type Telling } from '@oddment/core';
 
 const rule = '-'.repeat(72);
 
@@ -38,7 +38,6 @@ function personLines({ name, blocks, idle }: PersonDay, how: Telling): string[] 
 }
 
 const aims = { finish: 'as early as can be', visits: 'on as few days as can be', date: 'by its dates, with room left in its windows' } as const;
-const chances = { likely: 'likely', tight: 'tight', no: 'not to be counted on' } as const;
 
 /** The days of a job as text: by day and person, with why, what holds for every plan, and the ways out. */
 export function daysText(job: Job, { plan, ways }: DaysMade, aim: keyof typeof aims, how: Telling): string {
@@ -55,8 +54,8 @@ export function daysText(job: Job, { plan, ways }: DaysMade, aim: keyof typeof a
     ...(plan.contradiction ? [far(plan.contradiction)] : []),
     ...(plan.chances
       ? [
-          ...plan.chances.dates.map((d) => `${d.mark}: that its date is kept is ${chances[d.chance]}.`),
-          ...(plan.chances.weakest ? [`That its windows hold is ${chances[plan.chances.windows]}; the weakest is ${far(plan.chances.weakest)}.`] : []),
+          ...plan.chances.dates.map((d) => `${d.mark}: that its date is kept is ${chanceWords[d.chance]}.`),
+          ...(plan.chances.weakest ? [`That its windows hold is ${chanceWords[plan.chances.windows]}; the weakest is ${far(plan.chances.weakest)}.`] : []),
         ]
       : []),
     ...(ways.length > 0 ? ['', 'Ways out, each tried', ...ways.map((w) => `  ${far(w.says)}: ${far(w.comes)}.`)] : []),

@@ -122,6 +122,7 @@ export { findDays, type Found, type Search } from './schedule/days/improve.ts';
 export { type Aim, type Score } from './schedule/days/score.ts';
 export { planFaults } from './schedule/days/validate.ts';
 export { jobDays, type JobDays, type LeftOut } from './plan/jobDays.ts';
+export { chanceWords, oftenTooCold } from './plan/daysWords.ts';
 export { tellDays, type DayBlock, type DaysPlan, type Idle, type PersonDay, type WorkDay } from './plan/daysPlan.ts';
 export { waysOut, type WayOut } from './plan/waysOut.ts';
 export { daysFormat, daysRecord, type DaysRecord } from './plan/daysRecord.ts';

@@ -6,6 +6,7 @@ import { instantAfter } from '../schedule/schedule.ts';
 import type { Bound } from '../schedule/days/bound.ts';
 import type { Contradiction, Demand } from '../schedule/days/contradiction.ts';
 import { at, type Activity, type PlaceMark, type Problem } from '../schedule/days/problem.ts';
+import type { Chance } from '../schedule/days/future.ts';
 import type { Hold } from '../schedule/days/lines.ts';
 
 /** What a lag waits for, in a word. */
@@ -33,6 +34,12 @@ const markWords: Readonly<Record<PlaceMark['is'], string>> = {
   closed: 'a closed floor',
   passed: 'people passing',
 };
+
+/** How sure something is, in words. */
+export const chanceWords: Readonly<Record<Chance, string>> = { likely: 'likely', tight: 'tight', no: 'not to be counted on' };
+
+/** Why there is no end by which nine in ten tries were done. */
+export const oftenTooCold = 'More than one in ten tries found it too cold for something to harden.';
 
 /** The sentences of days, from the problem that they are of. */
 export class DaysWords {

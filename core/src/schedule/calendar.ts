@@ -1,5 +1,6 @@
 import { siteDateTime, siteInstant } from '../quantity/siteTime.ts';
 import { clockMinutes, type WorkingHours } from '../survey/hours.ts';
+import { dateAfter, weekday } from './dates.ts';
 
 /** Working time on the axis of a plan, in min from its start. */
 export interface Calendar {
@@ -26,11 +27,6 @@ interface Day {
   readonly close: number;
   readonly pause?: { readonly from: number; readonly to: number };
 }
-
-/** The date so many days after one. */
-const dateAfter = (date: string, days: number) => new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-/** Day of the week from Monday, one to seven. */
-const weekday = (date: string) => ((new Date(`${date}T00:00:00Z`).getUTCDay() + 6) % 7) + 1;
 
 /** Days that one looks ahead for the next one with work; with no day of work in them there is none at all. */
 const farthest = 400;

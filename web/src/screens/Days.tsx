@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { clockTime, type Aim, type DaysRecord } from '@oddment/core';
+import { chanceWords, clockTime, oftenTooCold, type Aim, type DaysRecord } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { DayList } from '../parts/DayList.tsx';
 import { DaysLanes } from '../parts/DaysLanes.tsx';
@@ -15,8 +15,6 @@ const aims: readonly (readonly [Aim, string])[] = [
   ['visits', 'Fewest days'],
   ['date', 'Most room in the windows'],
 ];
-
-const chances = { likely: 'likely', tight: 'tight', no: 'not to be counted on' } as const;
 
 /** What stands behind the plan: what fails and why, ways out, chances, what is not in it. */
 function Behind({ record }: { record: DaysRecord }) {
@@ -52,20 +50,18 @@ function Behind({ record }: { record: DaysRecord }) {
             {record.chances.dates.length > 0 ? (
               <li>
                 Dates: the least sure is <b>{record.chances.dates.reduce((a, b) => (b.share < a.share ? b : a)).mark}</b>,{' '}
-                {chances[record.chances.dates.reduce((a, b) => (b.share < a.share ? b : a)).chance]}
+                {chanceWords[record.chances.dates.reduce((a, b) => (b.share < a.share ? b : a)).chance]}
               </li>
             ) : null}
             {record.chances.weakest === undefined ? (
               <li>No window was missed in {record.chances.runs} tries.</li>
             ) : (
               <li>
-                Windows: {chances[record.chances.windows]}; the weakest is {record.chances.weakest}
+                Windows: {chanceWords[record.chances.windows]}; the weakest is {record.chances.weakest}
               </li>
             )}
             <li>
-              {record.chances.ninth === undefined
-                ? 'More than one in ten tries found it too cold for something to harden.'
-                : `Nine in ten tries were done by ${dayAndTime(record.chances.ninth, record.timeZone)}.`}
+              {record.chances.ninth === undefined ? oftenTooCold : `Nine in ten tries were done by ${dayAndTime(record.chances.ninth, record.timeZone)}.`}
             </li>
           </ul>
         </section>

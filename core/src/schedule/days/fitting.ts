@@ -99,6 +99,12 @@ export function outsideBand(climate: ClimateSeries, { least, most }: { readonly 
   return climate.flatMap((s, i) => (out(s) ? [{ from: Math.max(0, Math.floor(s.fromMin)), to: Math.ceil(climate[i + 1]?.fromMin ?? until) }] : []));
 }
 
+/** What an activity asks of working time besides who does it: activities that are alike in that share their openings. */
+export function openingKey({ repair, loud, dry, band }: Activity, { repairs }: Problem): string {
+  const ground = band ? [repair, band.least, band.most].join(' ') : '';
+  return [at(repairs, repair).place, loud, dry, ground].join('|');
+}
+
 /** The openings of a problem, each made once. */
 export class Openings {
   readonly #problem: Problem;
@@ -144,7 +150,7 @@ export class Openings {
   #of(act: Activity, people: readonly number[]): Opening {
     const { workers, places, repairs, days } = this.#problem;
     const place = at(repairs, act.repair).place;
-    const key = `${this.#shutKey}|${people.join(',')}|${String(place)}|${String(act.loud)}|${String(act.dry)}|${act.band ? `${String(act.repair)} ${String(act.band.least)} ${String(act.band.most)}` : ''}`;
+    const key = [this.#shutKey, people.join(','), openingKey(act, this.#problem)].join('|');
     const known = this.#known.get(key);
     if (known) return known;
     const { open, quiet, rain } = at(places, place);

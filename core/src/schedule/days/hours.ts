@@ -1,11 +1,7 @@
 import { siteDateTime, siteInstant } from '../../quantity/siteTime.ts';
 import { clockMinutes, type WorkingHours } from '../../survey/hours.ts';
 import type { Stretch } from './problem.ts';
-
-/** The date so many days after one. */
-const dateAfter = (date: string, days: number) => new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-/** Day of the week from Monday, one to seven. */
-const weekday = (date: string) => ((new Date(`${date}T00:00:00Z`).getUTCDay() + 6) % 7) + 1;
+import { dateAfter, weekday } from '../dates.ts';
 
 /** The days of a job: their dates at the site, and the axis in min from its start. */
 export class DayAxis {

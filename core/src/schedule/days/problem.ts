@@ -187,3 +187,6 @@ export function at<T>(list: readonly T[], i: number): T {
   if (one === undefined) throw new Error(`there is nothing at ${String(i)} of ${String(list.length)}`);
   return one;
 }
+
+/** From when on an activity may begin by what was asked: of its repair, and of itself. */
+export const firstOf = ({ repairs }: Problem, { repair, notBefore = 0 }: Activity): number => Math.max(at(repairs, repair).notBefore ?? 0, notBefore);

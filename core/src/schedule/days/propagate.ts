@@ -1,6 +1,6 @@
-import { Opening, Openings } from './fitting.ts';
+import { Opening, openingKey, Openings } from './fitting.ts';
 import { lawTable, never, type Law } from './laws.ts';
-import { at, type Problem, type Stretch } from './problem.ts';
+import { at, firstOf, type Problem, type Stretch } from './problem.ts';
 
 /** Earliest starts and ends of activities, and latest ones for an end of all; no plan begins or ends one outside them. */
 export interface Times {
@@ -48,7 +48,7 @@ export class Propagation {
     const made = new Map<string, Opening>();
     this.#openings = activities.map((a) => {
       const able = workers.flatMap((w, i) => (a.skills.every((s) => w.skills === undefined || w.skills.includes(s)) ? [i] : []));
-      const key = `${able.join(',')}|${String(at(repairs, a.repair).place)}|${String(a.loud)}|${String(a.dry)}|${a.band ? `${String(a.repair)} ${String(a.band.least)} ${String(a.band.most)}` : ''}`;
+      const key = [able.join(','), openingKey(a, problem)].join('|');
       const known = made.get(key) ?? new Opening(anyOf(able.map((w) => each.of(a, [w]).stretches)), each.dayOf);
       made.set(key, known);
       return known;
@@ -66,8 +66,8 @@ export class Propagation {
   /** Earliest starts and ends: windows push what they are counted from as far as what has to follow needs it. */
   get times(): Times {
     if (this.#times) return this.#times;
-    const { activities, ties, repairs, days } = this.problem;
-    const earliest = activities.map((a) => Math.max(at(repairs, a.repair).notBefore ?? 0, a.notBefore ?? 0));
+    const { activities, ties, days } = this.problem;
+    const earliest = activities.map((a) => firstOf(this.problem, a));
     const earliestEnd = activities.map(() => 0);
     const into = activities.map((_a, i) => ties.flatMap((t, n) => (t.to === i ? [n] : [])));
     for (let round = 0, moved = true; moved && round < 200; round++) {

@@ -1,7 +1,7 @@
 import type { ThingId } from '../../method/things.ts';
 import { Lines, type Blocked, type Hold, type PutOff } from './lines.ts';
 import { lawTable, never, type Law } from './laws.ts';
-import { at, clashes, type Placement, type Point, type Problem, type Tie } from './problem.ts';
+import { at, clashes, firstOf, type Placement, type Point, type Problem, type Tie } from './problem.ts';
 
 /** Where an activity can stand, with whom, and why no sooner. */
 export interface Spot {
@@ -74,7 +74,7 @@ export class Roster extends Lines {
 
   /** From when an activity may begin by what comes before it, and which tie says so. */
   earliest(act: number): { readonly min: number; readonly hold: Hold } {
-    const asked = Math.max(at(this.problem.repairs, this.act(act).repair).notBefore ?? 0, this.act(act).notBefore ?? 0);
+    const asked = firstOf(this.problem, this.act(act));
     let [min, hold]: [number, Hold] = [asked, asked > 0 ? { by: 'asked' } : { by: 'start' }];
     for (const i of at(this.into, act)) {
       const over = at(this.#laws, i).least.least(this.#anchor(at(this.problem.ties, i)));
