@@ -159,7 +159,7 @@ describe('days of a small job', () => {
       expect([seed, on, feasible(highs, p, end)]).toEqual([seed, on, true]);
       expect([seed, on, feasible(highs, p, end - 1)]).toEqual([seed, on, false]);
       // the bound relaxes, and says no more than the solver
-      const bound = lowerBound(p, found.score.end).min;
+      const bound = lowerBound(p, p.days[p.days.length - 1] ?? 0).min;
       expect([seed, bound <= found.score.end]).toEqual([seed, true]);
     }
     expect(placed).toBeGreaterThan(30);

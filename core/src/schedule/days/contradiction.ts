@@ -1,4 +1,4 @@
-import { lowerBound, type Bound } from './bound.ts';
+import { lowerBound } from './bound.ts';
 import { findDays } from './improve.ts';
 import { at, type Problem } from './problem.ts';
 
@@ -81,8 +81,8 @@ export function isRefused(problem: Problem): boolean {
   const dated = only(problem, (r) => at(problem.repairs, r).due !== undefined);
   const last = Math.max(0, ...dated.repairs.map((r) => r.due ?? 0));
   if (dated.repairs.length === 0) return lowerBound(problem, 0).min === Number.POSITIVE_INFINITY;
-  const bound: Bound = lowerBound(dated, 0);
-  return bound.min > last;
+  // looked at a minute beyond the last date: what is refused until then is refused by paths or by work
+  return lowerBound(dated, last + 1).min > last;
 }
 
 /**
