@@ -52,6 +52,72 @@ describe('the days of one repair', () => {
   });
 });
 
+describe('what does not keep', () => {
+  const networks = everyMethod().flatMap(({ kind, system, plan, work }) => {
+    if (!work) return [];
+    const { problem } = jobDays({ ...base, crew: unnamed(2), areas: [plan.area] }, [plan], undefined);
+    const ties = (from: string, to: string) =>
+      problem.ties.filter((t) => at(problem.activities, t.from).step === from && at(problem.activities, t.to).step === to);
+    return [{ name: [kind, system], steps: work.method.steps, links: work.method.links, mixes: work.mixes, problem, ties }];
+  });
+  it('is placed before it goes off, by every step that a batch is mixed for', () => {
+    let [mixed, apart] = [0, 0];
+    for (const { name, steps, mixes, problem, ties } of networks)
+      for (const { id, within, serves } of mixes)
+        for (const served of within ? serves : []) {
+          const mixing = steps
+            .slice(
+              0,
+              steps.findIndex((s) => s.id === served),
+            )
+            .findLast((s) => s.builder.startsWith('mix-'));
+          if (!mixing) continue;
+          mixed += 1;
+          const with_ = problem.activities.find((a) => a.step === served)?.run !== undefined;
+          if (!with_) apart += 1;
+          expect([...name, id, served, with_ || ties(mixing.id, served).some((t) => t.overBy !== undefined)]).toEqual([...name, id, served, true]);
+        }
+    expect(mixed).toBeGreaterThan(100);
+    expect(apart).toBeGreaterThan(50);
+  });
+  it('is followed the same day by what waits for nothing else', () => {
+    let checked = 0;
+    for (const { name, steps, links, problem, ties } of networks)
+      for (const { from, after, to, least } of links) {
+        const [first, next] = [from, to].map((id) => steps.find((s) => s.id === id));
+        const both = problem.activities.some((a) => a.step === from) && problem.activities.some((a) => a.step === to);
+        if (
+          first?.straightOn !== true ||
+          first.kind !== 'work' ||
+          !both ||
+          links.some((l) => l.to === to && (l.least?.minutes.value ?? 0) >= 420) ||
+          least ||
+          after !== 'end' ||
+          next?.kind !== 'work'
+        )
+          continue;
+        checked += 1;
+        expect([...name, from, to, ties(from, to).some((t) => t.sameDay)]).toEqual([...name, from, to, true]);
+      }
+    expect(checked).toBeGreaterThan(200);
+  });
+  it('is begun within hours where the ground is wetted for it', () => {
+    let checked = 0;
+    for (const { name, steps, problem } of networks)
+      steps.forEach((s, i) => {
+        const next = steps[i + 1];
+        const [soaked, dampened] = [s.kind === 'wait' && s.straightOn === true, s.builder === 'even-suction'];
+        const act = next && problem.activities.findIndex((a) => a.step === (dampened ? 'plaster-coat.1' : next.id));
+        if (!next || !(soaked || dampened) || act === undefined || act < 0) return;
+        const into = problem.ties.filter((t) => t.to === act && (dampened ? at(problem.activities, t.from).step === s.id : t.least));
+        if (into.length === 0) return;
+        checked += 1;
+        expect([...name, s.id, into.every((t) => t.most !== undefined)]).toEqual([...name, s.id, true]);
+      });
+    expect(checked).toBeGreaterThan(20);
+  });
+});
+
 describe('the days of a house of 34 repairs', () => {
   const job = house();
   const plans = planJob(job, houseRules);

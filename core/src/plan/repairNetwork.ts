@@ -1,4 +1,4 @@
-import type { Lag, Mark, Moment, Step } from '../method/step.ts';
+import type { Lag, Link, Mark, Moment, Step } from '../method/step.ts';
 import type { Mix, WorkMethod } from '../method/work.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import type { Activity, PlaceMark, Point, Stand, Tie } from '../schedule/days/problem.ts';
@@ -31,17 +31,27 @@ interface Edge {
   readonly most?: Lag;
   readonly overBy?: Lag;
   readonly sameDay?: true;
+  /** what lies between does not keep: begun as soon as it is over */
+  readonly soon?: true;
 }
 
 /** What takes longer than this spans the night as it is. */
 const longMin = 420;
 
-/** Whether a step is the next work after one that does not keep over night. */
-function isNext(steps: readonly Step[], from: string, to: string): boolean {
+/** Whether a step is done the same day as one that does not keep over night: it waits for nothing long, or it is the next work. */
+function isSameDay({ steps, links }: WorkMethod, { from, after, to, least }: Link): boolean {
   const i = steps.findIndex((s) => s.id === from);
   const first = steps[i];
-  if (first?.straightOn !== true || first.kind !== 'work' || first.minutes.value > longMin) return false;
-  return steps.slice(i + 1).find((s) => s.kind === 'work')?.id === to;
+  if (first?.straightOn !== true || first.kind !== 'work' || after !== 'end' || first.minutes.value > longMin) return false;
+  const next = steps.slice(i + 1).find((s) => s.kind === 'work')?.id === to;
+  if (next) return (least?.minutes.value ?? 0) < longMin;
+  return !least && links.every((l) => l.to !== to || (l.least?.minutes.value ?? 0) < longMin);
+}
+
+/** Whether the wait right before a step is one that does not keep: ground is kept wet for so long, not over the next night. */
+function endsSoon(steps: readonly Step[], to: string): boolean {
+  const before = steps[steps.findIndex((s) => s.id === to) - 1];
+  return before?.kind === 'wait' && before.straightOn === true;
 }
 
 /** Takes a step out of a network: what came before it is followed by what came after, with the longer of the lags between them. */
@@ -52,7 +62,14 @@ function bridged(edges: readonly Edge[], step: string): Edge[] {
   const made = before.flatMap((b) =>
     after.map((a): Edge => {
       const least = longer(b.least, a.least);
-      return { from: b.from, after: b.after, to: a.to, ...(least && { least }), ...((b.sameDay ?? a.sameDay) && { sameDay: true }) };
+      return {
+        from: b.from,
+        after: b.after,
+        to: a.to,
+        ...(least && { least }),
+        ...((b.sameDay ?? a.sameDay) && { sameDay: true }),
+        ...((b.soon ?? a.soon) && { soon: true }),
+      };
     }),
   );
   return [...rest, ...made.filter((m) => !rest.some((r) => r.from === m.from && r.to === m.to && r.after === m.after && !r.most && !m.least))];
@@ -67,18 +84,21 @@ function batchOf(step: Step, edges: readonly Edge[], mixes: readonly Mix[]): { r
   return mix && mix.serves.length === 1 ? { to: next.to, mix } : undefined;
 }
 
-/** What is mixed in one batch for several steps is placed by each of them before it goes off. */
-function placedInTime(mixed: readonly Step[], mixes: readonly Mix[], steps: readonly Step[]): Edge[] {
-  return mixed.flatMap((step): Edge[] => {
+/** What a mixing step mixes is placed by the steps behind it, up to the next mixing, before it goes off: where it is mixed several times, each of them in its time. */
+function placedInTime(ledger: Ledger, mixed: readonly Step[], mixes: readonly Mix[], steps: readonly Step[]): Edge[] {
+  const isMixing = (s: Step) => s.builder.startsWith('mix-');
+  return mixed.filter(isMixing).flatMap((step): Edge[] => {
     const i = steps.indexOf(step);
-    if (!step.builder.startsWith('mix-')) return [];
-    const until = steps.findIndex((s, n) => n > i && s.builder === step.builder);
+    const until = steps.findIndex((s, n) => n > i && isMixing(s));
     const behind = steps.slice(i + 1, until < 0 ? undefined : until);
-    return mixes.flatMap(({ within, batches, serves }) =>
-      within && batches.value === 1
-        ? behind.filter((s) => serves.includes(s.id)).map((s): Edge => ({ from: step.id, after: 'end', to: s.id, overBy: { by: 'fixed', minutes: within } }))
-        : [],
-    );
+    return mixes.flatMap(({ within, batches, serves }) => {
+      const placing = behind.filter((s) => serves.includes(s.id));
+      if (!within || placing.length === 0) return [];
+      const mixings = steps.filter((s, n) => isMixing(s) && serves.includes(steps.slice(n + 1).find((o) => o.kind === 'work')?.id ?? '')).length;
+      const goes = Math.ceil(batches.value / Math.max(1, mixings));
+      const minutes = goes > 1 ? ledger.stated('One batch after the other', 'duration', within.value * goes) : within;
+      return placing.map((s): Edge => ({ from: step.id, after: 'end', to: s.id, overBy: { by: 'fixed', minutes } }));
+    });
   });
 }
 
@@ -90,7 +110,7 @@ function soonest(ledger: Ledger, steps: readonly Step[], edges: readonly Edge[])
   const soon = new Set(steps.flatMap((s) => (s.soon === true ? [s.id] : [])));
   return edges.map((e) => {
     const from = steps.find((s) => s.id === e.from);
-    if (!soon.has(e.to) || e.most || e.after !== 'end' || from?.kind !== 'work') return e;
+    if (!(soon.has(e.to) || e.soon === true) || e.most || e.after !== 'end' || from?.kind !== 'work') return e;
     const minutes = ledger.stated('As long again', 'duration', Math.max(soonLeastMin, 2 * (e.least?.minutes.value ?? 0)));
     return { ...e, most: { by: 'fixed', minutes } };
   });
@@ -111,14 +131,18 @@ function inOrder(steps: readonly Step[], edges: readonly Edge[]): Step[] {
 export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: From): RepairNetwork {
   const { steps, links, mixes, marks, standing } = method;
   const isCover = (s: Step) => s.handsOn?.once === 'area-day';
-  let edges: readonly Edge[] = links.map(({ from, after, to, least, most: window }) => ({
-    from,
-    after,
-    to,
-    ...(least && { least }),
-    ...(window && { most: window.lag }),
-    ...(isNext(steps, from, to) && after === 'end' && (least?.minutes.value ?? 0) < longMin && { sameDay: true as const }),
-  }));
+  let edges: readonly Edge[] = links.map((link) => {
+    const { from, after, to, least, most: window } = link;
+    return {
+      from,
+      after,
+      to,
+      ...(least && { least }),
+      ...(window && { most: window.lag }),
+      ...(isSameDay(method, link) && { sameDay: true as const }),
+      ...(least && endsSoon(steps, to) && { soon: true as const }),
+    };
+  });
   const batches = new Map<string, { readonly step: Step; readonly mix: Mix }>();
   const gone = new Map<string, string | undefined>();
   for (const step of steps) {
@@ -129,9 +153,11 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
       edges = bridged(edges, step.id);
     }
   }
-  edges = soonest(new Ledger(), steps, [
+  const ledger = new Ledger();
+  edges = soonest(ledger, steps, [
     ...edges,
     ...placedInTime(
+      ledger,
       steps.filter((s) => !gone.has(s.id)),
       mixes,
       steps,
@@ -159,9 +185,14 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
     });
   return {
     activities,
-    ties: edges.flatMap(({ from, to, ...e }): Tie[] => {
+    ties: edges.flatMap(({ from, to, soon: _soon, ...e }): Tie[] => {
       const [a, b] = [index.get(from), index.get(to)];
-      return a === undefined || b === undefined ? [] : [{ ...e, from: a, to: b }];
+      if (a === undefined || b === undefined) return [];
+      // one alone may take longer than a mix lasts that was reckoned for two: then he mixes it in two goes
+      const slowest = Math.max(0, ...(activities[b]?.ways ?? []).map((w) => w.minutes));
+      const alone = e.overBy &&
+        slowest > e.overBy.minutes.value && { by: 'fixed' as const, minutes: ledger.stated('One after the other', 'duration', slowest) };
+      return [{ ...e, ...(alone && { overBy: alone }), from: a, to: b }];
     }),
     marks: spans(marks, (m: Mark, from, to) => ({ is: m.is, from, to })),
     stands: spans(standing, (s, from, to) => ({ thing: s.thing, from, to })),
