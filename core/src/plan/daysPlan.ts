@@ -151,7 +151,7 @@ class Teller {
       if (minutes < idleFromMin) return [];
       // what comes before it says why where that takes most of the time; else what was in the way at last
       const ready = this.#found.ready[p.act];
-      const why = this.#words.why(p.act, ready && ready.min - from >= (p.start - from) / 2 ? ready.hold : this.#found.holds[p.act]);
+      const why = this.#words.waits(p.act, ready && ready.min - from >= (p.start - from) / 2 ? ready.hold : this.#found.holds[p.act]);
       return [{ from: this.#words.at(from), to: this.#words.at(to), minutes, ...(why && { why }) }];
     });
   }

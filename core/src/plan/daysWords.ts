@@ -73,6 +73,13 @@ export class DaysWords {
     return this.act(i).repair === repair ? say`“${title}”` : say`${this.mark(i)} “${title}”`;
   }
 
+  /** What somebody waits for who has nothing to do before an activity. */
+  waits(act: number, hold: Hold | undefined): Saying | undefined {
+    if (hold?.by !== 'tie') return this.why(act, hold);
+    const tie = at(this.#problem.ties, hold.tie);
+    return this.why(act, hold) ?? say`it comes after ${this.#step(tie.from, this.act(act).repair)}`;
+  }
+
   /** Why an activity begins no sooner; nothing where it simply follows what comes before it. */
   why(act: number, hold: Hold | undefined): Saying | undefined {
     const { repair } = this.act(act);
@@ -82,6 +89,8 @@ export class DaysWords {
         return undefined;
       case 'asked':
         return say`not before, as was asked`;
+      case 'pin':
+        return say`set there by hand`;
       case 'order':
         return say`it could begin sooner; what comes first then brings all forward`;
       case 'tie': {
@@ -125,6 +134,7 @@ export class DaysWords {
       crew: 'how many there are',
       skills: 'who may do it',
       things: 'how many machines there are',
+      pins: 'what is set by hand',
       access: 'when the place may be entered',
       quiet: 'when it has to be quiet',
       rain: 'the rain',

@@ -67,8 +67,8 @@ function bridged(edges: readonly Edge[], step: string): Edge[] {
         after: b.after,
         to: a.to,
         ...(least && { least }),
-        ...((b.sameDay ?? a.sameDay) && { sameDay: true }),
-        ...((b.soon ?? a.soon) && { soon: true }),
+        ...(b.sameDay && { sameDay: true }),
+        ...(b.soon && { soon: true }),
       };
     }),
   );
@@ -84,6 +84,12 @@ function batchOf(step: Step, edges: readonly Edge[], mixes: readonly Mix[]): { r
   return mix && mix.serves.length === 1 ? { to: next.to, mix } : undefined;
 }
 
+/** What is mixed is begun with so many min later at the most: nothing stands in the pail over lunch. Common practice. */
+const atOnceMin = 10;
+
+/** What has to follow within so many min, whoever is at it does himself. Common practice. */
+const goesOnMin = 30;
+
 /** What a mixing step mixes is placed by the steps behind it, up to the next mixing, before it goes off: where it is mixed several times, each of them in its time. */
 function placedInTime(ledger: Ledger, mixed: readonly Step[], mixes: readonly Mix[], steps: readonly Step[]): Edge[] {
   const isMixing = (s: Step) => s.builder.startsWith('mix-');
@@ -97,7 +103,14 @@ function placedInTime(ledger: Ledger, mixed: readonly Step[], mixes: readonly Mi
       const mixings = steps.filter((s, n) => isMixing(s) && serves.includes(steps.slice(n + 1).find((o) => o.kind === 'work')?.id ?? '')).length;
       const goes = Math.ceil(batches.value / Math.max(1, mixings));
       const minutes = goes > 1 ? ledger.stated('One batch after the other', 'duration', within.value * goes) : within;
-      return placing.map((s): Edge => ({ from: step.id, after: 'end', to: s.id, overBy: { by: 'fixed', minutes } }));
+      const atOnce = ledger.stated('Nothing stands in the pail', 'duration', atOnceMin);
+      return placing.map((s, n): Edge => ({
+        from: step.id,
+        after: 'end',
+        to: s.id,
+        overBy: { by: 'fixed', minutes },
+        ...(n === 0 && { most: { by: 'fixed', minutes: atOnce } }),
+      }));
     });
   });
 }
@@ -139,7 +152,7 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
       to,
       ...(least && { least }),
       ...(window && { most: window.lag }),
-      ...(isSameDay(method, link) && { sameDay: true as const }),
+      ...(isSameDay(method, link) && { sameDay: true as const, ...(links.every((l) => l.to !== to || !l.least) && { soon: true as const }) }),
       ...(least && endsSoon(steps, to) && { soon: true as const }),
     };
   });
@@ -173,6 +186,9 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
   const covered = covers.length > 0;
   const pairHands = Math.max(1, ...steps.flatMap((s) => s.handsOn?.efforts ?? []).map((e) => (e.by === 'pace' && e.shared ? e.hands.value : 1)));
   const pair = pairHands > 1 ? pairHands : usualPair;
+  const builderOf = (id: string) => steps.find((s) => s.id === id)?.builder ?? '';
+  const isTools = (id: string) => builderOf(id) === 'clear-away';
+  const isMixing = (id: string) => builderOf(id).startsWith('mix-');
   const activities = kept.map((s) => activityOf(s, { mark, area, most, grid, pair, mixes, covered, batch: batches.get(s.id) }));
   const point = (m: Moment): Point | undefined => {
     const act = index.get(m.step) ?? index.get(gone.get(m.step) ?? '');
@@ -192,7 +208,8 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
       const slowest = Math.max(0, ...(activities[b]?.ways ?? []).map((w) => w.minutes));
       const alone = e.overBy &&
         slowest > e.overBy.minutes.value && { by: 'fixed' as const, minutes: ledger.stated('One after the other', 'duration', slowest) };
-      return [{ ...e, ...(alone && { overBy: alone }), from: a, to: b }];
+      const goesOn = !e.least && (isTools(to) || (e.most !== undefined && e.most.minutes.value <= goesOnMin && !isMixing(from)));
+      return [{ ...e, ...(alone && { overBy: alone }), ...(goesOn && { goesOn: true as const }), from: a, to: b }];
     }),
     marks: spans(marks, (m: Mark, from, to) => ({ is: m.is, from, to })),
     stands: spans(standing, (s, from, to) => ({ thing: s.thing, from, to })),

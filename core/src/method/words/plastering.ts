@@ -72,8 +72,6 @@ export const plasterCoat = (coat: number, coats: Figure, name: 'scratch' | 'brow
         ? say`A straightedge held across finds no hump and the same gap to the old face all along.`
         : say`A straightedge bridges old and new without rocking.`,
   done: 'Coat on',
-  // on an edge that is still damp from before
-  ...(coat === 1 && { soon: true }),
   cleans: true,
   gives: ['closed'],
   tools: ['hawk', 'trowel', name === 'scratch' ? 'scratcher' : 'straightedge'],

@@ -61,7 +61,10 @@ interface Load {
 function onceMin({ activities, places, repairs }: Problem): number {
   const once = new Map<string, number>();
   const least = (key: string, minutes: number) => once.set(key, Math.min(once.get(key) ?? never, minutes));
-  for (const { setUp, run, covered, repair } of activities) {
+  // what is going on already may be set up, mixed and covered from before
+  const done = activities.filter((a) => a.done);
+  for (const { setUp, run, covered, repair, done: over } of activities) {
+    if (over || done.some((d) => d.setUp?.key === setUp?.key || d.run?.key === run?.key || d.repair === repair)) continue;
     if (setUp) least(`set-up ${setUp.key}`, setUp.minutes);
     if (run) least(`mix ${run.key}`, run.minutes);
     const { place } = at(repairs, repair);
@@ -95,9 +98,16 @@ function refused(p: Propagation, loads: readonly Load[], endMin: number): BoundB
 
 function loadsOf(problem: Problem, p: Propagation): Load[] {
   const { workers, activities, things } = problem;
-  const loads: Load[] = [{ by: 'work', work: p.leastWork, capacity: new Minutes(workers.map((w) => w.hours)), besides: onceMin(problem) }];
+  const loads: Load[] = [
+    {
+      by: 'work',
+      work: p.leastWork.map((m, i) => (at(activities, i).done ? 0 : m)),
+      capacity: new Minutes(workers.map((w) => w.hours)),
+      besides: onceMin(problem),
+    },
+  ];
   for (const [thing, count] of Object.entries(things)) {
-    const work = activities.map((a, i) => (a.things.some((t) => t === thing) ? at(p.shortest, i) : 0));
+    const work = activities.map((a, i) => (!a.done && a.things.some((t) => t === thing) ? at(p.shortest, i) : 0));
     if (work.every((m) => m === 0)) continue;
     // a thing works no longer than anybody is there, nor at more places than there are of it
     const open = new Minutes(Array.from({ length: count }, () => anyOf(workers.map((w) => w.hours))));

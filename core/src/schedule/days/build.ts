@@ -47,7 +47,14 @@ export class Builder {
     this.#crews = problem.activities.map((a) => {
       const able = (people: readonly number[]) =>
         people.every((p) => a.skills.every((s) => at(workers, p).skills === undefined || at(workers, p).skills?.includes(s) === true));
-      return a.ways.flatMap((way) => (way.people === 1 ? all : pairs).filter(able).map((people) => ({ people, way })));
+      const { pin } = a;
+      const these = (people: readonly number[]) => !pin || (people.length === pin.people.length && people.every((p) => pin.people.includes(p)));
+      return a.ways.flatMap((way) =>
+        (way.people === 1 ? all : pairs)
+          .filter((people) => able(people) && these(people))
+          // the one who is named first has the covering
+          .map((people) => ({ people: pin?.people ?? people, way })),
+      );
     });
   }
 
@@ -62,6 +69,7 @@ export class Builder {
     if (activity.ways.length === 0) return { start: from, end: from, people: [], hold: why };
     let [found, cost]: [Spot | undefined, number] = [undefined, never];
     for (const { people, way } of this.crews(act)) {
+      if (!this.roster.goOn(act, people)) continue;
       // later than this it is no better than what was found
       const bias = taste.bias ? people.reduce((sum, p) => sum + (taste.bias?.[p] ?? 0), 0) : 0;
       const until = cost - bias - way.minutes - way.minutes * people.length * taste.perPersonMin;
@@ -89,6 +97,7 @@ export class Builder {
     for (let tries = 0; tries < mostTries; tries++) {
       let failed: { readonly act: number; readonly putOff: PutOff | undefined; readonly tie?: number } | undefined;
       for (const act of group) {
+        if (roster.isDone(act)) continue;
         const first = roster.earliest(act);
         const off = notBefore.get(act);
         const [min, hold]: [number, Hold] = off && off.min > first.min ? [off.min, off.hold] : [first.min, first.hold];
@@ -97,8 +106,9 @@ export class Builder {
         const late = roster.latest(act);
         if (spot && spot.start <= late.min) roster.put(act, spot);
         else {
-          const putOff = spot ? this.#later(late.tie, spot.start - late.min) : stuck;
-          failed = { act, putOff, ...(spot && { tie: late.tie }) };
+          // what is set by hand begins then or not at all
+          const putOff = spot ? (late.tie < 0 ? undefined : this.#later(late.tie, spot.start - late.min)) : stuck;
+          failed = { act, putOff, ...(spot && late.tie >= 0 && { tie: late.tie }) };
           break;
         }
       }

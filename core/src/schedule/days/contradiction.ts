@@ -3,18 +3,24 @@ import { findDays } from './improve.ts';
 import { at, type Problem } from './problem.ts';
 
 /** What can be asked of days besides the methods themselves, each of which can be what they fail by. */
-export type Demand = 'dates' | 'begin' | 'hours' | 'crew' | 'skills' | 'things' | 'access' | 'quiet' | 'rain' | 'marks';
+export type Demand = 'dates' | 'begin' | 'hours' | 'crew' | 'skills' | 'things' | 'pins' | 'access' | 'quiet' | 'rain' | 'marks';
 
 /** A problem without one of its demands. */
 export function relaxed(problem: Problem, demand: Demand): Problem {
-  const { repairs, workers, places, days } = problem;
+  const { repairs, activities, workers, places, days } = problem;
   const lean = (drop: 'open' | 'quiet' | 'rain') =>
     places.map((p) => Object.fromEntries(Object.entries(p).filter(([key]) => key !== drop)) as unknown as Problem['places'][number]);
   switch (demand) {
     case 'dates':
       return { ...problem, repairs: repairs.map(({ due: _due, ...r }) => r) };
     case 'begin':
-      return { ...problem, repairs: repairs.map(({ notBefore: _first, ...r }) => r) };
+      return {
+        ...problem,
+        repairs: repairs.map(({ notBefore: _first, ...r }) => r),
+        activities: activities.map(({ notBefore: _first, ...a }) => a),
+      };
+    case 'pins':
+      return { ...problem, activities: activities.map(({ pin: _pin, ...a }) => a) };
     case 'hours':
       return { ...problem, workers: workers.map((w) => ({ ...w, hours: [{ from: 0, to: at(days, days.length - 1) }] })) };
     case 'crew':
@@ -41,7 +47,7 @@ export function relaxed(problem: Problem, demand: Demand): Problem {
   }
 }
 
-const demands: readonly Demand[] = ['rain', 'quiet', 'access', 'marks', 'things', 'skills', 'crew', 'begin', 'hours', 'dates'];
+const demands: readonly Demand[] = ['rain', 'quiet', 'access', 'marks', 'things', 'skills', 'crew', 'begin', 'pins', 'hours', 'dates'];
 
 /** What does not go together. */
 export interface Contradiction {

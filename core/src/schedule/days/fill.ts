@@ -15,15 +15,24 @@ export class Filler {
   /** when each activity would have to begin for an early end: what comes first in a list */
   readonly #latest: readonly number[];
   protected readonly acts: readonly (readonly number[])[];
+  /** repairs of which something is set by hand */
+  readonly #pinned: ReadonlySet<number>;
 
   constructor(problem: Problem, seed: number) {
     this.problem = problem;
     this.builder = new Builder(problem);
     this.random = seededRandom(seed);
+    this.#pinned = new Set(problem.activities.flatMap((a) => (a.pin ? [a.repair] : [])));
     const { earliestEnd } = new Propagation(problem).times;
     this.acts = problem.repairs.map((_r, r) => problem.activities.flatMap((a, i) => (a.repair === r ? [i] : [])));
     this.#latest = this.#latestStarts();
     this.#tail = this.acts.map((acts) => Math.max(0, ...acts.filter((i) => at(problem.activities, i).ways.length > 0).map((i) => at(earliestEnd, i))));
+  }
+
+  /** What is set by hand gets its place before others take it. */
+  #pinnedFirst(repairs: readonly number[]): readonly number[] {
+    if (this.#pinned.size === 0) return repairs;
+    return [...repairs.filter((r) => this.#pinned.has(r)), ...repairs.filter((r) => !this.#pinned.has(r))];
   }
 
   /** Latest starts for an end that the longest way alone would have. */
@@ -43,7 +52,7 @@ export class Filler {
       for (const r of open) {
         const act = at(groups, r)[done(r)]?.[0];
         const due = at(this.problem.repairs, r).due;
-        const value = (act === undefined ? 0 : at(this.#latest, act)) + (noise.get(r) ?? 0) - (due === undefined ? 0 : 1e5);
+        const value = (act === undefined ? 0 : at(this.#latest, act)) + (noise.get(r) ?? 0) - (due === undefined ? 0 : 1e5) - (this.#pinned.has(r) ? 1e6 : 0);
         if (value < first) [best, first] = [r, value];
       }
       return best;
@@ -52,7 +61,7 @@ export class Filler {
   }
 
   protected fill(repairs: readonly number[], taste: Taste, delays?: ReadonlyMap<number, number>): void {
-    for (const r of repairs) {
+    for (const r of this.#pinnedFirst(repairs)) {
       const missing = this.builder.repair(r, taste, delays);
       if (missing) this.unplaced.set(r, missing);
       else this.unplaced.delete(r);
@@ -68,10 +77,13 @@ export class Filler {
     for (const r of repairs) this.unplaced.delete(r);
     const key = new Map(repairs.map((r) => [r, this.random()]));
     const steady = this.random() < 0.5;
-    const next = (open: readonly number[]) =>
-      steady
+    const next = (all: readonly number[]) => {
+      const pinned = all.filter((r) => this.#pinned.has(r));
+      const open = pinned.length > 0 ? pinned : all;
+      return steady
         ? open.reduce((a, b) => ((key.get(b) ?? 0) * this.random() < (key.get(a) ?? 0) * this.random() ? b : a))
         : at(open, Math.floor(this.random() * open.length));
+    };
     for (const one of this.builder.together(repairs, this.#taste(), next)) this.unplaced.set(one.repair, one);
   }
 

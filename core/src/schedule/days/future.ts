@@ -73,6 +73,11 @@ export function tryFuture(problem: Problem, placements: readonly Placement[], sp
     let late = false;
     for (const p of order) {
       const a = at(activities, p.act);
+      if (a.done) {
+        [start[p.act], end[p.act]] = [p.start, p.end];
+        last[a.repair] = Math.max(at(last, a.repair), p.end);
+        continue;
+      }
       let from = p.start;
       for (const n of at(into, p.act)) {
         const t = at(ties, n);

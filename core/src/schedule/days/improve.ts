@@ -4,6 +4,7 @@ import { Filler } from './fill.ts';
 import { never } from './laws.ts';
 import type { Hold } from './lines.ts';
 import { at, type Placement, type Problem } from './problem.ts';
+import { Standing } from './standing.ts';
 import { compared, compareScores, leads, type Aim, type Score } from './score.ts';
 
 /** A plan as found, before it is told. */
@@ -113,7 +114,9 @@ class Improver extends Filler {
     if (from) {
       this.builder.takeOff(all);
       this.unplaced.clear();
-      this.putBack(from.map(({ act, start, end, people }) => ({ act, start, end, people, hold: { by: 'start' } })));
+      this.putBack(
+        from.filter(({ act }) => !this.builder.roster.isDone(act)).map(({ act, start, end, people }) => ({ act, start, end, people, hold: { by: 'start' } })),
+      );
       for (const r of all) if (at(this.acts, r).some((i) => !this.builder.roster.isPlaced(i))) this.fill([r], { perPersonMin: 0 });
       const score = this.score();
       if (!best || compareScores(score, best.score, this.#search.aim) <= 0) best = this.snapshot(score);
@@ -128,7 +131,7 @@ class Improver extends Filler {
     const { roster } = this.builder;
     return repairs.flatMap((r) =>
       at(this.acts, r).flatMap((act): Kept[] =>
-        roster.isPlaced(act)
+        roster.isPlaced(act) && !roster.isDone(act)
           ? [{ act, start: at(roster.start, act), end: at(roster.end, act), people: at(roster.crew, act), hold: at(roster.holds, act) ?? { by: 'start' } }]
           : [],
       ),
@@ -210,15 +213,17 @@ class Improver extends Filler {
     return score;
   }
 
-  found(score: Score, rounds: number): Found {
+  /** What stands, each as soon as it can be with all else as it is, and what keeps it from beginning sooner. */
+  found(rounds: number): Found {
     const { roster } = this.builder;
+    new Standing(roster).settle(this.#search.aim !== 'date');
     return {
       placements: roster.placements(),
       holds: [...roster.holds],
       closes: this.#closes(),
       ready: this.problem.activities.map((_a, i) => (roster.isPlaced(i) ? roster.earliest(i) : { min: 0, hold: { by: 'start' } })),
       unplaced: [...this.unplaced.values()],
-      score,
+      score: this.score(),
       rounds,
     };
   }
@@ -262,10 +267,13 @@ export class DaysSearch {
     return this.#rounds < rounds;
   }
 
-  /** The best so far. */
+  /** The best so far. Whoever asks in between does not disturb the search: it goes on from where it was. */
   found(): Found {
-    this.#score = this.#improver.restore(this.#best);
-    return this.#improver.found(this.#best.score, this.#rounds);
+    const now = this.#improver.snapshot(this.#score);
+    this.#improver.restore(this.#best);
+    const found = this.#improver.found(this.#rounds);
+    this.#improver.restore(now);
+    return found;
   }
 }
 

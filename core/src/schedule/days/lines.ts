@@ -6,6 +6,8 @@ import { at } from './problem.ts';
 export type Hold =
   | { readonly by: 'start' }
   | { readonly by: 'asked' }
+  /** set there by hand */
+  | { readonly by: 'pin' }
   /** it could begin sooner: something else comes first */
   | { readonly by: 'order' }
   | { readonly by: 'tie'; readonly tie: number }

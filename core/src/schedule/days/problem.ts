@@ -83,6 +83,10 @@ export interface Activity {
   readonly covered: boolean;
   /** min that its day should still have when it is over, where there is room for that: what it places goes off, and tools are cleaned, before everybody goes */
   readonly clear: number;
+  /** begins then and is done by these, in min and by place in the list of workers: somebody has set it there by hand */
+  readonly pin?: { readonly start: number; readonly people: readonly number[] };
+  /** is done already, with its real times */
+  readonly done?: { readonly start: number; readonly end: number; readonly people: readonly number[] };
 }
 
 /** A shortest and a longest lag between two activities; `sameDay`: it is begun the same day. */
@@ -95,6 +99,8 @@ export interface Tie {
   /** it is over by then, not only begun: a mix is placed before it goes off */
   readonly overBy?: Lag;
   readonly sameDay?: true;
+  /** one of those at the first goes on with it: nobody else comes for what has to follow at once, or to clean the tools of another */
+  readonly goesOn?: true;
 }
 
 /** The start or end of an activity, or when a lag after it is over. */
@@ -188,5 +194,6 @@ export function at<T>(list: readonly T[], i: number): T {
   return one;
 }
 
-/** From when on an activity may begin by what was asked: of its repair, and of itself. */
-export const firstOf = ({ repairs }: Problem, { repair, notBefore = 0 }: Activity): number => Math.max(at(repairs, repair).notBefore ?? 0, notBefore);
+/** From when on an activity may begin by what was asked: of its repair, of itself, and by where it was set by hand. */
+export const firstOf = ({ repairs }: Problem, { repair, notBefore = 0, pin, done }: Activity): number =>
+  done?.start ?? Math.max(at(repairs, repair).notBefore ?? 0, notBefore, pin?.start ?? 0);

@@ -32,6 +32,7 @@ export class Propagation {
   /** the fewest person-minutes */
   readonly leastWork: readonly number[];
   readonly order: readonly number[];
+  readonly #each: Openings;
   readonly #dayOf: (min: number) => number;
   #times: Times | undefined;
 
@@ -44,6 +45,7 @@ export class Propagation {
       return { least: law(t.least, climate), most: law(t.most, climate) };
     });
     const each = new Openings(problem);
+    this.#each = each;
     this.#dayOf = each.dayOf;
     const made = new Map<string, Opening>();
     this.#openings = activities.map((a) => {
@@ -79,6 +81,8 @@ export class Propagation {
           from = Math.max(from, at(this.#laws, n).least.least(at(t.after === 'start' ? earliest : earliestEnd, t.from)));
         }
         const act = at(activities, i);
+        if (act.done) [earliest[i], earliestEnd[i]] = [act.done.start, act.done.end];
+        if (act.done) continue;
         const fit =
           act.ways.length === 0 || from === never
             ? { start: from, end: from }
@@ -102,10 +106,23 @@ export class Propagation {
     return this.#times;
   }
 
+  /** When work ends that was set by hand. */
+  #pinnedEnd(act: number): number {
+    const { activities, grid } = this.problem;
+    const { pin, ways, interrupt } = at(activities, act);
+    const minutes = ways.find((w) => w.people === pin?.people.length)?.minutes;
+    if (!pin || minutes === undefined) return never;
+    return this.#each.of(at(activities, act), pin.people).fit(pin.start, { before: 0, minutes, after: 0, interrupt }, grid)?.end ?? never;
+  }
+
   /** Latest ends of work for an end of all: before it no plan that ends by then can end it later. */
   latestEnds(endMin: number): readonly number[] {
     const { activities, ties, repairs } = this.problem;
-    const latest = activities.map((a) => (a.ways.length === 0 ? never : Math.min(endMin, at(repairs, a.repair).due ?? never)));
+    const latest = activities.map((a, i) => {
+      if (a.ways.length === 0) return never;
+      if (a.done) return a.done.end;
+      return Math.min(endMin, at(repairs, a.repair).due ?? never, this.#pinnedEnd(i));
+    });
     for (const i of [...this.order].reverse()) {
       ties.forEach((t, n) => {
         if (t.from !== i) return;

@@ -1,7 +1,7 @@
 import type { ThingId } from '../../method/things.ts';
 import { Lines, type Blocked, type Hold, type PutOff } from './lines.ts';
 import { lawTable, never, type Law } from './laws.ts';
-import { at, clashes, firstOf, type Placement, type Point, type Problem, type Tie } from './problem.ts';
+import { at, clashes, firstOf, type Stretch, type Placement, type Point, type Problem, type Tie } from './problem.ts';
 
 /** Where an activity can stand, with whom, and why no sooner. */
 export interface Spot {
@@ -37,8 +37,12 @@ export class Roster extends Lines {
   readonly #spans: (Span | undefined)[];
   /** what has to begin later, where the last spot that was looked for was not found for that */
   stuck: PutOff | undefined;
+  /** what was in the way at last, where no spot was found */
+  inTheWay: Hold | undefined;
   /** whether some of each window is kept in reserve */
   reserved = true;
+  /** what is set by hand, and how long the people of it are taken by that */
+  readonly #pinned: readonly { readonly act: number; readonly people: readonly number[]; readonly time: Stretch }[];
   /** days worked, with how many activities begin on each */
   readonly worked = new Map<number, number>();
 
@@ -66,6 +70,22 @@ export class Roster extends Lines {
     this.#laws = ties.map((t) => ({ least: law(t.least, climate(t.from)), most: law(t.most, climate(t.from)), overBy: law(t.overBy, climate(t.from)) }));
     this.#slowest = activities.map((a) => Math.max(0, ...a.ways.map((w) => w.minutes)));
     this.holds = activities.map(() => undefined);
+    this.#pinned = activities.flatMap(({ pin }, act) => {
+      if (!pin) return [];
+      const minutes = this.minutes(act, pin.people.length);
+      const end = this.openings
+        .of(this.act(act), pin.people)
+        .fit(pin.start, { before: 0, minutes, after: 0, interrupt: this.act(act).interrupt }, problem.grid)?.end;
+      return [{ act, people: pin.people, time: { from: pin.start, to: end ?? pin.start + minutes } }];
+    });
+    activities.forEach(({ done }, act) => {
+      if (done) this.put(act, { ...done, hold: { by: 'start' } });
+    });
+  }
+
+  /** Whether it is over and stays where it was. */
+  isDone(act: number): boolean {
+    return this.act(act).done !== undefined;
   }
 
   #anchor(tie: Tie): number {
@@ -75,7 +95,7 @@ export class Roster extends Lines {
   /** From when an activity may begin by what comes before it, and which tie says so. */
   earliest(act: number): { readonly min: number; readonly hold: Hold } {
     const asked = firstOf(this.problem, this.act(act));
-    let [min, hold]: [number, Hold] = [asked, asked > 0 ? { by: 'asked' } : { by: 'start' }];
+    let [min, hold]: [number, Hold] = [asked, this.act(act).pin ? { by: 'pin' } : asked > 0 ? { by: 'asked' } : { by: 'start' }];
     for (const i of at(this.into, act)) {
       const over = at(this.#laws, i).least.least(this.#anchor(at(this.problem.ties, i)));
       if (over > min) [min, hold] = [over, { by: 'tie', tie: i }];
@@ -85,7 +105,7 @@ export class Roster extends Lines {
 
   /** By when an activity must have begun: the first of its windows to close, or, unless only these are asked for, the day that it has to be done on. */
   latest(act: number, windowsOnly = false): { readonly min: number; readonly tie: number } {
-    let [min, tie] = [never, -1];
+    let [min, tie] = [windowsOnly ? never : (this.act(act).pin?.start ?? never), -1];
     for (const i of at(this.into, act)) {
       const one = at(this.problem.ties, i);
       const closes = one.most ? this.#closes(this.#anchor(one), at(this.#laws, i).most) : never;
@@ -103,6 +123,14 @@ export class Roster extends Lines {
     const { share, mostMin, fromMin } = this.problem.reserve;
     if (!this.reserved || closes === never || closes - anchor < fromMin) return closes;
     return closes - Math.floor(Math.min(mostMin, share * (closes - anchor)));
+  }
+
+  /** Whether one of a crew was at what it has to go on from. */
+  goOn(act: number, people: readonly number[]): boolean {
+    return at(this.into, act).every((i) => {
+      const { goesOn, from } = at(this.problem.ties, i);
+      return goesOn !== true || at(this.crew, from).some((p) => people.includes(p));
+    });
   }
 
   /** Whether things of which there are few are free; else until when they are not. */
@@ -188,7 +216,7 @@ export class Roster extends Lines {
         same += 1;
       }
       const fit = opening.fit(t, { before, minutes, after, interrupt, clear: this.reserved ? clear : 0 }, grid);
-      if (!fit) return undefined;
+      if (!fit) return this.#none({ by: 'hours' });
       if (fit.start > t) [t, hold] = [fit.start, fit.start - t >= Math.max(grid, before + 1) ? { by: 'hours' } : hold];
       let [mostBefore, mostAfter] = [0, 0];
       for (const p of people) {
@@ -203,21 +231,34 @@ export class Roster extends Lines {
       if (!blocked) return { start: t, end: fit.end, people, hold };
       if (blocked.until === never) {
         this.stuck = blocked.putOff;
-        return undefined;
+        return this.#none(blocked.hold);
       }
       [t, hold] = [Math.max(t + grid, Math.ceil(blocked.until / grid) * grid), blocked.hold];
       [before, after] = [0, 0];
     }
-    return undefined;
+    return this.#none(hold);
+  }
+
+  #none(hold: Hold): undefined {
+    this.inTheWay = hold;
   }
 
   /** What is in the way of an activity at a time with a crew, besides its ties and hours. */
   #blocked(act: number, start: number, end: number, people: readonly number[]): Blocked | undefined {
     for (const p of people) {
-      const busy = this.onLine(act, start, end, people, p);
+      const busy = this.onLine(act, start, end, people, p) ?? this.#onPinned(act, start, end, people, p);
       if (busy) return busy;
     }
     return this.#onThings(act, start, end) ?? this.#onStands(act, start, end) ?? this.#onMarks(act, start, end);
+  }
+
+  /** Whether somebody is set by hand to be at something else then, which has not got its place yet. */
+  #onPinned(act: number, start: number, end: number, people: readonly number[], worker: number): Blocked | undefined {
+    const own = this.#pinned.filter((p) => p.act !== act && !this.isPlaced(p.act) && p.people.includes(worker));
+    if (own.length === 0) return undefined;
+    const { before, after } = this.needs(act, start, end, people, worker);
+    const one = own.find(({ time }) => start - before < time.to && end + after > time.from);
+    return one && { until: one.time.to + before, hold: { by: 'person', worker, act: one.act } };
   }
 
   /** Puts an activity where it was found to fit. */
@@ -247,7 +288,7 @@ export class Roster extends Lines {
 
   /** Takes an activity off again. @returns activities that may need more before or after them than they did */
   take(act: number): readonly number[] {
-    if (!this.isPlaced(act)) return [];
+    if (!this.isPlaced(act) || this.isDone(act)) return [];
     if (at(this.crew, act).length > 0) {
       const day = this.openings.dayOf(at(this.start, act));
       const left = (this.worked.get(day) ?? 1) - 1;

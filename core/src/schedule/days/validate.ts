@@ -65,7 +65,10 @@ class Checking {
   crews(): void {
     for (const { act, start, end, people, before, away, cover } of this.#of.values()) {
       const a = at(this.#p.activities, act);
+      if (a.done && (start !== a.done.start || end !== a.done.end || people.join() !== a.done.people.join())) this.fault(act, 'is not as it was done');
+      if (a.done) continue;
       if (start % this.#p.grid !== 0) this.fault(act, 'is off the grid');
+      if (a.pin && (start !== a.pin.start || [...people].sort().join() !== [...a.pin.people].sort().join())) this.fault(act, 'is not where it was set by hand');
       if (a.ways.length === 0) continue;
       const way = a.ways.find((w) => w.people === people.length);
       if (!way || new Set(people).size !== people.length) {
@@ -124,6 +127,7 @@ class Checking {
       const { band, repair } = at(this.#p.activities, act);
       const { climate } = at(this.#p.repairs, repair);
       const slabAt = (min: number) => climate.findLast((s) => s.fromMin <= min)?.slabC ?? climate[0].slabC;
+      if (at(this.#p.activities, act).done) continue;
       const fits = (min: number) => !band || (slabAt(min) >= band.least && slabAt(min) <= band.most);
       if (fits(0) && !(fits(start) && fits(end - 1))) this.fault(act, 'is placed on ground too cold or too warm for it');
     }
@@ -136,6 +140,7 @@ class Checking {
       own.forEach((one, i) => {
         const { run } = at(this.#p.activities, one.act);
         const n = one.people.indexOf(worker);
+        if (at(this.#p.activities, one.act).done) return;
         const begins = one.start - (one.before[n] ?? 0) - (n === 0 ? one.cover : 0);
         const last = own[i - 1];
         if (last && begins < last.end + (last.people[0] === worker ? last.away : 0))
@@ -173,16 +178,21 @@ class Checking {
   ties(): void {
     for (const t of this.#p.ties) {
       const [from, to] = [this.#of.get(t.from), this.#of.get(t.to)];
-      if (!from || !to) continue;
+      // what was done as it was done is no fault of the plan
+      if (!from || !to || at(this.#p.activities, t.to).done) continue;
       const anchor = t.after === 'start' ? from.start : from.end;
       const name = at(this.#p.activities, t.from).id;
       if (to.start < this.#after(t.least, anchor, t.from) - nearly) this.fault(t.to, `begins too soon after ${name}`);
       if (t.most && to.start > this.#after(t.most, anchor, t.from) + nearly) this.fault(t.to, `begins too late after ${name}`);
       if (t.overBy && to.end > this.#after(t.overBy, anchor, t.from) + nearly) this.fault(t.to, `is over too late after ${name}`);
+      if (t.goesOn === true && !to.people.some((p) => from.people.includes(p))) this.fault(t.to, `is gone on with by somebody who was not at ${name}`);
       if (t.sameDay === true && this.#dayOf(to.start) > this.#dayOf(from.start)) this.fault(t.to, `is not done the same day as ${name}`);
     }
     for (const { act, start } of this.#of.values())
-      if (start < Math.max(at(this.#p.repairs, at(this.#p.activities, act).repair).notBefore ?? 0, at(this.#p.activities, act).notBefore ?? 0))
+      if (
+        !at(this.#p.activities, act).done &&
+        start < Math.max(at(this.#p.repairs, at(this.#p.activities, act).repair).notBefore ?? 0, at(this.#p.activities, act).notBefore ?? 0)
+      )
         this.fault(act, 'begins before it may');
   }
 
@@ -195,7 +205,7 @@ class Checking {
         const [from, to] = [this.#moment(s.from), this.#moment(s.to)];
         if (s.thing === thing && from !== undefined && to !== undefined) held.push({ from, to, by: s.from.act });
       }
-      for (const h of held) {
+      for (const h of held.filter((one) => !at(this.#p.activities, one.by).done)) {
         const others = new Set(held.filter((o) => o.from <= h.from + nearly && o.to > h.from + nearly).map((o) => o.by));
         if (others.size > count) this.fault(h.by, `wants one ${thing} more than there are`);
       }
