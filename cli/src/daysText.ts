@@ -13,6 +13,7 @@ function blockLines(b: DayBlock, how: Telling): string[] {
   ];
   const notes = [
     ...(before.length > 0 ? [`${before.join(', ')}, begins ${at(b.start)}`] : []),
+    ...(b.mix ? [tell(b.mix, how)] : []),
     ...(b.beside.length > 0 ? [`with ${b.beside.join(' and ')}`] : []),
     ...(b.latest !== undefined ? [`begun by ${at(b.latest)} at the latest`] : []),
     ...(b.awayMin > 0 ? [`then clear ${b.place} away, ${String(b.awayMin)} min`] : []),

@@ -22,6 +22,7 @@ const block = objectSchema(
     walkMin: minutes,
     setUpMin: minutes,
     mixMin: minutes,
+    mix: { ...text, description: 'what is mixed before it, for what others together with it; or whose batch it is placed out of' },
     coverMin: minutes,
     awayMin: minutes,
     beside: list(text),
@@ -29,7 +30,7 @@ const block = objectSchema(
     latest: { ...when, description: 'it must have begun by then' },
     opens: { ...when, description: 'it could begin from then on' },
   },
-  ['why', 'latest', 'opens'],
+  ['mix', 'why', 'latest', 'opens'],
 );
 
 /** The JSON Schema of the days of a job, as `./oddment days --json` prints them. */
@@ -70,6 +71,7 @@ export function daysSchema(): Schema {
         failing: list(objectSchema({ mark: text, why: text, due: when, ends: when }, ['due', 'ends'])),
         contradiction: text,
         chances: objectSchema({ runs: whole, dates: list(objectSchema({ mark: text, chance, share })), windows: chance, ninth: when, weakest: text }, [
+          'ninth',
           'weakest',
         ]),
         ways: list(objectSchema({ id: text, says: text, comes: text })),

@@ -245,7 +245,7 @@ const step = objectSchema(
     gives: list(one(...Object.keys(outcomes))),
     cleans: yes,
     straightOn: yes,
-    soon: yes,
+    soon: { enum: [true, 'at once'] },
     check: objectSchema({ done: text, limits, due: one('start', 'end') }),
     minutes: figure,
     startMin: number,

@@ -113,8 +113,8 @@ export interface Told {
   readonly cleans?: true;
   /** what it readies does not keep over night, mixed, wetted or opened: the next step is done the same day */
   readonly straightOn?: true;
-  /** done as soon as what lies before it lets it, not hours later: floating what has firmed up, covering what was floated */
-  readonly soon?: true;
+  /** done as soon as what lies before it lets it, not hours later: floating what has firmed up, covering what was floated; at once: while a fresh face still takes it */
+  readonly soon?: true | 'at once';
   /** how long it is kept wet from here on */
   readonly keptWet?: Figure;
   readonly tools: readonly string[];

@@ -23,6 +23,8 @@ export interface DayBlock {
   readonly walkMin: number;
   readonly setUpMin: number;
   readonly mixMin: number;
+  /** what is mixed before it, for what others together with it; or whose batch it is placed out of */
+  readonly mix?: Saying;
   readonly coverMin: number;
   readonly awayMin: number;
   /** who is at it with him */
@@ -108,15 +110,47 @@ class Teller {
     return at(this.#problem.repairs, at(this.#problem.activities, act).repair).place;
   }
 
-  block(p: Placement, worker: number, before: Placement | undefined): DayBlock {
+  /** Min of mixing before something: what getting there and set-up leave over. */
+  #mixMin(own: readonly Placement[], i: number, worker: number): number {
+    const p = at(own, i);
+    const { run } = at(this.#problem.activities, p.act);
+    const before = p.before[p.people.indexOf(worker)] ?? 0;
+    return run && before - this.#walkMin(own, i, worker) >= run.minutes ? run.minutes : 0;
+  }
+
+  #walkMin(own: readonly Placement[], i: number, worker: number): number {
+    const [p, last] = [at(own, i), own[i - 1]];
+    const before = p.before[p.people.indexOf(worker)] ?? 0;
+    return Math.min(last && this.#place(last.act) !== this.#place(p.act) ? this.#problem.walkMin : 0, before);
+  }
+
+  /** What is mixed before something, and for what; or out of which batch it is placed. */
+  #mix(own: readonly Placement[], i: number, worker: number): Saying | undefined {
+    const { activities } = this.#problem;
+    const runOf = (n: number) => activities[own[n]?.act ?? -1]?.run;
+    const run = runOf(i);
+    if (!run?.title) return undefined;
+    const isOwn = (n: number) => this.#mixMin(own, n, worker) > 0;
+    if (!isOwn(i)) {
+      const first = own.findLastIndex((_p, n) => n < i && isOwn(n));
+      return first < 0 ? undefined : say`out of the batch mixed for ${this.#words.mark(at(own, first).act)}`;
+    }
+    const shared: number[] = [];
+    for (let n = i + 1; runOf(n)?.key === run.key && !isOwn(n); n++) shared.push(n);
+    if (shared.length === 0) return run.title;
+    const all = [i, ...shared].map((n) => say`${runOf(n)?.title ?? ''} for ${this.#words.mark(at(own, n).act)}`);
+    return say`in one go: ${all.reduce((a, b) => say`${a}; ${b}`)}`;
+  }
+
+  block(own: readonly Placement[], i: number, worker: number): DayBlock {
+    const [p, before] = [at(own, i), own[i - 1]];
     const { activities, repairs, places, workers } = this.#problem;
     const a = at(activities, p.act);
     const n = p.people.indexOf(worker);
     const [beforeMin, coverMin, awayMin] = [p.before[n] ?? 0, n === 0 ? p.cover : 0, n === 0 ? p.away : 0];
-    const left = before && this.#place(before.act) !== this.#place(p.act) ? this.#problem.walkMin : 0;
-    const walkMin = Math.min(left, beforeMin);
-    // what is mixed for it is what getting there and set-up leave over
-    const mixMin = a.run && beforeMin - walkMin >= a.run.minutes ? a.run.minutes : 0;
+    const walkMin = this.#walkMin(own, i, worker);
+    const mixMin = this.#mixMin(own, i, worker);
+    const mix = this.#mix(own, i, worker);
     const setUpMin = beforeMin - walkMin - mixMin;
     const why = this.#why(p, worker, before);
     const latest = this.#latest(p.act);
@@ -131,6 +165,7 @@ class Teller {
       walkMin,
       setUpMin,
       mixMin,
+      ...(mix && { mix }),
       coverMin,
       awayMin,
       beside: p.people.filter((w) => w !== worker).map((w) => at(workers, w).name),
@@ -168,7 +203,7 @@ class Teller {
           const own = work.filter((p) => dayOf(p.start) === day && p.people.includes(worker));
           return own.length === 0
             ? []
-            : [{ person: w.id, name: w.name, blocks: own.map((p, i) => this.block(p, worker, own[i - 1])), idle: this.#idle(own, worker) }];
+            : [{ person: w.id, name: w.name, blocks: own.map((_p, i) => this.block(own, i, worker)), idle: this.#idle(own, worker) }];
         }),
       }));
   }

@@ -34,7 +34,7 @@ export function daysRecord(
       people: d.people.map((p) => ({
         person: p.person,
         name: p.name,
-        blocks: p.blocks.map(({ title, why, ...b }) => ({ ...b, title: text(title), ...maybe('why', why) })),
+        blocks: p.blocks.map(({ title, why, mix, ...b }) => ({ ...b, title: text(title), ...maybe('mix', mix), ...maybe('why', why) })),
         idle: p.idle.map(({ why, ...i }) => ({ ...i, ...maybe('why', why) })),
       })),
     })),

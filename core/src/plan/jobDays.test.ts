@@ -101,6 +101,23 @@ describe('what does not keep', () => {
       }
     expect(checked).toBeGreaterThan(200);
   });
+  it('is done at once while a face is fresh, and by whoever is at it', () => {
+    let [fresh, tools] = [0, 0];
+    for (const { name, steps, problem } of networks)
+      for (const t of problem.ties) {
+        const [from, to] = [t.from, t.to].map((i) => steps.find((s) => s.id === at(problem.activities, i).step));
+        if (to?.soon === 'at once' && !t.least && from?.kind === 'work' && t.after === 'end') {
+          fresh += 1;
+          expect([...name, to.id, (t.most?.minutes.value ?? 1e9) <= 10, t.goesOn]).toEqual([...name, to.id, true, true]);
+        }
+        if (to?.builder === 'clear-away' && !t.least && from?.kind === 'work') {
+          tools += 1;
+          expect([...name, to.id, t.goesOn]).toEqual([...name, to.id, true]);
+        }
+      }
+    expect(fresh).toBeGreaterThan(5);
+    expect(tools).toBeGreaterThan(90);
+  });
   it('is begun within hours where the ground is wetted for it', () => {
     let checked = 0;
     for (const { name, steps, problem } of networks)

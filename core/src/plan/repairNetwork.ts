@@ -33,6 +33,7 @@ interface Edge {
   readonly sameDay?: true;
   /** what lies between does not keep: begun as soon as it is over */
   readonly soon?: true;
+  readonly habit?: true;
 }
 
 /** What takes longer than this spans the night as it is. */
@@ -84,7 +85,7 @@ function batchOf(step: Step, edges: readonly Edge[], mixes: readonly Mix[]): { r
   return mix && mix.serves.length === 1 ? { to: next.to, mix } : undefined;
 }
 
-/** What is mixed is begun with so many min later at the most: nothing stands in the pail over lunch. Common practice. */
+/** What is mixed, or still fresh, is begun with so many min later at the most: nothing stands in the pail over lunch. Common practice. */
 const atOnceMin = 10;
 
 /** What has to follow within so many min, whoever is at it does himself. Common practice. */
@@ -109,7 +110,7 @@ function placedInTime(ledger: Ledger, mixed: readonly Step[], mixes: readonly Mi
         after: 'end',
         to: s.id,
         overBy: { by: 'fixed', minutes },
-        ...(n === 0 && { most: { by: 'fixed', minutes: atOnce } }),
+        ...(n === 0 && { most: { by: 'fixed', minutes: atOnce }, habit: true }),
       }));
     });
   });
@@ -120,12 +121,15 @@ const soonLeastMin = 60;
 
 /** A window for what is done as soon as it can be. */
 function soonest(ledger: Ledger, steps: readonly Step[], edges: readonly Edge[]): Edge[] {
-  const soon = new Set(steps.flatMap((s) => (s.soon === true ? [s.id] : [])));
+  const soon = new Map(steps.flatMap((s) => (s.soon ? [[s.id, s.soon] as const] : [])));
   return edges.map((e) => {
     const from = steps.find((s) => s.id === e.from);
     if (!(soon.has(e.to) || e.soon === true) || e.most || e.after !== 'end' || from?.kind !== 'work') return e;
-    const minutes = ledger.stated('As long again', 'duration', Math.max(soonLeastMin, 2 * (e.least?.minutes.value ?? 0)));
-    return { ...e, most: { by: 'fixed', minutes } };
+    // what has hardened first is no longer fresh
+    if (soon.get(e.to) === 'at once' && e.least) return e;
+    const waits = 2 * (e.least?.minutes.value ?? 0);
+    const minutes = ledger.stated('As long again', 'duration', Math.max(soon.get(e.to) === 'at once' ? atOnceMin : soonLeastMin, waits));
+    return { ...e, most: { by: 'fixed', minutes }, ...(!soon.has(e.to) && { habit: true }) };
   });
 }
 

@@ -69,6 +69,7 @@ function beforehand({ efforts }: HandsOn, { area, grid, most, batch }: Around): 
     ...(batch && {
       run: {
         key: batch.mix.key ?? '',
+        title: batch.step.title,
         minutes: upTo(batch.step.minutes.value, grid),
         amount: batch.mix.total.value,
         most,

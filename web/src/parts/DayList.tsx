@@ -41,6 +41,7 @@ export function DayList({ record, date }: { record: DaysRecord; date: string }) 
                     </td>
                     <td>
                       {b.title}
+                      {b.mix === undefined ? '' : ` (${b.mix})`}
                       {b.beside.length > 0 ? `, with ${b.beside.join(' and ')}` : ''}
                       {b.latest === undefined ? null : <span className="late"> begin by {at(b.latest)}</span>}
                     </td>

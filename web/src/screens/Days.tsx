@@ -113,6 +113,12 @@ function Chosen({ doing, timeZone }: { doing: Doing; timeZone: string }) {
               <dd>{minutes} min</dd>
             </div>
           ))}
+        {doing.mix === undefined ? null : (
+          <>
+            <dt>Mixed</dt>
+            <dd>{doing.mix}</dd>
+          </>
+        )}
         {doing.awayMin > 0 ? (
           <>
             <dt>After it, clearing away</dt>

@@ -72,6 +72,7 @@ export const boardOff = (long: Figure): Said => ({
   detail: say`braces first, then slid along the edge, not pulled away from it; what the release left is brushed off; holes in the fresh face rubbed full with the float`,
   look: say`The edge stands by itself, sharp and full; nothing came away with the board.`,
   done: 'Board off',
+  soon: 'at once',
   tools: ['float', 'brush'],
 });
 

@@ -91,6 +91,8 @@ export const putty = (build: number, builds: Figure, puttyG: Figure, hardener: F
   detail: say`${dose} by weight, never above the sheet; mixed until it is of one color; ${thickness} at the most${first ? ', spread over the mesh and through it, gently: it has no support yet' : ', pressed in from the middle'}; board and spreader wiped before the putty on them sets`,
   look: first ? say`Every thread of the mesh is wetted through; it hangs nowhere.` : say`Closed and even; the mesh does not show through.`,
   done: 'Build on',
+  // the next build bites while this one is still green
+  ...(build < builds.value && { straightOn: true }),
   cleans: true,
   gives: ['closed'],
   tools: ['scale', 'board', 'spreader'],

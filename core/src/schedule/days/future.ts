@@ -96,7 +96,7 @@ export function tryFuture(problem: Problem, placements: readonly Placement[], sp
       } else [start[p.act], end[p.act]] = [from, from];
       for (const n of at(into, p.act)) {
         const t = at(ties, n);
-        if (!t.most) continue;
+        if (!t.most || t.habit === true) continue;
         if (at(start, p.act) <= law(t.most, at(climate, a.repair)).most(at(t.after === 'start' ? start : end, t.from))) continue;
         missed[n] = at(missed, n) + 1;
         late = true;

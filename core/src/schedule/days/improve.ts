@@ -84,7 +84,7 @@ class Improver extends Filler {
       if (!roster.isPlaced(i)) return;
       const { min, tie } = roster.latest(i);
       const one = this.problem.ties[tie];
-      if (!one?.most) return;
+      if (!one?.most || one.habit === true) return;
       const from = at(one.after === 'start' ? roster.start : roster.end, one.from);
       if (min > from) least = Math.min(least, (min - at(roster.start, i)) / (min - from));
     });

@@ -83,7 +83,7 @@ export class Lines extends OnHand {
     const next = line[i];
     if (next === undefined) return undefined;
     const day = this.openings.dayOf(start);
-    const blocked = (o: number): Blocked => ({ until: at(this.end, o) + 1, hold: { by: 'person', worker, act: o } });
+    const blocked = (o: number): Blocked => ({ until: at(this.end, o), hold: { by: 'person', worker, act: o } });
     // what the next one would need is asked of it as if this one stood
     if (from > at(this.start, next)) return blocked(next);
     const [wasStart, wasDay, wasCrew] = [at(this.start, act), at(this.day, act), at(this.crew, act)];

@@ -45,6 +45,8 @@ export interface CrewWay {
 /** A batch that is mixed for a step, and may be mixed for several together. */
 export interface MixRun {
   readonly key: string;
+  /** what is mixed for it, were it mixed alone */
+  readonly title?: Saying;
   /** mixing it, in min */
   readonly minutes: number;
   readonly amount: number;
@@ -101,6 +103,8 @@ export interface Tie {
   readonly sameDay?: true;
   /** one of those at the first goes on with it: nobody else comes for what has to follow at once, or to clean the tools of another */
   readonly goesOn?: true;
+  /** its longest lag is how one works, not what the stuff bears: nothing is lost that is missed by minutes */
+  readonly habit?: true;
 }
 
 /** The start or end of an activity, or when a lag after it is over. */

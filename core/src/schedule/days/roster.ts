@@ -108,6 +108,7 @@ export class Roster extends Lines {
     let [min, tie] = [windowsOnly ? never : (this.act(act).pin?.start ?? never), -1];
     for (const i of at(this.into, act)) {
       const one = at(this.problem.ties, i);
+      if (windowsOnly && one.habit === true) continue;
       const closes = one.most ? this.#closes(this.#anchor(one), at(this.#laws, i).most) : never;
       const day = one.sameDay === true && !windowsOnly ? at(this.problem.days, this.openings.dayOf(at(this.start, one.from)) + 1) - 1 : never;
       const over = one.overBy ? at(this.#laws, i).overBy.most(this.#anchor(one)) - at(this.#slowest, act) : never;

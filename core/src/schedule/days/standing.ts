@@ -146,7 +146,7 @@ export class Standing {
     const reserved = roster.reserved;
     // nobody comes on one day more for it
     roster.openings.shutDays(days.flatMap((_d, n) => (roster.worked.has(n) || n === days.length - 1 ? [] : [n])));
-    for (let round = 0, moved = true; moved && round < 4; round++) {
+    for (let round = 0, moved = true; moved && round < 20; round++) {
       moved = false;
       const order = activities
         .flatMap((_a, i) => (roster.isPlaced(i) && !roster.isDone(i) ? [i] : []))

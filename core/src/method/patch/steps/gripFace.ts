@@ -12,6 +12,7 @@ export function gripFace(long: Figure, minutes: Figure): Made {
     detail: say`wet and shaken out, along the edge, when the sponge no longer drags; the edge rounded with a tool no more than the code allows`,
     look: say`Even lines that grip under a shoe; no pale patch: pale early is drying out.`,
     done: 'Brushed',
+    soon: 'at once',
     tools: ['brush', 'edging tool', 'sponge'],
     minutes,
   };
