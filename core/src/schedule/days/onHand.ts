@@ -101,7 +101,8 @@ export class OnHand {
       const other = this.act(one).run;
       const people = at(this.crew, one);
       if (other?.key !== run.key || at(this.day, one) !== day || people.length !== crew.length || people.some((p, i) => p !== crew[i])) break;
-      if (amount + other.amount > run.most + 1e-9) break;
+      // it comes out of the batch that all of these came out of, or not at all
+      if (amount + other.amount > run.most + 1e-9) return false;
       amount += other.amount;
       mixed = at(this.start, one);
       // the batch of an earlier one is its own where that does not join what lies before it
