@@ -27,10 +27,12 @@ const block = objectSchema(
     awayMin: minutes,
     beside: list(text),
     why: text,
+    pinned: { const: true, description: 'set there by hand' },
+    done: { const: true, description: 'over already, with its real times' },
     latest: { ...when, description: 'it must have begun by then' },
     opens: { ...when, description: 'it could begin from then on' },
   },
-  ['mix', 'why', 'latest', 'opens'],
+  ['mix', 'why', 'pinned', 'done', 'latest', 'opens'],
 );
 
 /** The JSON Schema of the days of a job, as `./oddment days --json` prints them. */

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { things, type ThingId } from '@oddment/core';
-import { ByName, ClockTime, DateList, DateOnly, ListOf, OptionalNested, OptionalText, Optionally, Text } from './fields.ts';
+import { ByName, ClockTime, DateList, DateOnly, ListOf, OptionalNested, OptionalText, Optionally, Text, Words } from './fields.ts';
 
 const isThing = (id: string): id is ThingId => Object.hasOwn(things, id);
 
@@ -58,6 +58,32 @@ export class NotBeforeBody {
   @Optionally(ClockTime('The time')) time?: string;
 }
 
+/** A step that somebody has set by hand. */
+export class PinBody {
+  @Text('The defect', 1, 80) defect!: string;
+  @Text('The step', 1, 120) step!: string;
+  @DateOnly('The date') date!: string;
+  @ClockTime('The time') time!: string;
+  @Words('Who does it', 2) people!: string[];
+}
+
+/** A step that is done already. */
+export class DoneStepBody {
+  @Text('The defect', 1, 80) defect!: string;
+  @Text('The step', 1, 120) step!: string;
+  @Words('Who did it', 2) people!: string[];
+  @DateOnly('The date') date!: string;
+  @ClockTime('From when') from!: string;
+  @ClockTime('Until when') to!: string;
+  @Optionally(DateOnly('The date it was done on')) toDate?: string;
+}
+
+/** A moment at the site. */
+export class SiteMomentBody {
+  @DateOnly('The date') date!: string;
+  @ClockTime('The time') time!: string;
+}
+
 /** What the days of a job are made by besides its crew and its repairs; what is left out is as usual. */
 export class DaysSetupBody {
   @Optionally(ListOf('The people', () => PersonDaysBody, 50)) people?: PersonDaysBody[];
@@ -65,4 +91,7 @@ export class DaysSetupBody {
   @Optionally(ListOf('The areas', () => AreaDaysBody, 200)) areas?: AreaDaysBody[];
   @Optionally(ListOf('The dates', () => DueDateBody, 2000)) dates?: DueDateBody[];
   @Optionally(ListOf('What is not begun before', () => NotBeforeBody, 2000)) notBefore?: NotBeforeBody[];
+  @Optionally(ListOf('What is set by hand', () => PinBody, 2000)) pins?: PinBody[];
+  @Optionally(ListOf('What is done', () => DoneStepBody, 20_000)) done?: DoneStepBody[];
+  @OptionalNested(() => SiteMomentBody) from?: SiteMomentBody;
 }

@@ -8,6 +8,7 @@ export {
   ChangeJobBody,
   DecisionBody,
   DefectFields,
+  JobBasics,
   JobFields,
   NewAreaBody,
   NewDefectBody,

@@ -14,6 +14,7 @@ import {
   type Skill,
   type UnitSystem,
 } from '@oddment/core';
+import { DaysSetupBody } from './daysSetup.ts';
 import { AreaFactsBody, defectFactsBody, defectFactsSchema } from './facts.ts';
 import {
   ByName,
@@ -53,13 +54,18 @@ export class PersonBody implements Person {
 }
 
 /** The fields of a job that a person sets. */
-export class JobFields {
+export class JobBasics {
   @Text('The site', 1, 120) site!: string;
   @Text('The client', 0, 120) client!: string;
   @TimeZone() timeZone!: string;
   @OneOf('The units', unitSystems) units!: UnitSystem;
   @Moment('The start of the work') startAt!: string;
   @SomeOf('The crew', () => PersonBody, mostCrew) crew!: PersonBody[];
+}
+
+/** A job with what its days are made by; who does not send that leaves it as it is. */
+export class JobFields extends JobBasics {
+  @OptionalNested(() => DaysSetupBody) days?: DaysSetupBody;
 }
 
 export class ChoiceBody {

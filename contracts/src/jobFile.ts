@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import {
   crewToday,
   daysProblems,
+  daysWithin,
   defectToday,
   productProblems,
   productToday,
@@ -11,6 +12,7 @@ import {
   senseArea,
   senseDefect,
   tell,
+  type DaysSetup,
   type HouseRules,
   type Job,
   type Product,
@@ -22,7 +24,7 @@ import { ProductFields } from './shelf.ts';
 import { schemaOf, withSharedParts, type Schema } from './schema.ts';
 import { HouseRulesFields } from './accounts.ts';
 import { DaysSetupBody } from './daysSetup.ts';
-import { AreaFields, DefectFields, JobFields } from './job.ts';
+import { AreaFields, DefectFields, JobBasics } from './job.ts';
 
 export const jobFileFormat = 'oddment-job';
 export const jobFileVersion = 3;
@@ -38,7 +40,7 @@ export class AreaInFile extends AreaFields {
 export class ProductInFile extends ProductFields {
   @Id() id!: string;
 }
-export class JobInFile extends JobFields {
+export class JobInFile extends JobBasics {
   @Id() id!: string;
   @ListOf('The areas', () => AreaInFile, 200) areas!: AreaInFile[];
 }
@@ -134,6 +136,15 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
 }
 
 /** A job as a file; `pretty` with line breaks. */
-export function writeJobFile(job: Job, rules?: HouseRules, products: readonly Product[] = []): string {
-  return `${JSON.stringify(instanceToPlain({ format: jobFileFormat, version: jobFileVersion, job, ...(rules && { rules }), ...(products.length > 0 && { products }) }), null, 2)}\n`;
+export function writeJobFile(job: Job, rules?: HouseRules, products: readonly Product[] = [], days: DaysSetup = {}): string {
+  const setup = daysWithin(job, days);
+  const file = {
+    format: jobFileFormat,
+    version: jobFileVersion,
+    job,
+    ...(rules && { rules }),
+    ...(products.length > 0 && { products }),
+    ...(Object.keys(setup).length > 0 && { days: setup }),
+  };
+  return `${JSON.stringify(instanceToPlain(file), null, 2)}\n`;
 }

@@ -1,11 +1,11 @@
-import type { Area, Defect, HouseRules, Job } from '@oddment/core';
+import type { Area, DaysSetup, Defect, HouseRules, Job } from '@oddment/core';
 import type { Role } from './roles.ts';
 import type { Problem } from './check.ts';
 
 /** What the server answers: the core's own shapes with version. */
 export type DefectRecord = Defect & { readonly version: number };
 export type AreaRecord = Omit<Area, 'defects'> & { readonly version: number; readonly defects: readonly DefectRecord[] };
-export type JobRecord = Omit<Job, 'areas'> & { readonly version: number; readonly areas: readonly AreaRecord[] };
+export type JobRecord = Omit<Job, 'areas'> & { readonly version: number; readonly areas: readonly AreaRecord[]; readonly days?: DaysSetup };
 
 export interface JobSummary {
   readonly id: string;

@@ -117,7 +117,19 @@ export type { ChangedFacts, Rule, Verdict } from './match/verdict.ts';
 export type { Lag, Link, Step } from './method/step.ts';
 export type { Schedule, Timed } from './schedule/schedule.ts';
 export { things, type ThingId } from './method/things.ts';
-export { daysProblems, usualThings, type DaysSetup } from './schedule/days/setup.ts';
+export {
+  daysProblems,
+  daysRenamed,
+  daysWithin,
+  hoursOfDaysProblems,
+  usualThings,
+  type AreaDays,
+  type DaysSetup,
+  type DoneStep,
+  type DueDate,
+  type PersonDays,
+  type Pin,
+} from './schedule/days/setup.ts';
 export { findDays, type Found, type Search } from './schedule/days/improve.ts';
 export { type Aim, type Score } from './schedule/days/score.ts';
 export { planFaults } from './schedule/days/validate.ts';

@@ -30,6 +30,10 @@ export interface DayBlock {
   /** who is at it with him */
   readonly beside: readonly string[];
   readonly why?: Saying;
+  /** set there by hand */
+  readonly pinned?: true;
+  /** over already, with its real times */
+  readonly done?: true;
   /** it must have begun by then, and could begin from then on */
   readonly latest?: string;
   readonly opens?: string;
@@ -170,6 +174,8 @@ class Teller {
       awayMin,
       beside: p.people.filter((w) => w !== worker).map((w) => at(workers, w).name),
       ...(why && { why }),
+      ...(a.pin && { pinned: true }),
+      ...(a.done && { done: true }),
       ...(latest !== undefined && { latest, opens: this.#words.at(this.#found.ready[p.act]?.min ?? p.start) }),
     };
   }

@@ -5,6 +5,7 @@ import { instant, say, type Saying } from '../quantity/saying.ts';
 import { instantAfter } from '../schedule/schedule.ts';
 import type { Bound } from '../schedule/days/bound.ts';
 import type { Contradiction, Demand } from '../schedule/days/contradiction.ts';
+import type { InTheWay } from '../schedule/days/standing.ts';
 import { at, type Activity, type PlaceMark, type Problem } from '../schedule/days/problem.ts';
 import type { Chance } from '../schedule/days/future.ts';
 import type { Hold } from '../schedule/days/lines.ts';
@@ -113,6 +114,52 @@ export class DaysWords {
       }
       case 'hours':
         return say`no working hours before that it fits into`;
+    }
+  }
+
+  /** Why something cannot be moved to where it was wanted. */
+  inTheWay(act: number, way: InTheWay): Saying {
+    const { repair } = this.act(act);
+    switch (way.by) {
+      case 'start':
+        return say`It is done already, and stays as it was done.`;
+      case 'closed': {
+        const tie = at(this.#problem.ties, way.tie);
+        return tie.most
+          ? say`It comes too late: it has to begin within ${tie.most.minutes} after ${this.#step(tie.from, repair)}.`
+          : say`It comes too late after ${this.#step(tie.from, repair)}, which does not keep.`;
+      }
+      case 'follower': {
+        const tie = at(this.#problem.ties, way.tie);
+        return tie.least
+          ? say`${this.#step(tie.to, repair)} comes after it, and has to wait for ${lagWord(tie.least)} first.`
+          : say`${this.#step(tie.to, repair)} stands too near after it, or too late for it.`;
+      }
+      case 'goes on': {
+        const tie = at(this.#problem.ties, way.tie);
+        return say`Whoever is at ${this.#step(tie.from, repair)} goes on with ${this.#step(tie.to, repair)}.`;
+      }
+      case 'served':
+        return say`What is set up, mixed or covered for it serves ${this.#step(way.act, repair)} too, which has no room for that.`;
+      case 'hours':
+        return say`It does not fit into working hours there.`;
+      case 'pin':
+        return say`It is set elsewhere by hand.`;
+      case 'tie': {
+        const tie = at(this.#problem.ties, way.tie);
+        return tie.least
+          ? say`It comes too soon: after ${this.#step(tie.from, repair)} it waits for ${lagWord(tie.least)}.`
+          : say`It comes too soon: ${this.#step(tie.from, repair)} is before it.`;
+      }
+      case 'asked':
+        return say`It may not begin before, as was asked.`;
+      case 'order':
+      case 'window':
+        return say`With all else as it is it does not fit there.`;
+      default: {
+        const why = this.why(act, way);
+        return why ? say`There ${why}.` : say`With all else as it is it does not fit there.`;
+      }
     }
   }
 

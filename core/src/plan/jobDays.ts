@@ -4,8 +4,8 @@ import type { HouseRules, Job } from '../survey/job.ts';
 import { isTold } from '../survey/crew.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { DayAxis, without, workingStretches } from '../schedule/days/hours.ts';
-import type { Place, Problem, Repair, Stretch, Worker } from '../schedule/days/problem.ts';
-import { usualThings, type AreaDays, type DayHours, type DaysSetup } from '../schedule/days/setup.ts';
+import type { Activity, Place, Problem, Repair, Stretch, Worker } from '../schedule/days/problem.ts';
+import { daysWithin, usualThings, type AreaDays, type DayHours, type DaysSetup, type DoneStep, type Pin } from '../schedule/days/setup.ts';
 import { ratesOf } from '../shelf/rates.ts';
 import { climateOf, type PlannedWork } from './plannedWork.ts';
 import { plannedOf, type PlannedPlan, type RepairPlan } from './repairPlan.ts';
@@ -77,9 +77,10 @@ export function jobDays(
   job: Job,
   plans: readonly RepairPlan[],
   rules: HouseRules | undefined,
-  setup: DaysSetup = {},
+  given: DaysSetup = {},
   { taken = new Map<string, PlannedWork>(), grid = 1 }: { readonly taken?: ReadonlyMap<string, PlannedWork>; readonly grid?: number } = {},
 ): JobDays {
+  const setup = daysWithin(job, given);
   const hours = rules?.hours ?? usualHours;
   const axis = new DayAxis(job.startAt, job.timeZone, daysAhead);
   const told = job.crew.some(isTold);
@@ -101,7 +102,12 @@ export function jobDays(
     const planned = plannedOf(plan);
     const work = planned && (taken.get(plan.defect.id) ?? planned.work());
     if (why || !planned || !work) leftOut.push({ mark: plan.defect.mark, why: why ?? say`It has no plan.` });
-    else in_.push({ plan: planned, work, network: repairNetwork(work.method, { mark: plan.defect.mark, area: plan.area.id, most: batchMost.value, grid }) });
+    else {
+      const network = repairNetwork(work.method, { mark: plan.defect.mark, area: plan.area.id, most: batchMost.value, grid });
+      in_.push({ plan: planned, work, network });
+      const astray = setup.pins?.some((p) => p.defect === plan.defect.id && !network.activities.some((a) => a.step === p.step));
+      if (astray === true) leftOut.push({ mark: plan.defect.mark, why: say`What was set by hand is no step of its method any more: that is left out.` });
+    }
   }
   const areas = job.areas.filter((a) => in_.some(({ plan }) => plan.area.id === a.id));
   const ids = areas.map((a) => a.id);
@@ -154,6 +160,23 @@ interface Around {
   readonly grid: number;
 }
 
+/** What of a step is set by hand, or done already. */
+function setByHand(
+  { workers, axis, setup, grid }: Pick<Around, 'workers' | 'axis' | 'setup' | 'grid'>,
+  defect: string,
+  step: string,
+): Pick<Activity, 'pin' | 'done'> {
+  const own = (one: Pin | DoneStep) => one.defect === defect && one.step === step;
+  const places = (people: readonly string[]) => people.map((p) => workers.findIndex((w) => w.id === p)).filter((i) => i >= 0);
+  const [done, pin] = [setup.done?.find(own), setup.pins?.find(own)];
+  if (done) {
+    const start = axis.min(done.date, done.from);
+    return { done: { start, end: Math.max(start, axis.min(done.toDate ?? done.date, done.to)), people: places(done.people) } };
+  }
+  if (!pin) return {};
+  return { pin: { start: Math.ceil(axis.min(pin.date, pin.time) / grid) * grid, people: places(pin.people) } };
+}
+
 /** The networks of all repairs as one problem. */
 function joined({ job, axis, workers, places, repairs, setup, grid }: Around, networks: readonly RepairNetwork[]): Problem {
   const out = {
@@ -162,6 +185,7 @@ function joined({ job, axis, workers, places, repairs, setup, grid }: Around, ne
     marks: [] as Problem['marks'][number][],
     stands: [] as Problem['stands'][number][],
   };
+  const from = setup.from ? Math.max(0, Math.ceil(axis.min(setup.from.date, setup.from.time) / grid) * grid) : 0;
   networks.forEach((n, repair) => {
     const first = out.activities.length;
     const place = repairs[repair]?.place ?? 0;
@@ -170,7 +194,10 @@ function joined({ job, axis, workers, places, repairs, setup, grid }: Around, ne
     out.activities.push(
       ...n.activities.map((a) => {
         const one = released(a.step);
-        return { ...a, repair, ...(one && { notBefore: Math.max(0, axis.min(one.date, one.time ?? '00:00')) }) };
+        const first = one && Math.max(0, axis.min(one.date, one.time ?? '00:00'));
+        const byHand = setByHand({ workers, axis, setup, grid }, repairs[repair]?.id ?? '', a.step);
+        const notBefore = byHand.done ? undefined : Math.max(first ?? 0, from);
+        return { ...a, repair, ...(notBefore !== undefined && notBefore > 0 && { notBefore }), ...byHand };
       }),
     );
     out.ties.push(...n.ties.map((t) => ({ ...t, from: t.from + first, to: t.to + first })));

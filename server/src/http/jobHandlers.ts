@@ -58,7 +58,8 @@ export function jobHandlers(db: Database) {
       const job = await wholeJob(call);
       call.res.attachment(`${fileName(job.site)}.oddment.json`).type('application/json');
       const products = (await listProducts(db, call.scope.firmId)).map(({ version: _v, ...product }) => product);
-      call.res.send(writeJobFile(withoutVersions(job), call.who.firm.rules, products));
+      const { days, ...rest } = withoutVersions(job);
+      call.res.send(writeJobFile(rest, call.who.firm.rules, products, days));
     },
     exportCsv: async (call) => {
       const job = await wholeJob(call);

@@ -1,4 +1,5 @@
 import type { JobFile } from '@oddment/contracts';
+import { daysRenamed, type DaysSetup } from '@oddment/core';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../store/database.ts';
 import { readJob, type Scope } from '../store/jobStore.ts';
@@ -10,11 +11,13 @@ export async function importJob(db: Database, scope: Scope, file: JobFile): Prom
   const made = () => ({ id: randomUUID(), change: randomUUID() });
   const job = made();
   await db.transaction(async (tx) => {
-    await createRecord(tx, scope, 'job', job, jobValues(file.job));
-    for (const a of file.job.areas) {
-      const area = made();
+    const areas = file.job.areas.map((a) => ({ a, area: made(), own: a.defects.map((d) => ({ d, defect: made() })) }));
+    const idOf = new Map(areas.flatMap(({ a, area, own }) => [[a.id, area.id] as const, ...own.map(({ d, defect }) => [d.id, defect.id] as const)]));
+    const days = file.days && daysRenamed(file.days as DaysSetup, idOf);
+    await createRecord(tx, scope, 'job', job, { ...jobValues(file.job), ...(days && { days }) });
+    for (const { a, area, own } of areas) {
       await createRecord(tx, scope, 'area', area, areaValues(a), { entity: 'job', id: job.id });
-      for (const d of a.defects) await createRecord(tx, scope, 'defect', made(), defectValues(d), { entity: 'area', id: area.id });
+      for (const { d, defect } of own) await createRecord(tx, scope, 'defect', defect, defectValues(d), { entity: 'area', id: area.id });
     }
   });
   const record = await readJob(db, scope, job.id);

@@ -1,6 +1,6 @@
 import type { Problem } from '@oddment/contracts';
-import { senseArea, senseDefect, tell, type AreaFacts, type LooseFacts } from '@oddment/core';
-import type { AreaFields, DefectFields, JobFields } from '@oddment/contracts';
+import { hoursOfDaysProblems, senseArea, senseDefect, tell, type AreaFacts, type DaysSetup, type LooseFacts } from '@oddment/core';
+import type { AreaFields, DefectFields, JobBasics, JobFields } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
 import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
@@ -24,15 +24,29 @@ export interface Answer {
   readonly repeated: boolean;
 }
 
+function refuseDays(problems: readonly Problem[]): void {
+  const [first] = problems;
+  if (first) throw new HttpProblem(422, first.message, { problems });
+}
+
 function refuse(refused: readonly { field: string; sentence: Parameters<typeof tell>[0] }[]): void {
   if (refused.length === 0) return;
   const problems: Problem[] = refused.map((r) => ({ path: `facts/${r.field}`, message: tell(r.sentence, telling) }));
   throw new HttpProblem(422, problems[0]?.message ?? 'The facts cannot be.', { problems });
 }
 
-export function jobValues(b: JobFields) {
-  const { site, client, timeZone, units, startAt, crew } = b;
-  return { site, client, timeZone, units, startAt, crew: crew.map(({ id, name, skills }) => ({ id, name, skills })) };
+export function jobValues(b: JobBasics & Pick<JobFields, 'days'>) {
+  const { site, client, timeZone, units, startAt, crew, days } = b;
+  if (days) refuseDays(hoursOfDaysProblems(days));
+  return {
+    site,
+    client,
+    timeZone,
+    units,
+    startAt,
+    crew: crew.map(({ id, name, skills }) => ({ id, name, skills })),
+    ...(days && { days: days as DaysSetup }),
+  };
 }
 
 export function areaValues(b: AreaFields) {

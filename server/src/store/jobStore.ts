@@ -45,8 +45,8 @@ function areaRecord(row: Row<'area'>, own: readonly Row<'defect'>[]): AreaRecord
 }
 
 function jobRecord(row: Row<'job'>, ownAreas: readonly AreaRecord[]): JobRecord {
-  const { id, version, site, client, timeZone, units, startAt, crew } = row;
-  return { id, version, site, client, timeZone, units, startAt, crew, areas: ownAreas };
+  const { id, version, site, client, timeZone, units, startAt, crew, days } = row;
+  return { id, version, site, client, timeZone, units, startAt, crew, areas: ownAreas, ...(days && { days }) };
 }
 
 /** A job with its areas and defects, without what is deleted. Not within a transaction: its queries run side by side. */

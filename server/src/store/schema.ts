@@ -1,5 +1,5 @@
 import type { PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
-import type { AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Person, Preferences, Product, StockPack } from '@oddment/core';
+import type { DaysSetup, AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Person, Preferences, Product, StockPack } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
@@ -109,6 +109,7 @@ export const jobs = pgTable(
     units: text('units').$type<'metric' | 'us'>().notNull(),
     startAt: text('start_at').notNull(),
     crew: jsonb('crew').$type<readonly Person[]>().notNull(),
+    days: jsonb('days').$type<DaysSetup>(),
   },
   (t) => [unique('jobs_firm_id').on(t.firmId, t.id), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );

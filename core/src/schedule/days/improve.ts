@@ -28,6 +28,8 @@ export interface Search {
   readonly seed: number;
   /** a plan that holds for this problem too, to begin from: what is found is no worse */
   readonly from?: readonly Placement[];
+  /** begun from that alone, not from plans built anew besides */
+  readonly alone?: true;
   /** told now and then how far it is, with what is best so far; false stops it there */
   readonly progress?: (done: number, best: Score) => boolean;
 }
@@ -100,7 +102,7 @@ class Improver extends Filler {
       [[], { perPersonMin: 0.5 }],
       [all, { perPersonMin: 0.25 }],
     ];
-    for (const [order, taste] of tries) {
+    for (const [order, taste] of this.#search.alone ? [] : tries) {
       this.builder.takeOff(all);
       this.unplaced.clear();
       if (order.length === 0) this.byLatest(all, taste, 0);
@@ -216,7 +218,9 @@ class Improver extends Filler {
   /** What stands, each as soon as it can be with all else as it is, and what keeps it from beginning sooner. */
   found(rounds: number): Found {
     const { roster } = this.builder;
-    new Standing(roster).settle(this.#search.aim !== 'date');
+    const { aim, rounds: wanted, alone } = this.#search;
+    // what is only put back stays where it was
+    new Standing(roster).settle(aim !== 'date' && !(alone === true && wanted === 0));
     return {
       placements: roster.placements(),
       holds: [...roster.holds],
