@@ -35,6 +35,13 @@ const shareOfWay = 0.2;
 const futureRuns = 500;
 const climateK = 3;
 
+/** Days that are found, told, with their chances. */
+export function toldDays({ rules }: Pick<DaysInput, 'rules'>, { problem, works, leftOut }: JobDays, found: Found, seed: number): DaysMade {
+  const { quickest, slowest } = ratesOf(rules?.rates);
+  const spread = { quickest: quickest.value, slowest: slowest.value, climateK };
+  return { problem, works, found, plan: tellDays(problem, found, leftOut, { future: { runs: futureRuns, seed, spread } }), ways: [] };
+}
+
 /** Days in the making: found a few tries at a time, told as far as they are, and then the ways out. */
 export class DaysMaking {
   readonly #input: DaysInput;
@@ -66,14 +73,7 @@ export class DaysMaking {
 
   /** The days as far as they are found, without ways out. */
   made(): DaysMade {
-    const { problem, works, leftOut } = this.#days;
-    const found = this.#search.found();
-    const { quickest, slowest } = ratesOf(this.#input.rules?.rates);
-    const { seed } = this.#asked;
-    const plan = tellDays(problem, found, leftOut, {
-      future: { runs: futureRuns, seed, spread: { quickest: quickest.value, slowest: slowest.value, climateK } },
-    });
-    return { problem, works, found, plan, ways: [] };
+    return toldDays(this.#input, this.#days, this.#search.found(), this.#asked.seed);
   }
 
   /** The same days with the ways out that were tried. */

@@ -11,7 +11,7 @@ import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { mostCrew, skills, type Skill } from '../survey/crew.ts';
 import { clockMinutes, usualHours, type WorkingHours } from '../survey/hours.ts';
 import type { Area, HouseRules, Job } from '../survey/job.ts';
-import { jobDays } from './jobDays.ts';
+import { jobDays, type JobDays } from './jobDays.ts';
 import { planJob, plannedOf, type RepairPlan } from './repairPlan.ts';
 
 /** What days are made from. */
@@ -31,6 +31,8 @@ export interface WayOut {
   /** what it brings, and costs */
   readonly comes: Saying;
   readonly score: Score;
+  /** the days that it gives */
+  readonly made: { readonly input: DaysInput; readonly days: JobDays; readonly found: Found };
 }
 
 interface Change {
@@ -63,7 +65,8 @@ const timeAfter = (time: string, minutes: number) => {
 function crewAndHours(input: DaysInput): Change[] {
   const { job, rules } = input;
   const hours = rules?.hours ?? usualHours;
-  const more = { id: 'one-more', name: job.crew.some((p) => p.name.trim() !== '') ? 'One more' : '', skills: Object.keys(skills) as Skill[] };
+  const free = job.crew.map((_p, i) => `more-${String(i + 1)}`).find((id) => !job.crew.some((p) => p.id === id)) ?? 'more';
+  const more = { id: free, name: job.crew.some((p) => p.name.trim() !== '') ? 'One more' : '', skills: Object.keys(skills) as Skill[] };
   return [
     ...(job.crew.length < mostCrew
       ? [{ id: 'person', says: say`One person more, all the time`, only: true as const, input: () => replanned(input, { ...job, crew: [...job.crew, more] }) }]
@@ -183,8 +186,9 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
   const nowMin = personMin(found, problem);
   const worked = changes.flatMap((change, i): (WayOut & { readonly gain: number })[] => {
     if (search.progress?.(i / changes.length, now) === false) return [];
-    const { job, plans, rules, setup } = change.input();
-    const other = jobDays(job, plans, rules, setup).problem;
+    const changed = change.input();
+    const days = jobDays(changed.job, changed.plans, changed.rules, changed.setup);
+    const other = days.problem;
     // a change that leaves a repair without a plan is none
     if (other.repairs.length < problem.repairs.length) return [];
     // with more of something the plan without it still holds: it is begun from
@@ -195,7 +199,16 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
     // where something fails, a way out is what mends it; else what brings the end forward by enough
     const works = failed ? tried.score.unplaced === 0 && tried.score.late === 0 : gain >= leastGain;
     if (!works || compareScores(tried.score, now, search.aim) >= 0) return [];
-    return [{ id: change.id, says: change.says, score: tried.score, gain, comes: comes(problem, now, tried.score, personMin(tried, other) - nowMin, ledger) }];
+    return [
+      {
+        id: change.id,
+        says: change.says,
+        score: tried.score,
+        gain,
+        comes: comes(problem, now, tried.score, personMin(tried, other) - nowMin, ledger),
+        made: { input: changed, days, found: tried },
+      },
+    ];
   });
   const fails = (s: Score) => s.unplaced * 1e9 + s.late;
   return worked

@@ -1,5 +1,5 @@
 import type { JobFile } from '@oddment/contracts';
-import { daysRenamed, type DaysSetup } from '@oddment/core';
+import { daysRenamed } from '@oddment/core';
 import { randomUUID } from 'node:crypto';
 import type { Database } from '../store/database.ts';
 import { readJob, type Scope } from '../store/jobStore.ts';
@@ -13,7 +13,7 @@ export async function importJob(db: Database, scope: Scope, file: JobFile): Prom
   await db.transaction(async (tx) => {
     const areas = file.job.areas.map((a) => ({ a, area: made(), own: a.defects.map((d) => ({ d, defect: made() })) }));
     const idOf = new Map(areas.flatMap(({ a, area, own }) => [[a.id, area.id] as const, ...own.map(({ d, defect }) => [d.id, defect.id] as const)]));
-    const days = file.days && daysRenamed(file.days as DaysSetup, idOf);
+    const days = file.days && daysRenamed(file.days, idOf);
     await createRecord(tx, scope, 'job', job, { ...jobValues(file.job), ...(days && { days }) });
     for (const { a, area, own } of areas) {
       await createRecord(tx, scope, 'area', area, areaValues(a), { entity: 'job', id: job.id });

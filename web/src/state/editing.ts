@@ -102,6 +102,7 @@ export function useEdit(jobId: string) {
           units: job.units,
           startAt: job.startAt,
           crew: crewFields(job.crew),
+          ...(job.days && { days: job.days as NonNullable<JobFields['days']> }),
           ...patch,
         }),
       newArea: (body: AreaFields) => {

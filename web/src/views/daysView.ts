@@ -1,4 +1,4 @@
-import { clockTime, dayName, type DaysRecord } from '@oddment/core';
+import { clockTime, dayName, siteDateTime, type DaysRecord, type Pin, type RoomTold } from '@oddment/core';
 
 type Block = DaysRecord['days'][number]['people'][number]['blocks'][number];
 
@@ -33,6 +33,9 @@ export interface Lane {
 
 /** A day as lanes. */
 export interface DayLanes {
+  /** from when to when it is drawn, in ms */
+  readonly from: number;
+  readonly to: number;
   readonly hours: readonly { readonly left: number; readonly label: string }[];
   readonly lanes: readonly Lane[];
   /** how many are at it at once, over the day */
@@ -73,10 +76,16 @@ export function barAt(bars: readonly Bar[], place: number): Bar | undefined {
   return bars.reduce<Bar | undefined>((best, b) => (!best || away(b) < away(best) ? b : best), undefined);
 }
 
+/** The bar right under a place in a lane, with a little around it for a finger; nothing where there is none. */
+export function barUnder(bars: readonly Bar[], place: number): Bar | undefined {
+  const near = barAt(bars, place);
+  return near && place >= near.left - 0.4 && place <= near.left + Math.max(near.width, leastWidth) + 0.4 ? near : undefined;
+}
+
 /** The lanes of a day, by repair or by person. */
 export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'person'): DayLanes {
   const all = doingsOf(record, date);
-  if (all.length === 0) return { hours: [], lanes: [], busy: [], most: 0 };
+  if (all.length === 0) return { from: 0, to: 0, hours: [], lanes: [], busy: [], most: 0 };
   const first = Math.floor(Math.min(...all.map((d) => ms(d.from))) / hourMs) * hourMs;
   const last = Math.ceil(Math.max(...all.map((d) => ms(d.end) + d.awayMin * 60_000)) / hourMs) * hourMs;
   const at = (moment: number) => ((Math.min(Math.max(moment, first), last) - first) / (last - first)) * 100;
@@ -127,7 +136,39 @@ export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'perso
     const moment = new Date(first + i * hourMs).toISOString();
     return { left: at(first + i * hourMs), label: clockTime(moment, { timeZone: record.timeZone, day: moment }) };
   });
-  return { hours, lanes, busy, most: Math.max(crew.length, ...busy.map((b) => b.count)) };
+  return { from: first, to: last, hours, lanes, busy, most: Math.max(crew.length, ...busy.map((b) => b.count)) };
+}
+
+/** Stretches of starts as shares of the width of a day, in percent. */
+export function roomBands({ from, to }: Pick<DayLanes, 'from' | 'to'>, here: RoomTold['here']): readonly { readonly left: number; readonly width: number }[] {
+  const at = (moment: number) => ((Math.min(Math.max(moment, from), to) - from) / (to - from)) * 100;
+  return here.map((h) => ({ left: at(ms(h.from)), width: Math.max(at(ms(h.to)) - at(ms(h.from)), 0.5) }));
+}
+
+/** Minutes between starts that are moved to by hand. */
+export const handStepMin = 5;
+
+/** A moment that something is pulled to: as far as a share of the width of a day, to a step. */
+export function pulledTo({ from, to }: Pick<DayLanes, 'from' | 'to'>, start: string, share: number): string {
+  const step = handStepMin * 60_000;
+  return new Date(Math.round((ms(start) + share * (to - from)) / step) * step).toISOString();
+}
+
+/** The ids of those who are at something on a day, who covers first. */
+export function crewAt(record: DaysRecord, date: string, id: string): readonly string[] {
+  const people = record.days.find((d) => d.date === date)?.people.filter((p) => p.blocks.some((b) => b.id === id)) ?? [];
+  const covers = (p: (typeof people)[number]) => (p.blocks.some((b) => b.id === id && (b.coverMin > 0 || b.awayMin > 0)) ? 0 : 1);
+  return [...people].sort((a, b) => covers(a) - covers(b)).map((p) => p.person);
+}
+
+/** The defect and step that a thing of the days is of. */
+export function stepOf(record: DaysRecord, { id, mark }: Pick<Block, 'id' | 'mark'>): { readonly defect: string; readonly step: string } {
+  return { defect: record.repairs.find((r) => r.mark === mark)?.id ?? '', step: id.slice(mark.length + 1) };
+}
+
+/** Something as it is set by hand: at a moment, by people. */
+export function pinAt(record: DaysRecord, doing: Pick<Block, 'id' | 'mark'>, at: string, people: readonly string[]): Pin {
+  return { ...stepOf(record, doing), ...siteDateTime(at, record.timeZone), people };
 }
 
 /** The days of a record, to choose one of: its date, its name, and how much of its hours hands are busy, in person-hours. */

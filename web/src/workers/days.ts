@@ -1,74 +1,117 @@
 import {
-  DaysMaking,
+  DaysDesk,
   daysRecord,
   planJob,
+  tell,
   type Aim,
+  type DaysMade,
   type DaysRecord,
   type DaysSetup,
+  type DaysWanted,
   type HouseRules,
   type Job,
   type PatchSystem,
+  type RoomTold,
   type UnitSystem,
+  type WayTaken,
 } from '@oddment/core';
 
-/** What days are asked for with; or that the search is to stop with the best so far. */
-export type DaysTask =
-  | {
-      readonly job: Job;
-      readonly rules: HouseRules;
-      readonly shelf: readonly PatchSystem[];
-      readonly setup: DaysSetup;
-      readonly aim: Aim;
-      readonly units: UnitSystem;
-    }
-  | { readonly stop: true };
+/** What days are made from. */
+export interface DaysTask {
+  readonly job: Job;
+  readonly rules: HouseRules;
+  readonly shelf: readonly PatchSystem[];
+  readonly setup: DaysSetup;
+  readonly aim: Aim;
+  readonly units: UnitSystem;
+}
 
-/** How far it is, then the days in words, then the same with the ways out. */
+/** What is asked of the days: to make them, to stop with the best so far, and, of those that were made, room, a move, and what a way out gives. */
+export type DaysAsk =
+  | { readonly ask: 'make'; readonly task: DaysTask }
+  | { readonly ask: 'stop' }
+  | { readonly ask: 'room'; readonly id: string }
+  | { readonly ask: 'move'; readonly setup: DaysSetup; readonly wanted: DaysWanted }
+  | { readonly ask: 'let go'; readonly setup: DaysSetup }
+  | { readonly ask: 'way'; readonly id: string };
+
+/** How far it is, then the days in words, then the same with the ways out; and answers to what is asked of them. */
 export type DaysAnswer =
   | { readonly of: 'progress'; readonly what: 'search' | 'ways'; readonly done: number; readonly doneAt: string; readonly visits: number }
-  | { readonly of: 'days'; readonly record: DaysRecord; readonly whole: boolean };
+  | { readonly of: 'days'; readonly record: DaysRecord; readonly whole: boolean }
+  | { readonly of: 'room'; readonly id: string; readonly room: RoomTold | undefined }
+  | { readonly of: 'moved'; readonly setup: DaysSetup; readonly record: DaysRecord }
+  | { readonly of: 'refused'; readonly why: string }
+  | { readonly of: 'way'; readonly id: string; readonly record: DaysRecord; readonly take?: WayTaken };
 
 const answer = (a: DaysAnswer) => {
   globalThis.postMessage(a);
 };
 let stopped = false;
+let desk: DaysDesk | undefined;
+let task: DaysTask | undefined;
 /** As long as one waits for words from the page. */
 const lookUp = () => new Promise((done) => setTimeout(done, 0));
 
-async function make(task: Exclude<DaysTask, { stop: true }>): Promise<void> {
-  const { job, rules, shelf, setup, aim, units } = task;
-  const tell = (what: 'search' | 'ways', done: number, best: { readonly end: number; readonly visits: number }) => {
+const told = ({ job, aim, units }: DaysTask, made: DaysMade) => daysRecord(job, made, { aim, seed: 1 }, { units, timeZone: job.timeZone });
+
+async function make(made: DaysTask): Promise<void> {
+  const { job, rules, shelf, setup, aim } = made;
+  task = made;
+  const tell_ = (what: 'search' | 'ways', done: number, best: { readonly end: number; readonly visits: number }) => {
     answer({ of: 'progress', what, done, doneAt: new Date(Date.parse(job.startAt) + best.end * 60_000).toISOString(), visits: best.visits });
   };
-  const making = new DaysMaking(
+  const own = new DaysDesk(
     { job, plans: planJob(job, rules, shelf), rules, shelf, setup },
     {
       aim,
       seed: 1,
       progress: (what, done, best) => {
-        tell(what, done, best);
+        tell_(what, done, best);
         return true;
       },
     },
   );
-  const how = { units, timeZone: job.timeZone };
-  const shown = (made: ReturnType<DaysMaking['made']>, whole: boolean) => {
-    answer({ of: 'days', record: daysRecord(job, made, { aim, seed: 1 }, how), whole });
-  };
+  desk = own;
+  const { making } = own;
   // a first whole plan is there at once, better ones come while one looks at it
-  shown(making.made(), false);
-  tell('search', 0, making.best);
+  answer({ of: 'days', record: told(made, own.made()), whole: false });
+  tell_('search', 0, making.best);
   while (!stopped && making.advance(8)) {
-    tell('search', making.done, making.best);
+    tell_('search', making.done, making.best);
     await lookUp();
   }
-  const made = making.made();
-  shown(made, stopped);
+  answer({ of: 'days', record: told(made, own.made()), whole: stopped });
   await lookUp();
-  if (!stopped) shown(making.withWays(made), true);
+  if (!stopped) answer({ of: 'days', record: told(made, own.withWays()), whole: true });
 }
 
-globalThis.addEventListener('message', ({ data }: MessageEvent<DaysTask>) => {
-  if ('stop' in data) stopped = true;
-  else void make(data);
+function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
+  if (!desk || !task) return;
+  const how = { units: task.units, timeZone: task.job.timeZone, day: '1970-01-01T12:00:00Z' };
+  switch (asked.ask) {
+    case 'room':
+      answer({ of: 'room', id: asked.id, room: desk.room(asked.id) });
+      return;
+    case 'move': {
+      const moved = desk.move(asked.setup, asked.wanted);
+      answer('why' in moved ? { of: 'refused', why: tell(moved.why, how) } : { of: 'moved', setup: asked.setup, record: told(task, moved) });
+      return;
+    }
+    case 'let go': {
+      const made = desk.letGo(asked.setup);
+      if (made) answer({ of: 'moved', setup: asked.setup, record: told(task, made) });
+      return;
+    }
+    case 'way': {
+      const way = desk.way(asked.id);
+      if (way) answer({ of: 'way', id: asked.id, record: told(task, way.made), ...(way.take && { take: way.take }) });
+    }
+  }
+}
+
+globalThis.addEventListener('message', ({ data }: MessageEvent<DaysAsk>) => {
+  if (data.ask === 'stop') stopped = true;
+  else if (data.ask === 'make') void make(data.task);
+  else look(data);
 });

@@ -1,7 +1,7 @@
-import type { ThingId } from '../../method/things.ts';
-import { Lines, type Blocked, type Hold, type PutOff } from './lines.ts';
+import { Claims } from './claims.ts';
+import type { Blocked, Hold, PutOff } from './lines.ts';
 import { lawTable, never, type Law } from './laws.ts';
-import { at, clashes, firstOf, type Stretch, type Placement, type Point, type Problem, type Tie } from './problem.ts';
+import { at, firstOf, type Placement, type Problem, type Stretch, type Tie } from './problem.ts';
 
 /** Where an activity can stand, with whom, and why no sooner. */
 export interface Spot {
@@ -11,30 +11,12 @@ export interface Spot {
   readonly hold: Hold;
 }
 
-interface Held {
-  readonly from: number;
-  readonly to: number;
-  readonly act: number;
-}
-
-interface Span {
-  readonly from: number;
-  readonly to: number;
-}
-
 /** Who does what when, in the making: activities are put where ties, people, things, marks and hours let them, and taken off again. */
-export class Roster extends Lines {
+export class Roster extends Claims {
   readonly into: readonly (readonly number[])[];
   readonly holds: (Hold | undefined)[];
   readonly #laws: readonly { readonly least: Law; readonly most: Law; readonly overBy: Law }[];
   readonly #slowest: readonly number[];
-  readonly #things = new Map<ThingId, Held[]>();
-  readonly #marksFrom: readonly (readonly number[])[];
-  readonly #standsFrom: readonly (readonly number[])[];
-  /** of each mark those of other repairs at its place that it may not overlap */
-  readonly #against: readonly (readonly number[])[];
-  /** marks whose time is known */
-  readonly #spans: (Span | undefined)[];
   /** what has to begin later, where the last spot that was looked for was not found for that */
   stuck: PutOff | undefined;
   /** what was in the way at last, where no spot was found */
@@ -48,25 +30,12 @@ export class Roster extends Lines {
 
   constructor(problem: Problem) {
     super(problem);
-    const { activities, ties, marks, stands, repairs } = problem;
+    const { activities, ties, repairs } = problem;
     const law = lawTable();
     const climate = (act: number) => at(repairs, at(activities, act).repair).climate;
-    const lists = () => activities.map((): number[] => []);
-    const [into, from, stand] = [lists(), lists(), lists()];
+    const into = activities.map((): number[] => []);
     ties.forEach((t, i) => at(into, t.to).push(i));
-    marks.forEach((m, i) => [...new Set([m.from.act, m.to.act])].forEach((a) => at(from, a).push(i)));
-    stands.forEach((s, i) => [...new Set([s.from.act, s.to.act])].forEach((a) => at(stand, a).push(i)));
-    [this.into, this.#marksFrom, this.#standsFrom] = [into, from, stand];
-    this.#against = marks.map((m) =>
-      marks.flatMap((o, n) =>
-        o.place === m.place &&
-        at(activities, o.from.act).repair !== at(activities, m.from.act).repair &&
-        clashes.some(([a, b]) => (a === m.is && b === o.is) || (b === m.is && a === o.is))
-          ? [n]
-          : [],
-      ),
-    );
-    this.#spans = marks.map(() => undefined);
+    this.into = into;
     this.#laws = ties.map((t) => ({ least: law(t.least, climate(t.from)), most: law(t.most, climate(t.from)), overBy: law(t.overBy, climate(t.from)) }));
     this.#slowest = activities.map((a) => Math.max(0, ...a.ways.map((w) => w.minutes)));
     this.holds = activities.map(() => undefined);
@@ -134,73 +103,6 @@ export class Roster extends Lines {
     });
   }
 
-  /** Whether things of which there are few are free; else until when they are not. */
-  #onThings(act: number, start: number, end: number): Blocked | undefined {
-    for (const thing of this.act(act).things) {
-      const blocked = this.#capacity(thing, start, end, act);
-      if (blocked) return blocked;
-    }
-    return undefined;
-  }
-
-  /** Whether a thing is free all the time from one moment to another; else until when it is not. */
-  #capacity(thing: ThingId, from: number, to: number, act: number): Blocked | undefined {
-    const has = this.problem.things[thing];
-    if (has === undefined) return undefined;
-    const over = (this.#things.get(thing) ?? []).filter((h) => h.act !== act && h.from < to && h.to > from);
-    if (over.length < has) return undefined;
-    // the most at once is reached where one of them begins, or at the start
-    for (const min of [from, ...over.map((h) => h.from).filter((m) => m > from)]) {
-      const now = over.filter((h) => h.from <= min && h.to > min);
-      if (now.length < has) continue;
-      const first = now.reduce((a, b) => (b.to < a.to ? b : a));
-      return { until: first.to, hold: { by: 'thing', thing, act: first.act } };
-    }
-    return undefined;
-  }
-
-  /** A moment; nothing while what it is counted from has no time. */
-  #moment(p: Point, act: number, start: number, end: number): number | undefined {
-    const [from, to] = p.act === act ? [start, end] : [at(this.start, p.act), at(this.end, p.act)];
-    return from < 0 ? undefined : this.pointLaw(p).least(p.at === 'start' ? from : to);
-  }
-
-  #spanOf({ from, to }: { readonly from: Point; readonly to: Point }, act = -1, start = 0, end = 0): Span | undefined {
-    const [a, b] = [this.#moment(from, act, start, end), this.#moment(to, act, start, end)];
-    return a === undefined || b === undefined ? undefined : { from: a, to: b };
-  }
-
-  /** Whether what it brings over its place bears what others bring; else until when it does not. */
-  #onMarks(act: number, start: number, end: number): Blocked | undefined {
-    for (const i of at(this.#marksFrom, act)) {
-      if (at(this.#against, i).length === 0) continue;
-      const mine = at(this.problem.marks, i);
-      const span = this.#spanOf(mine, act, start, end);
-      if (!span) continue;
-      for (const n of at(this.#against, i)) {
-        const its = this.#spans[n];
-        if (!its || its.from >= span.to || span.from >= its.to) continue;
-        const hold: Hold = { by: 'mark', mark: i, other: n };
-        if (mine.from.act === act) return { until: start + Math.max(1, its.to - span.from), hold };
-        return { until: never, hold, putOff: { act: mine.from.act, min: Math.max(its.to, at(this.start, mine.from.act) + 1) } };
-      }
-    }
-    return undefined;
-  }
-
-  /** Whether what stands until it can stand so long. */
-  #onStands(act: number, start: number, end: number): Blocked | undefined {
-    for (const i of at(this.#standsFrom, act)) {
-      const stand = at(this.problem.stands, i);
-      const span = this.#spanOf(stand, act, start, end);
-      const blocked = span && this.#capacity(stand.thing, span.from, span.to, stand.from.act);
-      if (!blocked) continue;
-      if (stand.from.act === act) return { ...blocked, until: Math.max(start + 1, blocked.until) };
-      return { ...blocked, until: never, putOff: { act: stand.from.act, min: Math.max(blocked.until, at(this.start, stand.from.act) + 1) } };
-    }
-    return undefined;
-  }
-
   /** The first spot of an activity for a crew, from a moment on; nothing where it finds none. `why` it is not before that moment. */
   spot(act: number, people: readonly number[], minutes: number, from: number, why: Hold, until = never): Spot | undefined {
     this.stuck = undefined;
@@ -250,7 +152,7 @@ export class Roster extends Lines {
       const busy = this.onLine(act, start, end, people, p) ?? this.#onPinned(act, start, end, people, p);
       if (busy) return busy;
     }
-    return this.#onThings(act, start, end) ?? this.#onStands(act, start, end) ?? this.#onMarks(act, start, end);
+    return this.onClaims(act, start, end);
   }
 
   /** Whether somebody is set by hand to be at something else then, which has not got its place yet. */
@@ -270,21 +172,7 @@ export class Roster extends Lines {
       const day = this.openings.dayOf(start);
       this.worked.set(day, (this.worked.get(day) ?? 0) + 1);
     }
-    for (const thing of this.act(act).things) this.#hold(thing, { from: start, to: end, act });
-    for (const i of at(this.#standsFrom, act)) {
-      const stand = at(this.problem.stands, i);
-      // a thing stands once both ends of that are known; it counts as held by what put it there
-      const span = this.#spanOf(stand);
-      if (span) this.#hold(stand.thing, { ...span, act: stand.from.act });
-    }
-    for (const i of at(this.#marksFrom, act)) this.#spans[i] = this.#spanOf(at(this.problem.marks, i));
-  }
-
-  #hold(thing: ThingId, held: Held): void {
-    if (this.problem.things[thing] === undefined) return;
-    const list = this.#things.get(thing);
-    if (list) list.push(held);
-    else this.#things.set(thing, [held]);
+    this.claim(act, start, end);
   }
 
   /** Takes an activity off again. @returns activities that may need more before or after them than they did */
@@ -296,23 +184,7 @@ export class Roster extends Lines {
       if (left > 0) this.worked.set(day, left);
       else this.worked.delete(day);
     }
-    const stood = at(this.#standsFrom, act).map((i) => at(this.problem.stands, i));
-    const freed = new Set<ThingId>([...this.act(act).things, ...stood.map((s) => s.thing)]);
-    const owners = new Set([act, ...stood.map((s) => s.from.act)]);
-    for (const thing of freed) {
-      const list = this.#things.get(thing);
-      if (list)
-        this.#things.set(
-          thing,
-          list.filter((h) => !owners.has(h.act)),
-        );
-    }
-    // what put a thing there, and stands itself, holds it while it is done
-    for (const other of owners)
-      if (other !== act && this.isPlaced(other))
-        for (const thing of this.act(other).things)
-          if (freed.has(thing)) this.#hold(thing, { from: at(this.start, other), to: at(this.end, other), act: other });
-    for (const i of at(this.#marksFrom, act)) this.#spans[i] = undefined;
+    this.unclaim(act);
     this.holds[act] = undefined;
     return this.takeOffLines(act);
   }

@@ -62,14 +62,19 @@ class Checking {
     });
   }
 
+  /** Whether it is to be looked at any further: what is done is as it was done, and what was set by hand stands there. */
+  #asSet({ done, pin }: Activity, { act, start, end, people }: Pick<Placement, 'act' | 'start' | 'end' | 'people'>): boolean {
+    if (done && (start !== done.start || end !== done.end || people.join() !== done.people.join())) this.fault(act, 'is not as it was done');
+    if (done) return false;
+    if (start % this.#p.grid !== 0) this.fault(act, 'is off the grid');
+    if (pin && (start !== pin.start || [...people].sort().join() !== [...pin.people].sort().join())) this.fault(act, 'is not where it was set by hand');
+    return true;
+  }
+
   crews(): void {
     for (const { act, start, end, people, before, away, cover } of this.#of.values()) {
       const a = at(this.#p.activities, act);
-      if (a.done && (start !== a.done.start || end !== a.done.end || people.join() !== a.done.people.join())) this.fault(act, 'is not as it was done');
-      if (a.done) continue;
-      if (start % this.#p.grid !== 0) this.fault(act, 'is off the grid');
-      if (a.pin && (start !== a.pin.start || [...people].sort().join() !== [...a.pin.people].sort().join())) this.fault(act, 'is not where it was set by hand');
-      if (a.ways.length === 0) continue;
+      if (!this.#asSet(a, { act, start, end, people }) || a.ways.length === 0) continue;
       const way = a.ways.find((w) => w.people === people.length);
       if (!way || new Set(people).size !== people.length) {
         this.fault(act, `is done by ${String(people.length)}`);

@@ -1,0 +1,124 @@
+import type { Saying } from '../quantity/saying.ts';
+import type { Found } from '../schedule/days/improve.ts';
+import { at } from '../schedule/days/problem.ts';
+import type { DaysSetup } from '../schedule/days/setup.ts';
+import type { Job } from '../survey/job.ts';
+import { instantAfter } from '../schedule/schedule.ts';
+import { jobDays } from './jobDays.ts';
+import { DaysMaking, toldDays, type DaysAsked, type DaysMade } from './makeDays.ts';
+import { moveDays, roomOf } from './moveDays.ts';
+import type { DaysInput, WayOut } from './waysOut.ts';
+
+/** Where something may begin while all else stays as it is; and who else could do it when it stands. */
+export interface RoomTold {
+  /** instants */
+  readonly here: readonly { readonly from: string; readonly to: string }[];
+  /** ids of people of the crew */
+  readonly others: readonly (readonly string[])[];
+}
+
+/** Something wanted elsewhere, by its id: when its work begins, and who does it. */
+export interface Wanted {
+  readonly id: string;
+  /** instant */
+  readonly at: string;
+  /** ids of people of the crew */
+  readonly people: readonly string[];
+}
+
+/** What is changed to take a way out: one of these; the hours of the firm and the warmth of a room are no matter of these days. */
+export interface WayTaken {
+  readonly setup?: DaysSetup;
+  readonly crew?: Job['crew'];
+  readonly choice?: { readonly defect: string; readonly system: string };
+}
+
+/** The days of a job while somebody works on them: made, looked through, changed by hand. */
+export class DaysDesk {
+  readonly making: DaysMaking;
+  #input: DaysInput;
+  readonly #asked: DaysAsked;
+  #now: DaysMade | undefined;
+  #ways: readonly WayOut[] = [];
+
+  constructor(input: DaysInput, asked: DaysAsked) {
+    [this.#input, this.#asked] = [input, asked];
+    this.making = new DaysMaking(input, asked);
+  }
+
+  /** The days as they are found so far. */
+  made(): DaysMade {
+    this.#now = this.making.made();
+    return this.#now;
+  }
+
+  /** The same days with the ways out that were tried. */
+  withWays(): DaysMade {
+    const made = this.making.withWays(this.#now ?? this.made());
+    [this.#now, this.#ways] = [made, made.ways];
+    return made;
+  }
+
+  /** The days that a way out gives, and what is to be changed to take it; nothing where there is none of that id. Nothing is changed by it. */
+  way(id: string): { readonly made: DaysMade; readonly take?: WayTaken } | undefined {
+    const way = this.#ways.find((w) => w.id === id);
+    if (!way) return undefined;
+    const { input, days, found } = way.made;
+    const made = toldDays(input, days, found, this.#asked.seed);
+    const choiceOf = (job: Job) => new Map(job.areas.flatMap((a) => a.defects.map((d) => [d.id, d.choice?.system] as const)));
+    const [before, after] = [choiceOf(this.#input.job), choiceOf(input.job)];
+    const chosen = [...after].find(([defect, system]) => system !== undefined && system !== before.get(defect));
+    if (chosen) return { made, take: { choice: { defect: chosen[0], system: chosen[1] ?? '' } } };
+    if (input.job.crew.length > this.#input.job.crew.length) return { made, take: { crew: input.job.crew } };
+    return { made, ...(input.setup !== this.#input.setup && { take: { setup: input.setup } }) };
+  }
+
+  /** @returns nothing where it has no place */
+  room(id: string): RoomTold | undefined {
+    const found = this.#find(id);
+    if (!found) return undefined;
+    const { problem } = found.now;
+    const { here, others } = roomOf(problem, found.now.found.placements, found.act);
+    const instant = (min: number) => instantAfter(problem.startAt, min);
+    return {
+      here: here.map(({ from, to }) => ({ from: instant(from), to: instant(to) })),
+      others: others.map((people) => people.map((p) => at(problem.workers, p).id)),
+    };
+  }
+
+  #find(id: string): { readonly now: DaysMade; readonly act: number } | undefined {
+    const now = this.#now;
+    const act = now?.problem.activities.findIndex((a) => a.id === id) ?? -1;
+    return now && now.found.placements.some((p) => p.act === act) ? { now, act } : undefined;
+  }
+
+  /**
+   * Moves something, as a setup says in which it is set there by hand.
+   * @returns the days with it; or why not, and nothing is changed
+   */
+  move(setup: DaysSetup, { id, at: when, people }: Wanted): DaysMade | { readonly why: Saying } {
+    const found = this.#find(id);
+    if (!found) throw new Error('it has no place');
+    const { job, plans, rules } = this.#input;
+    const days = jobDays(job, plans, rules, setup);
+    const { now, act } = found;
+    const start = Math.round((Date.parse(when) - Date.parse(now.problem.startAt)) / 60_000);
+    const by = people.map((p) => now.problem.workers.findIndex((w) => w.id === p));
+    const moved = moveDays(now.problem, now.found, days.problem, { act, start, people: by }, this.#asked.aim);
+    if (!moved.ok) return { why: moved.why };
+    return this.#take({ ...this.#input, setup }, days, moved.found);
+  }
+
+  #take(input: DaysInput, days: ReturnType<typeof jobDays>, found: Found): DaysMade {
+    this.#input = input;
+    this.#ways = [];
+    this.#now = toldDays(input, days, found, this.#asked.seed);
+    return this.#now;
+  }
+
+  /** What is set by hand is let go, and all stays where it is until it is searched anew. */
+  letGo(setup: DaysSetup): DaysMade | undefined {
+    const { job, plans, rules } = this.#input;
+    return this.#now && this.#take({ ...this.#input, setup }, jobDays(job, plans, rules, setup), this.#now.found);
+  }
+}

@@ -1,0 +1,127 @@
+import type { AreaDays } from '@oddment/core';
+import { useState, type ReactNode } from 'react';
+
+/** Dates of a list, one put to it, one taken out. */
+export function Dates({ label, dates, onDates }: { label: string; dates: readonly string[]; onDates: (dates: readonly string[]) => void }) {
+  return (
+    <span className="dates">
+      <label>
+        {label}{' '}
+        <input
+          type="date"
+          value=""
+          onChange={(e) => {
+            if (e.target.value !== '') onDates([...new Set([...dates, e.target.value])].sort());
+          }}
+        />
+      </label>
+      {dates.map((d) => (
+        <button
+          key={d}
+          type="button"
+          className="plain"
+          aria-label={`${label}: take ${d} out`}
+          onClick={() => {
+            onDates(dates.filter((o) => o !== d));
+          }}
+        >
+          {d} <span aria-hidden="true">×</span>
+        </button>
+      ))}
+    </span>
+  );
+}
+
+/** From one clock time to another; both empty is nothing. */
+export function Times({
+  label,
+  value,
+  onValue,
+}: {
+  label: string;
+  value: { readonly from: string; readonly to: string } | undefined;
+  onValue: (value: { readonly from: string; readonly to: string } | undefined) => void;
+}) {
+  const [typed, setTyped] = useState(value ?? { from: '', to: '' });
+  const put = (next: typeof typed) => {
+    setTyped(next);
+    onValue(next.from !== '' && next.to !== '' ? next : undefined);
+  };
+  return (
+    <span className="times" role="group" aria-label={label}>
+      {label}{' '}
+      <input
+        type="time"
+        aria-label={`${label}, from`}
+        value={typed.from}
+        onChange={(e) => {
+          put({ ...typed, from: e.target.value });
+        }}
+      />{' '}
+      to{' '}
+      <input
+        type="time"
+        aria-label={`${label}, to`}
+        value={typed.to}
+        onChange={(e) => {
+          put({ ...typed, to: e.target.value });
+        }}
+      />
+    </span>
+  );
+}
+
+/** Rain on a date, from one time to another. */
+export function Rain({ rain, onRain }: { rain: NonNullable<AreaDays['rain']>; onRain: (rain: NonNullable<AreaDays['rain']>) => void }) {
+  const [date, setDate] = useState('');
+  return (
+    <span className="dates">
+      <label>
+        Rain on{' '}
+        <input
+          type="date"
+          value={date}
+          onChange={(e) => {
+            setDate(e.target.value);
+          }}
+        />
+      </label>
+      {date === '' ? null : (
+        <Times
+          key={date}
+          label="Rain"
+          value={undefined}
+          onValue={(hours) => {
+            if (!hours) return;
+            onRain([...rain.filter((r) => r.date !== date), { date, ...hours }]);
+          }}
+        />
+      )}
+      {rain.map((r) => (
+        <button
+          key={r.date}
+          type="button"
+          className="plain"
+          aria-label={`Rain: take ${r.date} out`}
+          onClick={() => {
+            onRain(rain.filter((o) => o.date !== r.date));
+          }}
+        >
+          {r.date} {r.from} to {r.to} <span aria-hidden="true">×</span>
+        </button>
+      ))}
+    </span>
+  );
+}
+
+/** A part of a form, folded until it is opened, with what is usual in it. */
+export function Part({ title, said, open = false, children }: { title: string; said: string; open?: boolean; children: ReactNode }) {
+  return (
+    <details open={open}>
+      <summary>
+        <b>{title}</b> <span className="quiet">{said}</span>
+      </summary>
+      {children}
+    </details>
+  );
+}

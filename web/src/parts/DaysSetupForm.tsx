@@ -1,0 +1,225 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import type { JobRecord } from '@oddment/contracts';
+import { hoursOfDaysProblems, hoursWords, things, usualHours, usualThings, type DaysSetup, type HouseRules, type ThingId } from '@oddment/core';
+import { useId, useState } from 'react';
+import { Dates, Part, Rain, Times } from './DaysSetupFields.tsx';
+import { areaOf, dueOf, notBeforeOf, personOf, withArea, withDue, withNotBefore, withPerson, withThing } from '../views/daysSetup.ts';
+
+interface Setting {
+  readonly job: JobRecord;
+  readonly rules: HouseRules;
+  readonly setup: DaysSetup;
+  readonly onSetup: (setup: DaysSetup) => void;
+}
+
+function PeopleDays({ job, rules, setup, onSetup }: Setting) {
+  return (
+    <Part title="People" said={`usual: ${hoursWords(rules.hours ?? usualHours)}`} open>
+      {job.crew.map((p, i) => {
+        const now = personOf(setup, p.id);
+        const name = p.name.trim() === '' ? `Person ${String(i + 1)}` : p.name;
+        return (
+          <div className="setting" key={p.id} role="group" aria-label={name}>
+            <b>{name}</b>
+            <Dates
+              label="Day off"
+              dates={now.off ?? []}
+              onDates={(off) => {
+                onSetup(withPerson(setup, { ...now, off }));
+              }}
+            />
+            {(now.away ?? []).map((a) => (
+              <button
+                key={a.date}
+                type="button"
+                className="plain"
+                onClick={() => {
+                  onSetup(withPerson(setup, { ...now, away: (now.away ?? []).filter((o) => o.date !== a.date) }));
+                }}
+              >
+                away {a.date} {a.from} to {a.to} <span aria-hidden="true">×</span>
+              </button>
+            ))}
+          </div>
+        );
+      })}
+    </Part>
+  );
+}
+
+function ThingCounts({ job, setup, onSetup }: Setting) {
+  const usual = usualThings(job.crew.length);
+  return (
+    <Part title="Things" said="usual: one of what is large, one each of what everybody carries">
+      <div className="setting things">
+        {(Object.keys(usual) as ThingId[]).map((id) => (
+          <label key={id}>
+            {things[id].title}{' '}
+            <input
+              type="number"
+              min={0}
+              max={50}
+              value={setup.things?.[id] ?? ''}
+              placeholder={String(usual[id] ?? 1)}
+              onChange={(e) => {
+                const count = Math.round(Number(e.target.value));
+                onSetup(withThing(setup, id, e.target.value === '' ? undefined : Math.min(50, Math.max(0, count))));
+              }}
+            />
+          </label>
+        ))}
+      </div>
+    </Part>
+  );
+}
+
+function AreaAccess({ job, setup, onSetup }: Setting) {
+  return (
+    <Part title="Areas" said="usual: open whenever anybody works, no rain known" open={(setup.areas ?? []).length > 0}>
+      {job.areas.map((a) => {
+        const now = areaOf(setup, a.id);
+        const put = (patch: Parameters<typeof withArea>[2]) => {
+          onSetup(withArea(setup, a.id, patch));
+        };
+        return (
+          <div className="setting" key={a.id} role="group" aria-label={a.name}>
+            <b>{a.name}</b>
+            <Times
+              label="Open"
+              value={now.open}
+              onValue={(open) => {
+                put({ open });
+              }}
+            />
+            <Times
+              label="No noise or dust"
+              value={now.quiet}
+              onValue={(quiet) => {
+                put({ quiet });
+              }}
+            />
+            <label>
+              Reached through{' '}
+              <select
+                value={now.through ?? ''}
+                onChange={(e) => {
+                  put({ through: e.target.value === '' ? undefined : e.target.value });
+                }}
+              >
+                <option value="">no other area</option>
+                {job.areas
+                  .filter((o) => o.id !== a.id)
+                  .map((o) => (
+                    <option key={o.id} value={o.id}>
+                      {o.name}
+                    </option>
+                  ))}
+              </select>
+            </label>
+            <Dates
+              label="Shut on"
+              dates={now.shut ?? []}
+              onDates={(shut) => {
+                put({ shut });
+              }}
+            />
+            <Rain
+              rain={now.rain ?? []}
+              onRain={(rain) => {
+                put({ rain });
+              }}
+            />
+          </div>
+        );
+      })}
+    </Part>
+  );
+}
+
+function RepairDates({ job, setup, onSetup }: Setting) {
+  const defects = job.areas.flatMap((a) => a.defects.map((d) => ({ d, area: a.name })));
+  return (
+    <Part title="Dates of single repairs" said="usual: none; who releases something names from when" open={defects.some(({ d }) => dueOf(setup, d.id) !== '')}>
+      <table className="mixtable">
+        <thead>
+          <tr>
+            <th scope="col">Repair</th>
+            <th scope="col">Not before</th>
+            <th scope="col">Done by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {defects.map(({ d, area }) => (
+            <tr key={d.id}>
+              <td>
+                <b>{d.mark}</b> {area}
+              </td>
+              <td>
+                <input
+                  type="date"
+                  aria-label={`${d.mark} not before`}
+                  value={notBeforeOf(setup, d.id)}
+                  onChange={(e) => {
+                    onSetup(withNotBefore(setup, d.id, e.target.value));
+                  }}
+                />
+              </td>
+              <td>
+                <input
+                  type="date"
+                  aria-label={`${d.mark} done by`}
+                  value={dueOf(setup, d.id)}
+                  onChange={(e) => {
+                    onSetup(withDue(setup, d.id, e.target.value));
+                  }}
+                />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Part>
+  );
+}
+
+/** What the days of a job are made by: who is there when, what there is of things, when areas are open, dates. What is left empty is as usual, and says what that is. */
+export function DaysSetupForm({ job, rules, setup, onKeep, onClose }: Omit<Setting, 'onSetup'> & { onKeep: (setup: DaysSetup) => void; onClose: () => void }) {
+  const [typed, setTyped] = useState(setup);
+  const [asked, setAsked] = useState(false);
+  const title = useId();
+  const [problem] = hoursOfDaysProblems(typed);
+  const setting = { job, rules, setup: typed, onSetup: setTyped };
+  return (
+    <Dialog open onClose={onClose} aria-labelledby={title} fullWidth maxWidth="md">
+      <form
+        className="days-setup"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          setAsked(true);
+          if (!problem) onKeep(typed);
+        }}
+      >
+        <h2 id={title}>What these days are made by</h2>
+        <PeopleDays {...setting} />
+        <AreaAccess {...setting} />
+        <ThingCounts {...setting} />
+        <RepairDates {...setting} />
+        {asked && problem ? (
+          <p className="grade out" role="alert">
+            {problem.message}
+          </p>
+        ) : null}
+        <div className="setting">
+          <Button type="submit" variant="contained">
+            Make the days
+          </Button>
+          <Button variant="outlined" onClick={onClose}>
+            Leave it
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,103 @@
+import type { DaysRecord, DaysSetup, HouseRules, WayTaken } from '@oddment/core';
+import { useEffect, useMemo, useState } from 'react';
+import type { Place } from '../screens/JobFrame.tsx';
+import { withoutPin, withPin } from '../views/daysSetup.ts';
+import { pinAt, stepOf, type Doing } from '../views/daysView.ts';
+import { usePlannedBy } from './editing.ts';
+import { useMadeDays, type MadeDays } from './madeDays.ts';
+import type { Aim } from '@oddment/core';
+
+/** The days of a job as a person works on them. */
+export interface DaysDeskState {
+  readonly made: MadeDays;
+  /** the days that are shown: as they are, or of the way out that is looked at */
+  readonly record: DaysRecord | undefined;
+  readonly rules: HouseRules | undefined;
+  readonly crew: Place['job']['crew'];
+  readonly setup: DaysSetup;
+  readonly keep: (setup: DaysSetup) => void;
+  /** whether something can be moved now */
+  readonly mayMove: boolean;
+  readonly move: (doing: Doing, at: string, people: readonly string[]) => void;
+  readonly letGo: (doing: Doing) => void;
+  readonly undo?: () => void;
+  /** takes the way out that is looked at */
+  readonly take?: () => void;
+}
+
+interface Asked extends Pick<Place, 'job' | 'units' | 'edit' | 'mayPlan'> {
+  readonly aim: Aim;
+  /** the thing whose room is wanted */
+  readonly asked: string | undefined;
+}
+
+/** The setup of the days with a way back for each change by hand. */
+function useSetup({ job, edit }: Pick<Place, 'job' | 'edit'>) {
+  const setup = job.days ?? {};
+  const [before, setBefore] = useState<readonly DaysSetup[]>([]);
+  const keep = (next: DaysSetup) => {
+    edit.job(job, { days: next as NonNullable<Parameters<typeof edit.job>[1]['days']> });
+  };
+  return {
+    setup,
+    keep,
+    taken: (next: DaysSetup) => {
+      setBefore((list) => [...list, setup].slice(-50));
+      keep(next);
+    },
+    ...(before.length > 0 && {
+      undo: () => {
+        setBefore(before.slice(0, -1));
+        keep(before[before.length - 1] ?? {});
+      },
+    }),
+  };
+}
+
+/** Takes a way out: what it changes of the job is changed. */
+function taking({ job, edit }: Pick<Place, 'job' | 'edit'>, keep: (setup: DaysSetup) => void, { setup, crew, choice }: WayTaken): void {
+  if (setup) keep(setup);
+  if (crew) edit.job(job, { crew: crew as NonNullable<Parameters<typeof edit.job>[1]['crew']> });
+  const defect = choice && job.areas.flatMap((a) => a.defects).find((d) => d.id === choice.defect);
+  if (choice && defect) edit.defect(defect, { choice: { system: choice.system } });
+}
+
+/** The days of a job, with what can be done to them by hand. */
+export function useDaysDesk({ job, units, edit, mayPlan, aim, asked }: Asked): DaysDeskState {
+  const by = usePlannedBy();
+  const { setup, keep, taken, undo } = useSetup({ job, edit });
+  const task = useMemo(() => by && { job, rules: by.rules, shelf: by.shelf, aim, units, setup: job.days ?? {} }, [job, by, aim, units]);
+  const made = useMadeDays(task, taken);
+  const { trial, askRoom } = made;
+  const record = trial?.record ?? made.record;
+  const mayMove = mayPlan && trial === undefined && made.progress?.what !== 'search';
+  const wanted = mayMove ? asked : undefined;
+  useEffect(() => {
+    if (wanted !== undefined) askRoom(wanted);
+    // asked anew whenever the days are others
+  }, [wanted, made.record, askRoom]);
+  const take = trial?.take;
+  return {
+    made,
+    record,
+    rules: by?.rules,
+    crew: job.crew,
+    setup,
+    keep,
+    mayMove,
+    move: (doing, at, people) => {
+      if (record) made.move(withPin(setup, pinAt(record, doing, at, people)), { id: doing.id, at, people });
+    },
+    letGo: (doing) => {
+      if (record) made.letGo(withoutPin(setup, stepOf(record, doing)));
+    },
+    ...(undo && { undo }),
+    ...(mayPlan &&
+      take && {
+        take: () => {
+          taking({ job, edit }, keep, take);
+          made.leaveTrial();
+        },
+      }),
+  };
+}
