@@ -24,7 +24,12 @@ function BarOf({ bar, rows, on, pulled }: { bar: Bar; rows: number; on: boolean;
         <span style={{ left: percent(width > 0 ? (before / width) * 100 : 0) }}>{width - before > 1.4 ? label : ''}</span>
         {doing.pinned === true ? <b className="pin" aria-hidden="true" /> : null}
       </span>
-      {window ? <i className="bracket" style={{ left: percent(window.left), width: percent(Math.max(0.6, window.right - window.left)) }} /> : null}
+      {window ? (
+        <i
+          className={`bracket${on ? ' on' : ''}`}
+          style={{ left: percent(window.left), width: percent(Math.max(0.6, window.right - window.left)), top: percent(row * height), height: percent(height) }}
+        />
+      ) : null}
     </>
   );
 }

@@ -1,4 +1,3 @@
-import type { AreaDays } from '@oddment/core';
 import { useState, type ReactNode } from 'react';
 
 /** Dates of a list, one put to it, one taken out. */
@@ -71,13 +70,20 @@ export function Times({
   );
 }
 
-/** Rain on a date, from one time to another. */
-export function Rain({ rain, onRain }: { rain: NonNullable<AreaDays['rain']>; onRain: (rain: NonNullable<AreaDays['rain']>) => void }) {
+/** A date with hours from one time to another. */
+export interface HoursOn {
+  readonly date: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+/** Hours of single dates: rain, somebody away, other hours. */
+export function OnDates({ label, list, onList }: { label: string; list: readonly HoursOn[]; onList: (list: readonly HoursOn[]) => void }) {
   const [date, setDate] = useState('');
   return (
     <span className="dates">
       <label>
-        Rain on{' '}
+        {label} on{' '}
         <input
           type="date"
           value={date}
@@ -89,22 +95,21 @@ export function Rain({ rain, onRain }: { rain: NonNullable<AreaDays['rain']>; on
       {date === '' ? null : (
         <Times
           key={date}
-          label="Rain"
+          label={label}
           value={undefined}
           onValue={(hours) => {
-            if (!hours) return;
-            onRain([...rain.filter((r) => r.date !== date), { date, ...hours }]);
+            if (hours) onList([...list.filter((r) => r.date !== date), { date, ...hours }]);
           }}
         />
       )}
-      {rain.map((r) => (
+      {list.map((r) => (
         <button
           key={r.date}
           type="button"
           className="plain"
-          aria-label={`Rain: take ${r.date} out`}
+          aria-label={`${label}: take ${r.date} out`}
           onClick={() => {
-            onRain(rain.filter((o) => o.date !== r.date));
+            onList(list.filter((o) => o.date !== r.date));
           }}
         >
           {r.date} {r.from} to {r.to} <span aria-hidden="true">×</span>

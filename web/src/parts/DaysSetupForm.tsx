@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import type { JobRecord } from '@oddment/contracts';
 import { hoursOfDaysProblems, hoursWords, things, usualHours, usualThings, type DaysSetup, type HouseRules, type ThingId } from '@oddment/core';
 import { useId, useState } from 'react';
-import { Dates, Part, Rain, Times } from './DaysSetupFields.tsx';
+import { Dates, OnDates, Part, Times } from './DaysSetupFields.tsx';
 import { areaOf, dueOf, notBeforeOf, personOf, withArea, withDue, withNotBefore, withPerson, withThing } from '../views/daysSetup.ts';
 
 interface Setting {
@@ -29,17 +29,15 @@ function PeopleDays({ job, rules, setup, onSetup }: Setting) {
                 onSetup(withPerson(setup, { ...now, off }));
               }}
             />
-            {(now.away ?? []).map((a) => (
-              <button
-                key={a.date}
-                type="button"
-                className="plain"
-                onClick={() => {
-                  onSetup(withPerson(setup, { ...now, away: (now.away ?? []).filter((o) => o.date !== a.date) }));
+            {(['on', 'away'] as const).map((what) => (
+              <OnDates
+                key={what}
+                label={what === 'on' ? 'Other hours' : 'Away'}
+                list={now[what] ?? []}
+                onList={(list) => {
+                  onSetup(withPerson(setup, { ...now, [what]: list }));
                 }}
-              >
-                away {a.date} {a.from} to {a.to} <span aria-hidden="true">×</span>
-              </button>
+              />
             ))}
           </div>
         );
@@ -124,9 +122,10 @@ function AreaAccess({ job, setup, onSetup }: Setting) {
                 put({ shut });
               }}
             />
-            <Rain
-              rain={now.rain ?? []}
-              onRain={(rain) => {
+            <OnDates
+              label="Rain"
+              list={now.rain ?? []}
+              onList={(rain) => {
                 put({ rain });
               }}
             />
