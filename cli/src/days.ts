@@ -1,10 +1,10 @@
-import type { JobFile } from '@oddment/contracts';
+import { daysCsv, type JobFile } from '@oddment/contracts';
+import { daysCalendar } from '@oddment/contracts/daysCalendar';
 import { daysRecord, firmShelf, makeDays, planJob, usualHouseRules, type Aim, type Job, type Telling, type UnitSystem } from '@oddment/core';
-import { daysCalendar } from './daysCalendar.ts';
 import { daysText } from './daysText.ts';
 
 export interface DaysOptions {
-  readonly form: 'text' | 'json' | 'ics';
+  readonly form: 'text' | 'json' | 'ics' | 'csv';
   readonly aim: Aim;
   readonly seed: number;
   readonly rounds?: number;
@@ -24,11 +24,14 @@ export function daysOutput(file: JobFile, { form, aim, seed, rounds, units, stam
   );
   const how: Telling = { units: units ?? job.units, timeZone: job.timeZone };
   const whole = made.plan.failing.length === 0 && made.plan.days.length > 0;
+  const record = () => daysRecord(job, made, { aim, seed }, how);
   switch (form) {
     case 'json':
-      return { text: `${JSON.stringify(daysRecord(job, made, { aim, seed }, how), null, 2)}\n`, whole };
+      return { text: `${JSON.stringify(record(), null, 2)}\n`, whole };
     case 'ics':
-      return { text: daysCalendar(job, made, how, stamp), whole };
+      return { text: daysCalendar(job, record(), { stamp }), whole };
+    case 'csv':
+      return { text: daysCsv(record()), whole };
     case 'text':
       return { text: daysText(job, made, aim, how), whole };
   }

@@ -46,6 +46,7 @@ function daysCommand(): string {
     options: {
       json: { type: 'boolean' },
       ics: { type: 'boolean' },
+      csv: { type: 'boolean' },
       aim: { type: 'string' },
       seed: { type: 'string' },
       rounds: { type: 'string' },
@@ -54,10 +55,11 @@ function daysCommand(): string {
   });
   const { aim = 'finish' } = values;
   if (aim !== 'finish' && aim !== 'visits' && aim !== 'date') throw new BadInput([`--aim is '${aim}'. It must be finish, visits or date.`]);
-  if (values.json === true && values.ics === true) throw new BadInput(['--json and --ics are two forms: ask for one of them.']);
+  const forms = (['json', 'ics', 'csv'] as const).filter((f) => values[f] === true);
+  if (forms.length > 1) throw new BadInput([`${forms.map((f) => `--${f}`).join(' and ')} are forms of the same: ask for one of them.`]);
   const rounds = wholeNumber('rounds', values.rounds, 1_000_000);
   const { text, whole } = daysOutput(jobFileOf(positionals, 'days'), {
-    form: values.json === true ? 'json' : values.ics === true ? 'ics' : 'text',
+    form: forms[0] ?? 'text',
     aim,
     seed: wholeNumber('seed', values.seed, 1_000_000) ?? 1,
     stamp: new Date().toISOString(),

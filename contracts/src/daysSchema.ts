@@ -63,6 +63,7 @@ export function daysSchema(): Schema {
                 person: text,
                 name: text,
                 blocks: list(block),
+                take: objectSchema({ tools: list(text), stuff: list({ ...text, description: 'of which repair, what, how much' }) }),
                 idle: list(objectSchema({ from: when, to: when, minutes, why: text }, ['why'])),
               }),
             ),

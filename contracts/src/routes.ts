@@ -1,5 +1,6 @@
 import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody } from './accounts.ts';
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
+import { KeepDaysBody } from './days.ts';
 import { IssueBody, PlanStateBody } from './issued.ts';
 import { JobFile, jobFileVersion } from './jobFile.ts';
 import { roles, type Role } from './roles.ts';
@@ -361,6 +362,79 @@ export const routes = describe({
     example: versioned(),
     status: 200,
     answer: 'the photo',
+  },
+
+  listDays: {
+    method: 'get',
+    path: '/jobs/{id}/days',
+    summary: 'The kept days of a job',
+    access: everyone,
+    status: 200,
+    answer: 'the days, without what they say',
+  },
+  readDays: { method: 'get', path: '/days/{id}', summary: 'Kept days, as they were kept', access: everyone, status: 200, answer: 'the days' },
+  keepDays: {
+    method: 'post',
+    path: '/jobs/{id}/days',
+    summary: 'Keep days: gone through on the job as it stands, kept with what they were made from; plans not issued yet are issued with them',
+    access: planners,
+    body: KeepDaysBody,
+    example: {
+      id: exampleId,
+      change: nextChange(),
+      jobVersion: 1,
+      aim: 'finish',
+      seed: 1,
+      issue: true,
+      placements: [{ id: 'H-01/cover', start: 0, end: 10, people: ['person-1'] }],
+    },
+    status: 201,
+    answer: 'the days, without what they say',
+    refuses: { '409': 'the days do not hold on the job as it is now' },
+  },
+  daysSheets: {
+    method: 'get',
+    path: '/days/{id}/sheets.pdf',
+    summary: 'A sheet for each person and day of kept days as PDF; ?person=ID and ?date=2026-06-03 for some of them',
+    access: everyone,
+    status: 200,
+    answer: 'the PDF',
+  },
+  daysCalendar: {
+    method: 'get',
+    path: '/days/{id}/days.ics',
+    summary: 'Kept days as iCalendar; ?person=ID for one of the crew',
+    access: everyone,
+    status: 200,
+    answer: 'the calendar',
+  },
+  daysTable: {
+    method: 'get',
+    path: '/days/{id}/days.csv',
+    summary: 'Kept days as CSV, a row for each thing that somebody does',
+    access: everyone,
+    status: 200,
+    answer: 'the table',
+  },
+  forgetDays: {
+    method: 'delete',
+    path: '/days/{id}',
+    summary: 'Withdraw kept days',
+    access: planners,
+    body: VersionBody,
+    example: versioned(),
+    status: 200,
+    answer: 'the days',
+  },
+  restoreDays: {
+    method: 'post',
+    path: '/days/{id}/restore',
+    summary: 'Bring withdrawn days back',
+    access: planners,
+    body: VersionBody,
+    example: versioned(),
+    status: 200,
+    answer: 'the days',
   },
 
   listIssued: {

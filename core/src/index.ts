@@ -139,6 +139,7 @@ export { tellDays, type DayBlock, type DaysPlan, type Idle, type PersonDay, type
 export { waysOut, type WayOut } from './plan/waysOut.ts';
 export { daysFormat, daysRecord, type DaysRecord } from './plan/daysRecord.ts';
 export { DaysDesk, type RoomTold, type WayTaken, type Wanted as DaysWanted } from './plan/daysDesk.ts';
+export { keptDays, placementsOf, type KeptPlacement } from './plan/keepDays.ts';
 export { DaysMaking, makeDays, usualRounds, type DaysAsked, type DaysMade } from './plan/makeDays.ts';
 export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';

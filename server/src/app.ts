@@ -10,6 +10,7 @@ import { jobHandlers } from './http/jobHandlers.ts';
 import { mountPages } from './http/pages.ts';
 import { photoHandlers } from './http/photoHandlers.ts';
 import { outsideHandlers } from './http/outsideHandlers.ts';
+import { daysHandlers } from './http/daysHandlers.ts';
 import { planHandlers } from './http/planHandlers.ts';
 import { shelfHandlers } from './http/shelfHandlers.ts';
 import { peopleHandlers, signedIn } from './http/peopleHandlers.ts';
@@ -64,6 +65,7 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, we
   });
   api.use('/job-files', express.json({ limit: '8mb' }));
   api.use('/defects/:id/photos', express.json({ limit: '3mb' }));
+  api.use('/jobs/:id/days', express.json({ limit: '3mb' }));
   api.use(express.json({ limit: '256kb' }));
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
@@ -75,6 +77,7 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, we
     ...jobHandlers(db),
     ...photoHandlers(db),
     ...planHandlers(db),
+    ...daysHandlers(db),
     ...shelfHandlers(db),
     ...outsideHandlers(db, weatherUrl, readings, clock),
   };

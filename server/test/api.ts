@@ -17,6 +17,7 @@ export interface Answer {
   readonly status: number;
   readonly body: Record<string, unknown>;
   readonly headers: Headers;
+  readonly text: string;
 }
 
 /** A person at the API: keeps its cookie, sends JSON. */
@@ -41,7 +42,13 @@ export class Person {
       status: response.status,
       body: (/json/.test(response.headers.get('content-type') ?? '') && text !== '' ? JSON.parse(text) : {}) as Record<string, unknown>,
       headers: response.headers,
+      text,
     };
+  }
+
+  async bytes(path: string): Promise<Buffer> {
+    const response = await fetch(`${this.#base}${path}`, { headers: { cookie: this.cookie } });
+    return Buffer.from(await response.arrayBuffer());
   }
 
   get = (path: string) => this.ask('GET', path);

@@ -1,4 +1,5 @@
 import { tell, type Saying, type Telling } from '../quantity/saying.ts';
+import { show } from '../quantity/show.ts';
 import { at } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
 import type { Job } from '../survey/job.ts';
@@ -8,13 +9,26 @@ import type { DaysMade } from './makeDays.ts';
 /** The version of the document of days. */
 export const daysFormat = { format: 'oddment-days', version: 1 } as const;
 
+/** What somebody takes along for what he does on a day: tools once each, and of each repair what is placed. */
+function taken({ problem, works }: DaysMade, blocks: readonly { readonly id: string; readonly mark: string }[], how: Telling) {
+  const steps = blocks.flatMap(({ id, mark }) => {
+    const method = works[problem.repairs.findIndex((r) => r.mark === mark)]?.method;
+    // the batch that is mixed for a step is mixed with its tools too
+    const step = method?.steps.find((s) => s.id === id.slice(mark.length + 1));
+    return method && step ? [{ mark, method, step }] : [];
+  });
+  const stuff = steps.flatMap(({ mark, method, step }) =>
+    (step.handsOn?.uses ?? []).flatMap(({ of, amount }) => {
+      const title = method.mixes.find((m) => m.id === of)?.title ?? method.materials.find((m) => m.id === of)?.what;
+      return title === undefined ? [] : [`${mark}: ${title} ${show(amount, how.units).text}`];
+    }),
+  );
+  return { tools: [...new Set(steps.flatMap(({ step }) => step.tools))], stuff: [...new Set(stuff)] };
+}
+
 /** Days as an open document: sentences in the units asked for, moments as instants, minutes as whole numbers. */
-export function daysRecord(
-  job: Job,
-  { problem, works, found, plan, ways }: DaysMade,
-  { aim, seed }: { readonly aim: Aim; readonly seed: number },
-  how: Telling,
-) {
+export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly aim: Aim; readonly seed: number }, how: Telling) {
+  const { problem, works, found, plan, ways } = made;
   const text = (s: Saying) => tell(s, { ...how, day: '1970-01-01T12:00:00Z' });
   const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? { [key]: text(s) } : {}) as Readonly<Partial<Record<K, string>>>;
   return {
@@ -35,6 +49,7 @@ export function daysRecord(
         person: p.person,
         name: p.name,
         blocks: p.blocks.map(({ title, why, mix, ...b }) => ({ ...b, title: text(title), ...maybe('mix', mix), ...maybe('why', why) })),
+        take: taken(made, p.blocks, how),
         idle: p.idle.map(({ why, ...i }) => ({ ...i, ...maybe('why', why) })),
       })),
     })),

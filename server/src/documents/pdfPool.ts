@@ -1,5 +1,6 @@
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
+import type { KeepDone, KeepTask } from './daysWork.ts';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
 
 let pool: Piscina | undefined;
@@ -37,6 +38,9 @@ export async function pdfOf(
     port1.close();
   }
 }
+
+/** Goes through days that are to be kept, in the same thread. */
+export const keptInThread = (task: KeepTask): Promise<KeepDone> => threads().run(task, { name: 'keepDays' }) as Promise<KeepDone>;
 
 /** Ends the thread. */
 export async function endPdfThreads(): Promise<void> {

@@ -1,4 +1,4 @@
-import type { Asked, Face, HouseRules, Job, KeptSheet, Product, UnitSystem } from '@oddment/core';
+import type { Asked, DaysRecord, Face, HouseRules, Job, KeptSheet, Product, UnitSystem } from '@oddment/core';
 
 /** A PDF to be made: the sheets of a job as they are now, options for the client, or an issued plan as it was kept. Plain data: it crosses into a thread. */
 export type PdfTask =
@@ -20,6 +20,17 @@ export type PdfTask =
       readonly defectId: string;
       readonly asked?: readonly Asked[];
       readonly face?: Face;
+    }
+  | {
+      readonly kind: 'days';
+      readonly days: DaysRecord;
+      readonly site: string;
+      readonly client: string;
+      /** what is said under it: when they were kept, and by whom */
+      readonly kept: string;
+      readonly access: Readonly<Record<string, string>>;
+      readonly date?: string;
+      readonly person?: string;
     }
   | { readonly kind: 'issued'; readonly kept: KeptSheet; readonly units: UnitSystem; readonly issued: string; readonly over?: string };
 

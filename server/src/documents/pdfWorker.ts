@@ -1,8 +1,11 @@
 import { clientOptions, firmShelf, planRepair, readSheet, stillToAnswer } from '@oddment/core';
 import type { MessagePort } from 'node:worker_threads';
 import { optionsPdf } from './optionsPdf.ts';
+import { daysPdf } from './daysPdf.ts';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
 import { issuedPdf, plansPdf } from './sheetsPdf.ts';
+
+export { keepDays } from './daysWork.ts';
 
 /**
  * Makes a PDF, in a thread of its own.
@@ -20,6 +23,7 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
       const { sheet } = readSheet(task.kept);
       return await issuedPdf(sheet, { units: task.units, timeZone: sheet.timeZone, day: sheet.startAt }, task, drawn);
     }
+    if (task.kind === 'days') return await daysPdf(task, drawn);
     const { job, rules, units, defectId, products = [] } = task;
     const shelf = firmShelf(products);
     if (task.kind === 'options') {

@@ -1,5 +1,5 @@
 import type { FirmRecord, IssueBody, IssuedSummary } from '@oddment/contracts';
-import { firmShelf, issuePlan, overtaken, planRepair, tell } from '@oddment/core';
+import { firmShelf, issuePlan, overtaken, planRepair, tell, type IssuedPlan, type Job } from '@oddment/core';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { SignedIn } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
@@ -36,20 +36,15 @@ export async function issue(db: Database, { firm, account }: SignedIn, scope: Sc
     const message = tell(issued.why, { units: job.units, timeZone: job.timeZone });
     throw new HttpProblem(422, message, { problems: [{ path: '', message }] });
   }
-  const { plan } = issued;
+  return createRecord(db, scope, 'plan', body, issuedValues(issued.plan, job, defectId, account.name), { entity: 'defect', id: defectId });
+}
+
+/** What is kept of a plan that is issued. */
+export function issuedValues(plan: IssuedPlan, job: Job, defectId: string, issuedBy: string) {
   const { work } = plan.kept.sheet as { work: { title: string; schedule: { total: { figure: string } } } };
   const total = plan.kept.figures.find((f) => f.id === work.schedule.total.figure);
-  const values = {
-    jobId: job.id,
-    mark: defect.mark,
-    system: work.title,
-    totalMin: total?.value ?? 0,
-    startAt: job.startAt,
-    core: plan.core,
-    plan,
-    issuedBy: account.name,
-  };
-  return createRecord(db, scope, 'plan', body, values, { entity: 'defect', id: defectId });
+  const mark = job.areas.flatMap((a) => a.defects).find((d) => d.id === defectId)?.mark ?? '';
+  return { jobId: job.id, mark, system: work.title, totalMin: total?.value ?? 0, startAt: job.startAt, core: plan.core, plan, issuedBy };
 }
 
 /** Whether what was issued is not gone on from, by the repair as it is now; nothing where it is done, or deleted. */

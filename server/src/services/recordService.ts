@@ -11,11 +11,12 @@ const words: Record<Entity, string> = {
   defect: 'This defect',
   photo: 'This photo',
   plan: 'This issued plan',
+  days: 'These days',
   product: 'This product',
   stock: 'These packs',
 };
 /** What a record belongs to, and where its row says so. */
-const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId' } as const;
+const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId', days: 'jobId' } as const;
 const telling = { units: 'metric', timeZone: 'UTC' } as const;
 
 export interface Answer {

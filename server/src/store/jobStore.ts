@@ -1,9 +1,20 @@
-import type { AreaRecord, DefectRecord, IssuedSummary, JobRecord, JobSummary, PhotoRecord, ProductRecord, StockRecord } from '@oddment/contracts';
+import type {
+  AreaRecord,
+  DefectRecord,
+  IssuedSummary,
+  JobRecord,
+  KeptDaysSummary,
+  JobSummary,
+  PhotoRecord,
+  ProductRecord,
+  StockRecord,
+} from '@oddment/contracts';
 import { defectToday, isDefectKind } from '@oddment/core';
 import { and, asc, count, eq, getTableColumns, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { areas, changes, defects, issuedPlans, jobs, photos, products, stock } from './schema.ts';
+import { areas, changes, defects, issuedPlans, jobs, keptDays, photos, products, stock } from './schema.ts';
 import { readProductRow, readStockRow } from './shelfStore.ts';
+import { readKeptDaysRow } from './daysStore.ts';
 import { readIssuedRow } from './issuedStore.ts';
 import { readPhotoRow } from './photoStore.ts';
 
@@ -14,13 +25,13 @@ export interface Scope {
   readonly at: string;
 }
 
-export const tables = { job: jobs, area: areas, defect: defects, photo: photos, plan: issuedPlans, product: products, stock } as const;
+export const tables = { job: jobs, area: areas, defect: defects, photo: photos, plan: issuedPlans, days: keptDays, product: products, stock } as const;
 export type Entity = keyof typeof tables;
 export type Row<E extends Entity> = (typeof tables)[E]['$inferSelect'];
 
 type Db = Database | Transaction;
 
-export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | ProductRecord | StockRecord;
+export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | ProductRecord | StockRecord;
 
 function defectRecord(row: Row<'defect'>): DefectRecord {
   const record = defectToday({
@@ -105,6 +116,8 @@ export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: str
       return readPhotoRow(db, firmId, id);
     case 'plan':
       return readIssuedRow(db, firmId, id);
+    case 'days':
+      return readKeptDaysRow(db, firmId, id);
     case 'product':
       return readProductRow(db, firmId, id);
     case 'stock':

@@ -1,5 +1,19 @@
-import type { PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
-import type { DaysSetup, AreaFacts, Choice, Decision, HouseRules, IssuedPlan, LooseFacts, Person, Preferences, Product, StockPack } from '@oddment/core';
+import type { DaysInputs, PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
+import type {
+  Aim,
+  DaysRecord,
+  DaysSetup,
+  AreaFacts,
+  Choice,
+  Decision,
+  HouseRules,
+  IssuedPlan,
+  LooseFacts,
+  Person,
+  Preferences,
+  Product,
+  StockPack,
+} from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
@@ -214,6 +228,24 @@ export const measured = pgTable(
     values: jsonb('values').$type<Readonly<Partial<Record<ReadQuantity, number>>>>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.instrument, t.slotAt] }), index('measured_at').on(t.slotAt)],
+);
+
+/** Days as they were kept. A trigger in the database refuses any change of what they say. */
+export const keptDays = pgTable(
+  'kept_days',
+  {
+    ...record,
+    jobId: uuid('job_id').notNull(),
+    core: text('core').notNull(),
+    aim: text('aim').$type<Aim>().notNull(),
+    doneAt: text('done_at').notNull(),
+    visits: integer('visits').notNull(),
+    /** json, not jsonb: kept to the byte */
+    days: json('days').$type<DaysRecord>().notNull(),
+    inputs: json('inputs').$type<DaysInputs>().notNull(),
+    keptBy: text('kept_by').notNull(),
+  },
+  (t) => [index('kept_days_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] })],
 );
 
 /** Plans as they were issued. A trigger in the database refuses any change of what one says. */

@@ -1,0 +1,54 @@
+import type { DaysInputs, KeepDaysBody } from '@oddment/contracts';
+import { daysWithin } from '@oddment/core';
+import { randomUUID } from 'node:crypto';
+import { keptInThread } from '../documents/pdfPool.ts';
+import { HttpProblem, notFound } from '../problem.ts';
+import type { SignedIn } from '../store/accountStore.ts';
+import type { Database } from '../store/database.ts';
+import { readKeptDaysRow } from '../store/daysStore.ts';
+import { listIssued } from '../store/issuedStore.ts';
+import { readJob, type Scope } from '../store/jobStore.ts';
+import { listProducts } from '../store/shelfStore.ts';
+import { issuedValues } from './planService.ts';
+import { createRecord, type Answer } from './recordService.ts';
+
+/**
+ * Keeps days: they are gone through here, on the records as they stand, and kept with what they were made from; what of their plans is not
+ * issued yet is issued with them, all or nothing.
+ * @throws HttpProblem 404 where the job is not there, 409 where it moved on or the days do not hold on it
+ */
+export async function keep(db: Database, { firm, account }: SignedIn, scope: Scope, jobId: string, body: KeepDaysBody): Promise<Answer> {
+  const parent = { entity: 'job', id: jobId } as const;
+  // a repeat is answered from what was kept, whatever the records say by now
+  if (await readKeptDaysRow(db, scope.firmId, body.id)) return createRecord(db, scope, 'days', body, {}, parent);
+  const found = await readJob(db, scope, jobId);
+  if (!found) throw notFound('This job');
+  if (found.version !== body.jobVersion) throw new HttpProblem(409, 'The job was changed meanwhile. Look at the days as they are now, then keep them.');
+  const { days: setup = {}, ...job } = found;
+  const issuedBefore = new Set((await listIssued(db, scope.firmId, jobId)).map((p) => p.defectId));
+  const products = await listProducts(db, scope.firmId);
+  const inputs: DaysInputs = {
+    job,
+    rules: firm.rules,
+    products,
+    setup: daysWithin(job, setup),
+    aim: body.aim,
+    seed: Math.round(body.seed),
+    placements: body.placements.map(({ id, start, end, people }) => ({ id, start, end, people })),
+  };
+  const issue = body.issue ? job.areas.flatMap((a) => a.defects.map((d) => d.id)).filter((id) => !issuedBefore.has(id)) : [];
+  const done = await keptInThread({ inputs, issue });
+  if (!done.ok) throw new HttpProblem(409, done.why);
+  const { days, issued } = done;
+  return db.transaction(async (tx) => {
+    const values = { core: days.core, aim: days.aim, doneAt: days.doneAt, visits: days.visits, days, inputs, keptBy: account.name };
+    const answer = await createRecord(tx, scope, 'days', body, values, parent);
+    if (!answer.repeated)
+      for (const { defectId, plan } of issued)
+        await createRecord(tx, scope, 'plan', { id: randomUUID(), change: randomUUID() }, issuedValues(plan, job, defectId, account.name), {
+          entity: 'defect',
+          id: defectId,
+        });
+    return answer;
+  });
+}
