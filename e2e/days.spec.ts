@@ -150,7 +150,7 @@ test('what days are made by is set up, kept with the job, and heeded', async ({ 
   await page.getByRole('button', { name: 'Make the days' }).click();
   await expect(page.getByRole('button', { name: 'People, access, dates: 1 person, 1 area' })).toBeVisible();
   expect(await keptSetup(page, job.id)).toEqual({
-    people: [{ person: expect.any(String) as string, off: ['2026-06-03'] }],
+    people: [{ person: expect.stringMatching(/./) as unknown, off: ['2026-06-03'] }],
     areas: [{ area: job.areas[0]?.id, open: { from: '12:00', to: '16:00' } }],
   });
   await page.getByRole('button', { name: 'By person' }).click();
@@ -186,4 +186,32 @@ test('a date that cannot hold is told with what fails, and with ways out that ar
   await page.getByRole('button', { name: 'Take it' }).click();
   await expect(page.getByRole('heading', { name: 'Not everything is done' })).toBeHidden({ timeout: 60_000 });
   expect(JSON.stringify((await keptSetup(page, job.id)).dates)).not.toBe(dates);
+});
+
+test('days are kept, issue what is not issued, and go out as sheets, calendar and table; two people who keep them do not undo each other', async ({
+  page,
+  browser,
+}) => {
+  const job = await ownJob(page);
+  await foundDays(page, job.id);
+  await allSaved(page);
+  await page.getByRole('button', { name: 'Keep these days' }).click();
+  await expect(page.getByText(/^Kept 2026-06-02 .* by .*; as they are now$/)).toBeVisible({ timeout: 60_000 });
+  const plans = (await (await page.request.get(`/api/jobs/${job.id}/plans`)).json()) as unknown[];
+  expect(plans.length).toBeGreaterThan(3);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Sheets, this day' }).click()]);
+  expect(download.suggestedFilename()).toMatch(/-days\.pdf$/);
+  const calendar = await page.request.get((await page.getByRole('link', { name: 'Calendar of all' }).getAttribute('href')) ?? '');
+  expect(await calendar.text()).toMatch(/^BEGIN:VCALENDAR/);
+  const table = await page.request.get((await page.getByRole('link', { name: 'Table (CSV)' }).getAttribute('href')) ?? '');
+  expect(await table.text()).toMatch(/^date,person,from,/);
+  // another person keeps them too, at the same time
+  const other = await browser.newContext({ storageState: await page.context().storageState() });
+  const second = await other.newPage();
+  await foundDays(second, job.id);
+  await allSaved(second);
+  await Promise.all([page.getByRole('button', { name: 'Keep these days' }).click(), second.getByRole('button', { name: 'Keep these days' }).click()]);
+  await expect.poll(async () => ((await (await page.request.get(`/api/jobs/${job.id}/days`)).json()) as unknown[]).length).toBe(3);
+  expect(((await (await page.request.get(`/api/jobs/${job.id}/plans`)).json()) as unknown[]).length).toBe(plans.length);
+  await other.close();
 });

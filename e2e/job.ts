@@ -32,9 +32,11 @@ export async function allSaved(page: Page): Promise<void> {
 }
 
 /** A copy of the bathhouse that nobody else looks at: its job file, taken in again. */
-export async function ownJob(page: Page, change: (file: { days?: unknown; job: { crew: unknown } }) => void = () => undefined): Promise<JobTree> {
+export async function ownJob(page: Page, change: (file: { days?: unknown; job: { site: string } }) => void = () => undefined): Promise<JobTree> {
   const { id } = await demoJob(page);
-  const file = (await (await page.request.get(`/api/jobs/${id}/file`)).json()) as { days?: unknown; job: { crew: unknown } };
+  const file = (await (await page.request.get(`/api/jobs/${id}/file`)).json()) as { days?: unknown; job: { site: string } };
+  // under a name of its own, so that nobody takes it for the one of the demo
+  file.job.site = `Copy of ${file.job.site}`;
   change(file);
   const taken = await page.request.post('/api/job-files', { data: file });
   return (await taken.json()) as JobTree;

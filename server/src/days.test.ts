@@ -1,5 +1,5 @@
 import { readJobFile, writeJobFile, type JobRecord, type KeptDaysRecord } from '@oddment/contracts';
-import { makeDays, placementsOf, planJob, usualHouseRules, type DaysRecord } from '@oddment/core';
+import { makeDays, placementsOf, planJob, usualHouseRules } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { convertIcsCalendar } from 'ts-ics';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -129,7 +129,7 @@ describe('kept days', () => {
     const job = await houseOf(5, { areas: [{ area: 'Cellar', open: { from: '07:00', to: '16:00' } }] });
     const { body } = pageDays(job);
     await owner.post(`/api/jobs/${job.id}/days`, body);
-    const days = ((await owner.get(`/api/days/${body.id}`)).body as unknown as KeptDaysRecord).days as DaysRecord;
+    const days = ((await owner.get(`/api/days/${body.id}`)).body as unknown as KeptDaysRecord).days;
     const ics = await owner.get(`/api/days/${body.id}/days.ics?person=ann`);
     const events = convertIcsCalendar(undefined, ics.text).events ?? [];
     const own = days.days.flatMap((d) => d.people.filter((p) => p.person === 'ann').flatMap((p) => p.blocks));

@@ -1,11 +1,12 @@
 import Button from '@mui/material/Button';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { ByHand } from '../parts/ByHand.tsx';
 import { DayList } from '../parts/DayList.tsx';
 import { DaysBehind } from '../parts/DaysBehind.tsx';
 import { Asked, Progress, Promised, Trial } from '../parts/DaysHead.tsx';
 import { DaysLanes } from '../parts/DaysLanes.tsx';
 import { DaysSetupForm } from '../parts/DaysSetupForm.tsx';
+import { KeptDays } from '../parts/KeptDays.tsx';
 import { DayThing } from '../parts/DayThing.tsx';
 import { put, useAddress } from '../state/address.ts';
 import { useDaysDesk, type DaysDeskState } from '../state/daysDesk.ts';
@@ -46,7 +47,7 @@ function OneDay({ desk, date, doing, lanesBy, onChoose }: Looked) {
 }
 
 /** What is told beside a day: of the thing that is chosen, and of the whole. */
-function Beside({ desk, date, doing }: Omit<Looked, 'lanesBy' | 'onChoose'>) {
+function Beside({ desk, date, doing, children }: Omit<Looked, 'lanesBy' | 'onChoose'> & { children: ReactNode }) {
   const { record, made, mayMove, move, letGo, undo, crew } = desk;
   return (
     <aside className="pane sheet left-rule" aria-label="Why, and ways out">
@@ -57,6 +58,7 @@ function Beside({ desk, date, doing }: Omit<Looked, 'lanesBy' | 'onChoose'>) {
       ) : null}
       {doing && record ? <DayThing doing={doing} timeZone={record.timeZone} /> : <p className="quiet">Choose a bar: what it is, who does it, why then.</p>}
       {doing && record && mayMove ? <ByHand doing={doing} date={date} record={record} crew={crew} made={made} onMove={move} onLetGo={letGo} /> : null}
+      {children}
       {record ? <DaysBehind record={record} {...(made.progress === undefined && made.trial === undefined && { onTry: made.tryWay })} /> : null}
     </aside>
   );
@@ -127,7 +129,9 @@ export function Days() {
           }}
         />
       </main>
-      <Beside desk={desk} date={date} doing={doing} />
+      <Beside desk={desk} date={date} doing={doing}>
+        <KeptDays job={job} aim={aim} made={made} mayPlan={mayPlan} date={date} />
+      </Beside>
       {opened && rules ? (
         <DaysSetupForm
           job={job}

@@ -21,39 +21,44 @@ import type {
   FirmRecord,
   JobRecord,
   JobSummary,
+  KeptDaysRecord,
+  KeptDaysSummary,
   SessionRecord,
 } from '@oddment/contracts';
-import type { HouseRules } from '@oddment/core';
+import type { Aim, HouseRules, KeptPlacement } from '@oddment/core';
 import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export type Entity = 'job' | 'area' | 'defect';
 /** What can be deleted and brought back. */
-export type Removable = Entity | 'photo' | 'plan' | 'product' | 'stock';
+export type Removable = Entity | 'photo' | 'plan' | 'days' | 'product' | 'stock';
 export const paths: Record<Removable, string> = {
   job: 'jobs',
   area: 'areas',
   defect: 'defects',
   photo: 'photos',
   plan: 'plans',
+  days: 'days',
   product: 'products',
   stock: 'stock',
 };
-type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | ProductRecord | StockRecord;
+type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | ProductRecord | StockRecord;
 
 const touched = (entity: Removable) =>
   entity === 'photo'
     ? (['photos'] as const)
     : entity === 'plan'
       ? (['plans'] as const)
-      : entity === 'product' || entity === 'stock'
-        ? (['shelf'] as const)
-        : (['jobs', 'job'] as const);
+      : entity === 'days'
+        ? (['days'] as const)
+        : entity === 'product' || entity === 'stock'
+          ? (['shelf'] as const)
+          : (['jobs', 'job'] as const);
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', credentials: 'same-origin' }),
-  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'shelf'],
+  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'days', 'shelf'],
   endpoints: (build) => ({
     session: build.query<SessionRecord, undefined>({ query: () => 'session', transformResponse: followClock, providesTags: ['session'] }),
     demoSignIn: build.mutation<SessionRecord, undefined>({
@@ -144,6 +149,15 @@ export const api = createApi({
     measured: build.query<MeasuredClimate, { hours: number }>({ query: ({ hours }) => `measured?hours=${String(hours)}` }),
     issuedPlans: build.query<IssuedSummary[], string>({ query: (jobId) => `jobs/${jobId}/plans`, providesTags: ['plans'] }),
     issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),
+    keptDays: build.query<KeptDaysSummary[], string>({ query: (jobId) => `jobs/${jobId}/days`, providesTags: ['days'] }),
+    keptDaysOf: build.query<KeptDaysRecord, string>({ query: (id) => `days/${id}`, providesTags: ['days'] }),
+    keepDays: build.mutation<
+      KeptDaysSummary,
+      { jobId: string; id: string; change: string; jobVersion: number; aim: Aim; seed: number; issue: boolean; placements: readonly KeptPlacement[] }
+    >({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/days`, method: 'POST', body }),
+      invalidatesTags: ['days', 'plans'],
+    }),
     issuePlan: build.mutation<IssuedSummary, { defectId: string; id: string; change: string; jobVersion: number; areaVersion: number; defectVersion: number }>({
       query: ({ defectId, ...body }) => ({ url: `defects/${defectId}/plans`, method: 'POST', body }),
       invalidatesTags: ['plans'],

@@ -1,4 +1,4 @@
-import type { DaysRecord, DaysSetup, DaysWanted, RoomTold, WayTaken } from '@oddment/core';
+import type { DaysRecord, DaysSetup, DaysWanted, KeptPlacement, RoomTold, WayTaken } from '@oddment/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DaysAnswer, DaysAsk, DaysTask } from '../workers/days.ts';
 
@@ -13,6 +13,8 @@ export interface Trial {
 /** Days in the making: what is there of them, how far the search for better ones is, and what can be asked of them. */
 export interface MadeDays {
   readonly record?: DaysRecord;
+  /** the same by ids, to be kept */
+  readonly placements?: readonly KeptPlacement[];
   readonly progress?: Extract<DaysAnswer, { of: 'progress' }>;
   /** they could not be made */
   readonly failed: boolean;
@@ -34,6 +36,7 @@ export interface MadeDays {
 /** What is there at a moment of a search, or of a hand at it. */
 interface Held {
   readonly record?: DaysRecord;
+  readonly placements?: readonly KeptPlacement[];
   readonly progress?: MadeDays['progress'];
   readonly failed?: true;
   readonly room?: MadeDays['room'];
@@ -51,11 +54,11 @@ function next(held: Held, data: DaysAnswer): Held {
     case 'progress':
       return { ...held, progress: data };
     case 'days':
-      return { ...without(held, 'failed', ...(data.whole ? (['progress'] as const) : [])), record: data.record };
+      return { ...without(held, 'failed', ...(data.whole ? (['progress'] as const) : [])), record: data.record, placements: data.placements };
     case 'room':
       return { ...held, room: { id: data.id, room: data.room } };
     case 'moved':
-      return { ...without(held, 'moving', 'refused', 'room', 'trial'), record: data.record };
+      return { ...without(held, 'moving', 'refused', 'room', 'trial'), record: data.record, placements: data.placements };
     case 'refused':
       return { ...without(held, 'moving'), refused: data.why };
     case 'way':
@@ -120,6 +123,7 @@ export function useMadeDays(task: DaysTask | undefined, taken: (setup: DaysSetup
   );
   return {
     ...(held.record && { record: held.record }),
+    ...(held.placements && { placements: held.placements }),
     ...(held.progress && { progress: held.progress }),
     ...(held.room && { room: held.room }),
     ...(held.refused !== undefined && { refused: held.refused }),

@@ -171,6 +171,18 @@ export function pinAt(record: DaysRecord, doing: Pick<Block, 'id' | 'mark'>, at:
   return { ...stepOf(record, doing), ...siteDateTime(at, record.timeZone), people };
 }
 
+/** How many things stand elsewhere, or with others, in one record than in another; what is in only one of them counts too. */
+export function movedSince(then: DaysRecord, now: DaysRecord): number {
+  const places = (record: DaysRecord) => {
+    const out = new Map<string, string>();
+    for (const d of record.days) for (const p of d.people) for (const b of p.blocks) out.set(`${b.id} ${p.person}`, b.start);
+    return out;
+  };
+  const [a, b] = [places(then), places(now)];
+  const ids = new Set([...a.keys(), ...b.keys()]);
+  return [...ids].filter((id) => a.get(id) !== b.get(id)).length;
+}
+
 /** The days of a record, to choose one of: its date, its name, and how much of its hours hands are busy, in person-hours. */
 export function dayChoices(record: DaysRecord): readonly { readonly date: string; readonly name: string; readonly hours: string }[] {
   return record.days.map((d) => {

@@ -1,6 +1,7 @@
 import {
   DaysDesk,
   daysRecord,
+  placementsOf,
   planJob,
   tell,
   type Aim,
@@ -10,6 +11,7 @@ import {
   type DaysWanted,
   type HouseRules,
   type Job,
+  type KeptPlacement,
   type PatchSystem,
   type RoomTold,
   type UnitSystem,
@@ -38,9 +40,9 @@ export type DaysAsk =
 /** How far it is, then the days in words, then the same with the ways out; and answers to what is asked of them. */
 export type DaysAnswer =
   | { readonly of: 'progress'; readonly what: 'search' | 'ways'; readonly done: number; readonly doneAt: string; readonly visits: number }
-  | { readonly of: 'days'; readonly record: DaysRecord; readonly whole: boolean }
+  | { readonly of: 'days'; readonly record: DaysRecord; readonly placements: readonly KeptPlacement[]; readonly whole: boolean }
   | { readonly of: 'room'; readonly id: string; readonly room: RoomTold | undefined }
-  | { readonly of: 'moved'; readonly setup: DaysSetup; readonly record: DaysRecord }
+  | { readonly of: 'moved'; readonly setup: DaysSetup; readonly record: DaysRecord; readonly placements: readonly KeptPlacement[] }
   | { readonly of: 'refused'; readonly why: string }
   | { readonly of: 'way'; readonly id: string; readonly record: DaysRecord; readonly take?: WayTaken };
 
@@ -54,6 +56,7 @@ let task: DaysTask | undefined;
 const lookUp = () => new Promise((done) => setTimeout(done, 0));
 
 const told = ({ job, aim, units }: DaysTask, made: DaysMade) => daysRecord(job, made, { aim, seed: 1 }, { units, timeZone: job.timeZone });
+const shown = (task: DaysTask, made: DaysMade) => ({ record: told(task, made), placements: placementsOf(made) });
 
 async function make(made: DaysTask): Promise<void> {
   const { job, rules, shelf, setup, aim } = made;
@@ -75,15 +78,15 @@ async function make(made: DaysTask): Promise<void> {
   desk = own;
   const { making } = own;
   // a first whole plan is there at once, better ones come while one looks at it
-  answer({ of: 'days', record: told(made, own.made()), whole: false });
+  answer({ of: 'days', ...shown(made, own.made()), whole: false });
   tell_('search', 0, making.best);
   while (!stopped && making.advance(8)) {
     tell_('search', making.done, making.best);
     await lookUp();
   }
-  answer({ of: 'days', record: told(made, own.made()), whole: stopped });
+  answer({ of: 'days', ...shown(made, own.made()), whole: stopped });
   await lookUp();
-  if (!stopped) answer({ of: 'days', record: told(made, own.withWays()), whole: true });
+  if (!stopped) answer({ of: 'days', ...shown(made, own.withWays()), whole: true });
 }
 
 function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
@@ -95,12 +98,12 @@ function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
       return;
     case 'move': {
       const moved = desk.move(asked.setup, asked.wanted);
-      answer('why' in moved ? { of: 'refused', why: tell(moved.why, how) } : { of: 'moved', setup: asked.setup, record: told(task, moved) });
+      answer('why' in moved ? { of: 'refused', why: tell(moved.why, how) } : { of: 'moved', setup: asked.setup, ...shown(task, moved) });
       return;
     }
     case 'let go': {
       const made = desk.letGo(asked.setup);
-      if (made) answer({ of: 'moved', setup: asked.setup, record: told(task, made) });
+      if (made) answer({ of: 'moved', setup: asked.setup, ...shown(task, made) });
       return;
     }
     case 'way': {
