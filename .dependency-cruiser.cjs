@@ -56,7 +56,7 @@ module.exports = {
       comment: 'another room is entered by its index, or by a file that its package exports for the page, to keep the rest from being loaded',
       severity: 'error',
       from: { path: '^(contracts|drawing|server|web|cli|simulators|bench)/', pathNot: '\\.(test|check)\\.tsx?$' },
-      to: { path: '^(core|contracts|drawing)/src/(?!index\\.ts|photoLimits\\.ts|roles\\.ts)', dependencyTypesNot: ['local'] },
+      to: { path: '^(core|contracts|drawing)/src/(?!index\\.ts|photoLimits\\.ts|roles\\.ts|daysCalendar\\.ts)', dependencyTypesNot: ['local'] },
     },
   ],
   options: {

@@ -59,6 +59,8 @@ describe('moving by hand', () => {
   });
   it('lets others give way where they can, and says why where they cannot', () => {
     let [gave, refused] = [0, 0];
+    // of all else the share that stays where it is
+    const stayed: number[] = [];
     const before = JSON.stringify(found);
     for (const one of work.filter((_p, i) => i % 19 === 1))
       for (const by of [-200, 90]) {
@@ -71,11 +73,14 @@ describe('moving by hand', () => {
           expect(planFaults(pinned, result.found.placements)).toEqual([]);
           expect(result.found.placements.find((p) => p.act === one.act)?.start).toBe(start);
           expect(result.found.score.unplaced).toBe(0);
+          const was = new Map(found.placements.map((o) => [o.act, `${String(o.start)} ${o.people.join()}`]));
+          stayed.push(result.found.placements.filter((p) => was.get(p.act) === `${String(p.start)} ${p.people.join()}`).length / was.size);
         } else {
           refused += 1;
           expect(tell(result.why, how)).toMatch(/^[A-Z“].{10,}\.$/);
         }
       }
+    expect(stayed.reduce((sum, one) => sum + one, 0) / stayed.length).toBeGreaterThan(0.5);
     // a refused move has changed nothing
     expect(JSON.stringify(found)).toBe(before);
     expect([gave > 0, refused > 1]).toEqual([true, true]);

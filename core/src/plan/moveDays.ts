@@ -1,6 +1,6 @@
 import { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
-import { findDays, type Found } from '../schedule/days/improve.ts';
+import { DaysSearch, findDays, type Found } from '../schedule/days/improve.ts';
 import { at, type Placement, type Problem } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
 import { Standing, type InTheWay } from '../schedule/days/standing.ts';
@@ -45,7 +45,7 @@ export function roomOf(problem: Problem, placements: readonly Placement[], act: 
   return { act, here, others: crews.filter((people) => !same(people) && able(people) && !standing.inTheWay(act, people, stood.start)) };
 }
 
-/** Tries at a plan around what was moved. */
+/** Tries at a plan around what was moved: it ends with the first in which nothing lost its place or its date. */
 const moveRounds = 60;
 
 /**
@@ -66,8 +66,9 @@ export function moveDays(problem: Problem, found: Found, pinned: Problem, { act,
     return { ok: true, problem: pinned, found: moved };
   }
   const others = found.placements.filter((p) => at(problem.activities, p.act).repair !== at(problem.activities, act).repair);
-  const around = findDays(pinned, { ...search, rounds: moveRounds, from: others, alone: true });
-  const worse = around.score.unplaced > found.score.unplaced || around.score.late > found.score.late;
-  if (worse) return { ok: false, why: new DaysWords(problem, new Ledger()).inTheWay(act, way) };
-  return { ok: true, problem: pinned, found: around };
+  const around = new DaysSearch(pinned, { ...search, rounds: moveRounds, from: others, alone: true });
+  const isWorse = () => around.best.unplaced > found.score.unplaced || around.best.late > found.score.late;
+  while (isWorse() && around.advance(1));
+  if (isWorse()) return { ok: false, why: new DaysWords(problem, new Ledger()).inTheWay(act, way) };
+  return { ok: true, problem: pinned, found: around.found() };
 }

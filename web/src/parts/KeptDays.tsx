@@ -73,8 +73,14 @@ function Out({ job, kept, date, now }: { job: JobRecord; kept: KeptDaysSummary; 
         {moved === undefined ? '' : moved === 0 ? '; as they are now' : `; ${String(moved)} ${moved === 1 ? 'thing stands' : 'things stand'} elsewhere now`}
       </p>
       <div className="by-hand">
-        <MakePdf address={`${address}/sheets.pdf`}>Sheets, all days</MakePdf>
-        {data?.days.days.some((d) => d.date === date) ? <MakePdf address={`${address}/sheets.pdf?date=${date}`}>Sheets, this day</MakePdf> : null}
+        <MakePdf paper={false} address={`${address}/sheets.pdf`}>
+          Sheets, all days
+        </MakePdf>
+        {data?.days.days.some((d) => d.date === date) ? (
+          <MakePdf paper={false} address={`${address}/sheets.pdf?date=${date}`}>
+            Sheets, this day
+          </MakePdf>
+        ) : null}
       </div>
       <p className="by-hand">
         <a href={`${address}/days.ics`}>Calendar of all</a>

@@ -43,7 +43,16 @@ async function linesOf(response: Response, onLine: (line: Line) => void): Promis
 }
 
 /** Has a PDF made, shows how far it is, and stops it when asked. */
-export function MakePdf({ address, children }: { address: string; children: React.ReactNode }) {
+export function MakePdf({
+  address,
+  children,
+  paper = true,
+}: {
+  address: string;
+  children: React.ReactNode;
+  /** on paper, which is white in the dark too */ paper?: boolean;
+}) {
+  const look = paper ? { style: { color: '#000' } } : { size: 'small' as const };
   const [share, setShare] = useState<number>();
   const [problem, setProblem] = useState<string>();
   const stop = useRef<AbortController>(undefined);
@@ -74,7 +83,7 @@ export function MakePdf({ address, children }: { address: string; children: Reac
         <LinearProgress variant="determinate" value={share * 100} aria-label="The PDF is being made" />
         <Button
           variant="outlined"
-          style={{ color: '#000' }}
+          {...look}
           onClick={() => {
             stop.current?.abort();
           }}
@@ -88,7 +97,7 @@ export function MakePdf({ address, children }: { address: string; children: Reac
     <>
       <Button
         variant="outlined"
-        style={{ color: '#000' }}
+        {...look}
         onClick={() => {
           void make();
         }}

@@ -45,6 +45,15 @@ interface Held {
   readonly trial?: Trial;
 }
 
+/** The same text for the same things, however they are ordered: what is read back from the server may be, and what counts up as it is saved changes nothing. */
+function sameText(value: unknown): string {
+  return JSON.stringify(value, (name, one: unknown) => {
+    if (name === 'version' || name === 'days') return undefined;
+    if (typeof one !== 'object' || one === null || Array.isArray(one)) return one;
+    return Object.fromEntries(Object.entries(one).sort(([a], [b]) => (a < b ? -1 : 1)));
+  });
+}
+
 function without<K extends keyof Held>(held: Held, ...keys: readonly K[]): Held {
   return Object.fromEntries(Object.entries(held).filter(([key]) => !keys.some((k) => k === key)));
 }
@@ -90,11 +99,7 @@ export function useMadeDays(task: DaysTask | undefined, taken: (setup: DaysSetup
   );
   useEffect(() => {
     if (!task) return;
-    // what only counts up, as it is saved, changes nothing in them
-    const key = (setup: DaysSetup) =>
-      JSON.stringify([task.job, task.rules, task.aim, task.units, setup], (name, value: unknown) =>
-        name === 'version' || name === 'days' ? undefined : value,
-      );
+    const key = (setup: DaysSetup) => sameText([task.job, task.rules, task.aim, task.units, setup]);
     if (known.current === key(task.setup) && worker.current) return;
     known.current = key(task.setup);
     worker.current?.terminate();
