@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { demoJob, screenOf } from './job.ts';
+import { demoJob, ownJob, screenOf } from './job.ts';
 
 test('every screen can be used with a thumb: nothing to the side, targets of 48 px where one acts', async ({ page }) => {
   for (const stage of ['walk', 'match', 'method', 'mix']) {
@@ -27,4 +27,18 @@ test('days are a list by person', async ({ page }) => {
   await expect(page.locator('.day-list').last().getByRole('heading', { name: 'Mira' })).toBeVisible();
   await expect(page.locator('.lanes')).toBeHidden();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('somebody does not come: the days are made anew in two taps, and undone in one', async ({ page }) => {
+  const job = await ownJob(page);
+  await page.goto(`/jobs/${job.id}/days`);
+  await page.getByRole('button', { name: 'Stop' }).tap();
+  const list = page.locator('.day-list').last();
+  await expect(list.getByRole('heading', { name: 'Mira' })).toBeVisible();
+  await page.getByRole('button', { name: 'Mira does not come this day' }).last().tap();
+  // nobody of that name on that day any more
+  await expect(list.getByRole('heading', { name: 'Mira' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'People, access, dates: 1 person' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last change by hand' }).tap();
+  await expect(page.getByRole('button', { name: 'People, access, dates: all as usual' })).toBeVisible();
 });

@@ -130,6 +130,7 @@ export {
   type PersonDays,
   type Pin,
 } from './schedule/days/setup.ts';
+export { lowerBound } from './schedule/days/bound.ts';
 export { findDays, type Found, type Search } from './schedule/days/improve.ts';
 export { type Aim, type Score } from './schedule/days/score.ts';
 export { planFaults } from './schedule/days/validate.ts';

@@ -1,5 +1,5 @@
 import { demoCrew } from './demoCrew.ts';
-import { siteInstant, siteDateTime, type Fact } from '@oddment/core';
+import { siteInstant, siteDateTime, type DaysSetup, type Fact } from '@oddment/core';
 
 /** Facts as they were at the first look, by field. */
 export type FirstLook = Readonly<Record<string, Fact<unknown> | undefined>>;
@@ -57,7 +57,8 @@ const rooms = (all: readonly DemoRoom[]) => all;
  * of some repairs, and of two rooms, a second look found otherwise.
  */
 export function bathhouse(now: Date) {
-  const tomorrow = siteDateTime(new Date(now.getTime() + dayMs).toISOString(), timeZone).date;
+  const date = (days: number) => siteDateTime(new Date(now.getTime() + days * dayMs).toISOString(), timeZone).date;
+  const tomorrow = date(1);
   const measuredAt = new Date(now.getTime() - looks.first * 60_000).toISOString();
   const decidedOn = siteDateTime(new Date(now.getTime() - 5 * dayMs).toISOString(), timeZone).date;
   const measured = <V>(value: V): Fact<V> => ({ value, how: 'measured', at: measuredAt });
@@ -115,6 +116,15 @@ export function bathhouse(now: Date) {
       startAt: siteInstant(tomorrow, '07:10', timeZone),
       crew: demoCrew.slice(0, 2),
     },
+    /** what its days are made by: a school bathes on the third day, rain is forecast, the trust opens in two weeks, and the boiler is wanted too soon */
+    days: (id: (name: string) => string): DaysSetup => ({
+      areas: [
+        { area: id('Wash hall'), shut: [date(3)] },
+        { area: id('Slipper baths'), quiet: { from: '12:00', to: '14:00' } },
+        { area: id('Coal yard ramp'), rain: [{ date: date(2), from: '08:00', to: '15:00' }] },
+      ],
+      dates: [{ date: date(14) }, { defect: id('BR-02'), date: date(8) }],
+    }),
     areas: rooms([
       {
         name: 'Pool surround',

@@ -28,6 +28,8 @@ function checked<T extends object>(contract: new () => T, input: object): T {
 interface DemoRooms {
   readonly job: object;
   readonly areas: readonly DemoRoom[];
+  /** by the ids of its areas and repairs */
+  readonly days?: (id: (name: string) => string) => object;
 }
 
 type Facts = Readonly<Record<string, Fact<unknown>>>;
@@ -58,8 +60,8 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
   if (!firm) throw new Error('the demo firm is not there');
   const who = { firm, session: '', account: { id: accountId, name: 'Ines Varga', role: 'owner' as const } };
   const before = (minutes: number): Scope => ({ ...scope, at: new Date(clock.now().getTime() - minutes * 60_000).toISOString() });
-  const makeJob = async (key: string, { job, areas }: DemoRooms, at: Scope) => {
-    const jobBody = checked(NewJobBody, { ...job, ...made(key) });
+  const makeJob = async (key: string, { job, areas, days }: DemoRooms, at: Scope) => {
+    const jobBody = checked(NewJobBody, { ...job, ...made(key), ...(days && { days: days((name) => made(name).id) }) });
     await createRecord(db, at, 'job', jobBody, jobValues(jobBody));
     for (const { defects, firstLook, ...area } of areas) {
       const areaBody = checked(NewAreaBody, { ...area, facts: atFirst(area.facts, firstLook), ...made(area.name) });

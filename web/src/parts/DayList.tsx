@@ -1,8 +1,36 @@
 import { clockTime, type DaysRecord } from '@oddment/core';
 import { Fragment } from 'react';
 
+/** Somebody does not come, or comes later: the days are made anew without those hours. */
+function Away({ person, onAway }: { person: DaysRecord['days'][number]['people'][number]; onAway: (person: string, late: boolean) => void }) {
+  return (
+    <p className="by-hand">
+      <button
+        type="button"
+        className="plain"
+        aria-label={`${person.name} does not come this day`}
+        onClick={() => {
+          onAway(person.person, false);
+        }}
+      >
+        Does not come
+      </button>
+      <button
+        type="button"
+        className="plain"
+        aria-label={`${person.name} comes an hour later this day`}
+        onClick={() => {
+          onAway(person.person, true);
+        }}
+      >
+        An hour later
+      </button>
+    </p>
+  );
+}
+
 /** A day as a list by person: for the keyboard, for readers, for the phone and for paper. */
-export function DayList({ record, date }: { record: DaysRecord; date: string }) {
+export function DayList({ record, date, onAway }: { record: DaysRecord; date: string; onAway?: (person: string, late: boolean) => void }) {
   const day = record.days.find((d) => d.date === date);
   const at = (moment: string) => clockTime(moment, { timeZone: record.timeZone, day: moment });
   return (
@@ -10,6 +38,7 @@ export function DayList({ record, date }: { record: DaysRecord; date: string }) 
       {(day?.people ?? []).map((p) => (
         <section key={p.person} aria-label={p.name}>
           <h3>{p.name}</h3>
+          {onAway ? <Away person={p} onAway={onAway} /> : null}
           <table className="mixtable">
             <thead>
               <tr>

@@ -27,6 +27,9 @@ function OneDay({ desk, date, doing, lanesBy, onChoose }: Looked) {
   const { record, made, mayMove, move } = desk;
   const day = useMemo(() => (record ? dayLanes(record, date, lanesBy) : undefined), [record, date, lanesBy]);
   if (!record || !day) return null;
+  const onAway = (person: string, late: boolean) => {
+    desk.away(date, person, late);
+  };
   const bands = doing && made.room?.id === doing.id && made.room.room ? roomBands(day, made.room.room.here) : [];
   return (
     <>
@@ -37,10 +40,10 @@ function OneDay({ desk, date, doing, lanesBy, onChoose }: Looked) {
       </p>
       <details className="other only-desk">
         <summary>The same as a list</summary>
-        <DayList record={record} date={date} />
+        <DayList record={record} date={date} {...(mayMove && { onAway })} />
       </details>
       <div className="only-phone">
-        <DayList record={record} date={date} />
+        <DayList record={record} date={date} {...(mayMove && { onAway })} />
       </div>
     </>
   );

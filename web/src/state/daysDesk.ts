@@ -1,11 +1,10 @@
-import type { DaysRecord, DaysSetup, HouseRules, WayTaken } from '@oddment/core';
+import { usualHours, type Aim, type DaysRecord, type DaysSetup, type HouseRules, type WayTaken } from '@oddment/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { Place } from '../screens/JobFrame.tsx';
-import { withoutPin, withPin } from '../views/daysSetup.ts';
+import { anHourAfter, withAway, withoutPin, withPin } from '../views/daysSetup.ts';
 import { pinAt, stepOf, type Doing } from '../views/daysView.ts';
 import { usePlannedBy } from './editing.ts';
 import { useMadeDays, type MadeDays } from './madeDays.ts';
-import type { Aim } from '@oddment/core';
 
 /** The days of a job as a person works on them. */
 export interface DaysDeskState {
@@ -20,6 +19,8 @@ export interface DaysDeskState {
   readonly mayMove: boolean;
   readonly move: (doing: Doing, at: string, people: readonly string[]) => void;
   readonly letGo: (doing: Doing) => void;
+  /** somebody does not come on a date, or comes an hour later: the days are made anew */
+  readonly away: (date: string, person: string, late: boolean) => void;
   readonly undo?: () => void;
   /** takes the way out that is looked at */
   readonly take?: () => void;
@@ -90,6 +91,10 @@ export function useDaysDesk({ job, units, edit, mayPlan, aim, asked }: Asked): D
     },
     letGo: (doing) => {
       if (record) made.letGo(withoutPin(setup, stepOf(record, doing)));
+    },
+    away: (date, person, late) => {
+      const from = by?.rules.hours?.from ?? usualHours.from;
+      taken(withAway(setup, person, date, late ? { from: '00:00', to: anHourAfter(from) } : undefined));
     },
     ...(undo && { undo }),
     ...(mayPlan &&

@@ -1,6 +1,7 @@
 import type { DaysSetup } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import {
+  anHourAfter,
   areaOf,
   dueOf,
   notBeforeOf,

@@ -39,7 +39,7 @@ describe('a day as lanes', () => {
     expect(barAt([], 10)).toBeUndefined();
   });
   it('is nothing on a day on which nobody works', () => {
-    expect(dayLanes(record, '1999-01-01', 'repair')).toEqual({ hours: [], lanes: [], busy: [], most: 0 });
+    expect(dayLanes(record, '1999-01-01', 'repair')).toEqual({ from: 0, to: 0, hours: [], lanes: [], busy: [], most: 0 });
   });
 });
 

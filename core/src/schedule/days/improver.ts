@@ -30,6 +30,8 @@ export interface Search {
   readonly from?: readonly Placement[];
   /** begun from that alone, not from plans built anew besides */
   readonly alone?: true;
+  /** only its score is wanted: nothing is said of why */
+  readonly bare?: true;
   /** told now and then how far it is, with what is best so far; false stops it there */
   readonly progress?: (done: number, best: Score) => boolean;
 }
@@ -241,9 +243,9 @@ export class Improver extends Filler {
   /** What stands, each as soon as it can be with all else as it is, and what keeps it from beginning sooner. */
   found(rounds: number): Found {
     const { roster } = this.builder;
-    const { aim, alone } = this.#search;
+    const { aim, alone, bare } = this.#search;
     // what was put back stays where it was
-    new Standing(roster).settle(aim !== 'date' && alone !== true);
+    if (bare !== true) new Standing(roster).settle(aim !== 'date' && alone !== true);
     return {
       placements: roster.placements(),
       holds: [...roster.holds],
