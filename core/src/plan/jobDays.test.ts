@@ -205,10 +205,10 @@ describe('what days are made by', () => {
     };
     expect(daysProblems(job, wrong).map((p) => p.message)).toEqual([
       "There is no person 'nobody' in this job.",
-      'An area is not reached through itself: leave it out, or name another.',
-      'It ends at 08:00, which is not after 12:00.',
       "There is no area 'Attic' in this job.",
       "There is no defect 'X-1' in this job.",
+      'An area is not reached through itself: leave it out, or name another.',
+      'It ends at 08:00, which is not after 12:00.',
     ]);
     expect(daysProblems(job, {})).toEqual([]);
   });

@@ -13,7 +13,6 @@ export interface Hand {
 
 interface ByHandProps extends Hand {
   readonly doing: Doing;
-  readonly date: string;
   readonly record: DaysRecord;
   readonly crew: Job['crew'];
   readonly made: MadeDays;
@@ -54,10 +53,10 @@ function Elsewhere({ doing, record, onMove }: Pick<ByHandProps, 'doing' | 'recor
 }
 
 /** What a person can do with one thing of the days: where it may begin, moving, giving and setting it. */
-export function ByHand({ doing, date, record, crew, made, onMove, onLetGo }: ByHandProps) {
+export function ByHand({ doing, record, crew, made, onMove, onLetGo }: ByHandProps) {
   const at = (moment: string) => clockTime(moment, { timeZone: record.timeZone, day: moment });
   const room = made.room?.id === doing.id ? made.room.room : undefined;
-  const people = crewAt(record, date, doing.id);
+  const people = crewAt(record, doing.date, doing.id);
   const nameOf = (id: string) => {
     const i = crew.findIndex((p) => p.id === id);
     const name = crew[i]?.name.trim() ?? '';

@@ -22,7 +22,7 @@ export function DayThing({ doing, timeZone }: { doing: Doing; timeZone: string }
         <dd>{doing.place}</dd>
         <dt>Work</dt>
         <dd>
-          {at(doing.start)} to {at(doing.end)}
+          {dayAndTime(doing.start, timeZone)} to {at(doing.end)}
         </dd>
         {before
           .filter(([minutes]) => minutes > 0)

@@ -37,7 +37,6 @@ function BarOf({ bar, rows, on, pulled }: { bar: Bar; rows: number; on: boolean;
 interface LanesProps {
   readonly day: DayLanes;
   readonly record: DaysRecord;
-  readonly date: string;
   readonly chosen: Doing | undefined;
   /** where what is chosen may begin, all else as it is */
   readonly bands: readonly { readonly left: number; readonly width: number }[];
@@ -47,7 +46,7 @@ interface LanesProps {
 }
 
 /** What is pulled along a lane with the pointer: chosen at once, moved where it is let go. */
-function usePull({ day, record, date, onChoose, onMove }: LanesProps, lane: Lane) {
+function usePull({ day, record, onChoose, onMove }: LanesProps, lane: Lane) {
   const [pull, setPull] = useState<Pull>();
   const moved = useRef(false);
   const shareOf = (e: PointerEvent<HTMLElement>, from: number) => (e.clientX - from) / e.currentTarget.getBoundingClientRect().width;
@@ -76,7 +75,7 @@ function usePull({ day, record, date, onChoose, onMove }: LanesProps, lane: Lane
       onPointerUp: () => {
         if (pull && to !== undefined && Math.abs(Date.parse(to) - Date.parse(pull.bar.doing.start)) >= 60_000 * 5) {
           moved.current = true;
-          onMove(pull.bar.doing, to, crewAt(record, date, pull.bar.doing.id));
+          onMove(pull.bar.doing, to, crewAt(record, pull.bar.doing.date, pull.bar.doing.id));
         }
         setPull(undefined);
       },
@@ -89,7 +88,7 @@ function usePull({ day, record, date, onChoose, onMove }: LanesProps, lane: Lane
 
 /** One lane: pressed at a place it names what is there; by key it goes from one thing to the next, and with Shift it moves that. */
 function Track({ lane, ...all }: LanesProps & { lane: Lane }) {
-  const { day, record, date, chosen, bands, onChoose, onMove } = all;
+  const { day, record, chosen, bands, onChoose, onMove } = all;
   const at = lane.bars.findIndex((b) => b.doing.id === chosen?.id && b.doing.who === chosen.who);
   const { pull, to, wasPulled, on } = usePull(all, lane);
   const choose = (bar: Bar | undefined) => {
@@ -100,7 +99,7 @@ function Track({ lane, ...all }: LanesProps & { lane: Lane }) {
   };
   const moveBy = (minutes: number) => {
     const doing = lane.bars[at]?.doing;
-    if (doing && onMove) onMove(doing, new Date(Date.parse(doing.start) + minutes * 60_000).toISOString(), crewAt(record, date, doing.id));
+    if (doing && onMove) onMove(doing, new Date(Date.parse(doing.start) + minutes * 60_000).toISOString(), crewAt(record, doing.date, doing.id));
   };
   return (
     <button

@@ -11,7 +11,7 @@ import { DayThing } from '../parts/DayThing.tsx';
 import { put, useAddress } from '../state/address.ts';
 import { useDaysDesk, type DaysDeskState } from '../state/daysDesk.ts';
 import { aims } from '../views/daysAims.ts';
-import { dayChoices, dayLanes, doingsOf, roomBands, type Doing } from '../views/daysView.ts';
+import { allDays, dayChoices, dayLanes, doingsOf, roomBands, type Doing } from '../views/daysView.ts';
 import { usePlace } from './JobFrame.tsx';
 
 interface Looked {
@@ -33,24 +33,28 @@ function OneDay({ desk, date, doing, lanesBy, onChoose }: Looked) {
   const bands = doing && made.room?.id === doing.id && made.room.room ? roomBands(day, made.room.room.here) : [];
   return (
     <>
-      <DaysLanes day={day} chosen={doing} bands={bands} onChoose={onChoose} {...(mayMove && { onMove: move })} record={record} date={date} />
+      <DaysLanes day={day} chosen={doing} bands={bands} onChoose={onChoose} {...(mayMove && date !== allDays && { onMove: move })} record={record} />
       <p className="quiet legend">
         Solid: hands are busy, lighter while it is set up. Dots: it waits. Brackets: it has to begin inside. A pin: set by hand.
         {mayMove ? ' Pull a bar, or press Shift with an arrow, to move it.' : ''}
       </p>
-      <details className="other only-desk">
-        <summary>The same as a list</summary>
-        <DayList record={record} date={date} {...(mayMove && { onAway })} />
-      </details>
-      <div className="only-phone">
-        <DayList record={record} date={date} {...(mayMove && { onAway })} />
-      </div>
+      {date === allDays ? null : (
+        <>
+          <details className="other only-desk">
+            <summary>The same as a list</summary>
+            <DayList record={record} date={date} {...(mayMove && { onAway })} />
+          </details>
+          <div className="only-phone">
+            <DayList record={record} date={date} {...(mayMove && { onAway })} />
+          </div>
+        </>
+      )}
     </>
   );
 }
 
 /** What is told beside a day: of the thing that is chosen, and of the whole. */
-function Beside({ desk, date, doing, children }: Omit<Looked, 'lanesBy' | 'onChoose'> & { children: ReactNode }) {
+function Beside({ desk, doing, children }: Omit<Looked, 'date' | 'lanesBy' | 'onChoose'> & { children: ReactNode }) {
   const { record, made, mayMove, move, letGo, undo, crew } = desk;
   return (
     <aside className="pane sheet left-rule" aria-label="Why, and ways out">
@@ -60,7 +64,7 @@ function Beside({ desk, date, doing, children }: Omit<Looked, 'lanesBy' | 'onCho
         </Button>
       ) : null}
       {doing && record ? <DayThing doing={doing} timeZone={record.timeZone} /> : <p className="quiet">Choose a bar: what it is, who does it, why then.</p>}
-      {doing && record && mayMove ? <ByHand doing={doing} date={date} record={record} crew={crew} made={made} onMove={move} onLetGo={letGo} /> : null}
+      {doing && record && mayMove ? <ByHand doing={doing} record={record} crew={crew} made={made} onMove={move} onLetGo={letGo} /> : null}
       {children}
       {record ? <DaysBehind record={record} {...(made.progress === undefined && made.trial === undefined && { onTry: made.tryWay })} /> : null}
     </aside>
@@ -79,7 +83,8 @@ export function Days() {
   const desk = useDaysDesk({ job, units, edit, mayPlan, aim, asked });
   const { record, made, rules, setup, keep } = desk;
   const choices = useMemo(() => (record ? dayChoices(record) : []), [record]);
-  const date = choices.find((c) => c.date === params.get('day'))?.date ?? choices[0]?.date ?? '';
+  const named = params.get('day');
+  const date = named === allDays ? allDays : (choices.find((c) => c.date === named)?.date ?? choices[0]?.date ?? '');
   const doing = record && doingsOf(record, date).find((d) => `${d.id} ${d.who}` === chosen);
   const set = (name: string, text: string) => {
     change((next) => {
@@ -106,6 +111,19 @@ export function Days() {
         <Progress made={made} timeZone={job.timeZone} />
         {made.trial ? <Trial made={made} {...(desk.take && { onTake: desk.take })} /> : null}
         <div className="day-choice" role="group" aria-label="Day">
+          {choices.length > 1 ? (
+            <button
+              type="button"
+              className={`plain only-desk${date === allDays ? ' on' : ''}`}
+              aria-pressed={date === allDays}
+              onClick={() => {
+                set('day', allDays);
+              }}
+            >
+              All days
+              <small>side by side</small>
+            </button>
+          ) : null}
           {choices.map((c) => (
             <button
               key={c.date}
@@ -132,7 +150,7 @@ export function Days() {
           }}
         />
       </main>
-      <Beside desk={desk} date={date} doing={doing}>
+      <Beside desk={desk} doing={doing}>
         <KeptDays job={job} aim={aim} made={made} mayPlan={mayPlan} date={date} />
       </Beside>
       {opened && rules ? (

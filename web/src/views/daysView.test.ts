@@ -1,7 +1,7 @@
 import { daysRecord, makeDays, planJob } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { house, houseRules } from '../../../core/test/house.ts';
-import { barAt, dayAndTime, dayChoices, dayLanes, doingsOf } from './daysView.ts';
+import { allDays, barAt, crewAt, dayAndTime, dayChoices, dayLanes, doingsOf, movedSince, pinAt, pulledTo, roomBands, stepOf } from './daysView.ts';
 
 const job = house(9);
 const made = makeDays({ job, plans: planJob(job, houseRules), rules: houseRules, setup: {} }, { aim: 'finish', seed: 1, rounds: 4 });
@@ -37,6 +37,37 @@ describe('a day as lanes', () => {
     expect(barAt(lane?.bars ?? [], (bar?.left ?? 0) + 0.1)).toBe(bar);
     expect(barAt(lane?.bars ?? [], -50)).toBe(bar);
     expect(barAt([], 10)).toBeUndefined();
+  });
+  it('shows all days side by side, each thing once and in its own day', () => {
+    const { lanes, hours } = dayLanes(record, allDays, 'person');
+    expect(hours.map((h) => h.left)).toEqual(record.days.map((_d, i) => (i * 100) / record.days.length));
+    expect(lanes.reduce((sum, l) => sum + l.bars.length, 0)).toBe(doingsOf(record, allDays).length);
+    for (const b of lanes.flatMap((l) => l.bars)) {
+      const n = record.days.findIndex((d) => d.date === b.doing.date);
+      expect([b.left >= (n * 100) / record.days.length - 1e-9, b.left + b.width <= ((n + 1) * 100) / record.days.length + 1e-9]).toEqual([true, true]);
+    }
+  });
+  it('knows who is at something, what step it is, and where it is pulled to', () => {
+    const day = dayLanes(record, date, 'person');
+    const [doing] = doingsOf(record, date);
+    if (!doing) throw new Error('nothing is done');
+    expect(crewAt(record, date, doing.id).length).toBe(1 + doing.beside.length);
+    const { defect, step } = stepOf(record, doing);
+    expect([record.repairs.some((r) => r.id === defect), `${doing.mark}/${step}`]).toEqual([true, doing.id]);
+    // half the width of the day later, to five minutes
+    const later = Date.parse(pulledTo(day, doing.start, 0.5)) - Date.parse(doing.start);
+    expect([Math.abs(later - (day.to - day.from) / 2) <= 150_000, Date.parse(pulledTo(day, doing.start, 0.5)) % 300_000]).toEqual([true, 0]);
+    const [band] = roomBands(day, [{ from: doing.start, to: doing.end }]);
+    const bar = day.lanes.flatMap((l) => l.bars).find((b) => b.doing.id === doing.id);
+    expect(band?.left).toBeCloseTo((bar?.left ?? 0) + (bar?.before ?? 0), 6);
+    expect(pinAt(record, doing, doing.start, ['ann'])).toMatchObject({ defect, step, date: '2026-06-01', people: ['ann'] });
+  });
+  it('counts what stands elsewhere since', () => {
+    expect(movedSince(record, record)).toBe(0);
+    const other = makeDays({ job, plans: planJob(job, houseRules), rules: houseRules, setup: {} }, { aim: 'visits', seed: 5, rounds: 4 });
+    const then = daysRecord(job, other, { aim: 'visits', seed: 5 }, { units: 'metric', timeZone: job.timeZone });
+    expect(movedSince(record, then)).toBeGreaterThan(0);
+    expect(movedSince(record, then)).toBe(movedSince(then, record));
   });
   it('is nothing on a day on which nobody works', () => {
     expect(dayLanes(record, '1999-01-01', 'repair')).toEqual({ from: 0, to: 0, hours: [], lanes: [], busy: [], most: 0 });

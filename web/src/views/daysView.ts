@@ -5,6 +5,7 @@ type Block = DaysRecord['days'][number]['people'][number]['blocks'][number];
 /** One thing that somebody does, with who does it. */
 export interface Doing extends Block {
   readonly who: string;
+  readonly date: string;
   /** which of the crew, from nothing on */
   readonly person: number;
 }
@@ -46,11 +47,57 @@ export interface DayLanes {
 const hourMs = 3_600_000;
 const ms = (moment: string) => Date.parse(moment);
 
-/** What is done on a day, each once for each person. */
+/** All days side by side, instead of one of them. */
+export const allDays = 'all';
+
+/** What is done on a day, or on all of them, each once for each person. */
 export function doingsOf(record: DaysRecord, date: string): readonly Doing[] {
   const crew = [...new Set(record.days.flatMap((d) => d.people.map((p) => p.name)))];
-  const day = record.days.find((d) => d.date === date);
-  return (day?.people ?? []).flatMap((p) => p.blocks.map((b): Doing => ({ ...b, who: p.name, person: crew.indexOf(p.name) })));
+  return record.days
+    .filter((d) => date === allDays || d.date === date)
+    .flatMap((d) => d.people.flatMap((p) => p.blocks.map((b): Doing => ({ ...b, who: p.name, date: d.date, person: crew.indexOf(p.name) }))));
+}
+
+/** Where a moment lies over the width, in percent, and what is written along it. */
+interface Axis {
+  readonly from: number;
+  readonly to: number;
+  readonly at: (moment: number) => number;
+  readonly hours: DayLanes['hours'];
+}
+
+function dayAxis(record: DaysRecord, all: readonly Doing[]): Axis {
+  const from = Math.floor(Math.min(...all.map((d) => ms(d.from))) / hourMs) * hourMs;
+  const to = Math.ceil(Math.max(...all.map((d) => ms(d.end) + d.awayMin * 60_000)) / hourMs) * hourMs;
+  const at = (moment: number) => ((Math.min(Math.max(moment, from), to) - from) / (to - from)) * 100;
+  const hours = Array.from({ length: Math.round((to - from) / hourMs) + 1 }, (_v, i) => {
+    const moment = new Date(from + i * hourMs).toISOString();
+    return { left: at(from + i * hourMs), label: clockTime(moment, { timeZone: record.timeZone, day: moment }) };
+  });
+  return { from, to, at, hours };
+}
+
+/** Days that are worked side by side, each as wide as another: nights, and days on which nobody comes, have no width. */
+function weeksAxis(record: DaysRecord): Axis {
+  const days = record.days.map((d) => dayAxis(record, doingsOf(record, d.date)));
+  const wide = 100 / Math.max(1, days.length);
+  // many days have no room for a name each
+  const every = Math.ceil(days.length / 10);
+  return {
+    from: 0,
+    to: 0,
+    at: (moment) => {
+      const n = Math.max(
+        0,
+        days.findLastIndex((d) => d.from <= moment),
+      );
+      return n * wide + ((days[n]?.at(moment) ?? 0) / 100) * wide * 0.94;
+    },
+    hours: record.days.map((d, i) => ({
+      left: i * wide,
+      label: i % every === 0 ? dayName(d.people[0]?.blocks[0]?.from ?? record.startAt, record.timeZone) : '',
+    })),
+  };
 }
 
 /** A name as short as it goes onto a bar. */
@@ -86,9 +133,7 @@ export function barUnder(bars: readonly Bar[], place: number): Bar | undefined {
 export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'person'): DayLanes {
   const all = doingsOf(record, date);
   if (all.length === 0) return { from: 0, to: 0, hours: [], lanes: [], busy: [], most: 0 };
-  const first = Math.floor(Math.min(...all.map((d) => ms(d.from))) / hourMs) * hourMs;
-  const last = Math.ceil(Math.max(...all.map((d) => ms(d.end) + d.awayMin * 60_000)) / hourMs) * hourMs;
-  const at = (moment: number) => ((Math.min(Math.max(moment, first), last) - first) / (last - first)) * 100;
+  const { from, to, at, hours } = date === allDays ? weeksAxis(record) : dayAxis(record, all);
   const bar = (doing: Doing): Omit<Bar, 'row'> => {
     const [left, right] = [at(ms(doing.from)), at(ms(doing.end) + doing.awayMin * 60_000)];
     return {
@@ -99,7 +144,8 @@ export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'perso
       label: by === 'repair' ? initial(doing.who) : doing.mark,
       ...(doing.latest !== undefined &&
         doing.opens !== undefined &&
-        ms(doing.latest) <= last && { window: { left: at(ms(doing.opens)), right: at(ms(doing.latest)) } }),
+        date !== allDays &&
+        ms(doing.latest) <= to && { window: { left: at(ms(doing.opens)), right: at(ms(doing.latest)) } }),
     };
   };
   const lane = (key: string, name: string, sub: string, own: readonly Doing[]): Lane => {
@@ -132,11 +178,7 @@ export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'perso
     const from = edges[i] ?? to;
     return { left: at(from), width: at(to) - at(from), count: new Set(all.filter((d) => ms(d.from) < to && ms(d.end) > from).map((d) => d.who)).size };
   });
-  const hours = Array.from({ length: Math.round((last - first) / hourMs) + 1 }, (_v, i) => {
-    const moment = new Date(first + i * hourMs).toISOString();
-    return { left: at(first + i * hourMs), label: clockTime(moment, { timeZone: record.timeZone, day: moment }) };
-  });
-  return { from: first, to: last, hours, lanes, busy, most: Math.max(crew.length, ...busy.map((b) => b.count)) };
+  return { from, to, hours, lanes, busy, most: Math.max(crew.length, ...busy.map((b) => b.count)) };
 }
 
 /** Stretches of starts as shares of the width of a day, in percent. */
