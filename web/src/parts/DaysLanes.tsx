@@ -157,7 +157,7 @@ export function DaysLanes(props: LanesProps) {
   const { day } = props;
   return (
     <div className="lanes">
-      <div className="lane hours" aria-hidden="true">
+      <div className={`lane hours${day.to === 0 ? ' weeks' : ''}`} aria-hidden="true">
         <span />
         <div>
           {day.hours.map((h) => (

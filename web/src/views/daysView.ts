@@ -77,6 +77,12 @@ function dayAxis(record: DaysRecord, all: readonly Doing[]): Axis {
   return { from, to, at, hours };
 }
 
+/** A day as short as it goes over a narrow column: its weekday and number. */
+function shortDay(moment: string, timeZone: string): string {
+  const [weekday = '', date = ''] = dayName(moment, timeZone).split(', ');
+  return `${weekday} ${date.replace(/^\D+/, '')}`;
+}
+
 /** Days that are worked side by side, each as wide as another: nights, and days on which nobody comes, have no width. */
 function weeksAxis(record: DaysRecord): Axis {
   const days = record.days.map((d) => dayAxis(record, doingsOf(record, d.date)));
@@ -95,7 +101,7 @@ function weeksAxis(record: DaysRecord): Axis {
     },
     hours: record.days.map((d, i) => ({
       left: i * wide,
-      label: i % every === 0 ? dayName(d.people[0]?.blocks[0]?.from ?? record.startAt, record.timeZone) : '',
+      label: i % every === 0 ? shortDay(d.people[0]?.blocks[0]?.from ?? record.startAt, record.timeZone) : '',
     })),
   };
 }
@@ -155,7 +161,8 @@ export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'perso
       return ms(d.from) > end ? [{ left: at(end), width: at(ms(d.from)) - at(end) }] : [];
     });
     // one person does one thing at a time: his lane is one row
-    const bars = by === 'person' ? sorted.map((d) => ({ ...bar(d), row: 0 })) : inRows(sorted.map(bar));
+    // over all days things are too narrow to lie below each other: they cover each other a little
+    const bars = by === 'person' || date === allDays ? sorted.map((d) => ({ ...bar(d), row: 0 })) : inRows(sorted.map(bar));
     return { key, name, sub, bars, rows: Math.max(1, ...bars.map((b) => b.row + 1)), waits };
   };
   const crew = [...new Set(all.map((d) => d.who))];
