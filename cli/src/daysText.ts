@@ -1,18 +1,13 @@
-import { chanceWords, clockTime, dayName, tell, type DayBlock, type DaysMade, type Job, type PersonDay, type Telling } from '@oddment/core';
+import { beforeWork, chanceWords, clockTime, dayName, tell, type DayBlock, type DaysMade, type Job, type PersonDay, type Telling } from '@oddment/core';
 
 const rule = '-'.repeat(72);
 
 /** A line of somebody's day, and why it stands there where that is not plain. */
 function blockLines(b: DayBlock, how: Telling): string[] {
   const at = (moment: string) => clockTime(moment, { ...how, day: b.from });
-  const before = [
-    ...(b.coverMin > 0 ? [`cover ${String(b.coverMin)} min`] : []),
-    ...(b.walkMin > 0 ? [`get there ${String(b.walkMin)} min`] : []),
-    ...(b.setUpMin > 0 ? [`set up ${String(b.setUpMin)} min`] : []),
-    ...(b.mixMin > 0 ? [`mix ${String(b.mixMin)} min`] : []),
-  ];
+  const before = beforeWork(b);
   const notes = [
-    ...(before.length > 0 ? [`${before.join(', ')}, begins ${at(b.start)}`] : []),
+    ...(before === '' ? [] : [`${before}, begins ${at(b.start)}`]),
     ...(b.mix ? [tell(b.mix, how)] : []),
     ...(b.beside.length > 0 ? [`with ${b.beside.join(' and ')}`] : []),
     ...(b.latest !== undefined ? [`begun by ${at(b.latest)} at the latest`] : []),

@@ -83,7 +83,7 @@ export { senseArea, senseDefect, type Sense } from './survey/sense.ts';
 export type { Grade, PatchSystem } from './shelf/patchSystem.ts';
 export { genericShelf } from './shelf/shelf.ts';
 export { auxiliaries } from './shelf/auxiliaries/auxiliaries.ts';
-export { crewOf, crewToday, crewWords, handsOf, isSkill, isTold, mostCrew, skills, unnamed } from './survey/crew.ts';
+export { crewOf, crewToday, crewWords, handsOf, isSkill, isTold, mostCrew, personName, skills, unnamed } from './survey/crew.ts';
 export type { Person, Skill } from './survey/crew.ts';
 export { usualFigures } from './shelf/usual/usualFigures.ts';
 export type { Usual } from './shelf/usual/usual.ts';
@@ -118,6 +118,7 @@ export type { Lag, Link, Step } from './method/step.ts';
 export type { Schedule, Timed } from './schedule/schedule.ts';
 export { things, type ThingId } from './method/things.ts';
 export {
+  accessWords,
   daysProblems,
   daysRenamed,
   daysWithin,
@@ -135,7 +136,7 @@ export { findDays, type Found, type Search } from './schedule/days/improve.ts';
 export { type Aim, type Score } from './schedule/days/score.ts';
 export { planFaults } from './schedule/days/validate.ts';
 export { jobDays, type JobDays, type LeftOut } from './plan/jobDays.ts';
-export { chanceWords, oftenTooCold } from './plan/daysWords.ts';
+export { beforeWork, chanceWords, oftenTooCold } from './plan/daysWords.ts';
 export { tellDays, type DayBlock, type DaysPlan, type Idle, type PersonDay, type WorkDay } from './plan/daysPlan.ts';
 export { waysOut, type WayOut } from './plan/waysOut.ts';
 export { daysFormat, daysRecord, type DaysRecord } from './plan/daysRecord.ts';
@@ -145,7 +146,7 @@ export { DaysMaking, makeDays, usualRounds, type DaysAsked, type DaysMade } from
 export { stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
 export { cautionsOn, type Caution } from './safety/caution.ts';
-export { hoursProblems, hoursWhy, hoursWords, usualHours, weekdays, type WorkingHours } from './survey/hours.ts';
+export { hoursProblems, hoursWhy, hoursWords, timeAfter, usualHours, weekdays, type WorkingHours } from './survey/hours.ts';
 export { partlyPriced, type Price } from './plan/price.ts';
 export { rankedBy, rankWords, type RankBy } from './plan/ranking.ts';
 export type { PlannedSchool, SchoolEffect } from './plan/plannedSchools.ts';

@@ -36,6 +36,20 @@ const markWords: Readonly<Record<PlaceMark['is'], string>> = {
   passed: 'people passing',
 };
 
+/** What lies before the work of something, in its order and in a few words; none where nothing does. */
+export function beforeWork(of: { readonly coverMin: number; readonly walkMin: number; readonly setUpMin: number; readonly mixMin: number }): string {
+  const parts = [
+    [of.coverMin, 'cover'],
+    [of.walkMin, 'get there'],
+    [of.setUpMin, 'set up'],
+    [of.mixMin, 'mix'],
+  ] as const;
+  return parts
+    .filter(([minutes]) => minutes > 0)
+    .map(([minutes, what]) => `${what} ${String(minutes)} min`)
+    .join(', ');
+}
+
 /** How sure something is, in words. */
 export const chanceWords: Readonly<Record<Chance, string>> = { likely: 'likely', tight: 'tight', no: 'not to be counted on' };
 

@@ -1,7 +1,7 @@
 import type { ClimateSeries } from '../climate/series.ts';
 import { usualHours } from '../survey/hours.ts';
 import type { HouseRules, Job } from '../survey/job.ts';
-import { isTold } from '../survey/crew.ts';
+import { isTold, personName } from '../survey/crew.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import { DayAxis, without, workingStretches } from '../schedule/days/hours.ts';
 import type { Activity, Place, Problem, Repair, Stretch, Worker } from '../schedule/days/problem.ts';
@@ -86,7 +86,7 @@ export function jobDays(
   const told = job.crew.some(isTold);
   const workers = job.crew.map((p, i): Worker => ({
     id: p.id,
-    name: p.name.trim() === '' ? `Person ${String(i + 1)}` : p.name.trim(),
+    name: personName(job.crew, i),
     ...(told && { skills: p.skills }),
     hours: workingStretches(
       hours,

@@ -1,7 +1,7 @@
 import { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import { DaysSearch, findDays, type Found } from '../schedule/days/improve.ts';
-import { at, type Placement, type Problem } from '../schedule/days/problem.ts';
+import { at, mayDo, type Placement, type Problem } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
 import { Standing, type InTheWay } from '../schedule/days/standing.ts';
 import { DaysWords } from './daysWords.ts';
@@ -39,8 +39,7 @@ export function roomOf(problem: Problem, placements: readonly Placement[], act: 
   const day = days.findLastIndex((d) => d <= stood.start);
   const here = standing.room(act, stood.people, at(days, day), (days[day + 1] ?? at(days, day)) - 1, roomStep);
   const crews = stood.people.length === 1 ? workers.map((_w, i) => [i]) : workers.flatMap((_w, a) => workers.flatMap((_x, b) => (b > a ? [[a, b]] : [])));
-  const able = (people: readonly number[]) =>
-    people.every((p) => at(problem.activities, act).skills.every((s) => at(workers, p).skills === undefined || at(workers, p).skills?.includes(s) === true));
+  const able = (people: readonly number[]) => mayDo(problem, at(problem.activities, act), people);
   const same = (people: readonly number[]) => people.every((p) => stood.people.includes(p));
   return { act, here, others: crews.filter((people) => !same(people) && able(people) && !standing.inTheWay(act, people, stood.start)) };
 }

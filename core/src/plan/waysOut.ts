@@ -9,7 +9,7 @@ import { siteDateTime } from '../quantity/siteTime.ts';
 import { instantAfter } from '../schedule/schedule.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { mostCrew, skills, type Skill } from '../survey/crew.ts';
-import { clockMinutes, usualHours, type WorkingHours } from '../survey/hours.ts';
+import { clockMinutes, timeAfter, usualHours, type WorkingHours } from '../survey/hours.ts';
 import type { Area, HouseRules, Job } from '../survey/job.ts';
 import { jobDays, type JobDays } from './jobDays.ts';
 import { planJob, plannedOf, type RepairPlan } from './repairPlan.ts';
@@ -56,11 +56,6 @@ function withHours(input: DaysInput, change: (hours: WorkingHours) => WorkingHou
   const rules = input.rules ?? { schools: {} };
   return { ...input, rules: { ...rules, hours: change(rules.hours ?? usualHours) } };
 }
-
-const timeAfter = (time: string, minutes: number) => {
-  const min = clockMinutes(time) + minutes;
-  return `${String(Math.floor(min / 60)).padStart(2, '0')}:${String(min % 60).padStart(2, '0')}`;
-};
 
 function crewAndHours(input: DaysInput): Change[] {
   const { job, rules } = input;

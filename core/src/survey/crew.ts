@@ -51,6 +51,12 @@ export function crewWords(crew: readonly Person[]): string {
   return all.length === 1 ? (all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1] ?? ''}`;
 }
 
+/** What somebody of a crew is called: by name, or by place in it. */
+export function personName(crew: readonly Pick<Person, 'name'>[], place: number): string {
+  const name = crew[place]?.name.trim() ?? '';
+  return name === '' ? `Person ${String(place + 1)}` : name;
+}
+
 /** Whether anything is said of a person, so that what he is not noted for means something. */
 export const isTold = ({ name, skills: able }: Pick<Person, 'name' | 'skills'>): boolean => name.trim() !== '' || able.length > 0;
 

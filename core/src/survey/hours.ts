@@ -13,6 +13,12 @@ export const usualHours: WorkingHours = { from: '07:00', to: '16:00', pause: { f
 /** Minutes of a clock time after midnight. */
 export const clockMinutes = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
 
+/** A clock time so many min after another, the last of its day at the latest. */
+export function timeAfter(time: string, minutes: number): string {
+  const min = Math.min(clockMinutes(time) + minutes, 24 * 60 - 1);
+  return `${String(Math.floor(min / 60)).padStart(2, '0')}:${String(min % 60).padStart(2, '0')}`;
+}
+
 /** What is wrong with hours, in words; nothing where they can be worked by. */
 export function hoursProblems({ from, to, pause, days }: WorkingHours): readonly string[] {
   const time = /^([01]\d|2[0-3]):[0-5]\d$/;

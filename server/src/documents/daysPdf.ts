@@ -1,27 +1,12 @@
-import { clockTime, dayName, type DaysRecord } from '@oddment/core';
+import { beforeWork, clockTime, dayName, type DaysRecord } from '@oddment/core';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { pdfOf, tableRule } from './pdfDocument.ts';
 import type { PdfTask } from './pdfTask.ts';
 
 type DaysTask = Extract<PdfTask, { kind: 'days' }>;
 type PersonDay = DaysRecord['days'][number]['people'][number];
-type Block = PersonDay['blocks'][number];
 
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 11, margin: [0, 6, 0, 1] });
-
-/** What lies before the work of a line, in a few words. */
-function beforehand(b: Block): string {
-  const parts = [
-    [b.coverMin, 'cover'],
-    [b.walkMin, 'get there'],
-    [b.setUpMin, 'set up'],
-    [b.mixMin, 'mix'],
-  ] as const;
-  return parts
-    .filter(([minutes]) => minutes > 0)
-    .map(([minutes, what]) => `${what} ${String(minutes)} min`)
-    .join(', ');
-}
 
 /** The lines of somebody's day: a box to tick, when, where, what. */
 function lines({ blocks, idle }: PersonDay, at: (moment: string) => string): TableCell[][] {
@@ -29,7 +14,7 @@ function lines({ blocks, idle }: PersonDay, at: (moment: string) => string): Tab
   return blocks.flatMap((b): TableCell[][] => {
     const head: TableCell[][] = b.place === place ? [] : [[{ text: b.place, bold: true, colSpan: 2, margin: [0, 3, 0, 0] }, '']];
     place = b.place;
-    const before = beforehand(b);
+    const before = beforeWork(b);
     const waits = idle
       .filter((i) => i.to === b.from)
       .map((i): TableCell[] => [at(i.from), { text: `nothing to do for ${String(i.minutes)} min`, color: '#555555' }]);

@@ -1,6 +1,6 @@
 import { daysCsv, KeepDaysBody, VersionBody } from '@oddment/contracts';
 import { daysCalendar } from '@oddment/contracts/daysCalendar';
-import { siteDateTime, type AreaDays } from '@oddment/core';
+import { accessWords, siteDateTime } from '@oddment/core';
 import { notFound } from '../problem.ts';
 import { keep } from '../services/daysService.ts';
 import { changeRecord } from '../services/recordService.ts';
@@ -9,15 +9,6 @@ import { listKeptDays, readKeptDays } from '../store/daysStore.ts';
 import { isThere, readJob } from '../store/jobStore.ts';
 import { madeStatus, type Call, type Handler } from './call.ts';
 import { sendPdf } from './sendPdf.ts';
-
-/** What is to be heeded of an area, in words. */
-function accessWords({ open, quiet }: AreaDays, through: string | undefined): string {
-  return [
-    ...(open ? [`open ${open.from} to ${open.to}`] : []),
-    ...(quiet ? [`no noise or dust ${quiet.from} to ${quiet.to}`] : []),
-    ...(through === undefined ? [] : [`reached through ${through}`]),
-  ].join('; ');
-}
 
 /** Kept days. */
 export function daysHandlers(db: Database) {

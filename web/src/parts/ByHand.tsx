@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { clockTime, siteDateTime, siteInstant, type DaysRecord, type Job } from '@oddment/core';
+import { clockTime, personName, siteDateTime, siteInstant, type DaysRecord, type Job } from '@oddment/core';
 import { useState } from 'react';
 import type { MadeDays } from '../state/madeDays.ts';
 import { crewAt, dayAndTime, type Doing } from '../views/daysView.ts';
@@ -57,11 +57,11 @@ export function ByHand({ doing, record, crew, made, onMove, onLetGo }: ByHandPro
   const at = (moment: string) => clockTime(moment, { timeZone: record.timeZone, day: moment });
   const room = made.room?.id === doing.id ? made.room.room : undefined;
   const people = crewAt(record, doing.date, doing.id);
-  const nameOf = (id: string) => {
-    const i = crew.findIndex((p) => p.id === id);
-    const name = crew[i]?.name.trim() ?? '';
-    return name === '' ? `Person ${String(i + 1)}` : name;
-  };
+  const nameOf = (id: string) =>
+    personName(
+      crew,
+      crew.findIndex((p) => p.id === id),
+    );
   const by = (minutes: number) => new Date(Date.parse(doing.start) + minutes * 60_000).toISOString();
   const free = room?.here.filter((h) => h.from !== h.to || h.from !== doing.start) ?? [];
   if (doing.done === true) return <p className="quiet">It is done.</p>;

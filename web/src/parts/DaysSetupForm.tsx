@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import type { JobRecord } from '@oddment/contracts';
-import { hoursOfDaysProblems, hoursWords, things, usualHours, usualThings, type DaysSetup, type HouseRules, type ThingId } from '@oddment/core';
+import { hoursOfDaysProblems, hoursWords, personName, things, usualHours, usualThings, type DaysSetup, type HouseRules, type ThingId } from '@oddment/core';
 import { useId, useState } from 'react';
 import { Dates, OnDates, Part, Times } from './DaysSetupFields.tsx';
 import { areaOf, dueOf, notBeforeOf, personOf, withArea, withDue, withNotBefore, withPerson, withThing } from '../views/daysSetup.ts';
@@ -18,7 +18,7 @@ function PeopleDays({ job, rules, setup, onSetup }: Setting) {
     <Part title="People" said={`usual: ${hoursWords(rules.hours ?? usualHours)}`} open>
       {job.crew.map((p, i) => {
         const now = personOf(setup, p.id);
-        const name = p.name.trim() === '' ? `Person ${String(i + 1)}` : p.name;
+        const name = personName(job.crew, i);
         return (
           <div className="setting" key={p.id} role="group" aria-label={name}>
             <b>{name}</b>

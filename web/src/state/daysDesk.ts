@@ -1,7 +1,7 @@
-import { usualHours, type Aim, type DaysRecord, type DaysSetup, type HouseRules, type WayTaken } from '@oddment/core';
+import { timeAfter, usualHours, type Aim, type DaysRecord, type DaysSetup, type HouseRules, type WayTaken } from '@oddment/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { Place } from '../screens/JobFrame.tsx';
-import { anHourAfter, withAway, withoutPin, withPin } from '../views/daysSetup.ts';
+import { withAway, withoutPin, withPin } from '../views/daysSetup.ts';
 import { pinAt, stepOf, type Doing } from '../views/daysView.ts';
 import { usePlannedBy } from './editing.ts';
 import { useMadeDays, type MadeDays } from './madeDays.ts';
@@ -94,7 +94,7 @@ export function useDaysDesk({ job, units, edit, mayPlan, aim, asked }: Asked): D
     },
     away: (date, person, late) => {
       const from = by?.rules.hours?.from ?? usualHours.from;
-      taken(withAway(setup, person, date, late ? { from: '00:00', to: anHourAfter(from) } : undefined));
+      taken(withAway(setup, person, date, late ? { from: '00:00', to: timeAfter(from, 60) } : undefined));
     },
     ...(undo && { undo }),
     ...(mayPlan &&

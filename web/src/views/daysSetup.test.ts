@@ -1,7 +1,6 @@
-import type { DaysSetup } from '@oddment/core';
+import { timeAfter, type DaysSetup } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import {
-  anHourAfter,
   areaOf,
   dueOf,
   notBeforeOf,
@@ -53,7 +52,7 @@ describe('what days are made by, as it is typed', () => {
   it('takes somebody out for a day, or for its first hour, once', () => {
     const off = withAway(withAway({}, 'a', '2026-06-03'), 'a', '2026-06-03');
     expect(personOf(off, 'a').off).toEqual(['2026-06-03']);
-    expect([anHourAfter('07:30'), anHourAfter('23:10')]).toEqual(['08:30', '23:59']);
+    expect([timeAfter('07:30', 60), timeAfter('23:10', 60)]).toEqual(['08:30', '23:59']);
     const late = withAway(withAway({}, 'a', '2026-06-03', { from: '07:00', to: '08:00' }), 'a', '2026-06-03', { from: '07:00', to: '09:00' });
     expect(personOf(late, 'a').away).toEqual([{ date: '2026-06-03', from: '07:00', to: '09:00' }]);
   });

@@ -75,12 +75,6 @@ export function withoutPin(setup: DaysSetup, pin: Pick<Pin, 'defect' | 'step'>):
   );
 }
 
-/** A clock time an hour later, the last minute of the day at the latest. */
-export function anHourAfter(time: string): string {
-  const hour = Number(time.slice(0, 2)) + 1;
-  return hour > 23 ? '23:59' : `${String(hour).padStart(2, '0')}:${time.slice(3, 5)}`;
-}
-
 /** Somebody is away on a date: all of it, or from one time to another. */
 export function withAway(setup: DaysSetup, person: string, date: string, hours?: { readonly from: string; readonly to: string }): DaysSetup {
   const now = personOf(setup, person);

@@ -1,6 +1,6 @@
 import { never } from './laws.ts';
 import { groupsOf, type Group } from './groups.ts';
-import { at, type CrewWay, type Problem } from './problem.ts';
+import { at, mayDo, type CrewWay, type Problem } from './problem.ts';
 import type { Hold, PutOff } from './lines.ts';
 import { Roster, type Spot } from './roster.ts';
 
@@ -45,8 +45,7 @@ export class Builder {
     const all = workers.map((_w, i) => [i]);
     const pairs = workers.flatMap((_w, a) => workers.flatMap((_x, b) => (b > a ? [[a, b]] : [])));
     this.#crews = problem.activities.map((a) => {
-      const able = (people: readonly number[]) =>
-        people.every((p) => a.skills.every((s) => at(workers, p).skills === undefined || at(workers, p).skills?.includes(s) === true));
+      const able = (people: readonly number[]) => mayDo(problem, a, people);
       const { pin } = a;
       const these = (people: readonly number[]) => !pin || (people.length === pin.people.length && people.every((p) => pin.people.includes(p)));
       return a.ways.flatMap((way) =>

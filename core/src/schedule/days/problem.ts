@@ -191,6 +191,13 @@ export interface Placement {
   readonly away: number;
 }
 
+/** Whether each of some people may do an activity: of whom nothing is said may do all. */
+export const mayDo = ({ workers }: Problem, { skills }: Activity, people: readonly number[]): boolean =>
+  people.every((p) => {
+    const own = at(workers, p).skills;
+    return own === undefined || skills.every((s) => own.includes(s));
+  });
+
 /** One of a list. @throws Error where there is none at that place */
 export function at<T>(list: readonly T[], i: number): T {
   const one = list[i];

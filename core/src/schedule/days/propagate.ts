@@ -1,6 +1,6 @@
 import { Opening, openingKey, Openings } from './fitting.ts';
 import { lawTable, never, type Law } from './laws.ts';
-import { at, firstOf, type Problem, type Stretch } from './problem.ts';
+import { at, firstOf, mayDo, type Problem, type Stretch } from './problem.ts';
 
 /** Earliest starts and ends of activities, and latest ones for an end of all; no plan begins or ends one outside them. */
 export interface Times {
@@ -49,7 +49,7 @@ export class Propagation {
     this.#dayOf = each.dayOf;
     const made = new Map<string, Opening>();
     this.#openings = activities.map((a) => {
-      const able = workers.flatMap((w, i) => (a.skills.every((s) => w.skills === undefined || w.skills.includes(s)) ? [i] : []));
+      const able = workers.flatMap((_w, i) => (mayDo(problem, a, [i]) ? [i] : []));
       const key = [able.join(','), openingKey(a, problem)].join('|');
       const known = made.get(key) ?? new Opening(anyOf(able.map((w) => each.of(a, [w]).stretches)), each.dayOf);
       made.set(key, known);

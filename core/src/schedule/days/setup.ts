@@ -30,6 +30,15 @@ export interface AreaDays {
   readonly shut?: readonly string[];
 }
 
+/** What is to be heeded of an area, in a few words; none where it is as usual. `through`: the name of the area it is reached through. */
+export function accessWords({ open, quiet }: AreaDays, through: string | undefined): string {
+  return [
+    ...(open ? [`open ${open.from} to ${open.to}`] : []),
+    ...(quiet ? [`no noise or dust ${quiet.from} to ${quiet.to}`] : []),
+    ...(through === undefined ? [] : [`reached through ${through}`]),
+  ].join('; ');
+}
+
 /** A date that has to hold: of one repair, or of the whole job. */
 export interface DueDate {
   /** id of a defect; all of the job where absent */
