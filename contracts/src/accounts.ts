@@ -1,21 +1,7 @@
 import 'reflect-metadata';
 import { rateProblems } from '@oddment/core';
-import {
-  ByName,
-  ClockTime,
-  Currency,
-  DateOnly,
-  Id,
-  LoginName,
-  NumberBetween,
-  OneOf,
-  OptionalNested,
-  Optionally,
-  Text,
-  Version,
-  Weekdays,
-  YesOrNo,
-} from './fields.ts';
+import { ByName, Currency, DateOnly, Id, LoginName, NumberBetween, OneOf, OptionalNested, Optionally, Text, Version, YesOrNo } from './fields.ts';
+import { HoursBody } from './hours.ts';
 import { SidesTaken } from './job.ts';
 import { roles, type Role } from './roles.ts';
 
@@ -37,20 +23,6 @@ export class LaborBody {
   @NumberBetween('The rate', 0.01, 100_000) perHour!: number;
   @Currency() currency!: string;
   @DateOnly('The date from which it holds') since!: string;
-}
-
-/** A break of the day. */
-export class PauseBody {
-  @ClockTime('The beginning of the break') from!: string;
-  @ClockTime('The end of the break') to!: string;
-}
-
-/** When a firm works, by the clock of the site. */
-export class HoursBody {
-  @ClockTime('The beginning of the day') from!: string;
-  @ClockTime('The end of the day') to!: string;
-  @OptionalNested(() => PauseBody) pause?: PauseBody;
-  @Weekdays('The days that are worked') days!: number[];
 }
 
 /** What a firm prefers, how long its people take, and what an hour of them costs. */

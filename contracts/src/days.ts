@@ -1,5 +1,15 @@
 import 'reflect-metadata';
-import { writeCsv, type Aim, type DaysRecord, type DaysSetup, type HouseRules, type Job, type KeptPlacement, type Product } from '@oddment/core';
+import {
+  writeCsv,
+  type Aim,
+  type DaysRecord,
+  type DaysSetup,
+  type Elsewhere,
+  type HouseRules,
+  type Job,
+  type KeptPlacement,
+  type Product,
+} from '@oddment/core';
 import { Id, ListOf, NumberBetween, OneOf, Text, Version, Words, YesOrNo } from './fields.ts';
 
 /** The longest that days reach, in min: as far ahead as they are made, and more. */
@@ -47,6 +57,21 @@ export interface DaysInputs {
   readonly aim: Aim;
   readonly seed: number;
   readonly placements: readonly KeptPlacement[];
+  /** where people of the firm were by the days of other jobs */
+  readonly elsewhere?: readonly Elsewhere[];
+}
+
+/** The kept days of a job that are not over yet, from its today on. */
+export interface DaysAhead {
+  readonly jobId: string;
+  readonly keptId: string;
+  readonly site: string;
+  readonly client: string;
+  /** its today, at the site */
+  readonly today: string;
+  /** the place whose weather is looked at, where one is chosen */
+  readonly forecast?: string;
+  readonly days: DaysRecord;
 }
 
 export type KeptDaysRecord = KeptDaysSummary & { readonly days: DaysRecord };

@@ -10,6 +10,8 @@ const date: Schema = { type: 'string', format: 'date' };
 const list = (items: Schema): Schema => ({ type: 'array', items });
 const chance: Schema = { enum: ['likely', 'tight', 'no'] };
 
+const standing = { mark: text, place: text, title: text, from: when, to: when };
+
 const block = objectSchema(
   {
     id: { type: 'string', description: 'mark of the repair and step of its method; the same when it is planned again' },
@@ -31,8 +33,17 @@ const block = objectSchema(
     done: { const: true, description: 'over already, with its real times' },
     latest: { ...when, description: 'it must have begun by then' },
     opens: { ...when, description: 'it could begin from then on' },
+    asks: objectSchema(
+      {
+        leastC: { type: 'number', description: 'of the ground, °C' },
+        mostC: { type: 'number', description: 'of the ground, °C' },
+        dewMarginK: { type: 'number', description: 'ground over dew point, K' },
+        after: objectSchema({ dryMin: minutes, noFrostMin: minutes }),
+      },
+      ['leastC', 'mostC', 'dewMarginK'],
+    ),
   },
-  ['mix', 'why', 'pinned', 'done', 'latest', 'opens'],
+  ['asks', 'mix', 'why', 'pinned', 'done', 'latest', 'opens'],
 );
 
 /** The JSON Schema of the days of a job, as `./oddment days --json` prints them. */
@@ -59,14 +70,32 @@ export function daysSchema(): Schema {
           objectSchema({
             date,
             people: list(
-              objectSchema({
-                person: text,
-                name: text,
-                blocks: list(block),
-                take: objectSchema({ tools: list(text), stuff: list({ ...text, description: 'of which repair, what, how much' }) }),
-                idle: list(objectSchema({ from: when, to: when, minutes, why: text }, ['why'])),
-              }),
+              objectSchema(
+                {
+                  person: text,
+                  name: text,
+                  blocks: list(block),
+                  take: objectSchema({ tools: list(text), stuff: list({ ...text, description: 'of which repair, what, how much' }) }),
+                  idle: list(objectSchema({ from: when, to: when, minutes, why: text }, ['why'])),
+                  elsewhere: list(objectSchema({ site: text, from: when, to: when })),
+                  lastMix: objectSchema({
+                    mark: text,
+                    title: text,
+                    by: { ...when, description: 'mixing begins by then, so that all after it fits into his hours' },
+                  }),
+                },
+                ['elsewhere', 'lastMix'],
+              ),
             ),
+          }),
+        ),
+        stands: list(objectSchema({ ...standing, title: { ...text, description: 'what stands there' } })),
+        wet: list(
+          objectSchema({
+            ...standing,
+            defect: text,
+            by: list(objectSchema({ date, person: text, name: text })),
+            nobody: { ...list(date), description: 'dates on which nobody is there for it' },
           }),
         ),
         moments: list(objectSchema({ mark: text, title: text, at: when })),

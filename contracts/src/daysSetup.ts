@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { things, type ThingId } from '@oddment/core';
 import { ByName, ClockTime, DateList, DateOnly, ListOf, OptionalNested, OptionalText, Optionally, Text, Words } from './fields.ts';
+import { HoursBody } from './hours.ts';
 
 const isThing = (id: string): id is ThingId => Object.hasOwn(things, id);
 
@@ -78,6 +79,13 @@ export class DoneStepBody {
   @Optionally(DateOnly('The date it was done on')) toDate?: string;
 }
 
+/** Somebody who comes on a date to keep a repair wet. */
+export class WetsBody {
+  @Text('The defect', 1, 80) defect!: string;
+  @DateOnly('The date') date!: string;
+  @Text('The person', 1, 40) person!: string;
+}
+
 /** A moment at the site. */
 export class SiteMomentBody {
   @DateOnly('The date') date!: string;
@@ -86,6 +94,9 @@ export class SiteMomentBody {
 
 /** What the days of a job are made by besides its crew and its repairs; what is left out is as usual. */
 export class DaysSetupBody {
+  @OptionalNested(() => HoursBody) hours?: HoursBody;
+  @OptionalText('The place of the forecast', 40) forecast?: string;
+  @Optionally(ListOf('Who keeps what wet', () => WetsBody, 2000)) wets?: WetsBody[];
   @Optionally(ListOf('The people', () => PersonDaysBody, 50)) people?: PersonDaysBody[];
   @Optionally(ByName('The things', 'number', countProblems)) things?: Record<string, number>;
   @Optionally(ListOf('The areas', () => AreaDaysBody, 200)) areas?: AreaDaysBody[];

@@ -15,7 +15,7 @@ export {
   NewJobBody,
   VersionBody,
 } from './job.ts';
-export { daysCsv, KeepDaysBody, KeptPlacementBody, type DaysInputs, type KeptDaysRecord, type KeptDaysSummary } from './days.ts';
+export { daysCsv, KeepDaysBody, KeptPlacementBody, type DaysAhead, type DaysInputs, type KeptDaysRecord, type KeptDaysSummary } from './days.ts';
 export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
 export { jobCsv } from './jobCsv.ts';
 export { daysSchema } from './daysSchema.ts';

@@ -372,6 +372,22 @@ export const routes = describe({
     status: 200,
     answer: 'the days, without what they say',
   },
+  readElsewhere: {
+    method: 'get',
+    path: '/jobs/{id}/elsewhere',
+    summary: 'When people of the firm are at other jobs, by the days kept there',
+    access: everyone,
+    status: 200,
+    answer: 'who, where, from when to when',
+  },
+  readAhead: {
+    method: 'get',
+    path: '/days',
+    summary: 'The kept days of all jobs that are not over yet, each from its today on',
+    access: everyone,
+    status: 200,
+    answer: 'the days by job',
+  },
   readDays: { method: 'get', path: '/days/{id}', summary: 'Kept days, as they were kept', access: everyone, status: 200, answer: 'the days' },
   keepDays: {
     method: 'post',

@@ -1,5 +1,5 @@
-import { readJobFile, writeJobFile, type JobRecord, type KeptDaysRecord } from '@oddment/contracts';
-import { makeDays, placementsOf, planJob, usualHouseRules } from '@oddment/core';
+import { readJobFile, writeJobFile, type DaysAhead, type JobRecord, type KeptDaysRecord } from '@oddment/contracts';
+import { makeDays, placementsOf, planJob, travelMin, usualHouseRules, type Elsewhere } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { convertIcsCalendar } from 'ts-ics';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -17,13 +17,13 @@ afterAll(async () => {
 });
 
 /** A job of the house with so many repairs, as the server has it. */
-async function houseOf(count: number, days?: object): Promise<JobRecord> {
+async function houseOf(count: number, days?: object, by = owner): Promise<JobRecord> {
   const job = house(count);
   const idOf = new Map([job.id, ...job.areas.flatMap((a) => [a.id, ...a.defects.map((d) => d.id)])].map((id) => [id, uuid()]));
   const to = (id: string) => idOf.get(id) ?? id;
   const named = { ...job, id: to(job.id), areas: job.areas.map((a) => ({ ...a, id: to(a.id), defects: a.defects.map((d) => ({ ...d, id: to(d.id) })) })) };
   const file = JSON.parse(writeJobFile(named)) as object;
-  const made = await owner.post('/api/job-files', {
+  const made = await by.post('/api/job-files', {
     ...file,
     ...(days && { days: JSON.parse(JSON.stringify(days), (_k, v: unknown) => (typeof v === 'string' ? to(v) : v)) as object }),
   });
@@ -32,10 +32,15 @@ async function houseOf(count: number, days?: object): Promise<JobRecord> {
 }
 
 /** The days of a job as a page makes them, and what it sends to keep them. */
-function pageDays(job: JobRecord) {
+async function pageDays(job: JobRecord, by = owner) {
   const { days: setup = {}, ...rest } = job;
-  const made = makeDays({ job: rest, plans: planJob(rest, usualHouseRules), rules: usualHouseRules, setup }, { aim: 'finish', seed: 1, rounds: 5 });
-  return { made, body: { id: uuid(), change: uuid(), jobVersion: job.version, aim: 'finish', seed: 1, issue: true, placements: placementsOf(made) } };
+  const elsewhere = (await by.get(`/api/jobs/${job.id}/elsewhere`)).body as unknown as Elsewhere[];
+  const made = makeDays({ job: rest, plans: planJob(rest, usualHouseRules), rules: usualHouseRules, setup, elsewhere }, { aim: 'finish', seed: 1, rounds: 5 });
+  return {
+    made,
+    elsewhere,
+    body: { id: uuid(), change: uuid(), jobVersion: job.version, aim: 'finish', seed: 1, issue: true, placements: placementsOf(made) },
+  };
 }
 
 describe('what days are made by', () => {
@@ -73,7 +78,7 @@ describe('what days are made by', () => {
 describe('kept days', () => {
   it('are gone through by the server, kept with what they were made from, and issue what is not issued', async () => {
     const job = await houseOf(5);
-    const { made, body } = pageDays(job);
+    const { made, body } = await pageDays(job);
     const answer = await owner.post(`/api/jobs/${job.id}/days`, body);
     expect([answer.status, answer.body]).toEqual([
       201,
@@ -99,14 +104,14 @@ describe('kept days', () => {
     const plans = (await owner.get(`/api/jobs/${job.id}/plans`)).body as unknown as { mark: string; issuedBy: string }[];
     expect(plans.map((p) => p.mark).sort()).toEqual(made.problem.repairs.map((r) => r.mark).sort());
     // kept once more nothing is issued twice
-    const again = pageDays(job).body;
+    const again = (await pageDays(job)).body;
     expect((await owner.post(`/api/jobs/${job.id}/days`, again)).status).toBe(201);
     expect((await owner.get(`/api/jobs/${job.id}/plans`)).body).toHaveLength(plans.length);
   });
 
   it('are refused where the job moved on, or where they do not hold on it, and then nothing is issued', async () => {
     const job = await houseOf(4);
-    const { body } = pageDays(job);
+    const { body } = await pageDays(job);
     const refusedFor = async (change: object) => {
       const answer = await owner.post(`/api/jobs/${job.id}/days`, { ...body, id: uuid(), change: uuid(), ...change });
       return [answer.status, answer.body['detail']];
@@ -127,7 +132,7 @@ describe('kept days', () => {
 
   it('go out as a sheet for each person and day, as a calendar and as a table, and are read by nobody else', async () => {
     const job = await houseOf(5, { areas: [{ area: 'Cellar', open: { from: '07:00', to: '16:00' } }] });
-    const { body } = pageDays(job);
+    const { body } = await pageDays(job);
     await owner.post(`/api/jobs/${job.id}/days`, body);
     const days = ((await owner.get(`/api/days/${body.id}`)).body as unknown as KeptDaysRecord).days;
     const ics = await owner.get(`/api/days/${body.id}/days.ics?person=ann`);
@@ -156,5 +161,61 @@ describe('kept days', () => {
 
   it('are never changed by the database', async () => {
     await expect(world.database.db.execute(sql`update kept_days set core = 'another'`)).rejects.toThrow();
+  });
+});
+
+describe('people of a firm with several jobs', () => {
+  it('are in one place at a time: where a job has kept its days, another plans around them, and is refused where it did not', async () => {
+    const firm = await world.owner('two sites');
+    const [one, two] = [await houseOf(5, undefined, firm), await houseOf(6, undefined, firm)];
+    expect((await firm.get(`/api/jobs/${two.id}/elsewhere`)).body).toEqual([]);
+    const unaware = await pageDays(two, firm);
+    const first = await pageDays(one, firm);
+    expect((await firm.post(`/api/jobs/${one.id}/days`, first.body)).status).toBe(201);
+    // made before the other job kept its days: somebody would be at both
+    const refused = await firm.post(`/api/jobs/${two.id}/days`, unaware.body);
+    expect([refused.status, refused.body['detail']]).toEqual([409, expect.stringMatching(/do not hold/)]);
+    // two that keep theirs at the very same time: one of them is told of the other
+    const [three, four] = [await houseOf(5, undefined, firm), await houseOf(5, undefined, firm)];
+    const both = await Promise.all([pageDays(three, firm), pageDays(four, firm)]);
+    const answers = await Promise.all([three, four].map((j, i) => firm.post(`/api/jobs/${j.id}/days`, both[i]?.body ?? {})));
+    expect(answers.map((a) => a.status).sort()).toEqual([201, 409]);
+    for (const j of [three, four]) await firm.ask('DELETE', `/api/jobs/${j.id}`, { change: uuid(), version: j.version });
+    const aware = await pageDays(two, firm);
+    expect(new Set(aware.elsewhere.map((e) => e.site))).toEqual(new Set([one.site]));
+    expect((await firm.post(`/api/jobs/${two.id}/days`, aware.body)).status).toBe(201);
+    const blocks = async (id: string) =>
+      ((await firm.get(`/api/days/${id}`)).body as unknown as KeptDaysRecord).days.days.flatMap((d) =>
+        d.people.flatMap((p) => p.blocks.map((b) => ({ ...b, who: p.name }))),
+      );
+    const [a, b] = [await blocks(first.body.id), await blocks(aware.body.id)];
+    for (const x of a)
+      for (const y of b)
+        if (x.who === y.who)
+          expect([
+            x.id,
+            y.id,
+            Date.parse(x.end) + travelMin * 60_000 <= Date.parse(y.from) || Date.parse(y.end) + travelMin * 60_000 <= Date.parse(x.from),
+          ]).toEqual([x.id, y.id, true]);
+    // its own days are no reason against keeping them once more, and what is withdrawn counts no more
+    expect((await firm.post(`/api/jobs/${two.id}/days`, (await pageDays(two, firm)).body)).status).toBe(201);
+    await firm.ask('DELETE', `/api/days/${first.body.id}`, { change: uuid(), version: 1 });
+    expect((await firm.get(`/api/jobs/${two.id}/elsewhere`)).body).toEqual([]);
+  });
+
+  it('are told with what is ahead of all jobs, from today on, of their own firm alone', async () => {
+    const firm = await world.owner('ahead');
+    const job = await houseOf(5, { forecast: 'coast' }, firm);
+    const { body } = await pageDays(job, firm);
+    await firm.post(`/api/jobs/${job.id}/days`, body);
+    const ahead = (await firm.get('/api/days')).body as unknown as DaysAhead[];
+    expect(ahead.map((d) => [d.jobId, d.keptId, d.site, d.today, d.forecast])).toEqual([[job.id, body.id, job.site, '2026-06-02', 'coast']]);
+    const dates = ahead[0]?.days.days.map((d) => d.date) ?? [];
+    expect([dates.length > 0, dates.every((d) => d >= '2026-06-02')]).toEqual([true, true]);
+    // the job began a day before
+    expect(((await firm.get(`/api/days/${body.id}`)).body as unknown as KeptDaysRecord).days.days[0]?.date).toBe('2026-06-01');
+    await firm.ask('DELETE', `/api/jobs/${job.id}`, { change: uuid(), version: job.version });
+    expect((await firm.get('/api/days')).body).toEqual([]);
+    expect((await owner.get(`/api/jobs/${job.id}/elsewhere`)).status).toBe(404);
   });
 });

@@ -50,6 +50,8 @@ const looking: readonly RouteName[] = [
   'listIssued',
   'listDays',
   'readDays',
+  'readElsewhere',
+  'readAhead',
   'daysSheets',
   'daysCalendar',
   'daysTable',

@@ -1,13 +1,13 @@
 import type { Saying } from '../quantity/saying.ts';
-import type { Found } from '../schedule/days/improve.ts';
+import { findDays, type Found } from '../schedule/days/improve.ts';
 import { at } from '../schedule/days/problem.ts';
 import type { DaysSetup } from '../schedule/days/setup.ts';
-import type { Job } from '../survey/job.ts';
+import type { Area, Job } from '../survey/job.ts';
 import { instantAfter } from '../schedule/schedule.ts';
-import { jobDays } from './jobDays.ts';
+import type { JobDays } from './jobDays.ts';
 import { DaysMaking, toldDays, type DaysAsked, type DaysMade } from './makeDays.ts';
 import { moveDays, roomOf } from './moveDays.ts';
-import type { DaysInput, WayOut } from './waysOut.ts';
+import { daysOf, type DaysInput, type WayOut } from './waysOut.ts';
 
 /** Where something may begin while all else stays as it is; and who else could do it when it stands. */
 export interface RoomTold {
@@ -26,12 +26,16 @@ export interface Wanted {
   readonly people: readonly string[];
 }
 
-/** What is changed to take a way out: one of these; the hours of the firm and the warmth of a room are no matter of these days. */
+/** What is changed to take a way out: one of these. */
 export interface WayTaken {
+  readonly area?: Pick<Area, 'id' | 'facts'>;
   readonly setup?: DaysSetup;
   readonly crew?: Job['crew'];
   readonly choice?: { readonly defect: string; readonly system: string };
 }
+
+/** Tries at days without what the weather forbids: it is looked at while one waits. */
+const putOffRounds = 40;
 
 /** The days of a job while somebody works on them: made, looked through, changed by hand. */
 export class DaysDesk {
@@ -70,7 +74,29 @@ export class DaysDesk {
     const chosen = [...after].find(([defect, system]) => system !== undefined && system !== before.get(defect));
     if (chosen) return { made, take: { choice: { defect: chosen[0], system: chosen[1] ?? '' } } };
     if (input.job.crew.length > this.#input.job.crew.length) return { made, take: { crew: input.job.crew } };
+    const heated = input.job.areas.find((a) => this.#input.job.areas.every((b) => b.id !== a.id || b.facts !== a.facts));
+    if (heated) return { made, take: { area: { id: heated.id, facts: heated.facts } } };
     return { made, ...(input.setup !== this.#input.setup && { take: { setup: input.setup } }) };
+  }
+
+  /**
+   * The days with some things put off to a later date, because the weather forbids them: everybody does something else meanwhile. Nothing
+   * is changed by it.
+   */
+  putOff(ids: readonly string[], date: string): { readonly made: DaysMade; readonly take: WayTaken } {
+    const { problem } = (this.#now ?? this.made()) satisfies DaysMade;
+    const wanted = ids.flatMap((id) => {
+      const act = problem.activities.find((a) => a.id === id);
+      return act ? [{ defect: at(problem.repairs, act.repair).id, step: act.step, date }] : [];
+    });
+    const { setup } = this.#input;
+    const others = (setup.notBefore ?? []).filter((n) => !wanted.some((w) => w.defect === n.defect && w.step === n.step));
+    // what is set by hand to stand then gives way to the weather
+    const pins = setup.pins?.filter((p) => !wanted.some((w) => w.defect === p.defect && w.step === p.step));
+    const input = { ...this.#input, setup: { ...setup, ...(pins && { pins }), notBefore: [...others, ...wanted] } };
+    const days = daysOf(input);
+    const { aim, seed } = this.#asked;
+    return { made: toldDays(input, days, findDays(days.problem, { aim, seed, rounds: putOffRounds }), seed), take: { setup: input.setup } };
   }
 
   /** @returns nothing where it has no place */
@@ -99,17 +125,17 @@ export class DaysDesk {
   move(setup: DaysSetup, { id, at: when, people }: Wanted): DaysMade | { readonly why: Saying } {
     const found = this.#find(id);
     if (!found) throw new Error('it has no place');
-    const { job, plans, rules } = this.#input;
-    const days = jobDays(job, plans, rules, setup);
+    const input = { ...this.#input, setup };
+    const days = daysOf(input);
     const { now, act } = found;
     const start = Math.round((Date.parse(when) - Date.parse(now.problem.startAt)) / 60_000);
     const by = people.map((p) => now.problem.workers.findIndex((w) => w.id === p));
     const moved = moveDays(now.problem, now.found, days.problem, { act, start, people: by }, this.#asked.aim);
     if (!moved.ok) return { why: moved.why };
-    return this.#take({ ...this.#input, setup }, days, moved.found);
+    return this.#take(input, days, moved.found);
   }
 
-  #take(input: DaysInput, days: ReturnType<typeof jobDays>, found: Found): DaysMade {
+  #take(input: DaysInput, days: JobDays, found: Found): DaysMade {
     this.#input = input;
     this.#ways = [];
     this.#now = toldDays(input, days, found, this.#asked.seed);
@@ -118,7 +144,7 @@ export class DaysDesk {
 
   /** What is set by hand is let go, and all stays where it is until it is searched anew. */
   letGo(setup: DaysSetup): DaysMade | undefined {
-    const { job, plans, rules } = this.#input;
-    return this.#now && this.#take({ ...this.#input, setup }, jobDays(job, plans, rules, setup), this.#now.found);
+    const input = { ...this.#input, setup };
+    return this.#now && this.#take(input, daysOf(input), this.#now.found);
   }
 }

@@ -4,85 +4,11 @@ import { siteDateTime } from '../quantity/siteTime.ts';
 import { lowerBound } from '../schedule/days/bound.ts';
 import { contradictionOf } from '../schedule/days/contradiction.ts';
 import type { Found } from '../schedule/days/improve.ts';
-import { chanceOf, tryFuture, type Chance, type Spread } from '../schedule/days/future.ts';
+import { chanceOf, tryFuture, type Spread } from '../schedule/days/future.ts';
 import { at, type Placement, type Problem } from '../schedule/days/problem.ts';
+import type { DayBlock, DaysPlan, Idle, PersonDay, WorkDay } from './daysTold.ts';
 import { DaysWords } from './daysWords.ts';
 import type { LeftOut } from './jobDays.ts';
-
-/** Something that somebody does, from one moment to another. Instants; set-up, mixing and covering lie before its work begins. */
-export interface DayBlock {
-  readonly id: string;
-  readonly mark: string;
-  readonly place: string;
-  readonly title: Saying;
-  /** covering, set-up and mixing begin */
-  readonly from: string;
-  /** its work begins */
-  readonly start: string;
-  readonly end: string;
-  readonly walkMin: number;
-  readonly setUpMin: number;
-  readonly mixMin: number;
-  /** what is mixed before it, for what others together with it; or whose batch it is placed out of */
-  readonly mix?: Saying;
-  readonly coverMin: number;
-  readonly awayMin: number;
-  /** who is at it with him */
-  readonly beside: readonly string[];
-  readonly why?: Saying;
-  /** set there by hand */
-  readonly pinned?: true;
-  /** over already, with its real times */
-  readonly done?: true;
-  /** it must have begun by then, and could begin from then on */
-  readonly latest?: string;
-  readonly opens?: string;
-}
-
-/** Working time in which somebody has nothing to do, and what he waits for. */
-export interface Idle {
-  readonly from: string;
-  readonly to: string;
-  readonly minutes: number;
-  readonly why?: Saying;
-}
-
-export interface PersonDay {
-  readonly person: string;
-  readonly name: string;
-  readonly blocks: readonly DayBlock[];
-  readonly idle: readonly Idle[];
-}
-
-/** A day on which somebody works. */
-export interface WorkDay {
-  /** at the site */
-  readonly date: string;
-  readonly people: readonly PersonDay[];
-}
-
-/** Days as they are told. */
-export interface DaysPlan {
-  readonly days: readonly WorkDay[];
-  readonly doneAt: string;
-  readonly visits: number;
-  readonly bound: { readonly at: string; readonly says: Saying };
-  /** from when something is allowed, without work */
-  readonly moments: readonly { readonly mark: string; readonly title: Saying; readonly at: string }[];
-  readonly leftOut: readonly LeftOut[];
-  /** repairs that find no place, or end after their date */
-  readonly failing: readonly { readonly mark: string; readonly why: Saying; readonly due?: string; readonly ends?: string }[];
-  readonly contradiction?: Saying;
-  readonly chances?: {
-    readonly runs: number;
-    readonly dates: readonly { readonly mark: string; readonly chance: Chance; readonly share: number }[];
-    readonly windows: Chance;
-    readonly weakest?: Saying;
-    /** by when nine in ten tries were done; absent where more than that found it too cold for something to harden */
-    readonly ninth?: string;
-  };
-  readonly rounds: number;
-}
 
 /** Gaps shorter than this are no idle time: somebody walks, drinks, looks. */
 const idleFromMin = 10;
@@ -197,6 +123,35 @@ class Teller {
     });
   }
 
+  /** By when the last mixing of a day has to begin: as much later as the hours, and the windows behind it, leave. */
+  #lastMix(own: readonly Placement[], worker: number): PersonDay['lastMix'] {
+    const i = own.findLastIndex((_p, n) => this.#mixMin(own, n, worker) > 0);
+    if (i < 0) return undefined;
+    const [p, last] = [at(own, i), at(own, own.length - 1)];
+    const over = last.end + (last.people[0] === worker ? last.away : 0);
+    const until = at(this.#problem.workers, worker).hours.find((h) => h.from <= last.start && h.to > last.start)?.to ?? over;
+    const room = own.slice(i).map((o) => (this.#found.closes[o.act] ?? Number.POSITIVE_INFINITY) - o.start);
+    const later = Math.max(0, Math.min(until - over, ...room));
+    const { repair, title } = at(this.#problem.activities, p.act);
+    return { mark: at(this.#problem.repairs, repair).mark, title, by: this.#words.at(p.start - this.#mixMin(own, i, worker) + later) };
+  }
+
+  #personDay(own: readonly Placement[], worker: number, day: { readonly from: number; readonly to: number }): PersonDay {
+    const { id, name, elsewhere = [] } = at(this.#problem.workers, worker);
+    const lastMix = this.#lastMix(own, worker);
+    const away = elsewhere
+      .filter((e) => e.from < day.to && e.to > day.from)
+      .map((e) => ({ site: e.site, from: this.#words.at(e.from), to: this.#words.at(e.to) }));
+    return {
+      person: id,
+      name,
+      blocks: own.map((_p, i) => this.block(own, i, worker)),
+      idle: this.#idle(own, worker),
+      ...(away.length > 0 && { elsewhere: away }),
+      ...(lastMix && { lastMix }),
+    };
+  }
+
   days(): WorkDay[] {
     const { days, workers, startAt, timeZone } = this.#problem;
     const dayOf = (min: number) => days.findLastIndex((d) => d <= min);
@@ -207,9 +162,7 @@ class Teller {
         date: siteDateTime(new Date(Date.parse(startAt) + (at(days, day) + 60) * 60_000).toISOString(), timeZone).date,
         people: workers.flatMap((w, worker): PersonDay[] => {
           const own = work.filter((p) => dayOf(p.start) === day && p.people.includes(worker));
-          return own.length === 0
-            ? []
-            : [{ person: w.id, name: w.name, blocks: own.map((_p, i) => this.block(own, i, worker)), idle: this.#idle(own, worker) }];
+          return own.length === 0 ? [] : [this.#personDay(own, worker, { from: at(days, day), to: days[day + 1] ?? Infinity })];
         }),
       }));
   }

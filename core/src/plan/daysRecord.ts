@@ -5,6 +5,8 @@ import type { Aim } from '../schedule/days/score.ts';
 import type { Job } from '../survey/job.ts';
 import { coreVersion } from '../version.ts';
 import type { DaysMade } from './makeDays.ts';
+import { StandsOver } from './standsOver.ts';
+import { weatherAsked, type WeatherAsked } from './weatherAsked.ts';
 
 /** The version of the document of days. */
 export const daysFormat = { format: 'oddment-days', version: 1 } as const;
@@ -28,9 +30,17 @@ function taken({ problem, works }: DaysMade, blocks: readonly { readonly id: str
 
 /** Days as an open document: sentences in the units asked for, moments as instants, minutes as whole numbers. */
 export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly aim: Aim; readonly seed: number }, how: Telling) {
-  const { problem, works, found, plan, ways } = made;
+  const { setup, problem, works, found, plan, ways } = made;
   const text = (s: Saying) => tell(s, { ...how, day: '1970-01-01T12:00:00Z' });
   const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? { [key]: text(s) } : {}) as Readonly<Partial<Record<K, string>>>;
+  const isOutside = new Set(job.areas.filter((a) => a.facts.place?.value !== 'inside').flatMap((a) => a.defects.map((d) => d.mark)));
+  /** what the weather has to be for something that is placed outside */
+  const asked = ({ id, mark }: { readonly id: string; readonly mark: string }): { readonly asks?: WeatherAsked } => {
+    const { method, candidate } = works[problem.repairs.findIndex((r) => r.mark === mark)] ?? {};
+    const asks = method && candidate && isOutside.has(mark) && weatherAsked(method, id.slice(mark.length + 1), candidate.chain ?? [candidate.system]);
+    return asks ? { asks } : {};
+  };
+  const over = new StandsOver(problem, found.placements);
   return {
     ...daysFormat,
     core: coreVersion,
@@ -48,11 +58,15 @@ export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly a
       people: d.people.map((p) => ({
         person: p.person,
         name: p.name,
-        blocks: p.blocks.map(({ title, why, mix, ...b }) => ({ ...b, title: text(title), ...maybe('mix', mix), ...maybe('why', why) })),
+        blocks: p.blocks.map(({ title, why, mix, ...b }) => ({ ...b, title: text(title), ...maybe('mix', mix), ...maybe('why', why), ...asked(b) })),
         take: taken(made, p.blocks, how),
         idle: p.idle.map(({ why, ...i }) => ({ ...i, ...maybe('why', why) })),
+        ...(p.elsewhere && { elsewhere: p.elsewhere }),
+        ...(p.lastMix && { lastMix: { ...p.lastMix, title: text(p.lastMix.title) } }),
       })),
     })),
+    stands: over.things().map((o) => ({ ...o, title: text(o.title) })),
+    wet: over.wet(setup).map((o) => ({ ...o, title: text(o.title) })),
     moments: plan.moments.map((m) => ({ ...m, title: text(m.title) })),
     leftOut: plan.leftOut.map((l) => ({ mark: l.mark, why: text(l.why) })),
     failing: plan.failing.map((f) => ({ ...f, why: text(f.why) })),
@@ -72,3 +86,8 @@ export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly a
 }
 
 export type DaysRecord = ReturnType<typeof daysRecord>;
+
+/** Days as an earlier version kept them: of what it did not note yet, nothing. */
+export function daysToday(kept: Omit<DaysRecord, 'stands' | 'wet'> & Partial<Pick<DaysRecord, 'stands' | 'wet'>>): DaysRecord {
+  return { ...kept, stands: kept.stands ?? [], wet: kept.wet ?? [] };
+}

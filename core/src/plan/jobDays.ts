@@ -7,6 +7,7 @@ import { DayAxis, without, workingStretches } from '../schedule/days/hours.ts';
 import type { Activity, Place, Problem, Repair, Stretch, Worker } from '../schedule/days/problem.ts';
 import { daysWithin, usualThings, type AreaDays, type DayHours, type DaysSetup, type DoneStep, type Pin } from '../schedule/days/setup.ts';
 import { ratesOf } from '../shelf/rates.ts';
+import { awayAt, hoursBeside, type Elsewhere } from './elsewhere.ts';
 import { climateOf, type PlannedWork } from './plannedWork.ts';
 import { plannedOf, type PlannedPlan, type RepairPlan } from './repairPlan.ts';
 import { repairNetwork, type RepairNetwork } from './repairNetwork.ts';
@@ -69,31 +70,40 @@ function leftOutWhy(plan: RepairPlan): Saying | undefined {
   return plan.problem() ?? say`Nothing is chosen for it, and nothing fits.`;
 }
 
+/** What days are made from besides their job. */
+export interface JobDaysWith {
+  /** other work for a repair than its plan has, by the id of its defect */
+  readonly taken?: ReadonlyMap<string, PlannedWork>;
+  readonly grid?: number;
+  /** where people of the firm are by the days of other jobs */
+  readonly elsewhere?: readonly Elsewhere[];
+}
+
 /**
  * The problem of days of a job: everybody's hours, what there is few of, and the networks of all repairs that are planned.
- * @param taken other work for a repair than its plan has, by the id of its defect
  */
 export function jobDays(
   job: Job,
   plans: readonly RepairPlan[],
   rules: HouseRules | undefined,
   given: DaysSetup = {},
-  { taken = new Map<string, PlannedWork>(), grid = 1 }: { readonly taken?: ReadonlyMap<string, PlannedWork>; readonly grid?: number } = {},
+  { taken = new Map<string, PlannedWork>(), grid = 1, elsewhere = [] }: JobDaysWith = {},
 ): JobDays {
   const setup = daysWithin(job, given);
-  const hours = rules?.hours ?? usualHours;
+  const hours = setup.hours ?? rules?.hours ?? usualHours;
   const axis = new DayAxis(job.startAt, job.timeZone, daysAhead);
   const told = job.crew.some(isTold);
-  const workers = job.crew.map((p, i): Worker => ({
-    id: p.id,
-    name: personName(job.crew, i),
-    ...(told && { skills: p.skills }),
-    hours: workingStretches(
-      hours,
-      axis,
-      setup.people?.find((o) => o.person === p.id),
-    ),
-  }));
+  const workers = job.crew.map((p, i): Worker => {
+    const own = setup.people?.find((o) => o.person === p.id);
+    const away = awayAt(job.startAt, p.name, elsewhere);
+    return {
+      id: p.id,
+      name: personName(job.crew, i),
+      ...(told && { skills: p.skills }),
+      hours: hoursBeside(workingStretches(hours, axis, own), away),
+      ...(away.length > 0 && { elsewhere: away }),
+    };
+  });
   const leftOut: LeftOut[] = [];
   const in_: { readonly plan: PlannedPlan; readonly work: PlannedWork; readonly network: RepairNetwork }[] = [];
   const { batchMost } = ratesOf(rules?.rates);

@@ -3,9 +3,8 @@ import { findDays } from '../schedule/days/improve.ts';
 import type { Placement } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
 import { planFaults } from '../schedule/days/validate.ts';
-import { jobDays } from './jobDays.ts';
 import { toldDays, type DaysMade } from './makeDays.ts';
-import type { DaysInput } from './waysOut.ts';
+import { daysOf, type DaysInput } from './waysOut.ts';
 
 /** Where something of the days stands, by ids: what a plan is kept and sent as. */
 export interface KeptPlacement {
@@ -35,7 +34,7 @@ export function keptDays(
   input: DaysInput,
   { aim, seed, placements }: { readonly aim: Aim; readonly seed: number; readonly placements: readonly KeptPlacement[] },
 ): { readonly ok: true; readonly made: DaysMade } | { readonly ok: false; readonly why: Saying } {
-  const days = jobDays(input.job, input.plans, input.rules, input.setup);
+  const days = daysOf(input);
   const { problem } = days;
   const acts = new Map(problem.activities.map((a, i) => [a.id, i]));
   const workers = new Map(problem.workers.map((w, i) => [w.id, i]));

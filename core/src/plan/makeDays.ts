@@ -1,11 +1,13 @@
 import { DaysSearch, type Found } from '../schedule/days/improve.ts';
 import type { Problem } from '../schedule/days/problem.ts';
+import type { DaysSetup } from '../schedule/days/setup.ts';
 import type { Aim, Score } from '../schedule/days/score.ts';
 import { ratesOf } from '../shelf/rates.ts';
-import { tellDays, type DaysPlan } from './daysPlan.ts';
-import { jobDays, type JobDays } from './jobDays.ts';
+import { tellDays } from './daysPlan.ts';
+import type { DaysPlan } from './daysTold.ts';
+import type { JobDays } from './jobDays.ts';
 import type { PlannedWork } from './plannedWork.ts';
-import { waysOut, type DaysInput, type WayOut } from './waysOut.ts';
+import { daysOf, waysOut, type DaysInput, type WayOut } from './waysOut.ts';
 
 /** How days are asked for. */
 export interface DaysAsked {
@@ -18,6 +20,8 @@ export interface DaysAsked {
 }
 
 export interface DaysMade {
+  /** what they were made by */
+  readonly setup: DaysSetup;
   readonly problem: Problem;
   /** of its repairs, in their order */
   readonly works: readonly PlannedWork[];
@@ -36,10 +40,10 @@ const futureRuns = 500;
 const climateK = 3;
 
 /** Days that are found, told, with their chances. */
-export function toldDays({ rules }: Pick<DaysInput, 'rules'>, { problem, works, leftOut }: JobDays, found: Found, seed: number): DaysMade {
+export function toldDays({ rules, setup }: Pick<DaysInput, 'rules' | 'setup'>, { problem, works, leftOut }: JobDays, found: Found, seed: number): DaysMade {
   const { quickest, slowest } = ratesOf(rules?.rates);
   const spread = { quickest: quickest.value, slowest: slowest.value, climateK };
-  return { problem, works, found, plan: tellDays(problem, found, leftOut, { future: { runs: futureRuns, seed, spread } }), ways: [] };
+  return { setup, problem, works, found, plan: tellDays(problem, found, leftOut, { future: { runs: futureRuns, seed, spread } }), ways: [] };
 }
 
 /** Days in the making: found a few tries at a time, told as far as they are, and then the ways out. */
@@ -53,7 +57,7 @@ export class DaysMaking {
   constructor(input: DaysInput, asked: DaysAsked) {
     this.#input = input;
     this.#asked = asked;
-    this.#days = jobDays(input.job, input.plans, input.rules, input.setup);
+    this.#days = daysOf(input);
     const { aim, seed, rounds } = asked;
     this.#rounds = rounds ?? usualRounds(this.#days.problem.activities.length);
     this.#search = new DaysSearch(this.#days.problem, { aim, seed, rounds: this.#rounds });

@@ -11,6 +11,7 @@ import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { mostCrew, skills, type Skill } from '../survey/crew.ts';
 import { clockMinutes, timeAfter, usualHours, type WorkingHours } from '../survey/hours.ts';
 import type { Area, HouseRules, Job } from '../survey/job.ts';
+import type { Elsewhere } from './elsewhere.ts';
 import { jobDays, type JobDays } from './jobDays.ts';
 import { planJob, plannedOf, type RepairPlan } from './repairPlan.ts';
 
@@ -21,7 +22,12 @@ export interface DaysInput {
   readonly rules?: HouseRules;
   readonly shelf?: readonly PatchSystem[];
   readonly setup: DaysSetup;
+  /** where people of the firm are by the days of other jobs */
+  readonly elsewhere?: readonly Elsewhere[];
 }
+
+/** The problem of days that an input gives. */
+export const daysOf = ({ job, plans, rules, setup, elsewhere }: DaysInput): JobDays => jobDays(job, plans, rules, setup, { ...(elsewhere && { elsewhere }) });
 
 /** A way out that was tried, and works. */
 export interface WayOut {
@@ -52,14 +58,17 @@ const leastGain = 15;
 
 const replanned = (input: DaysInput, job: Job): DaysInput => ({ ...input, job, plans: planJob(job, input.rules, input.shelf) });
 
-function withHours(input: DaysInput, change: (hours: WorkingHours) => WorkingHours): DaysInput {
-  const rules = input.rules ?? { schools: {} };
-  return { ...input, rules: { ...rules, hours: change(rules.hours ?? usualHours) } };
-}
+const hoursNow = ({ setup, rules }: DaysInput): WorkingHours => setup.hours ?? rules?.hours ?? usualHours;
+
+/** Other hours for this job; those of the firm stay. */
+const withHours = (input: DaysInput, change: (hours: WorkingHours) => WorkingHours): DaysInput => ({
+  ...input,
+  setup: { ...input.setup, hours: change(hoursNow(input)) },
+});
 
 function crewAndHours(input: DaysInput): Change[] {
-  const { job, rules } = input;
-  const hours = rules?.hours ?? usualHours;
+  const { job } = input;
+  const hours = hoursNow(input);
   const free = job.crew.map((_p, i) => `more-${String(i + 1)}`).find((id) => !job.crew.some((p) => p.id === id)) ?? 'more';
   const more = { id: free, name: job.crew.some((p) => p.name.trim() !== '') ? 'One more' : '', skills: Object.keys(skills) as Skill[] };
   return [
@@ -87,7 +96,9 @@ function warmer(input: DaysInput, areas: readonly Area[], ledger: Ledger): Chang
   return areas.flatMap((area): Change[] => {
     const { place, airC, slabC } = area.facts;
     if (place?.value !== 'inside' || !airC || !slabC || slabC.value >= warm) return [];
-    const facts = { ...area.facts, airC: { ...airC, value: Math.max(warm, airC.value) }, slabC: { ...slabC, value: warm } };
+    // nobody has measured that yet
+    const heated = (value: number) => ({ value, how: 'assumed', at: slabC.at, instrument: 'heated, as planned' }) as const;
+    const facts = { ...area.facts, airC: heated(Math.max(warm, airC.value)), slabC: heated(warm) };
     const job = { ...input.job, areas: input.job.areas.map((a) => (a.id === area.id ? { ...a, facts } : a)) };
     return [
       {
@@ -182,7 +193,7 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
   const worked = changes.flatMap((change, i): (WayOut & { readonly gain: number })[] => {
     if (search.progress?.(i / changes.length, now) === false) return [];
     const changed = change.input();
-    const days = jobDays(changed.job, changed.plans, changed.rules, changed.setup);
+    const days = daysOf(changed);
     const other = days.problem;
     // a change that leaves a repair without a plan is none
     if (other.repairs.length < problem.repairs.length) return [];

@@ -13,10 +13,10 @@ export type KeepDone =
 
 /** Goes through days that are to be kept, tells them, and issues the plans that go with them; in a thread of its own. */
 export function keepDays({ inputs, issue }: KeepTask): KeepDone {
-  const { job, rules, products, setup, aim, seed, placements } = inputs;
+  const { job, rules, products, setup, aim, seed, placements, elsewhere } = inputs;
   const shelf = firmShelf(products);
   const how = { units: job.units, timeZone: job.timeZone };
-  const kept = keptDays({ job, plans: planJob(job, rules, shelf), rules, shelf, setup }, { aim, seed, placements });
+  const kept = keptDays({ job, plans: planJob(job, rules, shelf), rules, shelf, setup, ...(elsewhere && { elsewhere }) }, { aim, seed, placements });
   if (!kept.ok) return { ok: false, why: tell(kept.why, how) };
   const days = daysRecord(job, kept.made, { aim, seed }, how);
   const issued = job.areas.flatMap((area) =>

@@ -2,7 +2,7 @@ import { daysCsv, KeepDaysBody, VersionBody } from '@oddment/contracts';
 import { daysCalendar } from '@oddment/contracts/daysCalendar';
 import { accessWords, siteDateTime } from '@oddment/core';
 import { notFound } from '../problem.ts';
-import { keep } from '../services/daysService.ts';
+import { daysAhead, elsewhere, keep } from '../services/daysService.ts';
 import { changeRecord } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { listKeptDays, readKeptDays } from '../store/daysStore.ts';
@@ -33,6 +33,12 @@ export function daysHandlers(db: Database) {
       if (!(await isThere(db, scope, 'job', id))) throw notFound('This job');
       return listKeptDays(db, scope.firmId, id);
     },
+    readElsewhere: async ({ scope, id }: Call) => {
+      const job = await readJob(db, scope, id);
+      if (!job) throw notFound('This job');
+      return elsewhere(db, scope, job);
+    },
+    readAhead: ({ scope }: Call) => daysAhead(db, scope),
     readDays: one,
     keepDays: async (call: Call) => madeStatus(call, await keep(db, call.who, call.scope, call.id, call.body(KeepDaysBody))),
     daysSheets: async (call: Call) => {

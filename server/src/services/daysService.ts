@@ -1,16 +1,37 @@
-import type { DaysInputs, KeepDaysBody } from '@oddment/contracts';
-import { daysWithin } from '@oddment/core';
+import type { DaysAhead, DaysInputs, JobRecord, KeepDaysBody } from '@oddment/contracts';
+import { daysWithin, elsewhereOf, siteDateTime, type Elsewhere } from '@oddment/core';
+import { sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import { keptInThread } from '../documents/pdfPool.ts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { SignedIn } from '../store/accountStore.ts';
-import type { Database } from '../store/database.ts';
-import { readKeptDaysRow } from '../store/daysStore.ts';
+import type { Database, Transaction } from '../store/database.ts';
+import { daysInForce, readKeptDaysRow } from '../store/daysStore.ts';
 import { listIssued } from '../store/issuedStore.ts';
 import { readJob, type Scope } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { issuedValues } from './planService.ts';
 import { createRecord, type Answer } from './recordService.ts';
+
+/** Where people of the firm are by the days that other jobs kept. */
+export async function elsewhere(
+  db: Database | Transaction,
+  { firmId }: Scope,
+  { id, startAt }: Pick<JobRecord, 'id' | 'startAt'>,
+): Promise<readonly Elsewhere[]> {
+  return elsewhereOf(await daysInForce(db, firmId, startAt, { without: id }));
+}
+
+/** The kept days of all jobs that are not over yet, each from its today on. */
+export async function daysAhead(db: Database, { firmId, at }: Scope): Promise<readonly DaysAhead[]> {
+  // a day is over at its end, not at the end of its work
+  const yesterday = new Date(Date.parse(at) - 86_400_000).toISOString();
+  return (await daysInForce(db, firmId, yesterday)).flatMap(({ days, ...rest }): DaysAhead[] => {
+    const today = siteDateTime(at, days.timeZone).date;
+    const left = days.days.filter((d) => d.date >= today);
+    return left.length === 0 ? [] : [{ ...rest, today, days: { ...days, days: left } }];
+  });
+}
 
 /**
  * Keeps days: they are gone through here, on the records as they stand, and kept with what they were made from; what of their plans is not
@@ -34,6 +55,7 @@ export async function keep(db: Database, { firm, account }: SignedIn, scope: Sco
     setup: daysWithin(job, setup),
     aim: body.aim,
     seed: Math.round(body.seed),
+    elsewhere: await elsewhere(db, scope, found),
     placements: body.placements.map(({ id, start, end, people }) => ({ id, start, end, people })),
   };
   const issue = body.issue ? job.areas.flatMap((a) => a.defects.map((d) => d.id)).filter((id) => !issuedBefore.has(id)) : [];
@@ -41,6 +63,10 @@ export async function keep(db: Database, { firm, account }: SignedIn, scope: Sco
   if (!done.ok) throw new HttpProblem(409, done.why);
   const { days, issued } = done;
   return db.transaction(async (tx) => {
+    // two jobs that keep their days at once would each plan the same people without knowing of the other
+    await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${`days of ${scope.firmId}`}))`);
+    if (JSON.stringify(await elsewhere(tx, scope, found)) !== JSON.stringify(inputs.elsewhere))
+      throw new HttpProblem(409, 'Another job kept its days meanwhile, with people of this one. Look at the days as they are now, then keep them.');
     const values = { core: days.core, aim: days.aim, doneAt: days.doneAt, visits: days.visits, days, inputs, keptBy: account.name };
     const answer = await createRecord(tx, scope, 'days', body, values, parent);
     if (!answer.repeated)

@@ -1,11 +1,7 @@
 import { atLeast } from '../../quantity/round.ts';
 import { say } from '../../quantity/saying.ts';
-import type { PatchSystem } from '../../shelf/patchSystem.ts';
+import { waterBorne } from '../../shelf/waterBorne.ts';
 import type { Rule } from '../verdict.ts';
-
-/** What holds water while it sets or dries is spoiled by frost; a resin only stands still. */
-const waterBorne = ({ family, cure }: PatchSystem): boolean =>
-  family === 'cementitious' || family === 'gypsum' || (family === 'polymer' && cure.by === 'as-stated');
 
 /** The coldest of the nights while it hardens, against the least temperature of the system: the hour of measuring says nothing of it. */
 export const nightRule: Rule = {

@@ -17,6 +17,8 @@ export interface Worker {
   /** absent where nothing is said of him: nothing is refused to him */
   readonly skills?: readonly Skill[];
   readonly hours: readonly Stretch[];
+  /** when he is at another job, by its site: not in his hours */
+  readonly elsewhere?: readonly (Stretch & { readonly site: string })[];
 }
 
 /** An area of a job as its days see it. */

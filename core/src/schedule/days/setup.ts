@@ -1,5 +1,5 @@
 import type { ThingId } from '../../method/things.ts';
-import { clockMinutes } from '../../survey/hours.ts';
+import { clockMinutes, hoursProblems, type WorkingHours } from '../../survey/hours.ts';
 import type { Job } from '../../survey/job.ts';
 import type { OwnHours } from './hours.ts';
 
@@ -80,8 +80,22 @@ export interface DoneStep {
   readonly toDate?: string;
 }
 
+/** Somebody who comes on a date to keep a repair wet. */
+export interface Wets {
+  readonly defect: string;
+  readonly date: string;
+  /** of the crew of the job */
+  readonly person: string;
+}
+
 /** What the days of a job are made by besides its crew, its hours and its repairs. What is absent is as usual. */
 export interface DaysSetup {
+  /** the hours of this job; those of the firm where absent */
+  readonly hours?: WorkingHours;
+  /** the place whose weather is looked at, by the id that the weather service gives it */
+  readonly forecast?: string;
+  /** who comes to keep something wet on a date on which nobody works on it */
+  readonly wets?: readonly Wets[];
   readonly people?: readonly PersonDays[];
   /** how many the firm has of a thing */
   readonly things?: Readonly<Partial<Record<ThingId, number>>>;
@@ -107,8 +121,8 @@ interface SetupProblem {
 }
 
 /** What of it does not go with itself, whatever job it is of: where, and in words. */
-export function hoursOfDaysProblems({ people = [], areas = [], done = [] }: DaysSetup): readonly SetupProblem[] {
-  const out: SetupProblem[] = [];
+export function hoursOfDaysProblems({ people = [], areas = [], done = [], hours: own }: DaysSetup): readonly SetupProblem[] {
+  const out: SetupProblem[] = (own ? hoursProblems(own) : []).map((message) => ({ path: 'days/hours', message }));
   const hours = (path: string, { from, to }: DayHours) => {
     if (clockMinutes(to) <= clockMinutes(from)) out.push({ path, message: `It ends at ${to}, which is not after ${from}.` });
   };
@@ -131,7 +145,7 @@ export function hoursOfDaysProblems({ people = [], areas = [], done = [] }: Days
 
 /** What of it does not go with its job, or with itself: where, and in words. */
 export function daysProblems(job: Job, setup: DaysSetup): readonly SetupProblem[] {
-  const { people = [], areas = [], dates = [], notBefore = [], pins = [], done = [] } = setup;
+  const { people = [], areas = [], dates = [], notBefore = [], pins = [], done = [], wets = [] } = setup;
   const out: SetupProblem[] = [];
   const known = {
     person: new Set(job.crew.map((p) => p.id)),
@@ -148,6 +162,10 @@ export function daysProblems(job: Job, setup: DaysSetup): readonly SetupProblem[
   });
   dates.forEach((d, i) => names(`days/dates/${String(i)}/defect`, 'defect', d.defect));
   notBefore.forEach((d, i) => names(`days/notBefore/${String(i)}/defect`, 'defect', d.defect));
+  wets.forEach((w, i) => {
+    names(`days/wets/${String(i)}/defect`, 'defect', w.defect);
+    names(`days/wets/${String(i)}/person`, 'person', w.person);
+  });
   for (const [list, of] of [
     ['pins', pins],
     ['done', done],
@@ -164,7 +182,7 @@ export function daysWithin(job: Pick<Job, 'crew' | 'areas'>, setup: DaysSetup): 
   const people = new Set(job.crew.map((p) => p.id));
   const areas = new Set(job.areas.map((a) => a.id));
   const defects = new Set(job.areas.flatMap((a) => a.defects.map((d) => d.id)));
-  const kept = <K extends 'people' | 'areas' | 'dates' | 'notBefore' | 'pins' | 'done'>(
+  const kept = <K extends 'people' | 'areas' | 'dates' | 'notBefore' | 'pins' | 'done' | 'wets'>(
     key: K,
     there: (one: NonNullable<DaysSetup[K]>[number]) => boolean,
   ): Pick<DaysSetup, K> | undefined => {
@@ -172,8 +190,10 @@ export function daysWithin(job: Pick<Job, 'crew' | 'areas'>, setup: DaysSetup): 
     return list.length > 0 ? ({ [key]: list } as unknown as Pick<DaysSetup, K>) : undefined;
   };
   const byWhom = (one: Pin | DoneStep) => defects.has(one.defect) && one.people.every((p) => people.has(p));
-  const { things, from } = setup;
+  const { things, from, hours, forecast } = setup;
   return {
+    ...(hours && { hours }),
+    ...(forecast !== undefined && { forecast }),
     ...(things && { things }),
     ...(from && { from }),
     ...kept('people', (p) => people.has(p.person)),
@@ -182,6 +202,7 @@ export function daysWithin(job: Pick<Job, 'crew' | 'areas'>, setup: DaysSetup): 
     ...kept('notBefore', (d) => defects.has(d.defect)),
     ...kept('pins', byWhom),
     ...kept('done', byWhom),
+    ...kept('wets', (w) => defects.has(w.defect) && people.has(w.person)),
   };
 }
 
@@ -189,7 +210,7 @@ export function daysWithin(job: Pick<Job, 'crew' | 'areas'>, setup: DaysSetup): 
 export function daysRenamed(setup: DaysSetup, idOf: ReadonlyMap<string, string>): DaysSetup {
   const to = (id: string) => idOf.get(id) ?? id;
   const named = <T extends { readonly defect: string }>(list: readonly T[] | undefined) => list?.map((one) => ({ ...one, defect: to(one.defect) }));
-  const [notBefore, pins, done] = [named(setup.notBefore), named(setup.pins), named(setup.done)];
+  const [notBefore, pins, done, wets] = [named(setup.notBefore), named(setup.pins), named(setup.done), named(setup.wets)];
   return {
     ...setup,
     ...(setup.areas && { areas: setup.areas.map((a) => ({ ...a, area: to(a.area), ...(a.through !== undefined && { through: to(a.through) }) })) }),
@@ -197,5 +218,6 @@ export function daysRenamed(setup: DaysSetup, idOf: ReadonlyMap<string, string>)
     ...(notBefore && { notBefore }),
     ...(pins && { pins }),
     ...(done && { done }),
+    ...(wets && { wets }),
   };
 }
