@@ -131,6 +131,7 @@ export {
   type PersonDays,
   type Pin,
 } from './schedule/days/setup.ts';
+export { dateAfter } from './schedule/dates.ts';
 export { lowerBound } from './schedule/days/bound.ts';
 export { findDays, type Found, type Search } from './schedule/days/improve.ts';
 export { type Aim, type Score } from './schedule/days/score.ts';

@@ -39,6 +39,7 @@ const router = createBrowserRouter([
           screen('sheet/:defectId?', async () => (await import('./screens/Sheet.tsx')).Sheet),
         ],
       },
+      { path: 'day/:name?', lazy: async () => ({ Component: (await import('./screens/OwnDay.tsx')).OwnDay }) },
       { path: 'shelf/:systemId?', lazy: async () => ({ Component: (await import('./screens/Shelf.tsx')).Shelf }) },
       { path: 'rules', lazy: async () => ({ Component: (await import('./screens/Rules.tsx')).Rules }) },
       { path: 'figures/:what?', lazy: async () => ({ Component: (await import('./screens/Figures.tsx')).Figures }) },

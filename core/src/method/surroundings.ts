@@ -15,6 +15,11 @@ function restAfter(step: string, links: readonly Link[]): Moment {
     const waited = out.filter((l): l is Link & { readonly least: Lag } => l.least !== undefined);
     const [first] = [...waited].sort((a, b) => a.least.minutes.value - b.least.minutes.value);
     if (first) return { step: one, at: first.after, later: first.least };
+    // what comes next waits for something else: before it begins this is hard or dry too
+    const waiting = out
+      .flatMap(({ to }) => links.flatMap((l) => (l.to === to && l.least ? [{ to, minutes: l.least.minutes.value }] : [])))
+      .sort((a, b) => a.minutes - b.minutes);
+    if (waiting[0]) return { step: waiting[0].to, at: 'start' };
     for (const { to } of out) if (!seen.has(to)) open.push(to);
     out.forEach(({ to }) => seen.add(to));
   }

@@ -1,14 +1,15 @@
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import type { Aim, DaysRecord, DaysSetup } from '@oddment/core';
+import { insteadOf, type Aim, type DaysRecord, type DaysSetup } from '@oddment/core';
 import type { MadeDays } from '../state/madeDays.ts';
-import { aims } from '../views/daysAims.ts';
+import { aims, putOffId } from '../views/daysAims.ts';
 import { dueOf, saidWords, withDue } from '../views/daysSetup.ts';
-import { dayAndTime } from '../views/daysView.ts';
+import { dayAndTime, zooms } from '../views/daysView.ts';
 
 interface AskedProps {
   readonly aim: Aim;
   readonly lanesBy: 'repair' | 'person';
+  readonly zoom: number;
   readonly set: (name: string, text: string) => void;
   readonly setup: DaysSetup;
   /** absent for who may not plan */
@@ -17,7 +18,7 @@ interface AskedProps {
 }
 
 /** What the days are made for, by when, and how they are shown. */
-export function Asked({ aim, lanesBy, set, setup, onSetup, onOpen }: AskedProps) {
+export function Asked({ aim, lanesBy, zoom, set, setup, onSetup, onOpen }: AskedProps) {
   const said = saidWords(setup);
   return (
     <div className="days-asked">
@@ -60,6 +61,21 @@ export function Asked({ aim, lanesBy, set, setup, onSetup, onOpen }: AskedProps)
           </button>
         ))}
       </div>
+      <div className="pair only-desk" role="group" aria-label="How wide">
+        {zooms.map((n) => (
+          <button
+            key={n}
+            type="button"
+            className={`plain${n === zoom ? ' on' : ''}`}
+            aria-pressed={n === zoom}
+            onClick={() => {
+              set('zoom', n === 1 ? '' : String(n));
+            }}
+          >
+            {n === 1 ? 'To fit' : `${String(n)} times as wide`}
+          </button>
+        ))}
+      </div>
     </div>
   );
 }
@@ -97,12 +113,14 @@ export function Progress({ made, timeZone }: { made: MadeDays; timeZone: string 
 }
 
 /** The days of a way out that is looked at. */
-export function Trial({ made, onTake }: { made: MadeDays; onTake?: () => void }) {
-  const says = made.record?.ways.find((w) => w.id === made.trial?.id)?.says ?? '';
+export function Trial({ made, date, onTake }: { made: MadeDays; date: string; onTake?: () => void }) {
+  const says = made.trial?.id === putOffId ? 'what the weather forbids put off' : (made.record?.ways.find((w) => w.id === made.trial?.id)?.says ?? '');
+  const instead = made.record && made.trial?.id === putOffId ? insteadOf(made.record, made.trial.record, date) : [];
   return (
     <div className="trial" role="status">
       <p>
-        Tried: <b>{says}</b>. Nothing is changed by looking.
+        Tried: <b>{says}</b>, done {made.trial ? dayAndTime(made.trial.record.doneAt, made.trial.record.timeZone) : ''}. Nothing is changed by looking.
+        {instead.length > 0 ? ` Instead that day: ${instead.join('; ')}.` : ''}
       </p>
       <Button size="small" variant="outlined" onClick={made.leaveTrial}>
         Back to the days as they are
@@ -111,9 +129,7 @@ export function Trial({ made, onTake }: { made: MadeDays; onTake?: () => void })
         <Button size="small" variant="contained" onClick={onTake}>
           Take it
         </Button>
-      ) : (
-        <span className="quiet">Hours are set in House rules; what is warmed is entered where it is measured.</span>
-      )}
+      ) : null}
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import { clockTime, type DaysRecord } from '@oddment/core';
 import { useRef, useState, type PointerEvent } from 'react';
-import { barAt, barUnder, crewAt, pulledTo, type Bar, type DayLanes, type Doing, type Lane } from '../views/daysView.ts';
+import type { WeatherCell } from '../views/daysWeather.ts';
+import { barAt, barUnder, crewAt, dayAndTime, pulledTo, type Bar, type DayLanes, type Doing, type Lane } from '../views/daysView.ts';
 
 const percent = (share: number) => `${String(share)}%`;
 
@@ -40,6 +41,12 @@ interface LanesProps {
   readonly chosen: Doing | undefined;
   /** where what is chosen may begin, all else as it is */
   readonly bands: readonly { readonly left: number; readonly width: number }[];
+  /** where now is, in percent */
+  readonly now?: number;
+  /** the weather over the width */
+  readonly weather?: readonly WeatherCell[];
+  /** how many times as wide as there is room for */
+  readonly zoom?: number;
   readonly onChoose: (doing: Doing) => void;
   /** absent where nothing may be moved */
   readonly onMove?: (doing: Doing, at: string, people: readonly string[]) => void;
@@ -51,9 +58,11 @@ function usePull({ day, record, onChoose, onMove }: LanesProps, lane: Lane) {
   const moved = useRef(false);
   const shareOf = (e: PointerEvent<HTMLElement>, from: number) => (e.clientX - from) / e.currentTarget.getBoundingClientRect().width;
   const to = pull && pulledTo(day, pull.bar.doing.start, pull.share);
+  const words = (moment: string) => (day.weeks ? dayAndTime(moment, record.timeZone) : clockTime(moment, { timeZone: record.timeZone, day: moment }));
   return {
     pull,
     to,
+    toWords: to === undefined ? '' : words(to),
     /** whether the click that ends a pull is no click */
     wasPulled: () => {
       const was = moved.current;
@@ -88,9 +97,9 @@ function usePull({ day, record, onChoose, onMove }: LanesProps, lane: Lane) {
 
 /** One lane: pressed at a place it names what is there; by key it goes from one thing to the next, and with Shift it moves that. */
 function Track({ lane, ...all }: LanesProps & { lane: Lane }) {
-  const { day, record, chosen, bands, onChoose, onMove } = all;
+  const { day, record, chosen, bands, now, onChoose, onMove } = all;
   const at = lane.bars.findIndex((b) => b.doing.id === chosen?.id && b.doing.who === chosen.who);
-  const { pull, to, wasPulled, on } = usePull(all, lane);
+  const { pull, to, toWords, wasPulled, on } = usePull(all, lane);
   const choose = (bar: Bar | undefined) => {
     if (bar) onChoose(bar.doing);
   };
@@ -128,6 +137,7 @@ function Track({ lane, ...all }: LanesProps & { lane: Lane }) {
       {day.hours.map((h) => (
         <i key={h.left} className="hour" style={{ left: percent(h.left) }} />
       ))}
+      {now === undefined ? null : <i className="now-line" style={{ left: percent(now) }} />}
       <span className="rows">
         {at >= 0 ? bands.map((b) => <i key={b.left} className="room" style={{ left: percent(b.left), width: percent(b.width) }} />) : null}
         {lane.waits.map((w) => (
@@ -144,7 +154,7 @@ function Track({ lane, ...all }: LanesProps & { lane: Lane }) {
         ))}
         {pull && to !== undefined && pull.share !== 0 ? (
           <b className="pulled-to" style={{ left: percent(pull.bar.left + pull.bar.before + pull.share * 100) }}>
-            {clockTime(to, { timeZone: record.timeZone, day: to })}
+            {toWords}
           </b>
         ) : null}
       </span>
@@ -152,44 +162,65 @@ function Track({ lane, ...all }: LanesProps & { lane: Lane }) {
   );
 }
 
+/** The weather above the lanes: air, and rain as hatching. */
+function WeatherLane({ cells }: { cells: readonly WeatherCell[] }) {
+  return (
+    <div className="lane weather">
+      <span>
+        <b>Forecast</b>
+      </span>
+      <div role="img" aria-label={`Forecast: ${cells.map((c) => `${c.when} ${c.label}${c.rain ? ', rain' : ''}`).join('; ')}`}>
+        {cells.map((c) => (
+          <span key={c.left} className={c.rain ? 'rain' : ''} style={{ left: percent(c.left), width: percent(c.width) }} title={c.rain ? 'rain' : undefined}>
+            {c.label}
+          </span>
+        ))}
+      </div>
+    </div>
+  );
+}
+
 /** A day as lanes: solid where hands are busy, lighter while it is set up, dots while it waits, brackets where a window closes. */
 export function DaysLanes(props: LanesProps) {
-  const { day } = props;
+  const { day, now, weather, zoom = 1 } = props;
   return (
-    <div className="lanes">
-      <div className={`lane hours${day.to === 0 ? ' weeks' : ''}`} aria-hidden="true">
-        <span />
-        <div>
-          {day.hours.map((h) => (
-            <b key={h.left} style={{ left: percent(h.left) }}>
-              {h.label}
-            </b>
-          ))}
+    <div className="lanes-window" tabIndex={zoom > 1 ? 0 : undefined} role={zoom > 1 ? 'group' : undefined} aria-label={zoom > 1 ? 'Lanes' : undefined}>
+      <div className="lanes" style={{ width: percent(zoom * 100) }}>
+        <div className={`lane hours${day.weeks ? ' weeks' : ''}`} aria-hidden="true">
+          <span />
+          <div>
+            {day.hours.map((h) => (
+              <b key={h.left} style={{ left: percent(h.left) }}>
+                {h.label}
+              </b>
+            ))}
+          </div>
         </div>
-      </div>
-      <ul aria-label="What is done">
-        {day.lanes.map((lane) => (
-          <li className="lane" key={lane.key}>
-            <span>
-              <b>{lane.name}</b>
-              <small title={lane.sub}>{lane.sub}</small>
-            </span>
-            <Track {...props} lane={lane} />
-          </li>
-        ))}
-      </ul>
-      <div className="lane busy" aria-hidden="true">
-        <span>
-          <b>By hand at once</b>
-        </span>
-        <div>
-          {day.busy.map((b) => (
-            <i
-              key={b.left}
-              style={{ left: percent(b.left), width: percent(b.width), height: percent(day.most === 0 ? 0 : (b.count / day.most) * 100) }}
-              className={b.count >= day.most ? 'full' : ''}
-            />
+        {weather ? <WeatherLane cells={weather} /> : null}
+        <ul aria-label="What is done">
+          {day.lanes.map((lane) => (
+            <li className="lane" key={lane.key}>
+              <span>
+                <b>{lane.name}</b>
+                <small title={lane.sub}>{lane.sub}</small>
+              </span>
+              <Track {...props} lane={lane} />
+            </li>
           ))}
+        </ul>
+        <div className="lane busy" aria-hidden="true">
+          <span>
+            <b>By hand at once</b>
+          </span>
+          <div>
+            {day.busy.map((b) => (
+              <i
+                key={b.left}
+                style={{ left: percent(b.left), width: percent(b.width), height: percent(day.most === 0 ? 0 : (b.count / day.most) * 100) }}
+                className={b.count >= day.most ? 'full' : ''}
+              />
+            ))}
+          </div>
         </div>
       </div>
     </div>

@@ -1,12 +1,15 @@
 import Button from '@mui/material/Button';
 import type { JobRecord, KeptDaysSummary } from '@oddment/contracts';
-import { siteDateTime, type Aim, type DaysRecord } from '@oddment/core';
+import { siteDateTime, type Aim, type DaysRecord, type DaysSetup } from '@oddment/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
+import { pageNow } from '../state/clock.ts';
 import type { MadeDays } from '../state/madeDays.ts';
 import { useStore } from '../state/store.ts';
 import { movedSince } from '../views/daysView.ts';
+import { GoOn } from './GoOn.tsx';
 import { MakePdf } from './MakePdf.tsx';
 import { refusal } from './refusal.ts';
 
@@ -17,6 +20,8 @@ interface KeptProps {
   readonly mayPlan: boolean;
   /** the date that is looked at */
   readonly date: string;
+  readonly setup: DaysSetup;
+  readonly onSetup: (setup: DaysSetup) => void;
 }
 
 /** Keeps the days as they stand. */
@@ -60,7 +65,9 @@ function Keep({ job, aim, made }: Pick<KeptProps, 'job' | 'aim' | 'made'>) {
 }
 
 /** What goes out of kept days: sheets of the day that is looked at, or of all; the calendar of each person; the table. */
-function Out({ job, kept, date, now }: { job: JobRecord; kept: KeptDaysSummary; date: string; now: DaysRecord | undefined }) {
+type OutProps = Pick<KeptProps, 'job' | 'date' | 'setup' | 'onSetup' | 'mayPlan'> & { kept: KeptDaysSummary; now: DaysRecord | undefined };
+
+function Out({ job, kept, date, now, setup, onSetup, mayPlan }: OutProps) {
   const { data } = api.useKeptDaysOfQuery(kept.id);
   const moved = data && now ? movedSince(data.days, now) : undefined;
   const at = siteDateTime(kept.keptAt, job.timeZone);
@@ -72,6 +79,7 @@ function Out({ job, kept, date, now }: { job: JobRecord; kept: KeptDaysSummary; 
         Kept {at.date} {at.time} by {kept.keptBy}
         {moved === undefined ? '' : moved === 0 ? '; as they are now' : `; ${String(moved)} ${moved === 1 ? 'thing stands' : 'things stand'} elsewhere now`}
       </p>
+      {data && mayPlan ? <GoOn kept={data.days} setup={setup} now={pageNow()} onSetup={onSetup} /> : null}
       <div className="by-hand">
         <MakePdf paper={false} address={`${address}/sheets.pdf`}>
           Sheets, all days
@@ -85,6 +93,11 @@ function Out({ job, kept, date, now }: { job: JobRecord; kept: KeptDaysSummary; 
       <p className="by-hand">
         <a href={`${address}/days.ics`}>Calendar of all</a>
         {people.map(([id, name]) => (
+          <Link key={`day ${id}`} to={`/day/${encodeURIComponent(name)}`}>
+            Day of {name}
+          </Link>
+        ))}
+        {people.map(([id, name]) => (
           <a key={id} href={`${address}/days.ics?person=${encodeURIComponent(id)}`}>
             Calendar of {name}
           </a>
@@ -96,7 +109,7 @@ function Out({ job, kept, date, now }: { job: JobRecord; kept: KeptDaysSummary; 
 }
 
 /** Keeping days, and what was kept last with what goes out of it. */
-export function KeptDays({ job, aim, made, mayPlan, date }: KeptProps) {
+export function KeptDays({ job, aim, made, mayPlan, date, setup, onSetup }: KeptProps) {
   const { data: all } = api.useKeptDaysQuery(job.id);
   const [latest] = all ?? [];
   if (!mayPlan && !latest) return null;
@@ -105,7 +118,7 @@ export function KeptDays({ job, aim, made, mayPlan, date }: KeptProps) {
       <h2 id="kept">Kept</h2>
       {mayPlan ? <Keep job={job} aim={aim} made={made} /> : null}
       {latest ? (
-        <Out job={job} kept={latest} date={date} now={made.record} />
+        <Out job={job} kept={latest} date={date} now={made.record} setup={setup} onSetup={onSetup} mayPlan={mayPlan} />
       ) : (
         <p className="quiet">Kept days go out as sheets, calendar and table, and stay as they were kept.</p>
       )}

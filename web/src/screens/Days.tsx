@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { dateAfter, rainOn, siteDateTime, type UnitSystem } from '@oddment/core';
 import { useMemo, useState, type ReactNode } from 'react';
 import { ByHand } from '../parts/ByHand.tsx';
 import { DayList } from '../parts/DayList.tsx';
@@ -8,10 +9,16 @@ import { DaysLanes } from '../parts/DaysLanes.tsx';
 import { DaysSetupForm } from '../parts/DaysSetupForm.tsx';
 import { KeptDays } from '../parts/KeptDays.tsx';
 import { DayThing } from '../parts/DayThing.tsx';
+import { OverNight } from '../parts/OverNight.tsx';
+import { WeatherCallOf } from '../parts/WeatherCall.tsx';
 import { put, useAddress } from '../state/address.ts';
 import { useDaysDesk, type DaysDeskState } from '../state/daysDesk.ts';
+import { pageNow } from '../state/clock.ts';
+import { useForecast, type Forecast } from '../state/forecast.ts';
 import { aims } from '../views/daysAims.ts';
-import { allDays, dayChoices, dayLanes, doingsOf, roomBands, type Doing } from '../views/daysView.ts';
+import { withForecast, withRain, withWets } from '../views/daysSetup.ts';
+import { weatherCells } from '../views/daysWeather.ts';
+import { allDays, dayChoices, dayLanes, doingsOf, nowAt, roomBands, zooms, type Doing } from '../views/daysView.ts';
 import { usePlace } from './JobFrame.tsx';
 
 interface Looked {
@@ -19,21 +26,39 @@ interface Looked {
   readonly date: string;
   readonly doing: Doing | undefined;
   readonly lanesBy: 'repair' | 'person';
+  readonly zoom: number;
+  readonly forecast: Forecast;
+  readonly units: UnitSystem;
   readonly onChoose: (doing: Doing) => void;
 }
 
 /** A day as lanes and as a list. */
-function OneDay({ desk, date, doing, lanesBy, onChoose }: Looked) {
+function OneDay({ desk, date, doing, lanesBy, zoom, forecast, units, onChoose }: Looked) {
   const { record, made, mayMove, move } = desk;
   const day = useMemo(() => (record ? dayLanes(record, date, lanesBy) : undefined), [record, date, lanesBy]);
+  const weather = useMemo(
+    () => (record && day && forecast.record ? weatherCells(day, record, forecast.record, units) : []),
+    [day, record, forecast.record, units],
+  );
   if (!record || !day) return null;
+  const now = nowAt(day, pageNow());
   const onAway = (person: string, late: boolean) => {
     desk.away(date, person, late);
   };
   const bands = doing && made.room?.id === doing.id && made.room.room ? roomBands(day, made.room.room.here) : [];
   return (
     <>
-      <DaysLanes day={day} chosen={doing} bands={bands} onChoose={onChoose} {...(mayMove && date !== allDays && { onMove: move })} record={record} />
+      <DaysLanes
+        day={day}
+        chosen={doing}
+        bands={bands}
+        zoom={zoom}
+        onChoose={onChoose}
+        {...(mayMove && { onMove: move })}
+        {...(now !== undefined && { now })}
+        {...(weather.length > 0 && { weather })}
+        record={record}
+      />
       <p className="quiet legend">
         Solid: hands are busy, lighter while it is set up. Dots: it waits. Brackets: it has to begin inside. A pin: set by hand.
         {mayMove ? ' Pull a bar, or press Shift with an arrow, to move it.' : ''}
@@ -54,7 +79,7 @@ function OneDay({ desk, date, doing, lanesBy, onChoose }: Looked) {
 }
 
 /** What is told beside a day: of the thing that is chosen, and of the whole. */
-function Beside({ desk, doing, children }: Omit<Looked, 'date' | 'lanesBy' | 'onChoose'> & { children: ReactNode }) {
+function Beside({ desk, doing, children }: Pick<Looked, 'desk' | 'doing'> & { children: ReactNode }) {
   const { record, made, mayMove, move, letGo, undo, crew } = desk;
   return (
     <aside className="pane sheet left-rule" aria-label="Why, and ways out">
@@ -80,7 +105,10 @@ export function Days() {
   const [chosen, setChosen] = useState<string>();
   const [opened, setOpened] = useState(false);
   const [asked, setAsked] = useState<string>();
+  const zoom = zooms.find((n) => String(n) === params.get('zoom')) ?? 1;
+  const outside = job.areas.filter((a) => a.facts.place?.value !== 'inside' && a.defects.length > 0).map((a) => a.id);
   const desk = useDaysDesk({ job, units, edit, mayPlan, aim, asked });
+  const forecast = useForecast(desk.setup.forecast, { skip: outside.length === 0 });
   const { record, made, rules, setup, keep } = desk;
   const choices = useMemo(() => (record ? dayChoices(record) : []), [record]);
   const named = params.get('day');
@@ -101,6 +129,7 @@ export function Days() {
         <Asked
           aim={aim}
           lanesBy={lanesBy}
+          zoom={zoom}
           set={set}
           setup={setup}
           {...(mayPlan && { onSetup: keep })}
@@ -109,7 +138,7 @@ export function Days() {
           }}
         />
         <Progress made={made} timeZone={job.timeZone} />
-        {made.trial ? <Trial made={made} {...(desk.take && { onTake: desk.take })} /> : null}
+        {made.trial ? <Trial made={made} date={date} {...(desk.take && { onTake: desk.take })} /> : null}
         <div className="day-choice" role="group" aria-label="Day">
           {choices.length > 1 ? (
             <button
@@ -144,6 +173,9 @@ export function Days() {
           date={date}
           doing={doing}
           lanesBy={lanesBy}
+          zoom={zoom}
+          forecast={forecast}
+          units={units}
           onChoose={(d) => {
             setChosen(`${d.id} ${d.who}`);
             setAsked(d.id);
@@ -151,7 +183,45 @@ export function Days() {
         />
       </main>
       <Beside desk={desk} doing={doing}>
-        <KeptDays job={job} aim={aim} made={made} mayPlan={mayPlan} date={date} />
+        {record && outside.length > 0 && date !== allDays ? (
+          <WeatherCallOf
+            record={record}
+            date={date}
+            forecast={forecast}
+            place={setup.forecast}
+            units={units}
+            {...(mayPlan && {
+              onPlace: (place: string) => {
+                keep(withForecast(setup, place));
+              },
+              onRain: () => {
+                if (!forecast.record) return;
+                const rain = rainOn(forecast.record, job.timeZone);
+                const last = new Date(Date.parse(forecast.record.startAt) + forecast.record.endMin * 60_000).toISOString();
+                desk.change(withRain(setup, outside, rain, siteDateTime(last, job.timeZone).date));
+              },
+            })}
+            {...(desk.mayMove && {
+              onInstead: (ids: readonly string[]) => {
+                made.tryPutOff(ids, dateAfter(date, 1));
+              },
+            })}
+          />
+        ) : null}
+        {record && date !== allDays ? (
+          <OverNight
+            record={record}
+            date={date}
+            units={units}
+            crew={job.crew}
+            {...(mayPlan && {
+              onWets: (defect: string, on: string, person: string) => {
+                desk.change(withWets(setup, defect, on, person));
+              },
+            })}
+          />
+        ) : null}
+        <KeptDays job={job} aim={aim} made={made} mayPlan={mayPlan} date={date} setup={setup} onSetup={desk.change} />
       </Beside>
       {opened && rules ? (
         <DaysSetupForm

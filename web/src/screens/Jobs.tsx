@@ -18,6 +18,7 @@ import {
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
+import { Ahead } from '../parts/Ahead.tsx';
 import { Bar } from '../parts/Bar.tsx';
 import { SectionIcon } from '../parts/Drawing.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
@@ -229,6 +230,7 @@ export function Jobs() {
           </div>
           {error === undefined ? null : <p role="alert">The server does not answer. Is it still running?</p>}
           {jobs?.length === 0 ? <p>No job yet. Begin one on the right: site and client, then walk the building with it.</p> : null}
+          <Ahead units={units} />
           {jobs?.map((job, i) => (
             <section key={job.id} aria-label={job.site}>
               <div className="jobrow">

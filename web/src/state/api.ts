@@ -21,11 +21,12 @@ import type {
   FirmRecord,
   JobRecord,
   JobSummary,
+  DaysAhead,
   KeptDaysRecord,
   KeptDaysSummary,
   SessionRecord,
 } from '@oddment/contracts';
-import type { Aim, HouseRules, KeptPlacement } from '@oddment/core';
+import type { Aim, Elsewhere, HouseRules, KeptPlacement } from '@oddment/core';
 import { followClock } from './clock.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
@@ -151,6 +152,8 @@ export const api = createApi({
     issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),
     keptDays: build.query<KeptDaysSummary[], string>({ query: (jobId) => `jobs/${jobId}/days`, providesTags: ['days'] }),
     keptDaysOf: build.query<KeptDaysRecord, string>({ query: (id) => `days/${id}`, providesTags: ['days'] }),
+    elsewhere: build.query<Elsewhere[], string>({ query: (jobId) => `jobs/${jobId}/elsewhere`, providesTags: ['days'] }),
+    ahead: build.query<DaysAhead[], undefined>({ query: () => 'days', providesTags: ['days'] }),
     keepDays: build.mutation<
       KeptDaysSummary,
       { jobId: string; id: string; change: string; jobVersion: number; aim: Aim; seed: number; issue: boolean; placements: readonly KeptPlacement[] }

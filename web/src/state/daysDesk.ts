@@ -1,8 +1,9 @@
-import { timeAfter, usualHours, type Aim, type DaysRecord, type DaysSetup, type HouseRules, type WayTaken } from '@oddment/core';
+import { timeAfter, usualHours, type Aim, type DaysRecord, type DaysSetup, type Elsewhere, type HouseRules, type WayTaken } from '@oddment/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { Place } from '../screens/JobFrame.tsx';
 import { withAway, withoutPin, withPin } from '../views/daysSetup.ts';
 import { pinAt, stepOf, type Doing } from '../views/daysView.ts';
+import { api } from './api.ts';
 import { usePlannedBy } from './editing.ts';
 import { useMadeDays, type MadeDays } from './madeDays.ts';
 
@@ -15,6 +16,8 @@ export interface DaysDeskState {
   readonly crew: Place['job']['crew'];
   readonly setup: DaysSetup;
   readonly keep: (setup: DaysSetup) => void;
+  /** the same with a way back */
+  readonly change: (setup: DaysSetup) => void;
   /** whether something can be moved now */
   readonly mayMove: boolean;
   readonly move: (doing: Doing, at: string, people: readonly string[]) => void;
@@ -56,18 +59,28 @@ function useSetup({ job, edit }: Pick<Place, 'job' | 'edit'>) {
 }
 
 /** Takes a way out: what it changes of the job is changed. */
-function taking({ job, edit }: Pick<Place, 'job' | 'edit'>, keep: (setup: DaysSetup) => void, { setup, crew, choice }: WayTaken): void {
-  if (setup) keep(setup);
+function taking({ job, edit }: Pick<Place, 'job' | 'edit'>, taken: (setup: DaysSetup) => void, { setup, crew, choice, area }: WayTaken): void {
+  if (setup) taken(setup);
   if (crew) edit.job(job, { crew: crew as NonNullable<Parameters<typeof edit.job>[1]['crew']> });
   const defect = choice && job.areas.flatMap((a) => a.defects).find((d) => d.id === choice.defect);
+  const heated = area && job.areas.find((a) => a.id === area.id);
+  if (area && heated) edit.area(heated, { facts: area.facts });
   if (choice && defect) edit.defect(defect, { choice: { system: choice.system } });
 }
+
+const nowhere: readonly Elsewhere[] = [];
 
 /** The days of a job, with what can be done to them by hand. */
 export function useDaysDesk({ job, units, edit, mayPlan, aim, asked }: Asked): DaysDeskState {
   const by = usePlannedBy();
   const { setup, keep, taken, undo } = useSetup({ job, edit });
-  const task = useMemo(() => by && { job, rules: by.rules, shelf: by.shelf, aim, units, setup: job.days ?? {} }, [job, by, aim, units]);
+  // without an answer of the server nobody is known to be elsewhere
+  const { data, isError } = api.useElsewhereQuery(job.id, { refetchOnMountOrArgChange: true });
+  const elsewhere = data ?? (isError ? nowhere : undefined);
+  const task = useMemo(
+    () => by && elsewhere && { job, rules: by.rules, shelf: by.shelf, aim, units, setup: job.days ?? {}, elsewhere },
+    [job, by, aim, units, elsewhere],
+  );
   const made = useMadeDays(task, taken);
   const { trial, askRoom } = made;
   const record = trial?.record ?? made.record;
@@ -85,6 +98,7 @@ export function useDaysDesk({ job, units, edit, mayPlan, aim, asked }: Asked): D
     crew: job.crew,
     setup,
     keep,
+    change: taken,
     mayMove,
     move: (doing, at, people) => {
       if (record) made.move(withPin(setup, pinAt(record, doing, at, people)), { id: doing.id, at, people });
@@ -100,7 +114,7 @@ export function useDaysDesk({ job, units, edit, mayPlan, aim, asked }: Asked): D
     ...(mayPlan &&
       take && {
         take: () => {
-          taking({ job, edit }, keep, take);
+          taking({ job, edit }, taken, take);
           made.leaveTrial();
         },
       }),

@@ -30,6 +30,8 @@ export interface MadeDays {
   readonly letGo: (setup: DaysSetup) => void;
   readonly trial?: Trial;
   readonly tryWay: (id: string) => void;
+  /** days with some things put off to a date */
+  readonly tryPutOff: (ids: readonly string[], date: string) => void;
   readonly leaveTrial: () => void;
 }
 
@@ -99,7 +101,7 @@ export function useMadeDays(task: DaysTask | undefined, taken: (setup: DaysSetup
   );
   useEffect(() => {
     if (!task) return;
-    const key = (setup: DaysSetup) => sameText([task.job, task.rules, task.aim, task.units, setup]);
+    const key = (setup: DaysSetup) => sameText([task.job, task.rules, task.aim, task.units, task.elsewhere, setup]);
     if (known.current === key(task.setup) && worker.current) return;
     known.current = key(task.setup);
     worker.current?.terminate();
@@ -151,6 +153,9 @@ export function useMadeDays(task: DaysTask | undefined, taken: (setup: DaysSetup
     },
     letGo: (setup) => ask({ ask: 'let go', setup }),
     tryWay: (id) => ask({ ask: 'way', id }),
+    tryPutOff: (ids, date) => {
+      ask({ ask: 'put off', ids, date });
+    },
     leaveTrial: () => {
       setHeld((now) => without(now, 'trial'));
     },

@@ -6,3 +6,6 @@ export const aims: readonly (readonly [Aim, string])[] = [
   ['visits', 'Fewest days'],
   ['date', 'Most room in the windows'],
 ];
+
+/** The id of the days in which what the weather forbids is put off. */
+export const putOffId = 'put off';

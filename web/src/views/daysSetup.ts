@@ -8,7 +8,11 @@ function about<T extends object>(list: readonly T[] | undefined, is: (one: T) =>
 }
 
 /** The setup with one of its lists, or without it where it is empty. */
-function withList<K extends 'people' | 'areas' | 'dates' | 'notBefore' | 'pins'>(setup: DaysSetup, key: K, list: NonNullable<DaysSetup[K]>): DaysSetup {
+function withList<K extends 'people' | 'areas' | 'dates' | 'notBefore' | 'pins' | 'wets'>(
+  setup: DaysSetup,
+  key: K,
+  list: NonNullable<DaysSetup[K]>,
+): DaysSetup {
   const { [key]: _before, ...rest } = setup;
   return (list as readonly unknown[]).length > 0 ? { ...rest, [key]: list } : rest;
 }
@@ -82,10 +86,32 @@ export function withAway(setup: DaysSetup, person: string, date: string, hours?:
   return withPerson(setup, { ...now, away: [...(now.away ?? []).filter((a) => a.date !== date), { date, ...hours }] });
 }
 
+/** The setup with who comes on a date to keep something wet; nobody where empty. */
+export function withWets(setup: DaysSetup, defect: string, date: string, person: string): DaysSetup {
+  const rest = (setup.wets ?? []).filter((w) => w.defect !== defect || w.date !== date);
+  return withList(setup, 'wets', person === '' ? rest : [...rest, { defect, date, person }]);
+}
+
+/** The place of the forecast; none where empty. */
+export function withForecast(setup: DaysSetup, place: string): DaysSetup {
+  const { forecast: _before, ...rest } = setup;
+  return place === '' ? rest : { ...rest, forecast: place };
+}
+
+/** The rain of a forecast over areas outside; what was said of the dates behind its end stays. */
+export function withRain(setup: DaysSetup, areas: readonly string[], rain: NonNullable<AreaDays['rain']>, lastDate: string): DaysSetup {
+  return areas.reduce((now, area) => {
+    const later = (areaOf(now, area).rain ?? []).filter((r) => r.date > lastDate);
+    const all = [...rain, ...later];
+    return withArea(now, area, { rain: all.length > 0 ? all : undefined });
+  }, setup);
+}
+
 /** What is said of the days besides what is usual, in a few words; nothing where all is usual. */
-export function saidWords({ people = [], things = {}, areas = [], dates = [], notBefore = [], pins = [] }: DaysSetup): string {
+export function saidWords({ people = [], things = {}, areas = [], dates = [], notBefore = [], pins = [], hours }: DaysSetup): string {
   const of = (count: number, one: string, many: string) => (count === 0 ? [] : [`${String(count)} ${count === 1 ? one : many}`]);
   return [
+    ...(hours ? ['own hours'] : []),
     ...of(people.length, 'person', 'people'),
     ...of(Object.keys(things).length, 'thing', 'things'),
     ...of(areas.length, 'area', 'areas'),

@@ -1,7 +1,8 @@
-import { daysRecord, makeDays, planJob } from '@oddment/core';
+import { daysRecord, makeDays, planJob, siteDateTime, weatherRecord } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { house, houseRules } from '../../../core/test/house.ts';
-import { allDays, barAt, crewAt, dayAndTime, dayChoices, dayLanes, doingsOf, movedSince, pinAt, pulledTo, roomBands, stepOf } from './daysView.ts';
+import { allDays, barAt, crewAt, dayAndTime, dayChoices, dayLanes, doingsOf, movedSince, nowAt, pinAt, pulledTo, roomBands, stepOf } from './daysView.ts';
+import { weatherCells } from './daysWeather.ts';
 
 const job = house(9);
 const made = makeDays({ job, plans: planJob(job, houseRules), rules: houseRules, setup: {} }, { aim: 'finish', seed: 1, rounds: 4 });
@@ -56,21 +57,56 @@ describe('a day as lanes', () => {
     expect([record.repairs.some((r) => r.id === defect), `${doing.mark}/${step}`]).toEqual([true, doing.id]);
     // half the width of the day later, to five minutes
     const later = Date.parse(pulledTo(day, doing.start, 0.5)) - Date.parse(doing.start);
-    expect([Math.abs(later - (day.to - day.from) / 2) <= 150_000, Date.parse(pulledTo(day, doing.start, 0.5)) % 300_000]).toEqual([true, 0]);
+    expect([
+      Math.abs(later - ((day.spans.at(-1)?.to ?? 0) - (day.spans[0]?.from ?? 0)) / 2) <= 150_000,
+      Date.parse(pulledTo(day, doing.start, 0.5)) % 300_000,
+    ]).toEqual([true, 0]);
     const [band] = roomBands(day, [{ from: doing.start, to: doing.end }]);
     const bar = day.lanes.flatMap((l) => l.bars).find((b) => b.doing.id === doing.id);
     expect(band?.left).toBeCloseTo((bar?.left ?? 0) + (bar?.before ?? 0), 6);
     expect(pinAt(record, doing, doing.start, ['ann'])).toMatchObject({ defect, step, date: '2026-06-01', people: ['ann'] });
   });
+  it('is pulled to the same clock time of the next day where days stand side by side', () => {
+    const weeks = dayLanes(record, allDays, 'repair');
+    const [doing] = doingsOf(record, date);
+    if (!doing || weeks.spans.length < 2) throw new Error('one day alone');
+    // moments that are drawn go there and back
+    for (const { from, to } of weeks.spans)
+      for (const moment of [from, (from + to) / 2, to - 1]) expect(Math.abs(weeks.momentAt(weeks.at(moment)) - moment)).toBeLessThan(1000);
+    expect(pulledTo(weeks, doing.start, 0)).toBe(doing.start);
+    const next = siteDateTime(pulledTo(weeks, doing.start, 1 / weeks.spans.length), record.timeZone);
+    expect([next.date, Number(next.time.slice(3)) % 30]).toEqual([record.days[1]?.date, 0]);
+    expect(nowAt(weeks, doing.start)).toBeCloseTo(weeks.at(Date.parse(doing.start)), 9);
+    expect(nowAt(weeks, '2020-01-01T12:00:00Z')).toBeUndefined();
+  });
+  it('has the weather over it, an hour or a day in each cell, and none behind the end of the forecast', () => {
+    const hours = Array.from({ length: 8 }, (_v, i) => ({
+      at: new Date(Date.parse('2026-06-01T12:00:00Z') + i * 3_600_000).toISOString(),
+      airC: 10 + i,
+      humidityPct: 50,
+      rainMm: i === 2 ? 1 : 0,
+    }));
+    const [first, ...rest] = hours;
+    if (!first) throw new Error('no hours');
+    const forecast = weatherRecord([first, ...rest]);
+    const day = dayLanes(record, date, 'repair');
+    const cells = weatherCells(day, record, forecast, 'metric');
+    expect(cells.length).toBe(Math.min(8, day.spans.length));
+    expect([cells[0]?.when, cells[0]?.label, cells.filter((c) => c.rain).map((c) => c.when)]).toEqual(['07:00', '10 °C', ['09:00']]);
+    const weeks = weatherCells(dayLanes(record, allDays, 'repair'), record, forecast, 'metric');
+    expect(weeks.map((c) => [c.label, c.rain])).toEqual([[`10 to ${cells.at(-1)?.label ?? ''}`, true]]);
+    expect(weatherCells(day, record, forecast, 'us')[0]?.label).toBe('50 °F');
+  });
   it('counts what stands elsewhere since', () => {
     expect(movedSince(record, record)).toBe(0);
-    const other = makeDays({ job, plans: planJob(job, houseRules), rules: houseRules, setup: {} }, { aim: 'visits', seed: 5, rounds: 4 });
+    const later = { people: [{ person: job.crew[0]?.id ?? '', off: ['2026-06-01'] }] };
+    const other = makeDays({ job, plans: planJob(job, houseRules), rules: houseRules, setup: later }, { aim: 'finish', seed: 1, rounds: 4 });
     const then = daysRecord(job, other, { aim: 'visits', seed: 5 }, { units: 'metric', timeZone: job.timeZone });
     expect(movedSince(record, then)).toBeGreaterThan(0);
     expect(movedSince(record, then)).toBe(movedSince(then, record));
   });
   it('is nothing on a day on which nobody works', () => {
-    expect(dayLanes(record, '1999-01-01', 'repair')).toEqual({ from: 0, to: 0, hours: [], lanes: [], busy: [], most: 0 });
+    expect(dayLanes(record, '1999-01-01', 'repair')).toMatchObject({ spans: [], hours: [], lanes: [], busy: [], most: 0 });
   });
 });
 

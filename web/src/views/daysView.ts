@@ -34,9 +34,13 @@ export interface Lane {
 
 /** A day as lanes. */
 export interface DayLanes {
-  /** from when to when it is drawn, in ms */
-  readonly from: number;
-  readonly to: number;
+  /** where a moment in ms lies over the width, in percent; and the moment at a place of it */
+  readonly at: (moment: number) => number;
+  readonly momentAt: (place: number) => number;
+  /** days side by side: nights have no width */
+  readonly weeks: boolean;
+  /** the stretches of time that are drawn, in ms: hours of a day, or days side by side */
+  readonly spans: readonly { readonly from: number; readonly to: number }[];
   readonly hours: readonly { readonly left: number; readonly label: string }[];
   readonly lanes: readonly Lane[];
   /** how many are at it at once, over the day */
@@ -46,6 +50,9 @@ export interface DayLanes {
 
 const hourMs = 3_600_000;
 const ms = (moment: string) => Date.parse(moment);
+
+/** How many times as wide as there is room for lanes may be drawn. */
+export const zooms = [1, 2, 4] as const;
 
 /** All days side by side, instead of one of them. */
 export const allDays = 'all';
@@ -59,12 +66,7 @@ export function doingsOf(record: DaysRecord, date: string): readonly Doing[] {
 }
 
 /** Where a moment lies over the width, in percent, and what is written along it. */
-interface Axis {
-  readonly from: number;
-  readonly to: number;
-  readonly at: (moment: number) => number;
-  readonly hours: DayLanes['hours'];
-}
+type Axis = Pick<DayLanes, 'at' | 'momentAt' | 'weeks' | 'spans' | 'hours'> & { readonly from: number; readonly to: number };
 
 function dayAxis(record: DaysRecord, all: readonly Doing[]): Axis {
   const from = Math.floor(Math.min(...all.map((d) => ms(d.from))) / hourMs) * hourMs;
@@ -74,7 +76,8 @@ function dayAxis(record: DaysRecord, all: readonly Doing[]): Axis {
     const moment = new Date(from + i * hourMs).toISOString();
     return { left: at(from + i * hourMs), label: clockTime(moment, { timeZone: record.timeZone, day: moment }) };
   });
-  return { from, to, at, hours };
+  const spans = hours.slice(1).map((_h, i) => ({ from: from + i * hourMs, to: from + (i + 1) * hourMs }));
+  return { from, to, at, momentAt: (place) => from + (Math.min(Math.max(place, 0), 100) / 100) * (to - from), weeks: false, spans, hours };
 }
 
 /** A day as short as it goes over a narrow column: its weekday and number. */
@@ -82,6 +85,9 @@ function shortDay(moment: string, timeZone: string): string {
   const [weekday = '', date = ''] = dayName(moment, timeZone).split(', ');
   return `${weekday} ${date.replace(/^\D+/, '')}`;
 }
+
+/** Of the width of a day, where days stand side by side, what is left beside the gap to the next. */
+const usedOfDay = 0.94;
 
 /** Days that are worked side by side, each as wide as another: nights, and days on which nobody comes, have no width. */
 function weeksAxis(record: DaysRecord): Axis {
@@ -91,16 +97,22 @@ function weeksAxis(record: DaysRecord): Axis {
   const every = Math.ceil(days.length / 10);
   return {
     from: 0,
-    to: 0,
+    to: Number.POSITIVE_INFINITY,
+    weeks: true,
+    spans: days.map(({ from, to }) => ({ from, to })),
+    momentAt: (place) => {
+      const n = Math.min(days.length - 1, Math.max(0, Math.floor(place / wide)));
+      return days[n]?.momentAt(((place - n * wide) / (wide * usedOfDay)) * 100) ?? 0;
+    },
     at: (moment) => {
       const n = Math.max(
         0,
         days.findLastIndex((d) => d.from <= moment),
       );
-      return n * wide + ((days[n]?.at(moment) ?? 0) / 100) * wide * 0.94;
+      return n * wide + ((days[n]?.at(moment) ?? 0) / 100) * wide * usedOfDay;
     },
     hours: record.days.map((d, i) => ({
-      left: i * wide,
+      left: (i * 100) / days.length,
       label: i % every === 0 ? shortDay(d.people[0]?.blocks[0]?.from ?? record.startAt, record.timeZone) : '',
     })),
   };
@@ -138,8 +150,8 @@ export function barUnder(bars: readonly Bar[], place: number): Bar | undefined {
 /** The lanes of a day, by repair or by person. */
 export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'person'): DayLanes {
   const all = doingsOf(record, date);
-  if (all.length === 0) return { from: 0, to: 0, hours: [], lanes: [], busy: [], most: 0 };
-  const { from, to, at, hours } = date === allDays ? weeksAxis(record) : dayAxis(record, all);
+  if (all.length === 0) return { at: () => 0, momentAt: () => 0, weeks: false, spans: [], hours: [], lanes: [], busy: [], most: 0 };
+  const { to, at, momentAt, weeks, spans, hours } = date === allDays ? weeksAxis(record) : dayAxis(record, all);
   const bar = (doing: Doing): Omit<Bar, 'row'> => {
     const [left, right] = [at(ms(doing.from)), at(ms(doing.end) + doing.awayMin * 60_000)];
     return {
@@ -185,22 +197,27 @@ export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'perso
     const from = edges[i] ?? to;
     return { left: at(from), width: at(to) - at(from), count: new Set(all.filter((d) => ms(d.from) < to && ms(d.end) > from).map((d) => d.who)).size };
   });
-  return { from, to, hours, lanes, busy, most: Math.max(crew.length, ...busy.map((b) => b.count)) };
+  return { at, momentAt, weeks, spans, hours, lanes, busy, most: Math.max(crew.length, ...busy.map((b) => b.count)) };
 }
 
 /** Stretches of starts as shares of the width of a day, in percent. */
-export function roomBands({ from, to }: Pick<DayLanes, 'from' | 'to'>, here: RoomTold['here']): readonly { readonly left: number; readonly width: number }[] {
-  const at = (moment: number) => ((Math.min(Math.max(moment, from), to) - from) / (to - from)) * 100;
+export function roomBands({ at }: Pick<DayLanes, 'at'>, here: RoomTold['here']): readonly { readonly left: number; readonly width: number }[] {
   return here.map((h) => ({ left: at(ms(h.from)), width: Math.max(at(ms(h.to)) - at(ms(h.from)), 0.5) }));
 }
 
-/** Minutes between starts that are moved to by hand. */
-export const handStepMin = 5;
+/** Minutes between starts that are moved to by hand: over one day, and over days side by side. */
+export const handStepMin = { day: 5, weeks: 30 } as const;
 
-/** A moment that something is pulled to: as far as a share of the width of a day, to a step. */
-export function pulledTo({ from, to }: Pick<DayLanes, 'from' | 'to'>, start: string, share: number): string {
-  const step = handStepMin * 60_000;
-  return new Date(Math.round((ms(start) + share * (to - from)) / step) * step).toISOString();
+/** A moment that something is pulled to: as far as a share of the width, to a step. */
+export function pulledTo({ at, momentAt, weeks }: Pick<DayLanes, 'at' | 'momentAt' | 'weeks'>, start: string, share: number): string {
+  if (share === 0) return start;
+  const step = (weeks ? handStepMin.weeks : handStepMin.day) * 60_000;
+  return new Date(Math.round(momentAt(at(ms(start)) + share * 100) / step) * step).toISOString();
+}
+
+/** Where now is over the width, in percent; nothing where it is not drawn. */
+export function nowAt({ at, spans }: Pick<DayLanes, 'at' | 'spans'>, now: string): number | undefined {
+  return spans.some((s) => s.from <= ms(now) && s.to >= ms(now)) ? at(ms(now)) : undefined;
 }
 
 /** The ids of those who are at something on a day, who covers first. */

@@ -9,6 +9,7 @@ import {
   type DaysRecord,
   type DaysSetup,
   type DaysWanted,
+  type Elsewhere,
   type HouseRules,
   type Job,
   type KeptPlacement,
@@ -17,6 +18,7 @@ import {
   type UnitSystem,
   type WayTaken,
 } from '@oddment/core';
+import { putOffId } from '../views/daysAims.ts';
 
 /** What days are made from. */
 export interface DaysTask {
@@ -26,6 +28,8 @@ export interface DaysTask {
   readonly setup: DaysSetup;
   readonly aim: Aim;
   readonly units: UnitSystem;
+  /** where people of the firm are by the days of other jobs */
+  readonly elsewhere: readonly Elsewhere[];
 }
 
 /** What is asked of the days: to make them, to stop with the best so far, and, of those that were made, room, a move, and what a way out gives. */
@@ -35,7 +39,8 @@ export type DaysAsk =
   | { readonly ask: 'room'; readonly id: string }
   | { readonly ask: 'move'; readonly setup: DaysSetup; readonly wanted: DaysWanted }
   | { readonly ask: 'let go'; readonly setup: DaysSetup }
-  | { readonly ask: 'way'; readonly id: string };
+  | { readonly ask: 'way'; readonly id: string }
+  | { readonly ask: 'put off'; readonly ids: readonly string[]; readonly date: string };
 
 /** How far it is, then the days in words, then the same with the ways out; and answers to what is asked of them. */
 export type DaysAnswer =
@@ -59,13 +64,13 @@ const told = ({ job, aim, units }: DaysTask, made: DaysMade) => daysRecord(job, 
 const shown = (task: DaysTask, made: DaysMade) => ({ record: told(task, made), placements: placementsOf(made) });
 
 async function make(made: DaysTask): Promise<void> {
-  const { job, rules, shelf, setup, aim } = made;
+  const { job, rules, shelf, setup, aim, elsewhere } = made;
   task = made;
   const tell_ = (what: 'search' | 'ways', done: number, best: { readonly end: number; readonly visits: number }) => {
     answer({ of: 'progress', what, done, doneAt: new Date(Date.parse(job.startAt) + best.end * 60_000).toISOString(), visits: best.visits });
   };
   const own = new DaysDesk(
-    { job, plans: planJob(job, rules, shelf), rules, shelf, setup },
+    { job, plans: planJob(job, rules, shelf), rules, shelf, setup, elsewhere },
     {
       aim,
       seed: 1,
@@ -109,6 +114,11 @@ function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
     case 'way': {
       const way = desk.way(asked.id);
       if (way) answer({ of: 'way', id: asked.id, record: told(task, way.made), ...(way.take && { take: way.take }) });
+      return;
+    }
+    case 'put off': {
+      const { made, take } = desk.putOff(asked.ids, asked.date);
+      answer({ of: 'way', id: putOffId, record: told(task, made), take });
     }
   }
 }

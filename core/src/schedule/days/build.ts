@@ -65,7 +65,13 @@ export class Builder {
   /** The best spot of an activity from a moment on, over all crews that can do it. */
   best(act: number, from: number, why: Hold, taste: Taste, stuck?: (putOff: PutOff) => void): Spot | undefined {
     const activity = this.roster.act(act);
-    if (activity.ways.length === 0) return { start: from, end: from, people: [], hold: why };
+    if (activity.ways.length === 0) {
+      // what lasts until then has to bear what others bring until then
+      const blocked = this.roster.atMoment(act, from);
+      if (!blocked) return { start: from, end: from, people: [], hold: why };
+      if (blocked.putOff) stuck?.(blocked.putOff);
+      return undefined;
+    }
     let [found, cost]: [Spot | undefined, number] = [undefined, never];
     for (const { people, way } of this.crews(act)) {
       if (!this.roster.goOn(act, people)) continue;
@@ -178,10 +184,14 @@ export class Builder {
         this.roster.reserved = true;
         done.set(r, n + 1);
         if (!failed) continue;
-        // what has to make room stands already: the whole of it is begun anew
-        this.takeRepair(r);
-        const one = this.repair(r, taste);
-        if (one) missing.push(one);
+        // what has to make room stands already: the whole of it is begun anew, and with it what it had covered, mixed or cleared away for
+        const taken = this.takeOff([r]);
+        for (const again of taken) {
+          const one = this.repair(again, taste);
+          if (one) missing.push(one);
+        }
+        open = open.filter((o) => !taken.includes(o));
+        continue;
       }
       open = open.filter((o) => o !== r);
     }

@@ -15,21 +15,26 @@ export class Filler {
   /** when each activity would have to begin for an early end: what comes first in a list */
   readonly #latest: readonly number[];
   protected readonly acts: readonly (readonly number[])[];
-  /** repairs of which something is set by hand */
+  /** repairs of which something is set by hand, or has a window that runs already */
   readonly #pinned: ReadonlySet<number>;
 
   constructor(problem: Problem, seed: number) {
     this.problem = problem;
     this.builder = new Builder(problem);
     this.random = seededRandom(seed);
-    this.#pinned = new Set(problem.activities.flatMap((a) => (a.pin ? [a.repair] : [])));
+    // a window that runs from what is done closes whether there is room for it or not
+    const runs = problem.ties.flatMap(({ from, to, most, overBy, sameDay }) => {
+      const [a, b] = [at(problem.activities, from), at(problem.activities, to)];
+      return a.done && !b.done && (most ?? overBy ?? sameDay) ? [a.repair] : [];
+    });
+    this.#pinned = new Set([...problem.activities.flatMap((a) => (a.pin ? [a.repair] : [])), ...runs]);
     const { earliestEnd } = new Propagation(problem).times;
     this.acts = problem.repairs.map((_r, r) => problem.activities.flatMap((a, i) => (a.repair === r ? [i] : [])));
     this.#latest = this.#latestStarts();
     this.#tail = this.acts.map((acts) => Math.max(0, ...acts.filter((i) => at(problem.activities, i).ways.length > 0).map((i) => at(earliestEnd, i))));
   }
 
-  /** What is set by hand gets its place before others take it. */
+  /** What is set by hand, or has begun to run, gets its place before others take it. */
   #pinnedFirst(repairs: readonly number[]): readonly number[] {
     if (this.#pinned.size === 0) return repairs;
     return [...repairs.filter((r) => this.#pinned.has(r)), ...repairs.filter((r) => !this.#pinned.has(r))];

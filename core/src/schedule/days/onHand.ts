@@ -124,6 +124,15 @@ export class OnHand {
     return this.#sameDay(act, day).some((o) => o !== act && (at(this.start, o) < start || (at(this.start, o) === start && o < act))) ? 0 : cover;
   }
 
+  /** When the first covered thing of a place begins on the day of a moment, besides an activity; nothing where there is none. */
+  protected firstCovered(act: number, min: number): number | undefined {
+    const others =
+      this.act(act).covered && at(this.problem.places, this.placeOf(act)).cover > 0
+        ? this.#sameDay(act, this.openings.dayOf(min)).filter((o) => o !== act)
+        : [];
+    return others.length > 0 ? Math.min(...others.map((o) => at(this.start, o))) : undefined;
+  }
+
   /** Min of clearing away after an activity: it is the last to end of its place and day. */
   #away(act: number, end: number, day: number): number {
     if (!this.act(act).covered) return 0;

@@ -131,7 +131,7 @@ export class Roster extends Claims {
         continue;
       }
       const blocked = this.#blocked(act, t, fit.end, people);
-      if (!blocked) return { start: t, end: fit.end, people, hold };
+      if (!blocked) return this.#sooner(act, people, minutes, from, why, { start: t, end: fit.end, people, hold });
       if (blocked.until === never) {
         this.stuck = blocked.putOff;
         return this.#none(blocked.hold);
@@ -140,6 +140,13 @@ export class Roster extends Claims {
       [before, after] = [0, 0];
     }
     return this.#none(hold);
+  }
+
+  /** Room was left for covering that somebody else does first: right behind that it may begin sooner. */
+  #sooner(act: number, people: readonly number[], minutes: number, from: number, why: Hold, spot: Spot): Spot {
+    const first = this.firstCovered(act, spot.start);
+    if (first === undefined || first < from || first >= spot.start) return spot;
+    return this.spot(act, people, minutes, first + this.problem.grid, why, spot.start - this.problem.grid) ?? spot;
   }
 
   #none(hold: Hold): undefined {
@@ -153,6 +160,11 @@ export class Roster extends Claims {
       if (busy) return busy;
     }
     return this.onClaims(act, start, end);
+  }
+
+  /** What is in the way of a moment: something that lasts until then may not last so long. */
+  atMoment(act: number, min: number): Blocked | undefined {
+    return this.onClaims(act, min, min);
   }
 
   /** Whether somebody is set by hand to be at something else then, which has not got its place yet. */
@@ -191,7 +203,7 @@ export class Roster extends Claims {
 
   /** Of activities those that no longer stand as they have to. */
   broken(touched: Iterable<number>): readonly number[] {
-    return [...new Set(touched)].filter((i) => this.isPlaced(i) && !this.stillStands(i));
+    return [...new Set(touched)].filter((i) => this.isPlaced(i) && !this.isDone(i) && !this.stillStands(i));
   }
 
   /** What stands, in order of time. */

@@ -65,6 +65,8 @@ describe('a plan as it stands', () => {
       for (const o of f.placements) {
         if (o.people.length === 0 || o.start < p.grid || f.holds[o.act]?.by === 'order') continue;
         tight += 1;
+        // some of each window is kept in reserve: what says so is held by that
+        standing.roster.reserved = f.holds[o.act]?.by === 'window';
         expect([at(p.activities, o.act).id, standing.inTheWay(o.act, o.people, o.start - p.grid) !== undefined]).toEqual([at(p.activities, o.act).id, true]);
       }
     }

@@ -156,7 +156,7 @@ export class Standing {
         const touched = roster.take(act);
         const first = roster.earliest(act);
         if (stood.people.length === 0) {
-          const min = move ? first.min : stood.start;
+          const min = move && !roster.atMoment(act, first.min) ? first.min : stood.start;
           roster.put(act, { ...stood, start: min, end: min, hold: first.hold });
           continue;
         }
