@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allSaved, demoJob, ownJob } from './job.ts';
+import { allSaved, demoJob, ownJob, removeJob } from './job.ts';
 
 test('days are found while one looks on, by each aim, and told by repair, by person and as a list', async ({ page }) => {
   const job = await demoJob(page);
@@ -172,7 +172,7 @@ test('a date that cannot hold is told with what fails, and with ways out that ar
   await expect(page.getByRole('heading', { name: 'Not everything is done' })).toBeVisible({ timeout: 60_000 });
   await expect(page.locator('.halted')).toContainText(/It ends .* after its date\./);
   await expect(page.getByRole('heading', { name: 'Ways out, each tried' })).toBeVisible({ timeout: 90_000 });
-  await expect(page.locator('.ways').first()).toContainText('every date holds');
+  await expect(page.getByRole('region', { name: 'Ways out, each tried' })).toContainText('every date holds');
   const dates = JSON.stringify((await keptSetup(page, job.id)).dates);
   const way = page.locator('.ways li', { hasText: /^(A later date|Later dates) for/ });
   await way.getByRole('button', { name: 'Look at it' }).click();
@@ -214,4 +214,5 @@ test('days are kept, issue what is not issued, and go out as sheets, calendar an
   await expect.poll(async () => ((await (await page.request.get(`/api/jobs/${job.id}/days`)).json()) as unknown[]).length).toBe(3);
   expect(((await (await page.request.get(`/api/jobs/${job.id}/plans`)).json()) as unknown[]).length).toBe(plans.length);
   await other.close();
+  await removeJob(page, job.id);
 });

@@ -1,4 +1,11 @@
 import type { Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+
+/** What a copy may change of a job file. */
+export interface JobFileBody {
+  days?: unknown;
+  job: { site: string; crew: { name: string }[] };
+}
 
 export interface JobTree {
   readonly id: string;
@@ -31,14 +38,20 @@ export async function allSaved(page: Page): Promise<void> {
   await page.getByText('all saved').waitFor({ timeout: 15_000 });
 }
 
-/** A copy of the bathhouse that nobody else looks at: its job file, taken in again, its days made as usual. */
-export async function ownJob(page: Page, change: (file: { days?: unknown; job: { site: string } }) => void = () => undefined): Promise<JobTree> {
-  const { id } = await demoJob(page);
-  const file = (await (await page.request.get(`/api/jobs/${id}/file`)).json()) as { days?: unknown; job: { site: string } };
+/** A copy of a job that nobody else looks at, of the bathhouse where none is named: its job file, taken in again, its days made as usual. */
+export async function ownJob(page: Page, site?: string, change: (file: JobFileBody) => void = () => undefined): Promise<JobTree> {
+  const { id } = await demoJob(page, site);
+  const file = (await (await page.request.get(`/api/jobs/${id}/file`)).json()) as JobFileBody;
   // under a name of its own, so that nobody takes it for the one of the demo
   delete file.days;
   file.job.site = `Copy of ${file.job.site}`;
   change(file);
   const taken = await page.request.post('/api/job-files', { data: file });
   return (await taken.json()) as JobTree;
+}
+
+/** Takes a job out again: what it kept keeps nobody from other jobs. */
+export async function removeJob(page: Page, id: string): Promise<void> {
+  const { version } = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { version: number };
+  await page.request.delete(`/api/jobs/${id}`, { data: { change: randomUUID(), version } });
 }

@@ -32,5 +32,17 @@ export function daysCalendar(
             ...(b.why === undefined ? [] : [b.why]),
           ].join('\n'),
         });
+  for (const w of record.wet)
+    for (const by of w.by.filter((b) => person === undefined || b.person === person))
+      calendar.createEvent({
+        id: `${job.id}/wet/${w.mark}/${by.date}@oddment`,
+        sequence,
+        stamp: new Date(stamp),
+        start: new Date(`${by.date}T00:00:00Z`),
+        allDay: true,
+        summary: `${by.name}: keep ${w.mark} wet`,
+        location: `${job.site}, ${w.place}`,
+        description: w.title,
+      });
   return calendar.toString();
 }

@@ -131,7 +131,15 @@ describe('kept days', () => {
   });
 
   it('go out as a sheet for each person and day, as a calendar and as a table, and are read by nobody else', async () => {
-    const job = await houseOf(5, { areas: [{ area: 'Cellar', open: { from: '07:00', to: '16:00' } }] });
+    // nobody works on the second day: what is kept wet has to have somebody come for it
+    const off = ['2026-06-02'];
+    const job = await houseOf(5, {
+      areas: [{ area: 'Cellar', open: { from: '07:00', to: '16:00' } }],
+      people: [
+        { person: 'ann', off },
+        { person: 'bo', off },
+      ],
+    });
     const { body } = await pageDays(job);
     await owner.post(`/api/jobs/${job.id}/days`, body);
     const days = ((await owner.get(`/api/days/${body.id}`)).body as unknown as KeptDaysRecord).days;
@@ -143,6 +151,23 @@ describe('kept days', () => {
     expect(csv.length).toBe(1 + days.days.flatMap((d) => d.people.flatMap((p) => p.blocks)).length);
     const pdf = await owner.bytes(`/api/days/${body.id}/sheets.pdf?date=${days.days[0]?.date ?? ''}`);
     expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+    // who keeps something wet on a day without work has that in his calendar
+    const wet = days.wet.find((w) => w.nobody.length > 0);
+    const [on = ''] = wet?.nobody ?? [];
+    expect([on, ics.text.includes('Ann: keep')]).toEqual([expect.stringMatching(/^2026-/), false]);
+    const { id: _i, version, areas: _a, ...fields } = (await owner.get(`/api/jobs/${job.id}`)).body as unknown as JobRecord;
+    await owner.put(`/api/jobs/${job.id}`, {
+      ...fields,
+      days: { ...fields.days, wets: [{ defect: wet?.defect, date: on, person: 'ann' }] },
+      change: uuid(),
+      version,
+    });
+    const wetted = (await pageDays((await owner.get(`/api/jobs/${job.id}`)).body as unknown as JobRecord)).body;
+    expect((await owner.post(`/api/jobs/${job.id}/days`, wetted)).status).toBe(201);
+    const named = convertIcsCalendar(undefined, (await owner.get(`/api/days/${wetted.id}/days.ics?person=ann`)).text).events ?? [];
+    expect(named.filter((e) => e.summary === `ann: keep ${wet?.mark ?? ''} wet`.replace('ann', 'Ann')).map((e) => e.uid)).toEqual([
+      `${job.id}/wet/${wet?.mark ?? ''}/${on}@oddment`,
+    ]);
     const stranger = await world.owner('strangers');
     for (const path of [
       `/api/days/${body.id}`,

@@ -103,7 +103,7 @@ describe('the demo', () => {
     await world.close();
   });
 
-  it('signs in by itself and has the bathhouse, six areas and fifteen defects, and two smaller jobs whose plans are issued', async () => {
+  it('signs in by itself and has the bathhouse, six areas and fifteen defects, and three smaller jobs whose plans are issued', async () => {
     const person = world.person();
     expect((await person.post('/api/demo-session')).body).toMatchObject({ state: 'signed-in', firm: { demo: true } });
     const jobs = (await person.get('/api/jobs')).body as unknown as { id: string; site: string; startAt: string; areas: number; defects: number }[];
@@ -113,7 +113,7 @@ describe('the demo', () => {
       expect(plans).toHaveLength(other.defects);
       expect(plans.some((p) => p.state === 'begun')).toBe(true);
     }
-    expect(jobs).toHaveLength(3);
+    expect(jobs).toHaveLength(4);
     expect(job).toMatchObject({ areas: 6, defects: 15, startAt: '2026-06-03T12:10:00.000Z' });
   });
 

@@ -56,3 +56,8 @@ export type ThingId = keyof typeof things;
 
 /** The things that tools are, each once. */
 export const thingsOf = byTool(things);
+
+const electricThings: ReadonlySet<ThingId> = new Set(['grinder', 'saw', 'hammer', 'drill', 'router', 'sander', 'vacuum', 'mixer', 'screw gun']);
+
+/** Whether one of these is driven by electricity: outside it is not used in rain. Common practice; what the maker says goes first. */
+export const isElectric = (list: readonly ThingId[]): boolean => list.some((id) => electricThings.has(id));

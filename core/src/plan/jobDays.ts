@@ -6,6 +6,7 @@ import { say, type Saying } from '../quantity/saying.ts';
 import { DayAxis, without, workingStretches } from '../schedule/days/hours.ts';
 import type { Activity, Place, Problem, Repair, Stretch, Worker } from '../schedule/days/problem.ts';
 import { daysWithin, usualThings, type AreaDays, type DayHours, type DaysSetup, type DoneStep, type Pin } from '../schedule/days/setup.ts';
+import { isElectric } from '../method/things.ts';
 import { ratesOf } from '../shelf/rates.ts';
 import { awayAt, hoursBeside, type Elsewhere } from './elsewhere.ts';
 import { climateOf, type PlannedWork } from './plannedWork.ts';
@@ -196,6 +197,7 @@ function joined({ job, axis, workers, places, repairs, setup, grid }: Around, ne
     stands: [] as Problem['stands'][number][],
   };
   const from = setup.from ? Math.max(0, Math.ceil(axis.min(setup.from.date, setup.from.time) / grid) * grid) : 0;
+  const outside = new Set(job.areas.filter((a) => a.facts.place?.value !== 'inside').map((a) => a.id));
   networks.forEach((n, repair) => {
     const first = out.activities.length;
     const place = repairs[repair]?.place ?? 0;
@@ -207,7 +209,9 @@ function joined({ job, axis, workers, places, repairs, setup, grid }: Around, ne
         const first = one && Math.max(0, axis.min(one.date, one.time ?? '00:00'));
         const byHand = setByHand({ workers, axis, setup, grid }, repairs[repair]?.id ?? '', a.step);
         const notBefore = byHand.done ? undefined : Math.max(first ?? 0, from);
-        return { ...a, repair, ...(notBefore !== undefined && notBefore > 0 && { notBefore }), ...byHand };
+        // nobody stands in the rain with a machine on a cable
+        const dry = a.dry || (outside.has(places[place]?.id ?? '') && isElectric(a.things));
+        return { ...a, dry, repair, ...(notBefore !== undefined && notBefore > 0 && { notBefore }), ...byHand };
       }),
     );
     out.ties.push(...n.ties.map((t) => ({ ...t, from: t.from + first, to: t.to + first })));

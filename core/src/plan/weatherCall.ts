@@ -48,7 +48,7 @@ function missedWords(ledger: Ledger, weather: Weather, asks: WeatherAsked, misse
     case 'noFrost':
       return say`${instant(at)} it freezes, while it is fresh`;
     default:
-      return say`it rains ${instant(at)}`;
+      return asks.electric ? say`it rains ${instant(at)}, and electric tools are not used in rain` : say`it rains ${instant(at)}`;
   }
 }
 
@@ -96,7 +96,7 @@ function couldBegin(record: WeatherRecord, { start, end, asks }: Block & { reado
   return say`The weather would let it begin from ${instant(at(open.fromMin))} to ${instant(at(open.untilMin))}.`;
 }
 
-/** Go or no-go for each repair outside on which something is placed on a date, by a forecast. What is only cut or cleaned is done in any weather. */
+/** Go or no-go for each repair outside on which something is placed on a date, by a forecast. What is done without electric tools and places nothing is done in any weather. */
 export function weatherCall(
   { days, repairs, timeZone }: Pick<DaysRecord, 'days' | 'repairs' | 'timeZone'>,
   forecast: WeatherRecord,
@@ -106,7 +106,7 @@ export function weatherCall(
   const blocks = days.find((d) => d.date === date)?.people.flatMap((p) => p.blocks) ?? [];
   const placed = new Map(blocks.flatMap((b) => (b.asks && b.done !== true ? [[b.id, { ...b, asks: b.asks }] as const] : [])));
   return repairs.flatMap((r): RepairCall[] => {
-    const own = [...placed.values()].filter((b) => b.mark === r.mark);
+    const own = [...placed.values()].filter((b) => b.mark === r.mark).sort((a, b) => Date.parse(a.start) - Date.parse(b.start));
     const [first] = own;
     if (!first) return [];
     const judged = own.map((b) => ({ b, why: against(ledger, forecast, b) }));

@@ -181,6 +181,6 @@ describe('every defect of the demo', () => {
         }
       }
     }
-    expect(issued).toBe(12);
+    expect(issued).toBe(17);
   });
 });

@@ -25,8 +25,8 @@ const defects = () => jobs.flatMap((job) => job.areas.flatMap((area) => area.def
 const shelf = firmShelf([]);
 
 describe('the demo, once it is loaded', () => {
-  it('has three jobs, and of every defect an issued plan', () => {
-    expect(jobs).toHaveLength(3);
+  it('has four jobs, and of every defect an issued plan', () => {
+    expect(jobs).toHaveLength(4);
     expect(
       defects()
         .map(({ defect }) => defect.mark)

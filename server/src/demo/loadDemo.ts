@@ -1,12 +1,24 @@
-import { ChangeAreaBody, ChangeDefectBody, check, NewAreaBody, NewDefectBody, NewJobBody, NewProductBody, NewStockBody } from '@oddment/contracts';
-import type { Fact } from '@oddment/core';
+import {
+  ChangeAreaBody,
+  ChangeDefectBody,
+  check,
+  KeepDaysBody,
+  NewAreaBody,
+  NewDefectBody,
+  NewJobBody,
+  NewProductBody,
+  NewStockBody,
+} from '@oddment/contracts';
+import { firmShelf, makeDays, placementsOf, planJob, type Fact } from '@oddment/core';
 import { createHash, randomBytes } from 'node:crypto';
 import type { Clock } from '../clock.ts';
 import { makeFirm, setHouseRules } from '../services/accountService.ts';
+import { keep } from '../services/daysService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import { productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
-import type { Scope } from '../store/jobStore.ts';
+import { readJob, type Scope } from '../store/jobStore.ts';
+import { listProducts } from '../store/shelfStore.ts';
 import { changeState, issue } from '../services/planService.ts';
 import { readFirm } from '../store/accountStore.ts';
 import { bathhouse, looks, type DemoRoom, type FirstLook } from './bathhouse.ts';
@@ -103,6 +115,17 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
         await changeState(db, who, before(minutes), (plan.record as { id: string }).id, { change: demoId(`${mark} begun`), version: 1, state: 'begun' });
     }
   };
+  /** Keeps the days of a job as they are found. */
+  const keepDays = async (key: string) => {
+    const found = await readJob(db, scope, made(key).id);
+    if (!found) throw new Error('the job of these days is not there');
+    const { days: setup = {}, ...job } = found;
+    const { rules } = firm;
+    const input = { job, plans: planJob(job, rules, firmShelf(await listProducts(db, firmId))), rules, setup };
+    const placements = placementsOf(makeDays(input, { aim: 'finish', seed: 1, rounds: 20 }));
+    const body = checked(KeepDaysBody, { ...made(`days of ${key}`), jobVersion: found.version, aim: 'finish', seed: 1, issue: false, placements });
+    await keep(db, who, scope, job.id, body);
+  };
   const filler = checked(NewProductBody, {
     ...made('light filler'),
     title: 'Light filler from the yard on Quarry Street',
@@ -127,8 +150,9 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
   await makeJob('job', house, before(looks.first));
   await issueAll(house.areas, before(looks.issued));
   await lookAgain(house.areas);
-  for (const one of moreJobs(clock.now())) {
-    await makeJob(one.key, one, scope);
+  for (const { days, ...one } of moreJobs(clock.now())) {
+    await makeJob(one.key, { ...one, ...(days && { days: () => days }) }, scope);
     await issueAll(one.areas, scope, one.begun);
+    if (days) await keepDays(one.key);
   }
 }

@@ -1,4 +1,4 @@
-import { siteDateTime, siteInstant, type Fact, type Person } from '@oddment/core';
+import { siteDateTime, siteInstant, type DaysSetup, type Fact, type Person } from '@oddment/core';
 import { demoCrew } from './demoCrew.ts';
 import type { DemoDefect } from './bathhouse.ts';
 
@@ -19,6 +19,8 @@ export interface DemoJob {
   readonly areas: readonly { readonly name: string; readonly facts: Readonly<Record<string, Fact<unknown>>>; readonly defects: readonly DemoDefect[] }[];
   /** begun so many minutes before the demo is loaded, by mark */
   readonly begun: Readonly<Record<string, number>>;
+  /** what its days are made by; they are kept as it is loaded */
+  readonly days?: DaysSetup;
 }
 
 /** A reading room that opens again tomorrow evening, and wash rooms half done: both made up. */
@@ -52,6 +54,16 @@ export function moreJobs(now: Date): readonly DemoJob[] {
     services: 'clear',
     causeBy: 'gone',
   };
+  const nosing = {
+    edge: 'nosing',
+    piece: 'no',
+    barSeen: 'no',
+    moisture: 'dry',
+    cause: 'impact',
+    causeBy: 'gone',
+    look: 'hidden',
+    traffic: 'foot',
+  };
   const shell = { coated: 'no', silicone: 'no', drip: 'no', look: 'passing', services: 'no', causeBy: 'gone' };
   return [
     {
@@ -62,7 +74,7 @@ export function moreJobs(now: Date): readonly DemoJob[] {
         timeZone,
         units: 'metric',
         startAt: siteInstant(day(1), '06:30', timeZone),
-        crew: demoCrew.slice(1),
+        crew: demoCrew.slice(1, 3),
       },
       areas: [
         {
@@ -290,6 +302,70 @@ export function moreJobs(now: Date): readonly DemoJob[] {
         },
       ],
       begun: { 'WC-01': 1560, 'WR-03': 84, 'WR-01': 30 },
+    },
+    {
+      key: 'river steps',
+      job: {
+        site: 'River Steps and ticket kiosk',
+        client: 'Quay wardens',
+        timeZone,
+        units: 'metric',
+        startAt: siteInstant(day(0), '07:30', timeZone),
+        crew: demoCrew.slice(2),
+      },
+      areas: [
+        {
+          name: 'River steps',
+          facts: facts({ place: 'outside', airC: 14, slabC: 12, humidityPct: 70 }),
+          defects: [
+            found('broken-edge', 'RS-01', 'polymer-mortar-2k', { ...nosing, lengthMm: 900, heightMm: 40, depthMm: 30 }),
+            found('broken-edge', 'RS-02', 'polymer-mortar-2k', { ...nosing, lengthMm: 1400, heightMm: 30, depthMm: 25 }),
+            found('slab-crack', 'RS-03', 'rapid-crack-resin', {
+              lengthMm: 1600,
+              widths: [{ atMm: 0, widthMm: 2.5 }],
+              depthMm: 60,
+              slabMm: 140,
+              member: 'slab-on-ground',
+              reinforcement: 'plain',
+              alongBar: 'no',
+              faces: 'level',
+              ground: 'steady',
+              movement: 'still',
+              moisture: 'dry',
+              located: 'clear',
+              traffic: 'foot',
+              finish: 'none',
+            }),
+          ],
+        },
+        {
+          name: 'Ticket kiosk',
+          facts: facts({ place: 'inside', airC: 19, slabC: 18, humidityPct: 55, yearBuilt: 1991, occupied: 'empty' }),
+          defects: [
+            found('drywall-hole', 'RS-04', 'board-plug', {
+              ...board,
+              outline: box(80, 70),
+              position: 'wall',
+              layers: 'one',
+              knocked: 'no',
+              cause: 'impact',
+              access: 'no',
+            }),
+            found('drywall-joint', 'RS-05', 're-tape', {
+              ...board,
+              lengthMm: 1800,
+              widths: [{ atMm: 0, widthMm: 0.5 }],
+              joint: 'butt',
+              tape: 'loose',
+              seasonal: 'no',
+              position: 'wall',
+              cause: 'tape',
+            }),
+          ],
+        },
+      ],
+      begun: { 'RS-04': 25 },
+      days: { forecast: 'harbor-town' },
     },
   ];
 }

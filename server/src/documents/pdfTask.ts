@@ -26,6 +26,7 @@ export type PdfTask =
       readonly days: DaysRecord;
       readonly site: string;
       readonly client: string;
+      readonly units: UnitSystem;
       /** what is said under it: when they were kept, and by whom */
       readonly kept: string;
       readonly access: Readonly<Record<string, string>>;

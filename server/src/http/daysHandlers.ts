@@ -58,6 +58,7 @@ export function daysHandlers(db: Database) {
           days: kept.days,
           site: job.site,
           client: job.client,
+          units: job.units,
           kept: `Kept ${date} ${time} by ${kept.keptBy}, Oddment ${kept.core}`,
           access,
           ...wanted(call, 'person'),

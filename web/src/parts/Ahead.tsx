@@ -1,5 +1,5 @@
 import type { DaysAhead } from '@oddment/contracts';
-import { clockTime, dayName, siteDateTime, weatherCall, type UnitSystem } from '@oddment/core';
+import { clockTime, dayName, siteDateTime, siteInstant, weatherCall, type UnitSystem } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../state/api.ts';
@@ -23,7 +23,7 @@ function CallOf({ job, units }: { job: DaysAhead; units: UnitSystem }) {
       <h3>
         Weather, {dayName(noonOf(date), 'UTC')}: <Link to={`/jobs/${job.jobId}/days?day=${date}`}>{job.site}</Link>
       </h3>
-      <Calls calls={calls} timeZone={timeZone} units={units} />
+      <Calls calls={calls} timeZone={timeZone} units={units} day={siteInstant(date, '12:00', timeZone)} />
     </section>
   );
 }

@@ -6,16 +6,24 @@ import type { Forecast } from '../state/forecast.ts';
 const grades: Readonly<Record<RepairCall['go'], string>> = { go: 'fits', no: 'out', unknown: 'care' };
 
 /** The repairs outside of a day, each with the call and why. */
-export function Calls({ calls, timeZone, units }: { calls: readonly RepairCall[]; timeZone: string; units: UnitSystem }) {
-  const how = { units, timeZone, day: '1970-01-01T12:00:00Z' };
+export function Calls({ calls, timeZone, units, day }: { calls: readonly RepairCall[]; timeZone: string; units: UnitSystem; day: string }) {
+  const how = { units, timeZone, day };
   return (
     <ul className="ways calls">
       {calls.map((c) => (
         <li key={c.mark}>
           <b>{c.mark}</b> {c.place}: <span className={`grade ${grades[c.go]}`}>{goWords[c.go]}</span>
-          {c.why.map((w) => (
+          {c.why.slice(0, 1).map((w) => (
             <div key={tell(w, how)}>{tell(w, how)}</div>
           ))}
+          {c.why.length > 1 ? (
+            <details className="other">
+              <summary>{c.why.length - 1} more</summary>
+              {c.why.slice(1).map((w) => (
+                <div key={tell(w, how)}>{tell(w, how)}</div>
+              ))}
+            </details>
+          ) : null}
         </li>
       ))}
     </ul>
@@ -68,7 +76,11 @@ export function WeatherCallOf({ record, date, forecast, place, units, onPlace, o
         <p className="quiet">With a place, what is placed outside has a go or a no-go for each day.</p>
       ) : forecast.record ? (
         <>
-          {calls.length === 0 ? <p className="quiet">Nothing is placed outside this day.</p> : <Calls calls={calls} timeZone={record.timeZone} units={units} />}
+          {calls.length === 0 ? (
+            <p className="quiet">Nothing is placed outside this day.</p>
+          ) : (
+            <Calls calls={calls} timeZone={record.timeZone} units={units} day={named ?? record.startAt} />
+          )}
           {forbidden.length > 0 && onInstead ? (
             <Button
               size="small"

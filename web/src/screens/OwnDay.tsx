@@ -30,7 +30,7 @@ function AtJob({ where, date, units }: { where: WhereIs; date: string; units: Un
       {calls.length > 0 ? (
         <>
           <h3>Weather</h3>
-          <Calls calls={calls} timeZone={days.timeZone} units={units} />
+          <Calls calls={calls} timeZone={days.timeZone} units={units} day={how.day} />
         </>
       ) : null}
       <h3>What to take along</h3>

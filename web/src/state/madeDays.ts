@@ -101,7 +101,8 @@ export function useMadeDays(task: DaysTask | undefined, taken: (setup: DaysSetup
   );
   useEffect(() => {
     if (!task) return;
-    const key = (setup: DaysSetup) => sameText([task.job, task.rules, task.aim, task.units, task.elsewhere, setup]);
+    // whose weather is looked at changes no days
+    const key = ({ forecast: _forecast, ...setup }: DaysSetup) => sameText([task.job, task.rules, task.aim, task.units, task.elsewhere, setup]);
     if (known.current === key(task.setup) && worker.current) return;
     known.current = key(task.setup);
     worker.current?.terminate();
