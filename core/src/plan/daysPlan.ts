@@ -125,7 +125,7 @@ class Teller {
 
   /** By when the last mixing of a day has to begin: as much later as the hours, and the windows behind it, leave. */
   #lastMix(own: readonly Placement[], worker: number): PersonDay['lastMix'] {
-    const i = own.findLastIndex((_p, n) => this.#mixMin(own, n, worker) > 0);
+    const i = own.findLastIndex((one, n) => at(this.#problem.activities, one.act).mixes === true || this.#mixMin(own, n, worker) > 0);
     if (i < 0) return undefined;
     const [p, last] = [at(own, i), at(own, own.length - 1)];
     const over = last.end + (last.people[0] === worker ? last.away : 0);

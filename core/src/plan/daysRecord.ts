@@ -1,5 +1,6 @@
 import { tell, type Saying, type Telling } from '../quantity/saying.ts';
-import { show } from '../quantity/show.ts';
+import type { Figure } from '../quantity/figure.ts';
+import { showValue } from '../quantity/show.ts';
 import { at } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
 import type { Job } from '../survey/job.ts';
@@ -19,13 +20,25 @@ function taken({ problem, works }: DaysMade, blocks: readonly { readonly id: str
     const step = method?.steps.find((s) => s.id === id.slice(mark.length + 1));
     return method && step ? [{ mark, method, step }] : [];
   });
-  const stuff = steps.flatMap(({ mark, method, step }) =>
-    (step.handsOn?.uses ?? []).flatMap(({ of, amount }) => {
+  // the same stuff for the same repair once, with all that is placed of it that day
+  const stuff = new Map<string, { value: number; readonly kind: Figure['kind'] }>();
+  const seen = new Set<string>();
+  for (const { mark, method, step } of steps) {
+    if (seen.has(`${mark} ${step.id}`)) continue;
+    seen.add(`${mark} ${step.id}`);
+    for (const { of, amount } of step.handsOn?.uses ?? []) {
       const title = method.mixes.find((m) => m.id === of)?.title ?? method.materials.find((m) => m.id === of)?.what;
-      return title === undefined ? [] : [`${mark}: ${title} ${show(amount, how.units).text}`];
-    }),
-  );
-  return { tools: [...new Set(steps.flatMap(({ step }) => step.tools))], stuff: [...new Set(stuff)] };
+      if (title === undefined) continue;
+      const key = `${mark}: ${title}`;
+      const known = stuff.get(key);
+      if (known?.kind === amount.kind) known.value += amount.value;
+      else stuff.set(known ? `${key}, ${amount.kind}` : key, { value: amount.value, kind: amount.kind });
+    }
+  }
+  return {
+    tools: [...new Set(steps.flatMap(({ step }) => step.tools))],
+    stuff: [...stuff].map(([what, { value, kind }]) => `${what} ${showValue(value, kind, how.units).text}`),
+  };
 }
 
 /** Days as an open document: sentences in the units asked for, moments as instants, minutes as whole numbers. */

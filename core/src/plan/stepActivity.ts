@@ -93,6 +93,7 @@ export function activityOf(step: Step, around: Around): Omit<Activity, 'repair'>
     ...named,
     ways: alone?.people === 1 && alone.minutes < leastShared ? [alone] : ways,
     ...beforehand(handsOn, around),
+    ...(step.builder.startsWith('mix-') && { mixes: true as const }),
     skills: handsOn.skills.map((k) => k.skill),
     things: handsOn.things,
     interrupt: handsOn.interrupt && step.straightOn !== true && longest >= leastParted,

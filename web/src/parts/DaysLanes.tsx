@@ -182,7 +182,7 @@ function WeatherLane({ cells }: { cells: readonly WeatherCell[] }) {
 
 /** A day as lanes: solid where hands are busy, lighter while it is set up, dots while it waits, brackets where a window closes. */
 export function DaysLanes(props: LanesProps) {
-  const { day, now, weather, zoom = 1 } = props;
+  const { day, weather, zoom = 1 } = props;
   return (
     <div className="lanes-window" tabIndex={zoom > 1 ? 0 : undefined} role={zoom > 1 ? 'group' : undefined} aria-label={zoom > 1 ? 'Lanes' : undefined}>
       <div className="lanes" style={{ width: percent(zoom * 100) }}>

@@ -104,12 +104,12 @@ export function OnDates({ label, list, onList }: { label: string; list: readonly
       )}
       {list.map((r) => (
         <button
-          key={r.date}
+          key={`${r.date} ${r.from}`}
           type="button"
           className="plain"
-          aria-label={`${label}: take ${r.date} out`}
+          aria-label={`${label}: take ${r.date} ${r.from} out`}
           onClick={() => {
-            onList(list.filter((o) => o.date !== r.date));
+            onList(list.filter((o) => o !== r));
           }}
         >
           {r.date} {r.from} to {r.to} <span aria-hidden="true">×</span>

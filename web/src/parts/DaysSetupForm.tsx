@@ -1,7 +1,19 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import type { JobRecord } from '@oddment/contracts';
-import { hoursOfDaysProblems, hoursWords, personName, things, usualHours, usualThings, type DaysSetup, type HouseRules, type ThingId } from '@oddment/core';
+import {
+  hoursOfDaysProblems,
+  hoursWords,
+  personName,
+  things,
+  usualHours,
+  usualThings,
+  weekdays,
+  type DaysSetup,
+  type HouseRules,
+  type ThingId,
+  type WorkingHours,
+} from '@oddment/core';
 import { useId, useState } from 'react';
 import { Dates, OnDates, Part, Times } from './DaysSetupFields.tsx';
 import { areaOf, dueOf, notBeforeOf, personOf, withArea, withDue, withNotBefore, withPerson, withThing } from '../views/daysSetup.ts';
@@ -13,9 +25,56 @@ interface Setting {
   readonly onSetup: (setup: DaysSetup) => void;
 }
 
+/** The hours of this job, where they are not those of the firm. */
+function JobHours({ rules, setup, onSetup }: Setting) {
+  const firm = rules.hours ?? usualHours;
+  const { hours: own, ...rest } = setup;
+  const now = own ?? firm;
+  const put = (next: WorkingHours | undefined) => {
+    onSetup(next ? { ...rest, hours: next } : rest);
+  };
+  return (
+    <Part title="Hours" said={own ? `of this job: ${hoursWords(own)}` : `as the firm: ${hoursWords(firm)}`} open={own !== undefined}>
+      <div className="setting" role="group" aria-label="Hours of this job">
+        <Times
+          key={own ? 'own' : 'firm'}
+          label="Worked"
+          value={now}
+          onValue={(hours) => {
+            if (hours) put({ ...now, ...hours });
+          }}
+        />
+        {weekdays.map((name, i) => (
+          <label key={name}>
+            <input
+              type="checkbox"
+              checked={now.days.includes(i + 1)}
+              onChange={(e) => {
+                put({ ...now, days: e.target.checked ? [...now.days, i + 1].sort((a, b) => a - b) : now.days.filter((d) => d !== i + 1) });
+              }}
+            />{' '}
+            {name.slice(0, 3)}
+          </label>
+        ))}
+        {own ? (
+          <button
+            type="button"
+            className="plain"
+            onClick={() => {
+              put(undefined);
+            }}
+          >
+            As the firm
+          </button>
+        ) : null}
+      </div>
+    </Part>
+  );
+}
+
 function PeopleDays({ job, rules, setup, onSetup }: Setting) {
   return (
-    <Part title="People" said={`usual: ${hoursWords(rules.hours ?? usualHours)}`} open>
+    <Part title="People" said={`usual: ${hoursWords(setup.hours ?? rules.hours ?? usualHours)}`} open>
       {job.crew.map((p, i) => {
         const now = personOf(setup, p.id);
         const name = personName(job.crew, i);
@@ -201,6 +260,7 @@ export function DaysSetupForm({ job, rules, setup, onKeep, onClose }: Omit<Setti
         }}
       >
         <h2 id={title}>What these days are made by</h2>
+        <JobHours {...setting} />
         <PeopleDays {...setting} />
         <AreaAccess {...setting} />
         <ThingCounts {...setting} />

@@ -17,8 +17,11 @@ function Wetting({ record, date, crew, onWets }: Omit<NightProps, 'units'>) {
   const later = open.filter(({ d }) => d >= date).sort((a, b) => (a.d < b.d ? -1 : a.d > b.d ? 1 : 0));
   if (later.length === 0) return null;
   return (
-    <>
-      <h3>Kept wet while nobody works there</h3>
+    <details className="other" open={later.length < 4}>
+      <summary>
+        Kept wet while nobody works there: {later.length === 1 ? 'one day' : `${String(later.length)} days`}, {later.filter((l) => l.person === '').length}{' '}
+        without anybody
+      </summary>
       <ul className="ways">
         {later.map(({ w, d, person }) => (
           <li key={`${w.mark} ${w.from} ${d}`}>
@@ -43,7 +46,7 @@ function Wetting({ record, date, crew, onWets }: Omit<NightProps, 'units'>) {
           </li>
         ))}
       </ul>
-    </>
+    </details>
   );
 }
 

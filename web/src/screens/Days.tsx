@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { dateAfter, rainOn, siteDateTime, type UnitSystem } from '@oddment/core';
+import { dateAfter, rainOn, siteDateTime, type DaysRecord, type UnitSystem } from '@oddment/core';
 import { useMemo, useState, type ReactNode } from 'react';
 import { ByHand } from '../parts/ByHand.tsx';
 import { DayList } from '../parts/DayList.tsx';
@@ -35,7 +35,7 @@ interface Looked {
 /** A day as lanes and as a list. */
 function OneDay({ desk, date, doing, lanesBy, zoom, forecast, units, onChoose }: Looked) {
   const { record, made, mayMove, move } = desk;
-  const day = useMemo(() => (record ? dayLanes(record, date, lanesBy) : undefined), [record, date, lanesBy]);
+  const day = useMemo(() => (record ? dayLanes(record, date, lanesBy, zoom) : undefined), [record, date, lanesBy, zoom]);
   const weather = useMemo(
     () => (record && day && forecast.record ? weatherCells(day, record, forecast.record, units) : []),
     [day, record, forecast.record, units],
@@ -96,22 +96,81 @@ function Beside({ desk, doing, children }: Pick<Looked, 'desk' | 'doing'> & { ch
   );
 }
 
+interface OfDayProps extends Pick<Looked, 'desk' | 'date' | 'forecast'> {
+  readonly record: DaysRecord;
+  /** areas that are outside, by id */
+  readonly outside: readonly string[];
+}
+
+/** What is told of one day beside it: the weather call, and its end. */
+function OfDay({ desk, record, date, forecast, outside }: OfDayProps) {
+  const { job, units, mayPlan } = usePlace();
+  const { setup, keep, change, made } = desk;
+  return (
+    <>
+      {outside.length === 0 ? null : (
+        <WeatherCallOf
+          record={record}
+          date={date}
+          forecast={forecast}
+          place={setup.forecast}
+          units={units}
+          {...(mayPlan && {
+            onPlace: (place: string) => {
+              keep(withForecast(setup, place));
+            },
+            onRain: () => {
+              if (!forecast.record) return;
+              const rain = rainOn(forecast.record, job.timeZone);
+              const last = new Date(Date.parse(forecast.record.startAt) + forecast.record.endMin * 60_000).toISOString();
+              change(withRain(setup, outside, rain, siteDateTime(last, job.timeZone).date));
+            },
+          })}
+          {...(desk.mayMove && {
+            onInstead: (ids: readonly string[]) => {
+              made.tryPutOff(ids, dateAfter(date, 1));
+            },
+          })}
+        />
+      )}
+      <OverNight
+        record={record}
+        date={date}
+        units={units}
+        crew={job.crew}
+        {...(mayPlan && {
+          onWets: (defect: string, on: string, person: string) => {
+            change(withWets(setup, defect, on, person));
+          },
+        })}
+      />
+    </>
+  );
+}
+
+/** What stands in the address of the days. */
+function shownBy(params: URLSearchParams) {
+  return {
+    aim: aims.find(([id]) => id === params.get('aim'))?.[0] ?? 'finish',
+    lanesBy: params.get('by') === 'person' ? 'person' : 'repair',
+    zoom: zooms.find((n) => String(n) === params.get('zoom')) ?? 1,
+    named: params.get('day'),
+  } as const;
+}
+
 /** Days: who does what when over all repairs of the job. */
 export function Days() {
   const { job, units, mayPlan, edit } = usePlace();
   const [params, change] = useAddress();
-  const aim = aims.find(([id]) => id === params.get('aim'))?.[0] ?? 'finish';
-  const lanesBy = params.get('by') === 'person' ? 'person' : 'repair';
+  const { aim, lanesBy, zoom, named } = shownBy(params);
   const [chosen, setChosen] = useState<string>();
   const [opened, setOpened] = useState(false);
   const [asked, setAsked] = useState<string>();
-  const zoom = zooms.find((n) => String(n) === params.get('zoom')) ?? 1;
   const outside = job.areas.filter((a) => a.facts.place?.value !== 'inside' && a.defects.length > 0).map((a) => a.id);
   const desk = useDaysDesk({ job, units, edit, mayPlan, aim, asked });
   const forecast = useForecast(desk.setup.forecast, { skip: outside.length === 0 });
   const { record, made, rules, setup, keep } = desk;
   const choices = useMemo(() => (record ? dayChoices(record) : []), [record]);
-  const named = params.get('day');
   const date = named === allDays ? allDays : (choices.find((c) => c.date === named)?.date ?? choices[0]?.date ?? '');
   const doing = record && doingsOf(record, date).find((d) => `${d.id} ${d.who}` === chosen);
   const set = (name: string, text: string) => {
@@ -183,44 +242,7 @@ export function Days() {
         />
       </main>
       <Beside desk={desk} doing={doing}>
-        {record && outside.length > 0 && date !== allDays ? (
-          <WeatherCallOf
-            record={record}
-            date={date}
-            forecast={forecast}
-            place={setup.forecast}
-            units={units}
-            {...(mayPlan && {
-              onPlace: (place: string) => {
-                keep(withForecast(setup, place));
-              },
-              onRain: () => {
-                if (!forecast.record) return;
-                const rain = rainOn(forecast.record, job.timeZone);
-                const last = new Date(Date.parse(forecast.record.startAt) + forecast.record.endMin * 60_000).toISOString();
-                desk.change(withRain(setup, outside, rain, siteDateTime(last, job.timeZone).date));
-              },
-            })}
-            {...(desk.mayMove && {
-              onInstead: (ids: readonly string[]) => {
-                made.tryPutOff(ids, dateAfter(date, 1));
-              },
-            })}
-          />
-        ) : null}
-        {record && date !== allDays ? (
-          <OverNight
-            record={record}
-            date={date}
-            units={units}
-            crew={job.crew}
-            {...(mayPlan && {
-              onWets: (defect: string, on: string, person: string) => {
-                desk.change(withWets(setup, defect, on, person));
-              },
-            })}
-          />
-        ) : null}
+        {record && date !== allDays ? <OfDay desk={desk} record={record} date={date} forecast={forecast} outside={outside} /> : null}
         <KeptDays job={job} aim={aim} made={made} mayPlan={mayPlan} date={date} setup={setup} onSetup={desk.change} />
       </Beside>
       {opened && rules ? (

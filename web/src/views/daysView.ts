@@ -90,11 +90,11 @@ function shortDay(moment: string, timeZone: string): string {
 const usedOfDay = 0.94;
 
 /** Days that are worked side by side, each as wide as another: nights, and days on which nobody comes, have no width. */
-function weeksAxis(record: DaysRecord): Axis {
+function weeksAxis(record: DaysRecord, zoom: number): Axis {
   const days = record.days.map((d) => dayAxis(record, doingsOf(record, d.date)));
   const wide = 100 / Math.max(1, days.length);
   // many days have no room for a name each
-  const every = Math.ceil(days.length / 10);
+  const every = Math.ceil(days.length / (10 * zoom));
   return {
     from: 0,
     to: Number.POSITIVE_INFINITY,
@@ -148,10 +148,10 @@ export function barUnder(bars: readonly Bar[], place: number): Bar | undefined {
 }
 
 /** The lanes of a day, by repair or by person. */
-export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'person'): DayLanes {
+export function dayLanes(record: DaysRecord, date: string, by: 'repair' | 'person', zoom = 1): DayLanes {
   const all = doingsOf(record, date);
   if (all.length === 0) return { at: () => 0, momentAt: () => 0, weeks: false, spans: [], hours: [], lanes: [], busy: [], most: 0 };
-  const { to, at, momentAt, weeks, spans, hours } = date === allDays ? weeksAxis(record) : dayAxis(record, all);
+  const { to, at, momentAt, weeks, spans, hours } = date === allDays ? weeksAxis(record, zoom) : dayAxis(record, all);
   const bar = (doing: Doing): Omit<Bar, 'row'> => {
     const [left, right] = [at(ms(doing.from)), at(ms(doing.end) + doing.awayMin * 60_000)];
     return {

@@ -70,6 +70,8 @@ export interface Activity {
   /** what each person pays directly before, unless his last work that day had the same key */
   readonly setUp?: { readonly key: string; readonly minutes: number };
   readonly run?: MixRun;
+  /** it is mixing itself, for what is placed behind it */
+  readonly mixes?: true;
   /** what each of those at it has to be able to do */
   readonly skills: readonly Skill[];
   readonly things: readonly ThingId[];
