@@ -131,7 +131,7 @@ test('days are gone on with from now: what is done keeps its real times, all els
   await removeJob(page, job.id);
 });
 
-test('something is pulled onto another day where days stand side by side, lanes are drawn wider, and who wets is named', async ({ page }) => {
+test('something is pulled onto another day where days stand side by side, and lanes are drawn wider', async ({ page }) => {
   const job = await ownJob(page, steps, (file) => file.job.crew.forEach((p, i) => (p.name = `Copy ${String(i)}`)));
   await allFound(page, job.id, '?day=all');
   const days = await page.locator('.lane.hours b').count();

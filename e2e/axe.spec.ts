@@ -39,6 +39,16 @@ for (const [stage, mark] of [
   });
 }
 
+test('the day of one person is without violations, light and dark', async ({ page }, { project }) => {
+  await demoJob(page);
+  await page.goto('/day/Lise');
+  await expect(page.locator('.own-steps li').first()).toBeVisible();
+  await clean(page);
+  if (project.name === 'phone') return;
+  await page.getByRole('button', { name: 'Dark', exact: true }).click();
+  await clean(page);
+});
+
 test('jobs, area, table, working and keys are without violations', async ({ page }) => {
   const job = await demoJob(page);
   await page.goto('/');

@@ -44,7 +44,7 @@ export async function ownJob(page: Page, site?: string, change: (file: JobFileBo
   const file = (await (await page.request.get(`/api/jobs/${id}/file`)).json()) as JobFileBody;
   // under a name of its own, so that nobody takes it for the one of the demo
   delete file.days;
-  file.job.site = `Copy of ${file.job.site}`;
+  file.job.site = `Copy ${randomUUID().slice(0, 6)} of ${file.job.site}`;
   change(file);
   const taken = await page.request.post('/api/job-files', { data: file });
   return (await taken.json()) as JobTree;

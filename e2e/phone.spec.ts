@@ -42,3 +42,17 @@ test('somebody does not come: the days are made anew in two taps, and undone in 
   await page.getByRole('button', { name: 'Undo the last change by hand' }).tap();
   await expect(page.getByRole('button', { name: 'People, access, dates: all as usual' })).toBeVisible();
 });
+
+test('the day of one person is read on the phone: where, what to take, what is done when, and the day after', async ({ page }) => {
+  await demoJob(page);
+  await page.goto('/day/lise');
+  await expect(page.getByRole('heading', { name: 'The day of Lise' })).toBeVisible();
+  for (const name of ['What to take along', 'What is done when', 'The end of the day']) await expect(page.getByRole('heading', { name })).toBeVisible();
+  await expect(page.locator('.own-steps li').first()).toContainText(/^07:30/);
+  await expect(page.getByText('do not go').first()).toBeVisible();
+  const day = page.getByRole('group', { name: 'Day' }).getByRole('button').nth(1);
+  expect((await day.boundingBox())?.height).toBeGreaterThanOrEqual(47.5);
+  await day.tap();
+  await expect(page).toHaveURL(/date=2026-06-03/);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

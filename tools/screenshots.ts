@@ -173,7 +173,7 @@ const shots: readonly Shot[] = [
   { file: 'walk-tapping', stage: 'walk', mark: 'BR-01' },
   { file: 'issued', stage: 'method', mark: 'WH-02', act: issueAndChange },
   { file: 'walk-phone', stage: 'walk', mark: 'PS-01', phone: true },
-  { file: 'method-phone', stage: 'method', mark: 'PS-01', phone: true },
+  { file: 'day-phone', stage: 'day/Lise', phone: true },
 ];
 
 await command(async () => {

@@ -40,6 +40,7 @@ export class AreaDaysBody {
   @OptionalNested(() => DayHoursBody) open?: DayHoursBody;
   @OptionalNested(() => DayHoursBody) quiet?: DayHoursBody;
   @OptionalText('The area it is reached through', 80) through?: string;
+  @OptionalText('How one gets in', 200) keys?: string;
   @Optionally(ListOf('The rain', () => OnDateBody, 200)) rain?: OnDateBody[];
   @Optionally(DateList('The dates on which it is shut', 400)) shut?: string[];
 }

@@ -2,6 +2,7 @@ import type { Saying } from '../quantity/saying.ts';
 import { findDays, type Found } from '../schedule/days/improve.ts';
 import { at } from '../schedule/days/problem.ts';
 import type { DaysSetup } from '../schedule/days/setup.ts';
+import type { Preferences } from '../schools/school.ts';
 import type { Area, Job } from '../survey/job.ts';
 import { instantAfter } from '../schedule/schedule.ts';
 import type { JobDays } from './jobDays.ts';
@@ -32,6 +33,8 @@ export interface WayTaken {
   readonly setup?: DaysSetup;
   readonly crew?: Job['crew'];
   readonly choice?: { readonly defect: string; readonly system: string };
+  /** sides of questions, for one repair */
+  readonly schools?: { readonly defect: string; readonly schools: Preferences };
 }
 
 /** Tries at days without what the weather forbids: it is looked at while one waits. */
@@ -44,6 +47,8 @@ export class DaysDesk {
   readonly #asked: DaysAsked;
   #now: DaysMade | undefined;
   #ways: readonly WayOut[] = [];
+  /** days in which something was put off, as they were last looked at */
+  #putOff: WayOut['made'] | undefined;
 
   constructor(input: DaysInput, asked: DaysAsked) {
     [this.#input, this.#asked] = [input, asked];
@@ -73,6 +78,9 @@ export class DaysDesk {
     const [before, after] = [choiceOf(this.#input.job), choiceOf(input.job)];
     const chosen = [...after].find(([defect, system]) => system !== undefined && system !== before.get(defect));
     if (chosen) return { made, take: { choice: { defect: chosen[0], system: chosen[1] ?? '' } } };
+    const sidesBefore = new Map(this.#input.job.areas.flatMap((a) => a.defects.map((d) => [d.id, d.schools] as const)));
+    const sided = input.job.areas.flatMap((a) => a.defects).find((d) => d.schools && d.schools !== sidesBefore.get(d.id));
+    if (sided?.schools) return { made, take: { schools: { defect: sided.id, schools: sided.schools } } };
     if (input.job.crew.length > this.#input.job.crew.length) return { made, take: { crew: input.job.crew } };
     const heated = input.job.areas.find((a) => this.#input.job.areas.every((b) => b.id !== a.id || b.facts !== a.facts));
     if (heated) return { made, take: { area: { id: heated.id, facts: heated.facts } } };
@@ -96,7 +104,21 @@ export class DaysDesk {
     const input = { ...this.#input, setup: { ...setup, ...(pins && { pins }), notBefore: [...others, ...wanted] } };
     const days = daysOf(input);
     const { aim, seed } = this.#asked;
-    return { made: toldDays(input, days, findDays(days.problem, { aim, seed, rounds: putOffRounds }), seed), take: { setup: input.setup } };
+    const found = findDays(days.problem, { aim, seed, rounds: putOffRounds });
+    this.#putOff = { input, days, found };
+    return { made: toldDays(input, days, found, seed), take: { setup: input.setup } };
+  }
+
+  /**
+   * Takes days that were looked at and that only their setup makes: they stand as they were shown, not searched anew. A date that was put
+   * off to when something ends holds in these, and need not in others.
+   * @param id of a way out; without one, those in which something was put off
+   * @returns nothing where there are none, or more than the setup is changed
+   */
+  takeLooked(id?: string): { readonly made: DaysMade; readonly setup: DaysSetup } | undefined {
+    const looked = id === undefined ? this.#putOff : this.#ways.find((w) => w.id === id)?.made;
+    if (!looked || (id !== undefined && this.way(id)?.take?.setup === undefined)) return undefined;
+    return { made: this.#take(looked.input, looked.days, looked.found), setup: looked.input.setup };
   }
 
   /** @returns nothing where it has no place */
@@ -138,6 +160,7 @@ export class DaysDesk {
   #take(input: DaysInput, days: JobDays, found: Found): DaysMade {
     this.#input = input;
     this.#ways = [];
+    this.#putOff = undefined;
     this.#now = toldDays(input, days, found, this.#asked.seed);
     return this.#now;
   }

@@ -1,4 +1,4 @@
-import { things, type ThingId } from '../method/things.ts';
+import { things, thingsOf, type ThingId } from '../method/things.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import { instant, say, type Saying } from '../quantity/saying.ts';
 import { findDays, type Found, type Search } from '../schedule/days/improve.ts';
@@ -7,6 +7,7 @@ import { at, type Problem } from '../schedule/days/problem.ts';
 import type { DaysSetup } from '../schedule/days/setup.ts';
 import { siteDateTime } from '../quantity/siteTime.ts';
 import { instantAfter } from '../schedule/schedule.ts';
+import { dryingAir } from '../schools/dryingAir.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { mostCrew, skills, type Skill } from '../survey/crew.ts';
 import { clockMinutes, timeAfter, usualHours, type WorkingHours } from '../survey/hours.ts';
@@ -131,6 +132,17 @@ function faster(input: DaysInput, plan: RepairPlan): Change[] {
   });
 }
 
+/** A fan past what dries, where the air was to be left still. */
+function withFan(input: DaysInput, plan: RepairPlan): Change[] {
+  const method = plannedOf(plan)?.work()?.method;
+  const { id, mark } = plan.defect;
+  const dries = method?.links.some((l) => l.least?.by === 'drying') === true;
+  if (!dries || method.steps.some((s) => thingsOf(s.tools).includes('fan'))) return [];
+  const schools = { ...plan.defect.schools, [dryingAir.id]: 'fan' satisfies (typeof dryingAir.sides)[number]['id'] };
+  const areas = input.job.areas.map((a) => ({ ...a, defects: a.defects.map((d) => (d.id === id ? { ...d, schools } : d)) }));
+  return [{ id: `fan ${mark}`, says: say`A gentle fan past ${mark} while it dries`, input: () => replanned(input, { ...input.job, areas }) }];
+}
+
 /** Machines that are waited for: one more of each. */
 function moreThings(input: DaysInput, problem: Problem, found: Found): Change[] {
   const wanted = new Set(found.holds.flatMap((h) => (h?.by === 'thing' ? [h.thing] : [])));
@@ -182,6 +194,7 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
   const changes = [
     ...laterDates(input, problem, found),
     ...crewAndHours(input),
+    ...plansOf.flatMap((p) => withFan(input, p)),
     ...plansOf.flatMap((p) => faster(input, p)),
     ...warmer(input, areas, ledger),
     ...moreThings(input, problem, found),

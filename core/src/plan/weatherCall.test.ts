@@ -204,7 +204,10 @@ describe('a way out', () => {
       [house(3), {}],
       [house(3), { dates: [{ date: '2026-06-02' }] }],
     ] as const satisfies readonly (readonly [Job, DaysSetup])[];
-    for (const [job, setup] of cases) {
+    // a dent that is filled with what dries, alone in its house: only the air is in the way
+    const dent = house(34);
+    const dries = { ...dent, areas: dent.areas.map((a) => ({ ...a, defects: a.defects.filter((d) => d.choice?.system === 'drying-compound') })) };
+    for (const [job, setup] of [...cases, [dries, {}] as const]) {
       const input = { job, plans: planJob(job, houseRules), rules: houseRules, setup };
       const desk = new DaysDesk(input, { aim: 'finish', seed: 1, rounds: 5 });
       while (desk.making.advance(8));
@@ -217,14 +220,18 @@ describe('a way out', () => {
         const areas = job.areas.map((a) => ({
           ...a,
           ...(take.area?.id === a.id && { facts: take.area.facts }),
-          defects: a.defects.map((d) => (take.choice?.defect === d.id ? { ...d, choice: { system: take.choice.system } } : d)),
+          defects: a.defects.map((d) => ({
+            ...d,
+            ...(take.choice?.defect === d.id && { choice: { system: take.choice.system } }),
+            ...(take.schools?.defect === d.id && { schools: take.schools.schools }),
+          })),
         }));
         const changed = { ...job, crew: take.crew ?? job.crew, areas };
         const days = daysOf({ ...input, job: changed, plans: planJob(changed, houseRules), setup: take.setup ?? setup });
         expect([id, planFaults(days.problem, way.made.found.placements)]).toEqual([id, []]);
       }
     }
-    expect(kinds).toEqual(new Set(['system', 'warm', 'date']));
+    expect([...kinds].sort()).toEqual(['date', 'fan', 'system', 'warm']);
   });
   it('of hours is for the job alone, and is heeded before those of the firm', () => {
     const job = house(3);
@@ -247,5 +254,8 @@ describe('a way out', () => {
     const moved = made.plan.days.flatMap((d) => d.people.flatMap((p) => p.blocks)).find((b) => b.id === one.id);
     expect(Date.parse(moved?.start ?? '')).toBeGreaterThanOrEqual(Date.parse('2026-06-03T05:00:00Z'));
     expect(JSON.stringify(desk.made().found.placements)).toBe(JSON.stringify(before.found.placements));
+    // taken, they stand as they were looked at
+    expect(JSON.stringify(desk.takeLooked()?.made.found.placements)).toBe(JSON.stringify(made.found.placements));
+    expect([desk.takeLooked(), desk.takeLooked('date')]).toEqual([undefined, undefined]);
   });
 });

@@ -118,6 +118,7 @@ export function bathhouse(now: Date) {
     },
     /** what its days are made by: a school bathes on the third day, rain is forecast, the trust opens in two weeks, and the boiler is wanted too soon */
     days: (id: (name: string) => string): DaysSetup => ({
+      forecast: 'river-plain',
       areas: [
         { area: id('Wash hall'), shut: [date(3)] },
         { area: id('Slipper baths'), quiet: { from: '12:00', to: '14:00' } },

@@ -5,16 +5,34 @@ import TextField from '@mui/material/TextField';
 import { isSkill, isTold, mostCrew, skills } from '@oddment/core';
 import type { JobFields } from '@oddment/contracts';
 import { Controller, useFieldArray, useWatch, type Control } from 'react-hook-form';
+import { useId } from 'react';
 import { v4 as uuid } from 'uuid';
+import { api } from '../state/api.ts';
+import { namesAhead } from '../views/ahead.ts';
+
+/** Names that a crew may have: who has an account, where one may see that, and who is planned on other jobs. One name is one person of the firm. */
+function useKnownNames(): readonly string[] {
+  const { data: session } = api.useSessionQuery(undefined);
+  const { data: accounts } = api.usePeopleQuery(undefined, { skip: session?.account?.role !== 'owner' });
+  const { data: ahead } = api.useAheadQuery(undefined);
+  return [...new Set([...namesAhead(ahead ?? []), ...(accounts ?? []).map((p) => p.name)])].sort((a, b) => a.localeCompare(b));
+}
 
 /** Who works on a job: a line a person, with what each may do. A name may be left open. */
 export function CrewFields({ control, problem }: { control: Control<JobFields>; problem: string | undefined }) {
   // the person's own id is a value of the form
   const { fields, append, remove } = useFieldArray({ control, name: 'crew', keyName: 'key' });
   const people = useWatch({ control, name: 'crew' });
+  const known = useKnownNames();
+  const list = useId();
   return (
     <fieldset className="crew">
       <legend>Crew</legend>
+      <datalist id={list}>
+        {known.map((name) => (
+          <option key={name} value={name} />
+        ))}
+      </datalist>
       {fields.map((person, i) => (
         <div key={person.key} className="person" role="group" aria-label={`Person ${String(i + 1)}`}>
           <Controller
@@ -25,6 +43,7 @@ export function CrewFields({ control, problem }: { control: Control<JobFields>; 
                 size="small"
                 label={`Name of person ${String(i + 1)}`}
                 placeholder="not said yet"
+                slotProps={{ htmlInput: { list } }}
                 error={fieldState.error !== undefined}
                 helperText={fieldState.error?.message}
                 {...field}

@@ -174,6 +174,18 @@ function AreaAccess({ job, setup, onSetup }: Setting) {
                   ))}
               </select>
             </label>
+            <label>
+              Keys{' '}
+              <input
+                type="text"
+                maxLength={200}
+                placeholder="how one gets in"
+                value={now.keys ?? ''}
+                onChange={(e) => {
+                  put({ keys: e.target.value === '' ? undefined : e.target.value });
+                }}
+              />
+            </label>
             <Dates
               label="Shut on"
               dates={now.shut ?? []}

@@ -58,11 +58,12 @@ function useSetup({ job, edit }: Pick<Place, 'job' | 'edit'>) {
   };
 }
 
-/** Takes a way out: what it changes of the job is changed. */
-function taking({ job, edit }: Pick<Place, 'job' | 'edit'>, taken: (setup: DaysSetup) => void, { setup, crew, choice, area }: WayTaken): void {
-  if (setup) taken(setup);
+/** Takes a way out that changes more of the job than how its days are made. */
+function taking({ job, edit }: Pick<Place, 'job' | 'edit'>, { crew, choice, area, schools }: WayTaken): void {
   if (crew) edit.job(job, { crew: crew as NonNullable<Parameters<typeof edit.job>[1]['crew']> });
-  const defect = choice && job.areas.flatMap((a) => a.defects).find((d) => d.id === choice.defect);
+  const defectOf = (id: string | undefined) => job.areas.flatMap((a) => a.defects).find((d) => d.id === id);
+  const [defect, sided] = [defectOf(choice?.defect), defectOf(schools?.defect)];
+  if (schools && sided) edit.defect(sided, { schools: schools.schools });
   const heated = area && job.areas.find((a) => a.id === area.id);
   if (area && heated) edit.area(heated, { facts: area.facts });
   if (choice && defect) edit.defect(defect, { choice: { system: choice.system } });
@@ -114,7 +115,9 @@ export function useDaysDesk({ job, units, edit, mayPlan, aim, asked }: Asked): D
     ...(mayPlan &&
       take && {
         take: () => {
-          taking({ job, edit }, taken, take);
+          // what only the setup changes stands as it was shown; else the days are made anew
+          if (take.setup) return made.takeTrial();
+          taking({ job, edit }, take);
           made.leaveTrial();
         },
       }),

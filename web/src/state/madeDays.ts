@@ -32,6 +32,8 @@ export interface MadeDays {
   readonly tryWay: (id: string) => void;
   /** days with some things put off to a date */
   readonly tryPutOff: (ids: readonly string[], date: string) => void;
+  /** what only the setup changes is taken as it is shown */
+  readonly takeTrial: () => void;
   readonly leaveTrial: () => void;
 }
 
@@ -156,6 +158,9 @@ export function useMadeDays(task: DaysTask | undefined, taken: (setup: DaysSetup
     tryWay: (id) => ask({ ask: 'way', id }),
     tryPutOff: (ids, date) => {
       ask({ ask: 'put off', ids, date });
+    },
+    takeTrial: () => {
+      if (held.trial) ask({ ask: 'take', id: held.trial.id });
     },
     leaveTrial: () => {
       setHeld((now) => without(now, 'trial'));

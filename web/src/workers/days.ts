@@ -40,6 +40,7 @@ export type DaysAsk =
   | { readonly ask: 'move'; readonly setup: DaysSetup; readonly wanted: DaysWanted }
   | { readonly ask: 'let go'; readonly setup: DaysSetup }
   | { readonly ask: 'way'; readonly id: string }
+  | { readonly ask: 'take'; readonly id: string }
   | { readonly ask: 'put off'; readonly ids: readonly string[]; readonly date: string };
 
 /** How far it is, then the days in words, then the same with the ways out; and answers to what is asked of them. */
@@ -114,6 +115,11 @@ function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
     case 'way': {
       const way = desk.way(asked.id);
       if (way) answer({ of: 'way', id: asked.id, record: told(task, way.made), ...(way.take && { take: way.take }) });
+      return;
+    }
+    case 'take': {
+      const taken = desk.takeLooked(asked.id === putOffId ? undefined : asked.id);
+      if (taken) answer({ of: 'moved', setup: taken.setup, ...shown(task, taken.made) });
       return;
     }
     case 'put off': {

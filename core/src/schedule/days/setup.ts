@@ -24,6 +24,8 @@ export interface AreaDays {
   readonly quiet?: DayHours;
   /** the area it is reached through */
   readonly through?: string;
+  /** how one gets in: who has the key, a code, whom to call */
+  readonly keys?: string;
   /** when rain is forecast; beyond the forecast rain forbids nothing */
   readonly rain?: readonly { readonly date: string; readonly from: string; readonly to: string }[];
   /** dates on which nobody gets in */
@@ -31,11 +33,12 @@ export interface AreaDays {
 }
 
 /** What is to be heeded of an area, in a few words; none where it is as usual. `through`: the name of the area it is reached through. */
-export function accessWords({ open, quiet }: AreaDays, through: string | undefined): string {
+export function accessWords({ open, quiet, keys }: Omit<AreaDays, 'area'>, through: string | undefined): string {
   return [
     ...(open ? [`open ${open.from} to ${open.to}`] : []),
     ...(quiet ? [`no noise or dust ${quiet.from} to ${quiet.to}`] : []),
     ...(through === undefined ? [] : [`reached through ${through}`]),
+    ...(keys === undefined || keys.trim() === '' ? [] : [keys.trim()]),
   ].join('; ');
 }
 
