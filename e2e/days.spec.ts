@@ -210,6 +210,24 @@ test('a date that cannot hold is told with what fails, and with ways out that ar
   expect(JSON.stringify((await keptSetup(page, job.id)).dates)).not.toBe(dates);
 });
 
+test('what could be otherwise is tried by one click, and leaves nothing behind', async ({ page }) => {
+  const job = await ownJob(page, 'River Steps and ticket kiosk', (file) => file.job.crew.forEach((p, i) => (p.name = `Copy ${String(i)}`)));
+  await page.goto(`/jobs/${job.id}/days`);
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeHidden({ timeout: 120_000 });
+  const tries = page.getByRole('region', { name: /^(Try what comes of it|Ways out, each tried)$/ });
+  await expect(tries.first()).toBeVisible();
+  const before = [await page.locator('.promise').textContent(), await lanesOf(page), JSON.stringify(await keptSetup(page, job.id))];
+  const other = page.getByRole('region', { name: 'Try what comes of it' }).getByRole('button');
+  const says = (await other.first().textContent()) ?? '';
+  await other.first().click();
+  const trial = page.getByRole('status').filter({ hasText: 'Nothing is changed by looking' });
+  await expect(trial).toContainText(says);
+  await trial.getByRole('button', { name: 'Back to the days as they are' }).click();
+  await expect(trial).toBeHidden();
+  expect([await page.locator('.promise').textContent(), await lanesOf(page), JSON.stringify(await keptSetup(page, job.id))]).toEqual(before);
+  await removeJob(page, job.id);
+});
+
 test('days are kept, issue what is not issued, and go out as sheets, calendar and table; two people who keep them do not undo each other', async ({
   page,
   browser,

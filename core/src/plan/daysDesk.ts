@@ -1,3 +1,4 @@
+import { Ledger } from '../quantity/ledger.ts';
 import type { Saying } from '../quantity/saying.ts';
 import { findDays, type Found } from '../schedule/days/improve.ts';
 import { at } from '../schedule/days/problem.ts';
@@ -8,7 +9,9 @@ import { instantAfter } from '../schedule/schedule.ts';
 import type { JobDays } from './jobDays.ts';
 import { DaysMaking, toldDays, type DaysAsked, type DaysMade } from './makeDays.ts';
 import { moveDays, roomOf } from './moveDays.ts';
-import { daysOf, type DaysInput, type WayOut } from './waysOut.ts';
+import { changesOf, type Change } from './changes.ts';
+import { daysOf, type DaysInput } from './daysInput.ts';
+import { triedChange, type WayOut } from './waysOut.ts';
 
 /** Where something may begin while all else stays as it is; and who else could do it when it stands. */
 export interface RoomTold {
@@ -46,6 +49,7 @@ export class DaysDesk {
   #input: DaysInput;
   readonly #asked: DaysAsked;
   #now: DaysMade | undefined;
+  /** ways out, and what else was tried, as they were last looked at */
   #ways: readonly WayOut[] = [];
   /** days in which something was put off, as they were last looked at */
   #putOff: WayOut['made'] | undefined;
@@ -68,23 +72,44 @@ export class DaysDesk {
     return made;
   }
 
-  /** The days that a way out gives, and what is to be changed to take it; nothing where there is none of that id. Nothing is changed by it. */
-  way(id: string): { readonly made: DaysMade; readonly take?: WayTaken } | undefined {
-    const way = this.#ways.find((w) => w.id === id);
+  /** What else could be otherwise than the ways out that are told, each to be tried by itself. */
+  tries(): readonly Pick<Change, 'id' | 'says'>[] {
+    const now = this.#now;
+    if (!now || now.problem.repairs.length === 0) return [];
+    const { critical, others } = changesOf(this.#input, now.problem, now.found, new Ledger());
+    return [...critical, ...others].filter((c) => now.ways.every((w) => w.id !== c.id)).map(({ id, says }) => ({ id, says }));
+  }
+
+  /** Tries something that is no way out that was told; nothing where there is none of that id. */
+  #try(id: string): WayOut | undefined {
+    const now = this.#now;
+    if (!now) return undefined;
+    const { critical, others } = changesOf(this.#input, now.problem, now.found, new Ledger());
+    const change = [...critical, ...others].find((c) => c.id === id);
+    const { aim, seed } = this.#asked;
+    const way = change && triedChange(now.problem, now.found, change, { aim, seed, rounds: putOffRounds });
+    if (way) this.#ways = [...this.#ways, way];
+    return way;
+  }
+
+  /** The days that a way out, or something else that is tried, gives, and what is to be changed to take it; nothing where there is none of that id. Nothing is changed by it. */
+  way(id: string): { readonly made: DaysMade; readonly says: Saying; readonly take?: WayTaken } | undefined {
+    const way = this.#ways.find((w) => w.id === id) ?? this.#try(id);
     if (!way) return undefined;
+    const { says } = way;
     const { input, days, found } = way.made;
     const made = toldDays(input, days, found, this.#asked.seed);
     const choiceOf = (job: Job) => new Map(job.areas.flatMap((a) => a.defects.map((d) => [d.id, d.choice?.system] as const)));
     const [before, after] = [choiceOf(this.#input.job), choiceOf(input.job)];
     const chosen = [...after].find(([defect, system]) => system !== undefined && system !== before.get(defect));
-    if (chosen) return { made, take: { choice: { defect: chosen[0], system: chosen[1] ?? '' } } };
+    if (chosen) return { made, says, take: { choice: { defect: chosen[0], system: chosen[1] ?? '' } } };
     const sidesBefore = new Map(this.#input.job.areas.flatMap((a) => a.defects.map((d) => [d.id, d.schools] as const)));
     const sided = input.job.areas.flatMap((a) => a.defects).find((d) => d.schools && d.schools !== sidesBefore.get(d.id));
-    if (sided?.schools) return { made, take: { schools: { defect: sided.id, schools: sided.schools } } };
-    if (input.job.crew.length > this.#input.job.crew.length) return { made, take: { crew: input.job.crew } };
+    if (sided?.schools) return { made, says, take: { schools: { defect: sided.id, schools: sided.schools } } };
+    if (input.job.crew.length > this.#input.job.crew.length) return { made, says, take: { crew: input.job.crew } };
     const heated = input.job.areas.find((a) => this.#input.job.areas.every((b) => b.id !== a.id || b.facts !== a.facts));
-    if (heated) return { made, take: { area: { id: heated.id, facts: heated.facts } } };
-    return { made, ...(input.setup !== this.#input.setup && { take: { setup: input.setup } }) };
+    if (heated) return { made, says, take: { area: { id: heated.id, facts: heated.facts } } };
+    return { made, says, ...(input.setup !== this.#input.setup && { take: { setup: input.setup } }) };
   }
 
   /**

@@ -140,8 +140,12 @@ describe('the days of a house of 34 repairs', () => {
   const plans = planJob(job, houseRules);
   const setup: DaysSetup = { areas: [{ area: 'Hall', through: 'Living room', quiet: { from: '12:00', to: '14:00' } }], things: { saw: 1 } };
   const { problem, leftOut } = jobDays(job, plans, houseRules, setup);
-  it.each(['finish', 'visits', 'date'] as const)('hold in every minute when asked for by %s', (aim) => {
-    const found = findDays(problem, { aim, rounds: 20, seed: 1 });
+  it.each([
+    ['finish', 120],
+    ['visits', 60],
+    ['date', 60],
+  ] as const)('hold in every minute when asked for by %s, after many tries', (aim, rounds) => {
+    const found = findDays(problem, { aim, rounds, seed: 1 });
     expect([problem.repairs.length, leftOut.length, found.score.unplaced]).toEqual([34, 0, 0]);
     expect(planFaults(problem, found.placements)).toEqual([]);
     const plan = tellDays(problem, found, leftOut);

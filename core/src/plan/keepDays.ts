@@ -4,7 +4,7 @@ import type { Placement } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
 import { planFaults } from '../schedule/days/validate.ts';
 import { toldDays, type DaysMade } from './makeDays.ts';
-import { daysOf, type DaysInput } from './waysOut.ts';
+import { daysOf, type DaysInput } from './daysInput.ts';
 
 /** Where something of the days stands, by ids: what a plan is kept and sent as. */
 export interface KeptPlacement {

@@ -7,7 +7,8 @@ import { tellDays } from './daysPlan.ts';
 import type { DaysPlan } from './daysTold.ts';
 import type { JobDays } from './jobDays.ts';
 import type { PlannedWork } from './plannedWork.ts';
-import { daysOf, waysOut, type DaysInput, type WayOut } from './waysOut.ts';
+import { daysOf, type DaysInput } from './daysInput.ts';
+import { waysOut, type WayOut } from './waysOut.ts';
 
 /** How days are asked for. */
 export interface DaysAsked {

@@ -7,7 +7,7 @@ import { daysRecord, daysToday, type DaysRecord } from './daysRecord.ts';
 import { elsewhereOf, travelMin, type Elsewhere } from './elsewhere.ts';
 import { makeDays } from './makeDays.ts';
 import { planJob } from './repairPlan.ts';
-import { daysOf } from './waysOut.ts';
+import { daysOf } from './daysInput.ts';
 import { insteadOf, overnight, rainOn, weatherCall } from './weatherCall.ts';
 import { planFaults } from '../schedule/days/validate.ts';
 import type { Job } from '../survey/job.ts';
@@ -232,6 +232,27 @@ describe('a way out', () => {
       }
     }
     expect([...kinds].sort()).toEqual(['date', 'fan', 'system', 'warm']);
+  });
+  it('is not all that can be tried: another person, a Saturday or a warmer room are, whatever comes of them, and leave nothing behind', () => {
+    const job = house(9);
+    const desk = new DaysDesk({ job, plans: planJob(job, houseRules), rules: houseRules, setup: {} }, { aim: 'finish', seed: 1, rounds: 3 });
+    while (desk.making.advance(8));
+    desk.made();
+    const before = desk.withWays();
+    const tries = desk.tries();
+    const ids = tries.map((t) => t.id);
+    expect(ids.filter((id) => before.ways.some((w) => w.id === id))).toEqual([]);
+    for (const wanted of ['person', 'saturday', 'warm Garage']) {
+      const way = desk.way(wanted);
+      expect([wanted, ids.includes(wanted) || before.ways.some((w) => w.id === wanted), way?.take !== undefined]).toEqual([wanted, true, true]);
+      if (way) expect(planFaults(way.made.problem, way.made.found.placements)).toEqual([]);
+    }
+    expect(desk.way('person')?.take?.crew?.length).toBe(job.crew.length + 1);
+    expect(desk.way('saturday')?.take?.setup?.hours?.days).toContain(6);
+    expect(desk.way('nothing')).toBeUndefined();
+    // what was tried and taken by its setup stands as it was shown
+    const hour = desk.way('saturday')?.made.found.placements;
+    expect(JSON.stringify(desk.takeLooked('saturday')?.made.found.placements)).toBe(JSON.stringify(hour));
   });
   it('of hours is for the job alone, and is heeded before those of the firm', () => {
     const job = house(3);

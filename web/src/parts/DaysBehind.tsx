@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { chanceWords, oftenTooCold, type DaysRecord } from '@oddment/core';
+import type { Try } from '../workers/days.ts';
 import { dayAndTime } from '../views/daysView.ts';
 
 /** How sure the days are: in words, and behind a click the shares they are said by. */
@@ -40,7 +41,7 @@ function HowSure({ record, chances }: { record: DaysRecord; chances: NonNullable
 }
 
 /** What stands behind the plan: what fails and why, ways out, chances, what is not in it. */
-export function DaysBehind({ record, onTry }: { record: DaysRecord; onTry?: (id: string) => void }) {
+export function DaysBehind({ record, tries, onTry }: { record: DaysRecord; tries: readonly Try[]; onTry?: (id: string) => void }) {
   return (
     <>
       {record.failing.length > 0 ? (
@@ -76,6 +77,25 @@ export function DaysBehind({ record, onTry }: { record: DaysRecord; onTry?: (id:
               </li>
             ))}
           </ul>
+        </section>
+      ) : null}
+      {onTry && tries.length > 0 ? (
+        <section aria-labelledby="tries">
+          <h2 id="tries">Try what comes of it</h2>
+          <div className="by-hand">
+            {tries.map((t) => (
+              <button
+                key={t.id}
+                type="button"
+                className="plain"
+                onClick={() => {
+                  onTry(t.id);
+                }}
+              >
+                {t.says}
+              </button>
+            ))}
+          </div>
         </section>
       ) : null}
       {record.chances ? <HowSure record={record} chances={record.chances} /> : null}

@@ -114,12 +114,12 @@ export function Progress({ made, timeZone }: { made: MadeDays; timeZone: string 
 
 /** The days of a way out that is looked at. */
 export function Trial({ made, date, onTake }: { made: MadeDays; date: string; onTake?: () => void }) {
-  const says = made.trial?.id === putOffId ? 'what the weather forbids put off' : (made.record?.ways.find((w) => w.id === made.trial?.id)?.says ?? '');
   const instead = made.record && made.trial?.id === putOffId ? insteadOf(made.record, made.trial.record, date) : [];
   return (
     <div className="trial" role="status">
       <p>
-        Tried: <b>{says}</b>, done {made.trial ? dayAndTime(made.trial.record.doneAt, made.trial.record.timeZone) : ''}. Nothing is changed by looking.
+        Tried: <b>{made.trial?.says}</b>, done {made.trial ? dayAndTime(made.trial.record.doneAt, made.trial.record.timeZone) : ''}. Nothing is changed by
+        looking.
         {instead.length > 0 ? ` Instead that day: ${instead.join('; ')}.` : ''}
       </p>
       <Button size="small" variant="outlined" onClick={made.leaveTrial}>

@@ -90,7 +90,9 @@ function Beside({ desk, doing, children }: Pick<Looked, 'desk' | 'doing'> & { ch
       ) : null}
       {doing && record ? <DayThing doing={doing} timeZone={record.timeZone} /> : <p className="quiet">Choose a bar: what it is, who does it, why then.</p>}
       {doing && record && mayMove ? <ByHand doing={doing} record={record} crew={crew} made={made} onMove={move} onLetGo={letGo} /> : null}
-      {record ? <DaysBehind record={record} {...(made.progress === undefined && made.trial === undefined && { onTry: made.tryWay })} /> : null}
+      {record ? (
+        <DaysBehind record={record} tries={made.tries} {...(made.progress === undefined && made.trial === undefined && { onTry: made.tryWay })} />
+      ) : null}
       {children}
     </aside>
   );

@@ -56,7 +56,7 @@ function AtJob({ where, date, units }: { where: WhereIs; date: string; units: Un
                 {b.beside.length > 0 ? `, with ${b.beside.join(' and ')}` : ''}
                 {b.mix === undefined ? '' : `. ${b.mix}`}
               </div>
-              {b.latest === undefined ? null : <div className="late">begin by {at(b.latest)}</div>}
+              {b.latest === undefined ? null : <div className="late">begin by {clockTime(b.latest, { timeZone: days.timeZone, day: b.start })}</div>}
             </div>
           </li>
         ))}

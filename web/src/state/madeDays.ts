@@ -1,10 +1,11 @@
 import type { DaysRecord, DaysSetup, DaysWanted, KeptPlacement, RoomTold, WayTaken } from '@oddment/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { DaysAnswer, DaysAsk, DaysTask } from '../workers/days.ts';
+import type { DaysAnswer, DaysAsk, DaysTask, Try } from '../workers/days.ts';
 
 /** What was looked at of a way out: its days, which nothing is changed by. */
 export interface Trial {
   readonly id: string;
+  readonly says: string;
   readonly record: DaysRecord;
   /** what is changed to take it */
   readonly take?: WayTaken;
@@ -29,6 +30,8 @@ export interface MadeDays {
   readonly move: (setup: DaysSetup, wanted: DaysWanted) => void;
   readonly letGo: (setup: DaysSetup) => void;
   readonly trial?: Trial;
+  /** what else could be tried */
+  readonly tries: readonly Try[];
   readonly tryWay: (id: string) => void;
   /** days with some things put off to a date */
   readonly tryPutOff: (ids: readonly string[], date: string) => void;
@@ -46,6 +49,7 @@ interface Held {
   readonly room?: MadeDays['room'];
   readonly refused?: string;
   readonly moving?: true;
+  readonly tries?: readonly Try[];
   readonly trial?: Trial;
 }
 
@@ -67,7 +71,12 @@ function next(held: Held, data: DaysAnswer): Held {
     case 'progress':
       return { ...held, progress: data };
     case 'days':
-      return { ...without(held, 'failed', ...(data.whole ? (['progress'] as const) : [])), record: data.record, placements: data.placements };
+      return {
+        ...without(held, 'failed', ...(data.whole ? (['progress'] as const) : [])),
+        record: data.record,
+        placements: data.placements,
+        tries: data.tries,
+      };
     case 'room':
       return { ...held, room: { id: data.id, room: data.room } };
     case 'moved':
@@ -75,7 +84,7 @@ function next(held: Held, data: DaysAnswer): Held {
     case 'refused':
       return { ...without(held, 'moving'), refused: data.why };
     case 'way':
-      return { ...held, trial: { id: data.id, record: data.record, ...(data.take && { take: data.take }) } };
+      return { ...held, trial: { id: data.id, says: data.says, record: data.record, ...(data.take && { take: data.take }) } };
   }
 }
 
@@ -138,6 +147,7 @@ export function useMadeDays(task: DaysTask | undefined, taken: (setup: DaysSetup
     ...(held.room && { room: held.room }),
     ...(held.refused !== undefined && { refused: held.refused }),
     ...(held.trial && { trial: held.trial }),
+    tries: held.tries ?? [],
     failed: held.failed === true,
     moving: held.moving === true,
     stop: () => {

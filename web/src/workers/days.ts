@@ -43,14 +43,20 @@ export type DaysAsk =
   | { readonly ask: 'take'; readonly id: string }
   | { readonly ask: 'put off'; readonly ids: readonly string[]; readonly date: string };
 
+/** Something that could be otherwise, to be tried. */
+export interface Try {
+  readonly id: string;
+  readonly says: string;
+}
+
 /** How far it is, then the days in words, then the same with the ways out; and answers to what is asked of them. */
 export type DaysAnswer =
   | { readonly of: 'progress'; readonly what: 'search' | 'ways'; readonly done: number; readonly doneAt: string; readonly visits: number }
-  | { readonly of: 'days'; readonly record: DaysRecord; readonly placements: readonly KeptPlacement[]; readonly whole: boolean }
+  | { readonly of: 'days'; readonly record: DaysRecord; readonly placements: readonly KeptPlacement[]; readonly whole: boolean; readonly tries: readonly Try[] }
   | { readonly of: 'room'; readonly id: string; readonly room: RoomTold | undefined }
   | { readonly of: 'moved'; readonly setup: DaysSetup; readonly record: DaysRecord; readonly placements: readonly KeptPlacement[] }
   | { readonly of: 'refused'; readonly why: string }
-  | { readonly of: 'way'; readonly id: string; readonly record: DaysRecord; readonly take?: WayTaken };
+  | { readonly of: 'way'; readonly id: string; readonly says: string; readonly record: DaysRecord; readonly take?: WayTaken };
 
 const answer = (a: DaysAnswer) => {
   globalThis.postMessage(a);
@@ -63,6 +69,9 @@ const lookUp = () => new Promise((done) => setTimeout(done, 0));
 
 const told = ({ job, aim, units }: DaysTask, made: DaysMade) => daysRecord(job, made, { aim, seed: 1 }, { units, timeZone: job.timeZone });
 const shown = (task: DaysTask, made: DaysMade) => ({ record: told(task, made), placements: placementsOf(made) });
+
+const triesOf = ({ units, job }: DaysTask, own: DaysDesk): Try[] =>
+  own.tries().map(({ id, says }) => ({ id, says: tell(says, { units, timeZone: job.timeZone }) }));
 
 async function make(made: DaysTask): Promise<void> {
   const { job, rules, shelf, setup, aim, elsewhere } = made;
@@ -84,15 +93,15 @@ async function make(made: DaysTask): Promise<void> {
   desk = own;
   const { making } = own;
   // a first whole plan is there at once, better ones come while one looks at it
-  answer({ of: 'days', ...shown(made, own.made()), whole: false });
+  answer({ of: 'days', ...shown(made, own.made()), whole: false, tries: [] });
   tell_('search', 0, making.best);
   while (!stopped && making.advance(8)) {
     tell_('search', making.done, making.best);
     await lookUp();
   }
-  answer({ of: 'days', ...shown(made, own.made()), whole: stopped });
+  answer({ of: 'days', ...shown(made, own.made()), whole: stopped, tries: stopped ? triesOf(made, own) : [] });
   await lookUp();
-  if (!stopped) answer({ of: 'days', ...shown(made, own.withWays()), whole: true });
+  if (!stopped) answer({ of: 'days', ...shown(made, own.withWays()), whole: true, tries: triesOf(made, own) });
 }
 
 function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
@@ -114,7 +123,7 @@ function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
     }
     case 'way': {
       const way = desk.way(asked.id);
-      if (way) answer({ of: 'way', id: asked.id, record: told(task, way.made), ...(way.take && { take: way.take }) });
+      if (way) answer({ of: 'way', id: asked.id, says: tell(way.says, how), record: told(task, way.made), ...(way.take && { take: way.take }) });
       return;
     }
     case 'take': {
@@ -124,7 +133,7 @@ function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
     }
     case 'put off': {
       const { made, take } = desk.putOff(asked.ids, asked.date);
-      answer({ of: 'way', id: putOffId, record: told(task, made), take });
+      answer({ of: 'way', id: putOffId, says: 'what the weather forbids put off', record: told(task, made), take });
     }
   }
 }

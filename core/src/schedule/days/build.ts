@@ -57,6 +57,9 @@ export class Builder {
     });
   }
 
+  /** Repairs that were taken off and put back besides those that were asked for: what they had covered, mixed or cleared away for was gone. */
+  readonly alsoTaken = new Set<number>();
+
   /** Crews that can do an activity, each with its minutes. */
   crews(act: number): readonly { readonly people: readonly number[]; readonly way: CrewWay }[] {
     return at(this.#crews, act);
@@ -186,6 +189,7 @@ export class Builder {
         if (!failed) continue;
         // what has to make room stands already: the whole of it is begun anew, and with it what it had covered, mixed or cleared away for
         const taken = this.takeOff([r]);
+        for (const one of taken) this.alsoTaken.add(one);
         for (const again of taken) {
           const one = this.repair(again, taste);
           if (one) missing.push(one);

@@ -207,14 +207,16 @@ export class Improver extends Filler {
     const before = new Map<number, readonly Kept[]>();
     this.problem.repairs.forEach((_r, r) => before.set(r, this.keep([r])));
     const taken = this.builder.takeOff([...new Set([...repairs, ...this.unplaced.keys()])]);
+    this.builder.alsoTaken.clear();
     this.builder.roster.openings.shutDays(shut);
     this.recreate(taken);
     if (shut.length > 0) this.builder.roster.openings.shutDays([]);
     const score = this.score();
     const worse = compared(leads(score, this.#search.aim), leads(now, this.#search.aim));
     if (worse <= 0 || (score.unplaced <= now.unplaced && this.random() < heat)) return score;
-    for (const r of taken) this.builder.takeRepair(r);
-    this.putBack(taken.flatMap((r) => before.get(r) ?? []));
+    const changed = [...new Set([...taken, ...this.builder.alsoTaken])];
+    for (const r of changed) this.builder.takeRepair(r);
+    this.putBack(changed.flatMap((r) => before.get(r) ?? []));
     this.unplaced.clear();
     for (const [r, one] of unplacedBefore) this.unplaced.set(r, one);
     return undefined;
