@@ -72,7 +72,9 @@ export function DayList({ record, date, onAway }: { record: DaysRecord; date: st
                       {b.title}
                       {b.mix === undefined ? '' : ` (${b.mix})`}
                       {b.beside.length > 0 ? `, with ${b.beside.join(' and ')}` : ''}
-                      {b.latest === undefined ? null : <span className="late"> begin by {clockTime(b.latest, { timeZone: record.timeZone, day: b.start })}</span>}
+                      {b.latest === undefined ? null : (
+                        <span className="late"> begin by {clockTime(b.latest, { timeZone: record.timeZone, day: b.start })}</span>
+                      )}
                     </td>
                   </tr>
                 </Fragment>
