@@ -126,6 +126,10 @@ test('days are gone on with from now: what is done keeps its real times, all els
   const setup = (await setupOf(page, job.id)) as { from?: object; done?: { to: string }[] };
   expect([setup.from, setup.done?.length, setup.done?.[0]?.to]).toEqual([{ date: '2026-06-02', time: '07:00' }, count - 1, '09:59']);
   await expect(page.getByText(/^planned from 2026-06-02 07:00 on, \d+ things done$/)).toBeVisible();
+  // what was kept stays, and says what stands elsewhere now
+  await expect(page.getByText(/; \d+ things? stands? elsewhere now$/)).toBeVisible({ timeout: 120_000 });
+  await page.getByText('What stands elsewhere', { exact: true }).click();
+  await expect(page.getByText(/^RS-0\d .*: \w{3}, Jun \d, \d\d:\d\d, Copy \d.*; now /).first()).toBeVisible();
   await page.getByRole('button', { name: 'Plan from the start again' }).click();
   expect(await setupOf(page, job.id)).toEqual({});
   await removeJob(page, job.id);

@@ -8,7 +8,7 @@ import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
 import type { MadeDays } from '../state/madeDays.ts';
 import { useStore } from '../state/store.ts';
-import { movedSince } from '../views/daysView.ts';
+import { dayAndTime, movedSince, movedThings } from '../views/daysView.ts';
 import { GoOn } from './GoOn.tsx';
 import { MakePdf } from './MakePdf.tsx';
 import { refusal } from './refusal.ts';
@@ -64,6 +64,9 @@ function Keep({ job, aim, made }: Pick<KeptProps, 'job' | 'aim' | 'made'>) {
   );
 }
 
+/** As many of what stands elsewhere as are told. */
+const mostMoved = 40;
+
 /** What goes out of kept days: sheets of the day that is looked at, or of all; the calendar of each person; the table. */
 type OutProps = Pick<KeptProps, 'job' | 'date' | 'setup' | 'onSetup' | 'mayPlan'> & { kept: KeptDaysSummary; now: DaysRecord | undefined };
 
@@ -79,6 +82,22 @@ function Out({ job, kept, date, now, setup, onSetup, mayPlan }: OutProps) {
         Kept {at.date} {at.time} by {kept.keptBy}
         {moved === undefined ? '' : moved === 0 ? '; as they are now' : `; ${String(moved)} ${moved === 1 ? 'thing stands' : 'things stand'} elsewhere now`}
       </p>
+      {data && now && moved !== undefined && moved > 0 ? (
+        <details className="other">
+          <summary>What stands elsewhere</summary>
+          <ul className="ways">
+            {movedThings(data.days, now)
+              .slice(0, mostMoved)
+              .map((m) => (
+                <li key={m.id}>
+                  <b>{m.mark}</b> {m.title}: {m.then ? `${dayAndTime(m.then.start, now.timeZone)}, ${m.then.who}` : 'not in them'}; now{' '}
+                  {m.now ? `${dayAndTime(m.now.start, now.timeZone)}, ${m.now.who}` : 'gone'}
+                </li>
+              ))}
+          </ul>
+          {moved > mostMoved ? <p className="quiet">and more</p> : null}
+        </details>
+      ) : null}
       {data && mayPlan ? <GoOn kept={data.days} setup={setup} now={pageNow()} onSetup={onSetup} /> : null}
       <div className="by-hand">
         <MakePdf paper={false} address={`${address}/sheets.pdf`}>

@@ -1,7 +1,22 @@
 import { daysRecord, makeDays, planJob, siteDateTime, weatherRecord } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { house, houseRules } from '../../../core/test/house.ts';
-import { allDays, barAt, crewAt, dayAndTime, dayChoices, dayLanes, doingsOf, movedSince, nowAt, pinAt, pulledTo, roomBands, stepOf } from './daysView.ts';
+import {
+  allDays,
+  barAt,
+  crewAt,
+  dayAndTime,
+  dayChoices,
+  dayLanes,
+  doingsOf,
+  movedSince,
+  movedThings,
+  nowAt,
+  pinAt,
+  pulledTo,
+  roomBands,
+  stepOf,
+} from './daysView.ts';
 import { weatherCells } from './daysWeather.ts';
 
 const job = house(9);
@@ -104,6 +119,14 @@ describe('a day as lanes', () => {
     const then = daysRecord(job, other, { aim: 'visits', seed: 5 }, { units: 'metric', timeZone: job.timeZone });
     expect(movedSince(record, then)).toBeGreaterThan(0);
     expect(movedSince(record, then)).toBe(movedSince(then, record));
+    // told one by one, each once with all who are at it, in order
+    expect(movedThings(record, record)).toEqual([]);
+    const moved = movedThings(record, then);
+    expect(moved.length).toBeGreaterThan(0);
+    expect(new Set(moved.map((m) => m.id)).size).toBe(moved.length);
+    for (const m of moved) expect([m.id, m.then?.start !== m.now?.start || m.then?.who !== m.now?.who]).toEqual([m.id, true]);
+    const gone = { ...record, days: record.days.slice(1) };
+    expect(movedThings(record, gone).every((m) => m.now === undefined || m.then !== undefined)).toBe(true);
   });
   it('is nothing on a day on which nobody works', () => {
     expect(dayLanes(record, '1999-01-01', 'repair')).toMatchObject({ spans: [], hours: [], lanes: [], busy: [], most: 0 });

@@ -237,6 +237,40 @@ export function pinAt(record: DaysRecord, doing: Pick<Block, 'id' | 'mark'>, at:
   return { ...stepOf(record, doing), ...siteDateTime(at, record.timeZone), people };
 }
 
+/** What stands elsewhere, or with others, in one record than in another: at which start with whom then, and now; nothing where it is in only one of them. */
+export interface Moved {
+  readonly id: string;
+  readonly mark: string;
+  readonly title: string;
+  readonly then?: { readonly start: string; readonly who: string };
+  readonly now?: { readonly start: string; readonly who: string };
+}
+
+/** What stands elsewhere, in the order of when it stood or stands. */
+export function movedThings(then: DaysRecord, now: DaysRecord): readonly Moved[] {
+  const places = (record: DaysRecord) => {
+    const out = new Map<string, { readonly mark: string; readonly title: string; readonly start: string; readonly who: string[] }>();
+    for (const d of record.days)
+      for (const p of d.people)
+        for (const b of p.blocks) {
+          const known = out.get(b.id);
+          if (known) known.who.push(p.name);
+          else out.set(b.id, { mark: b.mark, title: b.title, start: b.start, who: [p.name] });
+        }
+    return out;
+  };
+  const [a, b] = [places(then), places(now)];
+  const at = (one: { readonly start: string; readonly who: readonly string[] }) => ({ start: one.start, who: [...one.who].sort().join(' and ') });
+  return [...new Set([...a.keys(), ...b.keys()])]
+    .flatMap((id): Moved[] => {
+      const [was, is] = [a.get(id), b.get(id)];
+      const [from, to] = [was && at(was), is && at(is)];
+      if (from?.start === to?.start && from?.who === to?.who) return [];
+      return [{ id, mark: (is ?? was)?.mark ?? '', title: (is ?? was)?.title ?? '', ...(from && { then: from }), ...(to && { now: to }) }];
+    })
+    .sort((x, y) => Date.parse((x.then ?? x.now)?.start ?? '') - Date.parse((y.then ?? y.now)?.start ?? ''));
+}
+
 /** How many things stand elsewhere, or with others, in one record than in another; what is in only one of them counts too. */
 export function movedSince(then: DaysRecord, now: DaysRecord): number {
   const places = (record: DaysRecord) => {
