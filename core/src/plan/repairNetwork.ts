@@ -1,6 +1,5 @@
 import type { Lag, Link, Mark, Moment, Step } from '../method/step.ts';
 import type { Mix, WorkMethod } from '../method/work.ts';
-import { Figure } from '../quantity/figure.ts';
 import { Ledger } from '../quantity/ledger.ts';
 import type { Activity, PlaceMark, Point, Stand, Tie } from '../schedule/days/problem.ts';
 import { activityOf, usualPair } from './stepActivity.ts';
@@ -134,20 +133,6 @@ function soonest(ledger: Ledger, steps: readonly Step[], edges: readonly Edge[])
   });
 }
 
-/** By when tools are cleaned, as their step says it: before what is on them sets. */
-const cleanedWithin = ({ builder, title }: Step): number | undefined =>
-  builder === 'clear-away' ? title.find((part): part is Figure => part instanceof Figure)?.value : undefined;
-
-/** A window for cleaning tools, from the end of what they were used for. */
-function cleanedInTime(ledger: Ledger, steps: readonly Step[], edges: readonly Edge[]): Edge[] {
-  return edges.map((e) => {
-    const to = steps.find((s) => s.id === e.to);
-    const within = to && cleanedWithin(to);
-    if (within === undefined || e.after !== 'end' || e.least || (e.most && e.most.minutes.value <= within)) return e;
-    return { ...e, most: { by: 'fixed', minutes: ledger.stated('Before it sets on the tools', 'duration', within) }, habit: true };
-  });
-}
-
 /** Steps in an order in which each comes after those it is tied to, as near to their own as may be. */
 function inOrder(steps: readonly Step[], edges: readonly Edge[]): Step[] {
   const left = [...steps];
@@ -186,13 +171,15 @@ export function repairNetwork(method: WorkMethod, { mark, area, most, grid }: Fr
     }
   }
   const ledger = new Ledger();
-  const placed = placedInTime(
-    ledger,
-    steps.filter((s) => !gone.has(s.id)),
-    mixes,
-    steps,
-  );
-  edges = cleanedInTime(ledger, steps, soonest(ledger, steps, [...edges, ...placed]));
+  edges = soonest(ledger, steps, [
+    ...edges,
+    ...placedInTime(
+      ledger,
+      steps.filter((s) => !gone.has(s.id)),
+      mixes,
+      steps,
+    ),
+  ]);
   const kept = inOrder(
     steps.filter((s) => !gone.has(s.id)),
     edges,
