@@ -145,7 +145,8 @@ export { awayAt, elsewhereOf, hoursBeside, travelMin, type Elsewhere } from './p
 export { freshMin, weatherAsked, type WeatherAsked } from './plan/weatherAsked.ts';
 export { goWords, insteadOf, overnight, rainOn, weatherCall, type Go, type RepairCall } from './plan/weatherCall.ts';
 export { daysFormat, daysRecord, daysToday, type DaysRecord } from './plan/daysRecord.ts';
-export { DaysDesk, type RoomTold, type WayTaken, type Wanted as DaysWanted } from './plan/daysDesk.ts';
+export { type WayTaken } from './plan/changes.ts';
+export { DaysDesk, type RoomTold, type Wanted as DaysWanted } from './plan/daysDesk.ts';
 export { keptDays, placementsOf, type KeptPlacement } from './plan/keepDays.ts';
 export { DaysMaking, makeDays, usualRounds, type DaysAsked, type DaysMade } from './plan/makeDays.ts';
 export { stepRows, type StepRow } from './schedule/stepRows.ts';

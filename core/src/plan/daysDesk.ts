@@ -1,15 +1,13 @@
 import { Ledger } from '../quantity/ledger.ts';
-import type { Saying } from '../quantity/saying.ts';
+import { say, type Saying } from '../quantity/saying.ts';
 import { findDays, type Found } from '../schedule/days/improve.ts';
 import { at } from '../schedule/days/problem.ts';
 import type { DaysSetup } from '../schedule/days/setup.ts';
-import type { Preferences } from '../schools/school.ts';
-import type { Area, Job } from '../survey/job.ts';
 import { instantAfter } from '../schedule/schedule.ts';
 import type { JobDays } from './jobDays.ts';
 import { DaysMaking, toldDays, type DaysAsked, type DaysMade } from './makeDays.ts';
 import { moveDays, roomOf } from './moveDays.ts';
-import { changesOf, type Change } from './changes.ts';
+import { changesOf, type Change, type WayTaken } from './changes.ts';
 import { daysOf, type DaysInput } from './daysInput.ts';
 import { triedChange, type WayOut } from './waysOut.ts';
 
@@ -28,16 +26,6 @@ export interface Wanted {
   readonly at: string;
   /** ids of people of the crew */
   readonly people: readonly string[];
-}
-
-/** What is changed to take a way out: one of these. */
-export interface WayTaken {
-  readonly area?: Pick<Area, 'id' | 'facts'>;
-  readonly setup?: DaysSetup;
-  readonly crew?: Job['crew'];
-  readonly choice?: { readonly defect: string; readonly system: string };
-  /** sides of questions, for one repair */
-  readonly schools?: { readonly defect: string; readonly schools: Preferences };
 }
 
 /** Tries at days without what the weather forbids: it is looked at while one waits. */
@@ -87,36 +75,26 @@ export class DaysDesk {
     const { critical, others } = changesOf(this.#input, now.problem, now.found, new Ledger());
     const change = [...critical, ...others].find((c) => c.id === id);
     const { aim, seed } = this.#asked;
-    const way = change && triedChange(now.problem, now.found, change, { aim, seed, rounds: putOffRounds });
+    const way = change && triedChange(this.#input, now.problem, now.found, change, { aim, seed, rounds: putOffRounds });
     if (way) this.#ways = [...this.#ways, way];
     return way;
   }
 
   /** The days that a way out, or something else that is tried, gives, and what is to be changed to take it; nothing where there is none of that id. Nothing is changed by it. */
-  way(id: string): { readonly made: DaysMade; readonly says: Saying; readonly take?: WayTaken } | undefined {
+  way(id: string): { readonly made: DaysMade; readonly says: Saying; readonly take: WayTaken } | undefined {
     const way = this.#ways.find((w) => w.id === id) ?? this.#try(id);
     if (!way) return undefined;
-    const { says } = way;
+    const { says, take } = way;
     const { input, days, found } = way.made;
     const made = toldDays(input, days, found, this.#asked.seed);
-    const choiceOf = (job: Job) => new Map(job.areas.flatMap((a) => a.defects.map((d) => [d.id, d.choice?.system] as const)));
-    const [before, after] = [choiceOf(this.#input.job), choiceOf(input.job)];
-    const chosen = [...after].find(([defect, system]) => system !== undefined && system !== before.get(defect));
-    if (chosen) return { made, says, take: { choice: { defect: chosen[0], system: chosen[1] ?? '' } } };
-    const sidesBefore = new Map(this.#input.job.areas.flatMap((a) => a.defects.map((d) => [d.id, d.schools] as const)));
-    const sided = input.job.areas.flatMap((a) => a.defects).find((d) => d.schools && d.schools !== sidesBefore.get(d.id));
-    if (sided?.schools) return { made, says, take: { schools: { defect: sided.id, schools: sided.schools } } };
-    if (input.job.crew.length > this.#input.job.crew.length) return { made, says, take: { crew: input.job.crew } };
-    const heated = input.job.areas.find((a) => this.#input.job.areas.every((b) => b.id !== a.id || b.facts !== a.facts));
-    if (heated) return { made, says, take: { area: { id: heated.id, facts: heated.facts } } };
-    return { made, says, ...(input.setup !== this.#input.setup && { take: { setup: input.setup } }) };
+    return { made, says, take };
   }
 
   /**
    * The days with some things put off to a later date, because the weather forbids them: everybody does something else meanwhile. Nothing
    * is changed by it.
    */
-  putOff(ids: readonly string[], date: string): { readonly made: DaysMade; readonly take: WayTaken } {
+  putOff(ids: readonly string[], date: string): { readonly made: DaysMade; readonly says: Saying; readonly take: WayTaken } {
     const { problem } = (this.#now ?? this.made()) satisfies DaysMade;
     const wanted = ids.flatMap((id) => {
       const act = problem.activities.find((a) => a.id === id);
@@ -131,7 +109,7 @@ export class DaysDesk {
     const { aim, seed } = this.#asked;
     const found = findDays(days.problem, { aim, seed, rounds: putOffRounds });
     this.#putOff = { input, days, found };
-    return { made: toldDays(input, days, found, seed), take: { setup: input.setup } };
+    return { made: toldDays(input, days, found, seed), says: say`what the weather forbids put off`, take: { setup: input.setup } };
   }
 
   /**
@@ -142,7 +120,7 @@ export class DaysDesk {
    */
   takeLooked(id?: string): { readonly made: DaysMade; readonly setup: DaysSetup } | undefined {
     const looked = id === undefined ? this.#putOff : this.#ways.find((w) => w.id === id)?.made;
-    if (!looked || (id !== undefined && this.way(id)?.take?.setup === undefined)) return undefined;
+    if (!looked || (id !== undefined && this.way(id)?.take.setup === undefined)) return undefined;
     return { made: this.#take(looked.input, looked.days, looked.found), setup: looked.input.setup };
   }
 

@@ -4,7 +4,7 @@ import { findDays, type Found, type Search } from '../schedule/days/improve.ts';
 import { compareScores, type Score } from '../schedule/days/score.ts';
 import { at, type Problem } from '../schedule/days/problem.ts';
 import { instantAfter } from '../schedule/schedule.ts';
-import { changesOf, type Change } from './changes.ts';
+import { changedBy, changesOf, type Change, type WayTaken } from './changes.ts';
 import { daysOf, type DaysInput } from './daysInput.ts';
 import type { JobDays } from './jobDays.ts';
 
@@ -13,6 +13,8 @@ export interface WayOut {
   readonly id: string;
   /** what is done otherwise */
   readonly says: Saying;
+  /** what is changed to take it */
+  readonly take: WayTaken;
   /** what it brings, and costs */
   readonly comes: Saying;
   readonly score: Score;
@@ -31,8 +33,8 @@ const personMin = (f: Found, p: Problem) =>
   f.placements.reduce((sum, one) => sum + one.people.length * (one.end - one.start) * (at(p.activities, one.act).ways.length > 0 ? 1 : 0), 0);
 
 /** One thing otherwise, tried: what comes of it, however that is; nothing where a repair would have no plan by it. */
-export function triedChange(problem: Problem, found: Found, change: Change, search: Search): WayOut | undefined {
-  const changed = change.input();
+export function triedChange(input: DaysInput, problem: Problem, found: Found, change: Change, search: Search): WayOut | undefined {
+  const changed = changedBy(input, change.take);
   const days = daysOf(changed);
   const other = days.problem;
   if (other.repairs.length < problem.repairs.length) return undefined;
@@ -42,6 +44,7 @@ export function triedChange(problem: Problem, found: Found, change: Change, sear
   return {
     id: change.id,
     says: change.says,
+    take: change.take,
     score: tried.score,
     comes: comes(problem, found.score, tried.score, personMin(tried, other) - personMin(found, problem), new Ledger()),
     made: { input: changed, days, found: tried },
@@ -59,7 +62,7 @@ export function waysOut(input: DaysInput, problem: Problem, found: Found, search
   const gain = ({ score }: WayOut) => now.end - score.end;
   const worked = changes.flatMap((change, i): WayOut[] => {
     if (search.progress?.(i / changes.length, now) === false) return [];
-    const way = triedChange(problem, found, change, search);
+    const way = triedChange(input, problem, found, change, search);
     if (!way) return [];
     // where something fails, a way out is what mends it; else what brings the end forward by enough
     const works = failed ? way.score.unplaced === 0 && way.score.late === 0 : gain(way) >= leastGain;

@@ -8,7 +8,7 @@ export interface Trial {
   readonly says: string;
   readonly record: DaysRecord;
   /** what is changed to take it */
-  readonly take?: WayTaken;
+  readonly take: WayTaken;
 }
 
 /** Days in the making: what is there of them, how far the search for better ones is, and what can be asked of them. */
@@ -84,7 +84,7 @@ function next(held: Held, data: DaysAnswer): Held {
     case 'refused':
       return { ...without(held, 'moving'), refused: data.why };
     case 'way':
-      return { ...held, trial: { id: data.id, says: data.says, record: data.record, ...(data.take && { take: data.take }) } };
+      return { ...held, trial: { id: data.id, says: data.says, record: data.record, take: data.take } };
   }
 }
 

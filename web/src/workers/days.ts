@@ -56,7 +56,7 @@ export type DaysAnswer =
   | { readonly of: 'room'; readonly id: string; readonly room: RoomTold | undefined }
   | { readonly of: 'moved'; readonly setup: DaysSetup; readonly record: DaysRecord; readonly placements: readonly KeptPlacement[] }
   | { readonly of: 'refused'; readonly why: string }
-  | { readonly of: 'way'; readonly id: string; readonly says: string; readonly record: DaysRecord; readonly take?: WayTaken };
+  | { readonly of: 'way'; readonly id: string; readonly says: string; readonly record: DaysRecord; readonly take: WayTaken };
 
 const answer = (a: DaysAnswer) => {
   globalThis.postMessage(a);
@@ -123,7 +123,7 @@ function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
     }
     case 'way': {
       const way = desk.way(asked.id);
-      if (way) answer({ of: 'way', id: asked.id, says: tell(way.says, how), record: told(task, way.made), ...(way.take && { take: way.take }) });
+      if (way) answer({ of: 'way', id: asked.id, says: tell(way.says, how), record: told(task, way.made), take: way.take });
       return;
     }
     case 'take': {
@@ -132,8 +132,8 @@ function look(asked: Exclude<DaysAsk, { ask: 'make' | 'stop' }>): void {
       return;
     }
     case 'put off': {
-      const { made, take } = desk.putOff(asked.ids, asked.date);
-      answer({ of: 'way', id: putOffId, says: 'what the weather forbids put off', record: told(task, made), take });
+      const { made, says, take } = desk.putOff(asked.ids, asked.date);
+      answer({ of: 'way', id: putOffId, says: tell(says, how), record: told(task, made), take });
     }
   }
 }
