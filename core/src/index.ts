@@ -3,13 +3,13 @@ export { Figure, type FigureRow, type Origin } from './quantity/figure.ts';
 export { Ledger, type Figures } from './quantity/ledger.ts';
 export { baseUnits, type QuantityKind, type UnitSystem } from './quantity/kind.ts';
 export { bareUnit, parseMeasure, parseNumber } from './quantity/parse.ts';
-export { clockTime, dayName, instant, say, tell, type Instant, type Part, type Saying, type Telling } from './quantity/saying.ts';
+export { clockTime, dateName, dayName, instant, say, tell, type Instant, type Part, type Saying, type Telling } from './quantity/saying.ts';
 export { siteDateTime, siteInstant } from './quantity/siteTime.ts';
 export { show, showValue, type Shown } from './quantity/show.ts';
 export { formulaGroups, formulaNamed, formulas, type FormulaGroup } from './formulas.ts';
 export { workingOf, type Working } from './working.ts';
 export { cite, sources, type SourceId } from './sources/register.ts';
-export { areaTable, type AreaFacts } from './survey/area.ts';
+export { areaTable, isOutside, type AreaFacts } from './survey/area.ts';
 export {
   choiceLabel,
   knowings,
@@ -141,10 +141,11 @@ export { beforeWork, chanceWords, oftenTooCold } from './plan/daysWords.ts';
 export { tellDays } from './plan/daysPlan.ts';
 export { type DayBlock, type DaysPlan, type Idle, type PersonDay, type WorkDay } from './plan/daysTold.ts';
 export { waysOut, type WayOut } from './plan/waysOut.ts';
-export { awayAt, elsewhereOf, hoursBeside, travelMin, type Elsewhere } from './plan/elsewhere.ts';
-export { freshMin, weatherAsked, type WeatherAsked } from './plan/weatherAsked.ts';
-export { goWords, insteadOf, overnight, rainOn, weatherCall, type Go, type RepairCall } from './plan/weatherCall.ts';
-export { daysFormat, daysRecord, daysToday, type DaysRecord } from './plan/daysRecord.ts';
+export { elsewhereOf, elsewhereSaid, isSamePerson, travelMin, type Elsewhere } from './plan/elsewhere.ts';
+export { endOfDay, lastMixSaid, overnight } from './plan/endOfDay.ts';
+export { beforeNow, goneOn, toldOf, type Behind } from './plan/goOn.ts';
+export { callDate, goWords, groundWhy, insteadOf, rainOn, weatherCall, type Go, type RepairCall } from './plan/weatherCall.ts';
+export { daysFormat, daysRecord, daysToday, stepOf, type DaysRecord } from './plan/daysRecord.ts';
 export { type WayTaken } from './plan/changes.ts';
 export { DaysDesk, type RoomTold, type Wanted as DaysWanted } from './plan/daysDesk.ts';
 export { keptDays, placementsOf, type KeptPlacement } from './plan/keepDays.ts';

@@ -10,6 +10,7 @@ import { mostCrew, skills, type Skill } from '../survey/crew.ts';
 import { clockMinutes, timeAfter, usualHours, type WorkingHours } from '../survey/hours.ts';
 import type { DaysSetup } from '../schedule/days/setup.ts';
 import type { Preferences } from '../schools/school.ts';
+import { isOutside } from '../survey/area.ts';
 import type { Area, Job } from '../survey/job.ts';
 import type { DaysInput } from './daysInput.ts';
 import { planJob, plannedOf, type RepairPlan } from './repairPlan.ts';
@@ -80,8 +81,8 @@ function crewAndHours(input: DaysInput): Change[] {
 function warmer(areas: readonly Area[], ledger: Ledger): Change[] {
   const warm = 20;
   return areas.flatMap((area): Change[] => {
-    const { place, airC, slabC } = area.facts;
-    if (place?.value !== 'inside' || !airC || !slabC || slabC.value >= warm) return [];
+    const { airC, slabC } = area.facts;
+    if (isOutside(area) || !airC || !slabC || slabC.value >= warm) return [];
     // nobody has measured that yet
     const heated = (value: number) => ({ value, how: 'assumed', at: slabC.at, instrument: 'heated, as planned' }) as const;
     const facts = { ...area.facts, airC: heated(Math.max(warm, airC.value)), slabC: heated(warm) };

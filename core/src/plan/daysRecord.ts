@@ -1,8 +1,8 @@
 import { tell, type Saying, type Telling } from '../quantity/saying.ts';
-import type { Figure } from '../quantity/figure.ts';
-import { showValue } from '../quantity/show.ts';
+import { show, type Showable } from '../quantity/show.ts';
 import { at } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
+import { isOutside } from '../survey/area.ts';
 import type { Job } from '../survey/job.ts';
 import { coreVersion } from '../version.ts';
 import type { DaysMade } from './makeDays.ts';
@@ -21,7 +21,7 @@ function taken({ problem, works }: DaysMade, blocks: readonly { readonly id: str
     return method && step ? [{ mark, method, step }] : [];
   });
   // the same stuff for the same repair once, with all that is placed of it that day
-  const stuff = new Map<string, { value: number; readonly kind: Figure['kind'] }>();
+  const stuff = new Map<string, Showable>();
   const seen = new Set<string>();
   for (const { mark, method, step } of steps) {
     if (seen.has(`${mark} ${step.id}`)) continue;
@@ -31,13 +31,13 @@ function taken({ problem, works }: DaysMade, blocks: readonly { readonly id: str
       if (title === undefined) continue;
       const key = `${mark}: ${title}`;
       const known = stuff.get(key);
-      if (known?.kind === amount.kind) known.value += amount.value;
-      else stuff.set(known ? `${key}, ${amount.kind}` : key, { value: amount.value, kind: amount.kind });
+      if (known?.kind === amount.kind) stuff.set(key, { value: known.value + amount.value, kind: known.kind });
+      else stuff.set(known ? `${key}, ${amount.kind}` : key, amount);
     }
   }
   return {
     tools: [...new Set(steps.flatMap(({ step }) => step.tools))],
-    stuff: [...stuff].map(([what, { value, kind }]) => `${what} ${showValue(value, kind, how.units).text}`),
+    stuff: [...stuff].map(([what, amount]) => `${what} ${show(amount, how.units).text}`),
   };
 }
 
@@ -46,11 +46,11 @@ export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly a
   const { setup, problem, works, found, plan, ways } = made;
   const text = (s: Saying) => tell(s, { ...how, day: '1970-01-01T12:00:00Z' });
   const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? { [key]: text(s) } : {}) as Readonly<Partial<Record<K, string>>>;
-  const isOutside = new Set(job.areas.filter((a) => a.facts.place?.value !== 'inside').flatMap((a) => a.defects.map((d) => d.mark)));
+  const outside = new Set(job.areas.filter(isOutside).flatMap((a) => a.defects.map((d) => d.mark)));
   /** what the weather has to be for something that is placed outside */
   const asked = ({ id, mark }: { readonly id: string; readonly mark: string }): { readonly asks?: WeatherAsked } => {
     const { method, candidate } = works[problem.repairs.findIndex((r) => r.mark === mark)] ?? {};
-    const asks = method && candidate && isOutside.has(mark) && weatherAsked(method, id.slice(mark.length + 1), candidate.chain ?? [candidate.system]);
+    const asks = method && candidate && outside.has(mark) && weatherAsked(method, id.slice(mark.length + 1), candidate.chain ?? [candidate.system]);
     return asks ? { asks } : {};
   };
   const over = new StandsOver(problem, found.placements);
@@ -99,6 +99,14 @@ export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly a
 }
 
 export type DaysRecord = ReturnType<typeof daysRecord>;
+
+/** The defect and step that a thing of the days is of. */
+export function stepOf(
+  record: Pick<DaysRecord, 'repairs'>,
+  { id, mark }: { readonly id: string; readonly mark: string },
+): { readonly defect: string; readonly step: string } {
+  return { defect: record.repairs.find((r) => r.mark === mark)?.id ?? '', step: id.slice(mark.length + 1) };
+}
 
 /** Days as an earlier version kept them: of what it did not note yet, nothing. */
 export function daysToday(kept: Omit<DaysRecord, 'stands' | 'wet'> & Partial<Pick<DaysRecord, 'stands' | 'wet'>>): DaysRecord {

@@ -1,3 +1,5 @@
+import { Ledger } from '../quantity/ledger.ts';
+import { instant, say, type Saying } from '../quantity/saying.ts';
 import { without } from '../schedule/days/hours.ts';
 import type { Stretch } from '../schedule/days/problem.ts';
 import type { DaysRecord } from './daysRecord.ts';
@@ -27,15 +29,15 @@ export function elsewhereOf(others: readonly { readonly site: string; readonly d
   );
 }
 
-/** A name as it is compared: however it is written, it is the same person of the firm. */
-const sameName = (name: string) => name.trim().toLocaleLowerCase();
+/** Whether two names are of one person of the firm, however they are written. */
+export const isSamePerson = (a: string, b: string): boolean => a.trim().toLocaleLowerCase() === b.trim().toLocaleLowerCase();
 
 /** When somebody is at other jobs, in min from a start, without his way; nothing of somebody who has no name. */
 export function awayAt(startAt: string, name: string, elsewhere: readonly Elsewhere[]): readonly (Stretch & { readonly site: string })[] {
   const min = (moment: string) => Math.round((Date.parse(moment) - Date.parse(startAt)) / 60_000);
   if (name.trim() === '') return [];
   return elsewhere
-    .filter((e) => sameName(e.name) === sameName(name))
+    .filter((e) => isSamePerson(e.name, name))
     .map(({ site, from, to }) => ({ site, from: min(from), to: min(to) }))
     .filter(({ to }) => to > 0)
     .sort((a, b) => a.from - b.from);
@@ -47,4 +49,10 @@ export function hoursBeside(hours: readonly Stretch[], away: readonly Stretch[])
     hours,
     away.map(({ from, to }) => ({ from: from - travelMin, to: to + travelMin })),
   );
+}
+
+/** Where somebody is on a day besides this job, with what of his time his way there and back takes. */
+export function elsewhereSaid({ site, from, to }: Pick<Elsewhere, 'site' | 'from' | 'to'>): Saying {
+  const way = new Ledger().assumed('Way between two sites', 'duration', travelMin, 'practice');
+  return say`At ${site} from ${instant(from)} to ${instant(to)}, with ${way} of way before and after it (common practice).`;
 }

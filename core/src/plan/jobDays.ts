@@ -1,4 +1,5 @@
 import type { ClimateSeries } from '../climate/series.ts';
+import { isOutside } from '../survey/area.ts';
 import { usualHours } from '../survey/hours.ts';
 import type { HouseRules, Job } from '../survey/job.ts';
 import { isTold, personName } from '../survey/crew.ts';
@@ -197,7 +198,7 @@ function joined({ job, axis, workers, places, repairs, setup, grid }: Around, ne
     stands: [] as Problem['stands'][number][],
   };
   const from = setup.from ? Math.max(0, Math.ceil(axis.min(setup.from.date, setup.from.time) / grid) * grid) : 0;
-  const outside = new Set(job.areas.filter((a) => a.facts.place?.value !== 'inside').map((a) => a.id));
+  const outside = new Set(job.areas.filter(isOutside).map((a) => a.id));
   networks.forEach((n, repair) => {
     const first = out.activities.length;
     const place = repairs[repair]?.place ?? 0;

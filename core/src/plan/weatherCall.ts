@@ -128,26 +128,6 @@ export function weatherCall(
   });
 }
 
-/** What waits, stands, or is kept wet over the night after a date, and over the days on which nobody comes. */
-export function overnight(
-  { days, repairs, timeZone, stands, wet }: Pick<DaysRecord, 'days' | 'repairs' | 'timeZone' | 'stands' | 'wet'>,
-  date: string,
-): readonly Saying[] {
-  const dateOf = (moment: string) => siteDateTime(moment, timeZone).date;
-  const all = days.flatMap((d) => d.people.flatMap((p) => p.blocks));
-  const waits = repairs.flatMap((r): Saying[] => {
-    const own = all.filter((b) => b.mark === r.mark).sort((a, b) => Date.parse(a.from) - Date.parse(b.from));
-    const [last, next] = [own.findLast((b) => dateOf(b.start) <= date), own.find((b) => dateOf(b.start) > date)];
-    return last && next && dateOf(last.start) === date ? [say`${r.mark} waits after “${last.title}” for “${next.title}”, ${instant(next.from)}.`] : [];
-  });
-  const over = (one: { readonly from: string; readonly to: string }) => dateOf(one.from) <= date && dateOf(one.to) > date;
-  return [
-    ...waits,
-    ...stands.filter(over).map((s) => say`${s.title} stands at ${s.mark} until ${instant(s.to)}.`),
-    ...wet.filter(over).map((w) => say`${w.mark} is kept wet until ${instant(w.to)}.`),
-  ];
-}
-
 /** What is done on a date in one plan and not in another: what comes instead. */
 export function insteadOf(then: Pick<DaysRecord, 'days'>, now: Pick<DaysRecord, 'days'>, date: string): readonly string[] {
   const blocks = ({ days }: Pick<DaysRecord, 'days'>) => days.find((d) => d.date === date)?.people.flatMap((p) => p.blocks) ?? [];
@@ -169,3 +149,15 @@ export function rainOn(forecast: WeatherRecord, timeZone: string): readonly { re
   });
   return out;
 }
+
+/** From when in the afternoon the evening's call is about the next day, by the clock of the site: our own judgement. */
+const eveningFrom = '15:00';
+
+/** The day that a weather call is about at a clock time: today until the afternoon, then the next day on which anybody works there. */
+export function callDate({ days }: Pick<DaysRecord, 'days'>, today: string, time: string): string {
+  const next = days.find((d) => d.date > today)?.date;
+  return time >= eveningFrom && next !== undefined ? next : today;
+}
+
+/** How far a surface in a call is to be believed. */
+export const groundWhy = `The ground is ${surfaceWhy}.`;

@@ -82,6 +82,9 @@ export function dayName(at: string, timeZone: string): string {
   return clockOf(timeZone).weekday.format(new Date(at));
 }
 
+/** The name of a date, such as Tue, Jun 2. */
+export const dateName = (date: string): string => dayName(`${date}T12:00:00Z`, 'UTC');
+
 /** A saying as plain text in the given units and site time. */
 export function tell(saying: Saying, how: Telling): string {
   return saying

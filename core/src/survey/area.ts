@@ -119,3 +119,6 @@ export const areaTable: AskTable<typeof areaAsks> = {
   why: 'The temperature of the surface decides what hardens on it and how fast; probe the slab or wall itself. With the air and its humidity it gives the dew point.',
   asks: areaAsks,
 };
+
+/** Whether an area is outside; one of which that is not said yet counts as such, as the weather may come in. */
+export const isOutside = ({ facts }: { readonly facts: Pick<AreaFacts, 'place'> }): boolean => facts.place?.value !== 'inside';

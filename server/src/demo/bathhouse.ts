@@ -30,7 +30,8 @@ interface Answers {
   readonly more: Readonly<Record<string, string | number>>;
 }
 
-const usual = {
+/** A slab crack in which nothing is out of the way. */
+export const usualSlab = {
   member: 'slab-on-ground',
   reinforcement: 'plain',
   faces: 'level',
@@ -75,7 +76,7 @@ export function bathhouse(now: Date) {
     ...(a.depth !== undefined && { depthMm: measured(a.depth) }),
     ...(a.slab !== undefined && { slabMm: measured(a.slab) }),
     ...Object.fromEntries(
-      Object.entries({ ...usual, ...a.more }).map(([field, value]) => [field, typeof value === 'number' ? measured(value) : entered(value)]),
+      Object.entries({ ...usualSlab, ...a.more }).map(([field, value]) => [field, typeof value === 'number' ? measured(value) : entered(value)]),
     ),
   });
   const place = (where: 'inside' | 'outside-salt', airC: number, slabC: number, humidityPct: number) => ({

@@ -1,6 +1,6 @@
 import { siteDateTime, siteInstant, type DaysSetup, type Fact, type Person } from '@oddment/core';
 import { demoCrew } from './demoCrew.ts';
-import type { DemoDefect } from './bathhouse.ts';
+import { usualSlab, type DemoDefect } from './bathhouse.ts';
 
 const timeZone = 'America/Chicago';
 const dayMs = 86_400_000;
@@ -54,6 +54,7 @@ export function moreJobs(now: Date): readonly DemoJob[] {
     services: 'clear',
     causeBy: 'gone',
   };
+  const looseTape = { widths: [{ atMm: 0, widthMm: 0.5 }], joint: 'butt', tape: 'loose', seasonal: 'no', position: 'wall', cause: 'tape' };
   const nosing = {
     edge: 'nosing',
     piece: 'no',
@@ -90,13 +91,8 @@ export function moreJobs(now: Date): readonly DemoJob[] {
             ),
             found('drywall-joint', 'RR-02', 're-tape', {
               ...board,
+              ...looseTape,
               lengthMm: 2400,
-              widths: [{ atMm: 0, widthMm: 0.5 }],
-              joint: 'butt',
-              tape: 'loose',
-              seasonal: 'no',
-              position: 'wall',
-              cause: 'tape',
             }),
             found('fastener-pop', 'RR-03', 'fastener-reset', {
               ...board,
@@ -325,16 +321,8 @@ export function moreJobs(now: Date): readonly DemoJob[] {
               widths: [{ atMm: 0, widthMm: 2.5 }],
               depthMm: 60,
               slabMm: 140,
-              member: 'slab-on-ground',
-              reinforcement: 'plain',
+              ...usualSlab,
               alongBar: 'no',
-              faces: 'level',
-              ground: 'steady',
-              movement: 'still',
-              moisture: 'dry',
-              located: 'clear',
-              traffic: 'foot',
-              finish: 'none',
             }),
           ],
         },
@@ -353,13 +341,8 @@ export function moreJobs(now: Date): readonly DemoJob[] {
             }),
             found('drywall-joint', 'RS-05', 're-tape', {
               ...board,
+              ...looseTape,
               lengthMm: 1800,
-              widths: [{ atMm: 0, widthMm: 0.5 }],
-              joint: 'butt',
-              tape: 'loose',
-              seasonal: 'no',
-              position: 'wall',
-              cause: 'tape',
             }),
           ],
         },

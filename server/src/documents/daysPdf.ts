@@ -1,4 +1,4 @@
-import { beforeWork, clockTime, dayName, overnight, tell, type DaysRecord, type UnitSystem } from '@oddment/core';
+import { beforeWork, clockTime, dayName, elsewhereSaid, endOfDay, tell, type DaysRecord } from '@oddment/core';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { pdfOf, tableRule } from './pdfDocument.ts';
 import type { PdfTask } from './pdfTask.ts';
@@ -45,27 +45,6 @@ function lines({ blocks, idle }: PersonDay, at: (moment: string) => string): Tab
   });
 }
 
-/** The end of somebody's day: his last mix, what stands over night of what he was at, and what he keeps wet on dates on which nobody works there. */
-function endOfDay(days: DaysRecord, date: string, p: PersonDay, units: UnitSystem): string[] {
-  const own = new Set(p.blocks.map((b) => b.mark));
-  const how = { units, timeZone: days.timeZone, day: p.blocks[0]?.from ?? days.startAt };
-  const at = (moment: string) => clockTime(moment, how);
-  const of = {
-    ...days,
-    repairs: days.repairs.filter((r) => own.has(r.mark)),
-    stands: days.stands.filter((s) => own.has(s.mark)),
-    wet: days.wet.filter((w) => own.has(w.mark)),
-  };
-  const wets = days.wet.flatMap((w) =>
-    w.by.filter((b) => b.person === p.person).map((b) => `${w.mark} in ${w.place} is kept wet by you on ${dayName(`${b.date}T12:00:00Z`, 'UTC')}.`),
-  );
-  return [
-    ...(p.lastMix ? [`Last mix: ${p.lastMix.mark} ${p.lastMix.title}, begun by ${at(p.lastMix.by)}.`] : []),
-    ...overnight(of, date).map((s) => tell(s, how)),
-    ...wets,
-  ];
-}
-
 /** A page for each person and day: where, with what access, what to take along, and what is done when. */
 export function daysPdf({ days, site, client, units, kept, access, date, person }: DaysTask, onDrawn: (done: number) => void): Promise<Buffer> {
   const pages = days.days
@@ -74,13 +53,14 @@ export function daysPdf({ days, site, client, units, kept, access, date, person 
   const content = pages.map(({ d, p }, i): Content => {
     const first = p.blocks[0]?.from ?? days.startAt;
     const at = (moment: string) => clockTime(moment, { timeZone: days.timeZone, day: first });
-    const end = endOfDay(days, d.date, p, units);
+    const how = { units, timeZone: days.timeZone, day: first };
+    const end = endOfDay(days, d.date, p.person).map((s) => tell(s, how));
     const places = [...new Set(p.blocks.map((b) => b.place))];
     return {
       stack: [
         { text: `${dayName(first, days.timeZone)}: ${p.name}`, bold: true, fontSize: 16 },
         { text: `${site}, ${client}` },
-        ...(p.elsewhere ?? []).map((e): Content => ({ text: `${e.site}: ${at(e.from)} to ${at(e.to)}`, margin: [0, 2, 0, 0] })),
+        ...(p.elsewhere ?? []).map((e): Content => ({ text: tell(elsewhereSaid(e), how), margin: [0, 2, 0, 0] })),
         heading('Where'),
         { ul: places.map((name) => `${name}${access[name] === undefined ? '' : `: ${access[name]}`}`) },
         heading('What to take along'),

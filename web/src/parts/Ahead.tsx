@@ -1,27 +1,25 @@
 import type { DaysAhead } from '@oddment/contracts';
-import { clockTime, dayName, siteDateTime, siteInstant, weatherCall, type UnitSystem } from '@oddment/core';
+import { callDate, clockTime, dateName, siteDateTime, siteInstant, weatherCall, type UnitSystem } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
 import { useForecast } from '../state/forecast.ts';
-import { callDate, closesNext, datesAhead, whoIsWhere } from '../views/ahead.ts';
+import { closesNext, datesAhead, whoIsWhere } from '../views/ahead.ts';
 import { dayAndTime } from '../views/daysView.ts';
 import { Calls } from './WeatherCall.tsx';
-
-const noonOf = (date: string) => `${date}T12:00:00Z`;
 
 /** The weather call of one job: for today, from the afternoon on for the next day. */
 function CallOf({ job, units }: { job: DaysAhead; units: UnitSystem }) {
   const forecast = useForecast(job.forecast, { skip: job.forecast === undefined });
   const { timeZone } = job.days;
-  const date = callDate(job, siteDateTime(pageNow(), timeZone).time);
+  const date = callDate(job.days, job.today, siteDateTime(pageNow(), timeZone).time);
   const calls = useMemo(() => (forecast.record ? weatherCall(job.days, forecast.record, date) : []), [job, forecast.record, date]);
   if (calls.length === 0) return null;
   return (
     <section aria-label={`Weather at ${job.site}`}>
       <h3>
-        Weather, {dayName(noonOf(date), 'UTC')}: <Link to={`/jobs/${job.jobId}/days?day=${date}`}>{job.site}</Link>
+        Weather, {dateName(date)}: <Link to={`/jobs/${job.jobId}/days?day=${date}`}>{job.site}</Link>
       </h3>
       <Calls calls={calls} timeZone={timeZone} units={units} day={siteInstant(date, '12:00', timeZone)} />
     </section>
@@ -52,7 +50,7 @@ export function Ahead({ units }: { units: UnitSystem }) {
                 setChosen(d);
               }}
             >
-              {dayName(noonOf(d), 'UTC')}
+              {dateName(d)}
             </button>
           ))}
         </div>

@@ -1,5 +1,5 @@
 import type { AreaRecord } from '@oddment/contracts';
-import { areaTable, showValue, weatherRecord, type Fact, type MeasureAsk } from '@oddment/core';
+import { areaTable, isOutside, showValue, weatherRecord, type Fact, type MeasureAsk } from '@oddment/core';
 import { pageNow } from '../state/clock.ts';
 import { api } from '../state/api.ts';
 import { instrumentClock, instrumentWords, liveValue, readFor, useReadings } from '../state/readings.ts';
@@ -61,7 +61,7 @@ export function Conditions({ area, onFacts }: { area: AreaRecord; onFacts: (fact
             {instrumentWords(live.reading)}: no reading since {instrumentClock(live.reading)}
           </p>
         ))}
-      {weather && area.facts.place?.value !== 'inside' && fromWeather.length > 0 ? (
+      {weather && isOutside(area) && fromWeather.length > 0 ? (
         <p>
           <button
             type="button"

@@ -1,4 +1,4 @@
-import { clockTime, type DaysRecord } from '@oddment/core';
+import { clockTime, elsewhereSaid, tell, type DaysRecord } from '@oddment/core';
 import { Fragment } from 'react';
 
 /** Somebody does not come, or comes later: the days are made anew without those hours. */
@@ -38,6 +38,11 @@ export function DayList({ record, date, onAway }: { record: DaysRecord; date: st
       {(day?.people ?? []).map((p) => (
         <section key={p.person} aria-label={p.name}>
           <h3>{p.name}</h3>
+          {p.elsewhere?.map((e) => (
+            <p key={e.from} className="quiet">
+              {tell(elsewhereSaid(e), { units: 'metric', timeZone: record.timeZone, day: p.blocks[0]?.from ?? e.from })}
+            </p>
+          ))}
           {onAway ? <Away person={p} onAway={onAway} /> : null}
           <table className="mixtable">
             <thead>

@@ -1,8 +1,7 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
-import { type DaysRecord, type DaysSetup } from '@oddment/core';
+import { beforeNow, goneOn, toldOf, type Behind, type DaysRecord, type DaysSetup } from '@oddment/core';
 import { useId, useState } from 'react';
-import { beforeNow, goneOn, toldOf, type Behind } from '../views/goOn.ts';
 import { dayAndTime } from '../views/daysView.ts';
 
 interface GoOnProps {

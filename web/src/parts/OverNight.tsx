@@ -1,6 +1,5 @@
 import type { JobRecord } from '@oddment/contracts';
-import { clockTime, overnight, personName, tell, type DaysRecord, type UnitSystem } from '@oddment/core';
-import { dayAndTime } from '../views/daysView.ts';
+import { dateName, lastMixSaid, overnight, personName, tell, type DaysRecord, type UnitSystem } from '@oddment/core';
 
 interface NightProps {
   readonly record: DaysRecord;
@@ -26,7 +25,7 @@ function Wetting({ record, date, crew, onWets }: Omit<NightProps, 'units'>) {
         {later.map(({ w, d, person }) => (
           <li key={`${w.mark} ${w.from} ${d}`}>
             <label>
-              <b>{w.mark}</b> {dayAndTime(`${d}T12:00:00Z`, 'UTC').split(', ').slice(0, 2).join(', ')}:{' '}
+              <b>{w.mark}</b> {dateName(d)}:{' '}
               <select
                 value={person}
                 disabled={!onWets}
@@ -63,9 +62,7 @@ export function OverNight({ record, date, units, crew, onWets }: NightProps) {
       {mixes.length > 0 ? (
         <ul className="ways">
           {mixes.map(({ name, mix }) => (
-            <li key={name}>
-              Last mix of {name}: {mix.mark} {mix.title}, begun by <b>{clockTime(mix.by, { timeZone: record.timeZone, day: mix.by })}</b>
-            </li>
+            <li key={name}>{tell(lastMixSaid(mix, name), { ...how, day: mix.by })}</li>
           ))}
         </ul>
       ) : null}

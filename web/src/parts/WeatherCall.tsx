@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { clockTime, dayName, goWords, tell, weatherCall, type DaysRecord, type RepairCall, type UnitSystem } from '@oddment/core';
+import { clockTime, dayName, goWords, groundWhy, tell, weatherCall, type DaysRecord, type RepairCall, type UnitSystem } from '@oddment/core';
 import { useMemo } from 'react';
 import type { Forecast } from '../state/forecast.ts';
 
@@ -99,8 +99,7 @@ export function WeatherCallOf({ record, date, forecast, place, units, onPlace, o
           ) : null}
           <p className="quiet">
             {forecast.source}
-            {forecast.issuedAt === undefined ? '' : `, of ${clockTime(forecast.issuedAt, { timeZone: record.timeZone, day: forecast.issuedAt })}`}. The ground
-            is reckoned from the air, in shade: a probe on it goes first.
+            {forecast.issuedAt === undefined ? '' : `, of ${clockTime(forecast.issuedAt, { timeZone: record.timeZone, day: forecast.issuedAt })}`}. {groundWhy}
           </p>
         </>
       ) : (

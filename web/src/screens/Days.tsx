@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { dateAfter, rainOn, siteDateTime, type DaysRecord, type UnitSystem } from '@oddment/core';
+import { dateAfter, isOutside, rainOn, siteDateTime, type DaysRecord, type UnitSystem } from '@oddment/core';
 import { useMemo, useState, type ReactNode } from 'react';
 import { ByHand } from '../parts/ByHand.tsx';
 import { DayList } from '../parts/DayList.tsx';
@@ -168,7 +168,7 @@ export function Days() {
   const [chosen, setChosen] = useState<string>();
   const [opened, setOpened] = useState(false);
   const [asked, setAsked] = useState<string>();
-  const outside = job.areas.filter((a) => a.facts.place?.value !== 'inside' && a.defects.length > 0).map((a) => a.id);
+  const outside = job.areas.filter((a) => isOutside(a) && a.defects.length > 0).map((a) => a.id);
   const desk = useDaysDesk({ job, units, edit, mayPlan, aim, asked });
   const forecast = useForecast(desk.setup.forecast, { skip: outside.length === 0 });
   const { record, made, rules, setup, keep } = desk;

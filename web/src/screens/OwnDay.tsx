@@ -1,4 +1,4 @@
-import { clockTime, dayName, overnight, tell, weatherCall, type UnitSystem } from '@oddment/core';
+import { clockTime, dateName, elsewhereSaid, endOfDay, isSamePerson, tell, weatherCall, type UnitSystem } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { Bar } from '../parts/Bar.tsx';
@@ -18,14 +18,13 @@ function AtJob({ where, date, units }: { where: WhereIs; date: string; units: Un
   const forecast = useForecast(job.forecast, { skip: job.forecast === undefined });
   const own = new Set(where.marks);
   const calls = useMemo(() => (forecast.record ? weatherCall(days, forecast.record, date) : []), [days, forecast.record, date]).filter((c) => own.has(c.mark));
-  const night = overnight({ ...days, repairs: days.repairs.filter((r) => own.has(r.mark)) }, date);
-  const wets = days.wet.flatMap((w) => w.by.filter((b) => b.name === where.name && b.date === date).map(() => w));
+  const end = endOfDay(days, date, day.person).map((s) => tell(s, how));
   return (
     <section aria-label={job.site} className="own-day">
       <h2>{job.site}</h2>
       <p className="quiet">
         {at(where.from)} to {at(where.to)}: {where.places.join(', ')}
-        {day.elsewhere?.map((e) => `; at ${e.site} from ${at(e.from)} to ${at(e.to)}`).join('')}
+        {day.elsewhere?.map((e) => `. ${tell(elsewhereSaid(e), how)}`).join('')}
       </p>
       {calls.length > 0 ? (
         <>
@@ -61,20 +60,10 @@ function AtJob({ where, date, units }: { where: WhereIs; date: string; units: Un
           </li>
         ))}
       </ol>
-      {day.lastMix || night.length > 0 || wets.length > 0 ? <h3>The end of the day</h3> : null}
+      {end.length > 0 ? <h3>The end of the day</h3> : null}
       <ul className="ways">
-        {day.lastMix ? (
-          <li>
-            Last mix: {day.lastMix.mark} {day.lastMix.title}, begun by <b>{at(day.lastMix.by)}</b>
-          </li>
-        ) : null}
-        {wets.map((w) => (
-          <li key={w.mark}>
-            You keep <b>{w.mark}</b> wet: {w.place}
-          </li>
-        ))}
-        {night.map((n) => (
-          <li key={tell(n, how)}>{tell(n, how)}</li>
+        {end.map((e) => (
+          <li key={e}>{e}</li>
         ))}
       </ul>
     </section>
@@ -89,10 +78,9 @@ export function OwnDay() {
   const { data: session } = api.useSessionQuery(undefined);
   const { data: jobs, error } = api.useAheadQuery(undefined, { refetchOnMountOrArgChange: true, pollingInterval: 300_000 });
   const names = namesAhead(jobs ?? []);
-  const same = (a: string, b: string) => a.trim().toLocaleLowerCase() === b.trim().toLocaleLowerCase();
   const account = session?.account?.name ?? '';
   // somebody who signs in with his whole name is called by the first of it on a job
-  const name = names.find((n) => same(n, named)) ?? names.find((n) => same(n, account) || same(n, account.split(' ')[0] ?? ''));
+  const name = names.find((n) => isSamePerson(n, named)) ?? names.find((n) => isSamePerson(n, account) || isSamePerson(n, account.split(' ')[0] ?? ''));
   const own = (jobs ?? []).map((j) => ({ ...j, days: { ...j.days, days: j.days.days.filter((d) => d.people.some((p) => p.name === name)) } }));
   const dates = datesAhead(own);
   const date = dates.find((d) => d === params.get('date')) ?? dates[0];
@@ -132,7 +120,7 @@ export function OwnDay() {
                   });
                 }}
               >
-                {dayName(`${d}T12:00:00Z`, 'UTC')}
+                {dateName(d)}
               </button>
             ))}
           </div>

@@ -1,8 +1,8 @@
-import { timeAfter, usualHours, type Aim, type DaysRecord, type DaysSetup, type Elsewhere, type HouseRules, type WayTaken } from '@oddment/core';
+import { stepOf, timeAfter, usualHours, type Aim, type DaysRecord, type DaysSetup, type Elsewhere, type HouseRules, type WayTaken } from '@oddment/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { Place } from '../screens/JobFrame.tsx';
 import { withAway, withoutPin, withPin } from '../views/daysSetup.ts';
-import { pinAt, stepOf, type Doing } from '../views/daysView.ts';
+import { pinAt, type Doing } from '../views/daysView.ts';
 import { api } from './api.ts';
 import { usePlannedBy } from './editing.ts';
 import { useMadeDays, type MadeDays } from './madeDays.ts';

@@ -1,8 +1,8 @@
 import type { DaysAhead } from '@oddment/contracts';
-import { daysRecord, makeDays, planJob } from '@oddment/core';
+import { callDate, daysRecord, makeDays, planJob } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { house, houseRules } from '../../../core/test/house.ts';
-import { callDate, closesNext, datesAhead, namesAhead, whoIsWhere } from './ahead.ts';
+import { closesNext, datesAhead, namesAhead, whoIsWhere } from './ahead.ts';
 
 const job = house(7);
 const made = makeDays({ job, plans: planJob(job, houseRules), rules: houseRules, setup: {} }, { aim: 'finish', seed: 1, rounds: 2 });
@@ -36,7 +36,11 @@ describe('what is ahead over all jobs', () => {
   });
   it('calls the weather of today until the afternoon, and in the evening that of the next day', () => {
     const one = of('a', 'North site');
-    expect([callDate(one, '06:00'), callDate(one, '14:59'), callDate(one, '15:00')]).toEqual([first.date, first.date, second.date]);
-    expect(callDate({ ...one, days: { ...days, days: [first] } }, '18:00')).toBe(first.date);
+    expect([callDate(one.days, one.today, '06:00'), callDate(one.days, one.today, '14:59'), callDate(one.days, one.today, '15:00')]).toEqual([
+      first.date,
+      first.date,
+      second.date,
+    ]);
+    expect(callDate({ days: [first] }, one.today, '18:00')).toBe(first.date);
   });
 });

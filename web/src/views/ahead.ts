@@ -83,12 +83,3 @@ export function datesAhead(jobs: readonly DaysAhead[]): readonly string[] {
 export function namesAhead(jobs: readonly DaysAhead[]): readonly string[] {
   return [...new Set(jobs.flatMap((j) => j.days.days.flatMap((d) => d.people.map((p) => p.name))))].sort((a, b) => a.localeCompare(b));
 }
-
-/** From when in the afternoon the evening's call is about the next day, by the clock of the site. */
-const eveningFrom = '15:00';
-
-/** The day that a weather call is about at a clock time: today until the afternoon, then the next day on which anybody works there. */
-export function callDate({ today, days }: DaysAhead, time: string): string {
-  const next = days.days.find((d) => d.date > today)?.date;
-  return time >= eveningFrom && next !== undefined ? next : today;
-}

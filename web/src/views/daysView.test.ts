@@ -1,22 +1,7 @@
-import { daysRecord, makeDays, planJob, siteDateTime, weatherRecord } from '@oddment/core';
+import { daysRecord, makeDays, planJob, siteDateTime, stepOf, weatherRecord } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { house, houseRules } from '../../../core/test/house.ts';
-import {
-  allDays,
-  barAt,
-  crewAt,
-  dayAndTime,
-  dayChoices,
-  dayLanes,
-  doingsOf,
-  movedSince,
-  movedThings,
-  nowAt,
-  pinAt,
-  pulledTo,
-  roomBands,
-  stepOf,
-} from './daysView.ts';
+import { allDays, barAt, crewAt, dayAndTime, dayChoices, dayLanes, doingsOf, movedSince, movedThings, nowAt, pinAt, pulledTo, roomBands } from './daysView.ts';
 import { weatherCells } from './daysWeather.ts';
 
 const job = house(9);

@@ -1,4 +1,4 @@
-import { clockTime, dayName, siteDateTime, type DaysRecord, type Pin, type RoomTold } from '@oddment/core';
+import { clockTime, dayName, siteDateTime, stepOf, type DaysRecord, type Pin, type RoomTold } from '@oddment/core';
 
 type Block = DaysRecord['days'][number]['people'][number]['blocks'][number];
 
@@ -227,11 +227,6 @@ export function crewAt(record: DaysRecord, date: string, id: string): readonly s
   return [...people].sort((a, b) => covers(a) - covers(b)).map((p) => p.person);
 }
 
-/** The defect and step that a thing of the days is of. */
-export function stepOf(record: DaysRecord, { id, mark }: Pick<Block, 'id' | 'mark'>): { readonly defect: string; readonly step: string } {
-  return { defect: record.repairs.find((r) => r.mark === mark)?.id ?? '', step: id.slice(mark.length + 1) };
-}
-
 /** Something as it is set by hand: at a moment, by people. */
 export function pinAt(record: DaysRecord, doing: Pick<Block, 'id' | 'mark'>, at: string, people: readonly string[]): Pin {
   return { ...stepOf(record, doing), ...siteDateTime(at, record.timeZone), people };
@@ -272,16 +267,7 @@ export function movedThings(then: DaysRecord, now: DaysRecord): readonly Moved[]
 }
 
 /** How many things stand elsewhere, or with others, in one record than in another; what is in only one of them counts too. */
-export function movedSince(then: DaysRecord, now: DaysRecord): number {
-  const places = (record: DaysRecord) => {
-    const out = new Map<string, string>();
-    for (const d of record.days) for (const p of d.people) for (const b of p.blocks) out.set(`${b.id} ${p.person}`, b.start);
-    return out;
-  };
-  const [a, b] = [places(then), places(now)];
-  const ids = new Set([...a.keys(), ...b.keys()]);
-  return [...ids].filter((id) => a.get(id) !== b.get(id)).length;
-}
+export const movedSince = (then: DaysRecord, now: DaysRecord): number => movedThings(then, now).length;
 
 /** The days of a record, to choose one of: its date, its name, and how much of its hours hands are busy, in person-hours. */
 export function dayChoices(record: DaysRecord): readonly { readonly date: string; readonly name: string; readonly hours: string }[] {

@@ -1,5 +1,6 @@
-import { siteDateTime, type DaysRecord, type DaysSetup, type DoneStep } from '@oddment/core';
-import { stepOf } from './daysView.ts';
+import { siteDateTime } from '../quantity/siteTime.ts';
+import type { DaysSetup, DoneStep } from '../schedule/days/setup.ts';
+import { stepOf, type DaysRecord } from './daysRecord.ts';
 
 /** Something of kept days that lies before now, as it is told whether it was done, and when. */
 export interface Behind {

@@ -1,7 +1,12 @@
-import { daysRecord, keptDays, makeDays, placementsOf, planFaults, planJob, type DaysSetup } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
-import { house, houseRules } from '../../../core/test/house.ts';
+import { house, houseRules } from '../../test/house.ts';
+import type { DaysSetup } from '../schedule/days/setup.ts';
+import { planFaults } from '../schedule/days/validate.ts';
+import { daysRecord } from './daysRecord.ts';
 import { beforeNow, goneOn, toldOf } from './goOn.ts';
+import { keptDays, placementsOf } from './keepDays.ts';
+import { makeDays } from './makeDays.ts';
+import { planJob } from './repairPlan.ts';
 
 const job = house(9);
 const madeBy = (setup: DaysSetup) => makeDays({ job, plans: planJob(job, houseRules), rules: houseRules, setup }, { aim: 'finish', seed: 1, rounds: 4 });
