@@ -98,6 +98,7 @@ await command(async () => {
       ODDMENT_DATABASE: postgres.url,
       ODDMENT_PORT: String(port),
       ODDMENT_HOST: options.host,
+      ODDMENT_NAMES: options.names.join(','),
       ODDMENT_TLS_CERT: options.tls?.cert ?? '',
       ODDMENT_TLS_KEY: options.tls?.key ?? '',
       ODDMENT_WEB: join(root, 'web/dist'),

@@ -1,4 +1,5 @@
-import { existsSync } from 'node:fs';
+import { X509Certificate } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { Failure, fromHere, stateDir } from './place.ts';
 import { join } from 'node:path';
@@ -9,6 +10,8 @@ export interface StartOptions {
   readonly demo: boolean;
   readonly clock?: string;
   readonly host: string;
+  /** names that it goes by besides loopback, the host and those of its certificate */
+  readonly names: readonly string[];
   /** a weather service, and a line to instruments; where none is named the demo has simulated ones */
   readonly weather?: string;
   readonly instruments?: string;
@@ -18,6 +21,24 @@ export interface StartOptions {
 
 function isLoopback(host: string): boolean {
   return host === 'localhost' || host === '::1' || /^127(\.\d{1,3}){3}$/.test(host);
+}
+
+/** The names that a certificate was made for. */
+function certificateNames(file: string): readonly string[] {
+  try {
+    const names = new X509Certificate(readFileSync(file)).subjectAltName ?? '';
+    return names.split(', ').flatMap((name) => /^(?:DNS|IP Address):(.+)$/.exec(name)?.[1] ?? []);
+  } catch {
+    throw new Failure(`${file} is no certificate in PEM. Make one with ./oddment certificate NAME.`, 2);
+  }
+}
+
+/** Every name that the server goes by: those that were given, its address, and those of its certificate. */
+function namesOf(given: readonly string[] | undefined, host: string, cert: string | undefined): readonly string[] {
+  const own = given ?? [];
+  const odd = own.find((name) => !/^(\*\.)?[A-Za-z0-9.:-]+$/.test(name));
+  if (odd !== undefined) throw new Failure(`--name is '${odd}'. It must be a host name or an address without a port, such as office.local.`, 2);
+  return [...own, ...(host === '0.0.0.0' || host === '::' ? [] : [host]), ...(cert === undefined ? [] : certificateNames(fromHere(cert)))];
 }
 
 /** @throws Failure where an option is unknown or cannot be */
@@ -33,6 +54,7 @@ export function startOptions(args: readonly string[]): StartOptions {
         'no-demo': { type: 'boolean' },
         clock: { type: 'string' },
         host: { type: 'string' },
+        name: { type: 'string', multiple: true },
         'tls-cert': { type: 'string' },
         'tls-key': { type: 'string' },
         weather: { type: 'string' },
@@ -63,6 +85,7 @@ export function startOptions(args: readonly string[]): StartOptions {
     throw new Failure(`--instruments is '${instruments}'. It must be a host and a port such as 127.0.0.1:8091.`, 2);
   return {
     host,
+    names: namesOf(values.name, host, cert),
     ...(weather !== undefined && { weather }),
     ...(instruments !== undefined && { instruments }),
     // simulated readings have no place among a firm's own data, unless it asks for them

@@ -33,6 +33,7 @@ export type {
   OwnSession,
   PersonRecord,
   ProblemDocument,
+  ChangedBy,
   SessionRecord,
 } from './records.ts';
 export { IssueBody, planStates, PlanStateBody, type IssuedRecord, type IssuedSummary, type PlanState } from './issued.ts';

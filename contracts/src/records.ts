@@ -74,4 +74,12 @@ export interface ProblemDocument {
   readonly problems?: readonly Problem[];
   /** with 409: the record as it now stands */
   readonly current?: unknown;
+  /** with 409: who changed it last, and when */
+  readonly by?: ChangedBy;
+}
+
+/** Who changed a record, and when. */
+export interface ChangedBy {
+  readonly name: string;
+  readonly at: string;
 }

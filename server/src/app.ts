@@ -15,6 +15,7 @@ import { planHandlers } from './http/planHandlers.ts';
 import { shelfHandlers } from './http/shelfHandlers.ts';
 import { peopleHandlers, signedIn } from './http/peopleHandlers.ts';
 import { asProblem, HttpProblem, notFound } from './problem.ts';
+import { goesBy, nameIn } from './settings.ts';
 import type { Readings } from './services/readings.ts';
 import type { OpenDatabase } from './store/database.ts';
 
@@ -26,6 +27,8 @@ export interface AppParts {
   readonly webDir?: string;
   /** served over TLS: the cookie is then sent over it only */
   readonly secure?: boolean;
+  /** names that it goes by besides loopback */
+  readonly names?: readonly string[];
   readonly weatherUrl?: string;
   /** readings of the instruments, where there are any */
   readonly readings?: Readings;
@@ -44,12 +47,22 @@ const contentSecurityPolicy = {
 };
 
 /** The whole HTTP side: routes, sessions, problems, and the built page. */
-export function makeApp({ database, clock, demo, log, webDir, secure = false, weatherUrl, readings }: AppParts): express.Express {
+export function makeApp({ database, clock, demo, log, webDir, secure = false, names = [], weatherUrl, readings }: AppParts): express.Express {
   const { db } = database;
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (req) => req.url === '/healthz' }, redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }));
   app.use(helmet({ contentSecurityPolicy, strictTransportSecurity: secure }));
+  // a page of another name that resolves to here is another site, whatever it says of itself
+  app.use((req, _res, next) => {
+    const name = nameIn(req.headers.host ?? '');
+    if (!goesBy(names, name))
+      throw new HttpProblem(
+        403,
+        `This server does not go by '${name}'. Open it by a name it was started with, or start it with --name ${name === '' ? 'NAME' : name}.`,
+      );
+    next();
+  });
   app.use(compression());
   app.get('/healthz', async (_req, res) => {
     await database.ping();
@@ -87,6 +100,9 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, we
       const who = access === 'open' ? undefined : await signedIn(db, clock, req);
       if (access !== 'open') {
         if (!who) throw new HttpProblem(401, 'Sign in first.');
+        const meant = req.headers['oddment-account'];
+        // what one person left in a browser is never taken as another's who signed in there meanwhile
+        if (meant !== undefined && meant !== '' && meant !== who.account.id) throw new HttpProblem(401, 'Somebody else is signed in in this browser now.');
         if (!access.includes(who.account.role)) throw new HttpProblem(403, `This is not for the role of ${who.account.role}. Ask an owner of the firm.`);
       }
       res.status(status);

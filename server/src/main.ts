@@ -34,6 +34,7 @@ const app = makeApp({
   log,
   webDir: settings.webDir,
   secure: tls !== undefined,
+  names: settings.names,
   ...(settings.weatherUrl !== undefined && { weatherUrl: settings.weatherUrl }),
   ...(readings && { readings }),
 });

@@ -1,4 +1,4 @@
-import type { Problem, ProblemDocument } from '@oddment/contracts';
+import type { ChangedBy, Problem, ProblemDocument } from '@oddment/contracts';
 
 const titles: Readonly<Record<number, string>> = {
   400: 'The request cannot be read',
@@ -18,12 +18,14 @@ export class HttpProblem extends Error {
   readonly status: number;
   readonly problems: readonly Problem[] | undefined;
   readonly current: unknown;
+  readonly by: ChangedBy | undefined;
 
-  constructor(status: number, detail: string, more: { problems?: readonly Problem[]; current?: unknown } = {}) {
+  constructor(status: number, detail: string, more: { problems?: readonly Problem[]; current?: unknown; by?: ChangedBy | undefined } = {}) {
     super(detail);
     this.status = status;
     this.problems = more.problems;
     this.current = more.current;
+    this.by = more.by;
   }
 
   document(): ProblemDocument {
@@ -34,6 +36,7 @@ export class HttpProblem extends Error {
       detail: this.message,
       ...(this.problems && { problems: this.problems }),
       ...(this.current !== undefined && { current: this.current }),
+      ...(this.by && { by: this.by }),
     };
   }
 }

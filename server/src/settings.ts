@@ -3,6 +3,8 @@ export interface Settings {
   readonly databaseUrl: string;
   readonly port: number;
   readonly host: string;
+  /** names and addresses it goes by besides loopback: a page of any other name gets nothing */
+  readonly names: readonly string[];
   /** files of certificate and key; needed for any host but loopback */
   readonly tls?: { readonly cert: string; readonly key: string };
   readonly webDir: string;
@@ -28,6 +30,22 @@ export function isLoopback(host: string): boolean {
   return host === 'localhost' || host === '::1' || /^127(\.\d{1,3}){3}$/.test(host);
 }
 
+/** The name that a Host header or an address names, without its port and in small letters. */
+export function nameIn(host: string): string {
+  return host
+    .toLowerCase()
+    .replace(/:\d+$/, '')
+    .replace(/^\[(.*)\]$/, '$1')
+    .replace(/\.$/, '');
+}
+
+/** Whether a server goes by a name: by loopback always, else by those it was started with, `*.firm.example` for any below. */
+export function goesBy(names: readonly string[], name: string): boolean {
+  return isLoopback(name) || names.some((own) => own.toLowerCase() === name || (own.startsWith('*.') && name.endsWith(own.slice(1).toLowerCase())));
+}
+
+const namesFrom = (list = '') => list.split(',').filter((name) => name !== '');
+
 /** @throws Error where a setting is missing or cannot be */
 export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const clock = env['ODDMENT_CLOCK'];
@@ -44,6 +62,7 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   if (line !== '' && !place) throw new Error(`--instruments is not a host and a port: '${line}'. Write it like 127.0.0.1:8091.`);
   return {
     host,
+    names: namesFrom(env['ODDMENT_NAMES']),
     ...(weather !== '' && { weatherUrl: weather }),
     ...(place && { instruments: { host: place[1] ?? '', port: Number(place[2]) } }),
     ...(cert !== '' && key !== '' && { tls: { cert, key } }),

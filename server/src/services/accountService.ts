@@ -1,4 +1,3 @@
-import { hash, verify } from '@node-rs/argon2';
 import type { ChangePersonBody, FirstAccountBody, NewPersonBody, OneTimeBody, OneTimeLink, PasswordBody, PersonRecord } from '@oddment/contracts';
 import { usualHouseRules, type HouseRules } from '@oddment/core';
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
@@ -7,13 +6,14 @@ import { HttpProblem } from '../problem.ts';
 import {
   accountByLogin,
   accountCount,
+  countTry,
   demoAccountId,
   endSessions,
-  failuresSince,
+  firstAccountLock,
+  forgetTries,
   insertFirmAndOwner,
   insertPerson,
   insertSession,
-  noteFailure,
   ownerCount,
   readFirm,
   readPasswordHash,
@@ -27,10 +27,9 @@ import {
 } from '../store/accountStore.ts';
 import type { Database, Transaction } from '../store/database.ts';
 import type { Scope } from '../store/jobStore.ts';
+import { hashed, isPassword, refuseCommon } from './passwords.ts';
 import { isNewChange } from './recordService.ts';
 
-/** argon2id with the memory and rounds of the OWASP password storage guidance (19 MiB, 2 rounds). */
-const argon = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 export const sessionDays = 14;
 const dayMs = 86_400_000;
 
@@ -38,10 +37,14 @@ export function tokenHash(token: string): string {
   return createHash('sha256').update(token).digest('hex');
 }
 
-const decoy = hash('no such account', argon);
-
 const linkHours = 24;
-const mostFailures = 10;
+/** tries of one name from one address */
+const mostOfOne = 10;
+/** tries of whatever names from one address: an office has many people behind one */
+const mostOfAddress = 100;
+/** of one account, from wherever: from there on each try waits a moment, and none is locked out */
+const slowedAfter = 10;
+const slowMs = 2000;
 const failureMinutes = 15;
 const minuteMs = 60_000;
 
@@ -66,21 +69,38 @@ async function openSession(db: Database | Transaction, clock: Clock, accountId: 
   return token;
 }
 
-const before = (clock: Clock, minutes: number) => new Date(clock.now().getTime() - minutes * minuteMs).toISOString();
+interface Counted {
+  /** counted for its own, and forgotten when a try succeeds */
+  readonly own: string;
+  /** counted over everybody who comes from there */
+  readonly address?: string;
+  /** counted from wherever it comes: it only slows */
+  readonly account?: string;
+}
 
 /**
- * Lets a try go on unless too many failed for its key, and notes it where it fails. The count lies in the
- * database, so that it holds over all servers.
+ * Lets a try go on unless too many were made before it. Each is counted before it is made, in the database: tries side
+ * by side, and those at other servers, count together.
+ * @throws HttpProblem 429 after too many, 401 with the refusal
  */
-async function limited<T>(db: Database, clock: Clock, keys: readonly string[], attempt: () => Promise<T | undefined>, refusal: string): Promise<T> {
-  for (const key of keys) {
-    if ((await failuresSince(db, key, before(clock, failureMinutes))) >= mostFailures)
-      throw new HttpProblem(429, 'Too many tries failed. Wait a quarter of an hour.');
-  }
+async function limited<T>(
+  db: Database,
+  { now, pause }: Clock,
+  { own, address, account }: Counted,
+  attempt: () => Promise<T | undefined>,
+  refusal: string,
+): Promise<T> {
+  const at = now();
+  const since = new Date(at.getTime() - failureMinutes * minuteMs).toISOString();
+  const count = (key: string) => countTry(db, key, at.toISOString(), since);
+  const tooMany = new HttpProblem(429, 'Too many tries failed. Wait a quarter of an hour.');
+  if ((await count(own)) > mostOfOne) throw tooMany;
+  if (address !== undefined && (await count(address)) > mostOfAddress) throw tooMany;
+  if (account !== undefined && (await count(account)) > slowedAfter) await pause(slowMs);
   const done = await attempt();
-  if (done !== undefined) return done;
-  for (const key of keys) await noteFailure(db, key, clock.now().toISOString(), before(clock, failureMinutes));
-  throw new HttpProblem(401, refusal);
+  if (done === undefined) throw new HttpProblem(401, refusal);
+  await forgetTries(db, { gone: account === undefined ? [own] : [own, account], before: since, ...(address !== undefined && { back: address }) });
+  return done;
 }
 
 /**
@@ -92,30 +112,45 @@ export function signIn(db: Database, clock: Clock, login: string, password: stri
   const attempt = async () => {
     const account = await accountByLogin(db, login);
     // an unknown name takes as long as a wrong password
-    const right = await verify(account?.passwordHash ?? (await decoy), password);
-    return account?.passwordHash != null && right ? openSession(db, clock, account.id, caller) : undefined;
+    const right = await isPassword(account?.passwordHash, password);
+    return account && right ? openSession(db, clock, account.id, caller) : undefined;
   };
-  return limited(db, clock, [`login ${tokenHash(login.toLowerCase())}`, `from ${caller.address}`], attempt, 'Name and password do not belong together.');
+  const name = tokenHash(login.toLowerCase());
+  return limited(
+    db,
+    clock,
+    { own: `login ${name} from ${caller.address}`, address: `from ${caller.address}`, account: `login ${name}` },
+    attempt,
+    'Name and password do not belong together.',
+  );
 }
 
-/** Makes a firm with its owner. */
+/** Nobody else makes the first account meanwhile, at whatever server. */
+async function alone(tx: Transaction): Promise<void> {
+  await firstAccountLock(tx);
+  if ((await accountCount(tx)) > 0) throw new HttpProblem(409, 'The first account is made already. Sign in.');
+}
+
+/** Makes a firm with its owner. @param first only where there is no account yet */
 export async function makeFirm(
   db: Database,
   clock: Clock,
   body: Pick<FirstAccountBody, 'firm' | 'name' | 'login'> & { password: string },
   demo: boolean,
+  first = false,
 ): Promise<{ firmId: string; accountId: string }> {
   const firmId = randomUUID();
   const accountId = randomUUID();
   const createdAt = clock.now().toISOString();
-  const passwordHash = await hash(body.password, argon);
-  await db.transaction((tx) =>
-    insertFirmAndOwner(
+  const passwordHash = await hashed(body.password);
+  await db.transaction(async (tx) => {
+    if (first) await alone(tx);
+    await insertFirmAndOwner(
       tx,
       { id: firmId, name: body.firm, demo, rules: usualHouseRules, createdAt },
       { id: accountId, firmId, login: body.login, name: body.name, role: 'owner', passwordHash, createdAt },
-    ),
-  );
+    );
+  });
   return { firmId, accountId };
 }
 
@@ -125,7 +160,8 @@ export async function makeFirm(
  */
 export async function firstAccount(db: Database, clock: Clock, body: FirstAccountBody, caller: Caller): Promise<string> {
   if ((await accountCount(db)) > 0) throw new HttpProblem(409, 'The first account is made already. Sign in.');
-  const { accountId } = await makeFirm(db, clock, body, false);
+  await refuseCommon(body.password, [body.login, body.name, body.firm]);
+  const { accountId } = await makeFirm(db, clock, body, false, true);
   return openSession(db, clock, accountId, caller);
 }
 
@@ -207,9 +243,10 @@ export function resetPerson(db: Database, clock: Clock, scope: Scope, id: string
  * Sets a password by a one-time link and signs in; every session before ends.
  * @throws HttpProblem 401 where the link does not count any more
  */
-export function signInByLink(db: Database, clock: Clock, body: OneTimeBody, caller: Caller): Promise<string> {
+export async function signInByLink(db: Database, clock: Clock, body: OneTimeBody, caller: Caller): Promise<string> {
+  await refuseCommon(body.password, []);
   const attempt = async () => {
-    const passwordHash = await hash(body.password, argon);
+    const passwordHash = await hashed(body.password);
     return db.transaction(async (tx) => {
       const accountId = await takeLink(tx, tokenHash(body.token), clock.now().toISOString());
       if (accountId === undefined) return undefined;
@@ -218,7 +255,7 @@ export function signInByLink(db: Database, clock: Clock, body: OneTimeBody, call
       return openSession(tx, clock, accountId, caller);
     });
   };
-  return limited(db, clock, [`from ${caller.address}`], attempt, 'This link does not count any more. Ask for a new one.');
+  return limited(db, clock, { own: `link from ${caller.address}` }, attempt, 'This link does not count any more. Ask for a new one.');
 }
 
 /**
@@ -226,9 +263,10 @@ export function signInByLink(db: Database, clock: Clock, body: OneTimeBody, call
  * @throws HttpProblem 401 where the present password is wrong
  */
 export async function changePassword(db: Database, clock: Clock, accountId: string, body: PasswordBody, caller: Caller): Promise<string> {
-  const attempt = async () => ((await verify((await readPasswordHash(db, accountId)) ?? (await decoy), body.present)) ? true : undefined);
-  await limited(db, clock, [`account ${accountId}`], attempt, 'The present password is not right.');
-  const passwordHash = await hash(body.password, argon);
+  await refuseCommon(body.password, []);
+  const attempt = async () => ((await isPassword(await readPasswordHash(db, accountId), body.present)) ? true : undefined);
+  await limited(db, clock, { own: `account ${accountId}` }, attempt, 'The present password is not right.');
+  const passwordHash = await hashed(body.password);
   return db.transaction(async (tx) => {
     await setPasswordHash(tx, accountId, passwordHash);
     await endSessions(tx, accountId);

@@ -1,9 +1,10 @@
 import type { Problem } from '@oddment/contracts';
-import { hoursOfDaysProblems, senseArea, senseDefect, tell, type AreaFacts, type DaysSetup, type LooseFacts } from '@oddment/core';
+import { fieldDiff, hoursOfDaysProblems, senseArea, senseDefect, tell, type AreaFacts, type DaysSetup, type LooseFacts, type RecordBody } from '@oddment/core';
 import type { AreaFields, DefectFields, JobBasics, JobFields } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
 import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
+import { keepWhat, lastChange } from '../store/historyStore.ts';
 
 const words: Record<Entity, string> = {
   job: 'This job',
@@ -81,6 +82,11 @@ export function defectValues(b: DefectFields) {
   };
 }
 
+/** What a person fills in of a record; nothing of those that are made otherwise. */
+function bodyOf(entity: Entity, record: AnyRecord): RecordBody | undefined {
+  return entity === 'job' || entity === 'area' || entity === 'defect' ? ({ entity, body: record } as unknown as RecordBody) : undefined;
+}
+
 async function current(tx: Transaction, scope: Scope, entity: Entity, id: string): Promise<AnyRecord> {
   const record = await readOne(tx, scope, entity, id);
   if (!record) throw notFound(words[entity]);
@@ -143,10 +149,16 @@ export function changeRecord(
     if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
     guard(before);
     if (!(await updateRow(tx, scope, entity, id, made.version, values))) {
+      const by = await lastChange(tx, scope, id, made.change);
       throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(before.version)}.`, {
         current: before,
+        by,
       });
     }
-    return { record: await current(tx, scope, entity, id), repeated: false };
+    const record = await current(tx, scope, entity, id);
+    const [was, now] = [bodyOf(entity, before), bodyOf(entity, record)];
+    if (action === 'change' && was && now)
+      await keepWhat(tx, scope, made.change, { ...(now.entity === 'defect' && { kind: now.body.kind }), fields: fieldDiff(was, now) });
+    return { record, repeated: false };
   });
 }

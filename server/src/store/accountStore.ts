@@ -1,8 +1,8 @@
 import type { OwnSession, PersonRecord, Role } from '@oddment/contracts';
 import { rulesToday, type HouseRules } from '@oddment/core';
-import { and, asc, count, desc, eq, gt, isNull, lt, ne, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, gt, inArray, isNull, lt, ne, or, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { accounts, firms, oneTimeLinks, sessions, signInFailures } from './schema.ts';
+import { accounts, firms, oneTimeLinks, sessions, signInTries } from './schema.ts';
 
 type Db = Database | Transaction;
 
@@ -23,12 +23,12 @@ export async function accountCount(db: Db): Promise<number> {
   return row?.n ?? 0;
 }
 
-/** The account of a sign-in name, unless it is disabled. */
+/** The account of a sign-in name, in capitals or not, unless it is disabled. */
 export async function accountByLogin(db: Db, login: string): Promise<{ id: string; passwordHash: string | null } | undefined> {
   const [row] = await db
     .select({ id: accounts.id, passwordHash: accounts.passwordHash })
     .from(accounts)
-    .where(and(eq(accounts.login, login), isNull(accounts.disabledAt)));
+    .where(and(sql`lower(${accounts.login}) = lower(${login})`, isNull(accounts.disabledAt)));
   return row;
 }
 
@@ -208,17 +208,37 @@ export async function takeLink(tx: Transaction, tokenHash: string, now: string):
   return account?.id;
 }
 
-/** Failed tries for a key since a moment. */
-export async function failuresSince(db: Db, key: string, since: string): Promise<number> {
-  const [row] = await db
-    .select({ n: count() })
-    .from(signInFailures)
-    .where(and(eq(signInFailures.key, key), gt(signInFailures.at, since)));
-  return row?.n ?? 0;
+/** Waits until nobody else makes the first account of this database, and keeps others out to the end of the transaction. */
+export async function firstAccountLock(tx: Transaction): Promise<void> {
+  await tx.execute(sql`select pg_advisory_xact_lock(hashtext('oddment first account'))`);
 }
 
-/** Notes a failed try, and forgets those before a moment. */
-export async function noteFailure(db: Db, key: string, at: string, forgetBefore: string): Promise<void> {
-  await db.delete(signInFailures).where(lt(signInFailures.at, forgetBefore));
-  await db.insert(signInFailures).values({ key, at });
+/**
+ * Counts a try under a key, in one statement: tries side by side are counted one after the other, on every server.
+ * @param since when a count begins anew: what is older no longer counts
+ * @returns how many there were since, with this one
+ */
+export async function countTry(db: Db, key: string, at: string, since: string): Promise<number> {
+  const [row] = await db
+    .insert(signInTries)
+    .values({ key, since: at, tries: 1 })
+    .onConflictDoUpdate({
+      target: signInTries.key,
+      set: {
+        tries: sql`case when ${signInTries.since} < ${since} then 1 else ${signInTries.tries} + 1 end`,
+        since: sql`case when ${signInTries.since} < ${since} then excluded.since else ${signInTries.since} end`,
+      },
+    })
+    .returning({ tries: signInTries.tries });
+  return row?.tries ?? 1;
+}
+
+/** Takes one try back, and forgets those of keys that were told right, and all that no longer count. */
+export async function forgetTries(db: Db, { back, gone, before }: { back?: string; gone: readonly string[]; before: string }): Promise<void> {
+  if (back !== undefined)
+    await db
+      .update(signInTries)
+      .set({ tries: sql`greatest(${signInTries.tries} - 1, 0)` })
+      .where(eq(signInTries.key, back));
+  await db.delete(signInTries).where(or(lt(signInTries.since, before), inArray(signInTries.key, [...gone])));
 }

@@ -4,6 +4,7 @@ import type {
   DaysRecord,
   DaysSetup,
   AreaFacts,
+  FieldDiff,
   Choice,
   Decision,
   HouseRules,
@@ -16,6 +17,7 @@ import type {
 } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import {
+  bigint,
   boolean,
   customType,
   doublePrecision,
@@ -29,6 +31,7 @@ import {
   text,
   timestamp,
   unique,
+  uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
 
@@ -59,7 +62,7 @@ export const accounts = pgTable(
     disabledAt: moment('disabled_at'),
     createdAt: moment('created_at').notNull(),
   },
-  (t) => [unique('accounts_login').on(t.login)],
+  (t) => [uniqueIndex('accounts_login').on(sql`lower(${t.login})`)],
 );
 
 export const sessions = pgTable('sessions', {
@@ -83,10 +86,17 @@ export const oneTimeLinks = pgTable('one_time_links', {
   expiresAt: moment('expires_at').notNull(),
 });
 
-/** Failed sign-ins, by what was tried: shared by every server on this database. */
-export const signInFailures = pgTable('sign_in_failures', { key: text('key').notNull(), at: moment('at').notNull() }, (t) => [
-  index('sign_in_failures_key').on(t.key, t.at),
-]);
+/** Tries to sign in, counted before they are made, by what was tried: shared by every server on this database. */
+export const signInTries = pgTable(
+  'sign_in_tries',
+  {
+    key: text('key').primaryKey(),
+    /** when the first of those counted was made */
+    since: moment('since').notNull(),
+    tries: integer('tries').notNull(),
+  },
+  (t) => [index('sign_in_tries_since').on(t.since)],
+);
 
 /** Every change, only ever appended: who, when, what; a repeat is known by its id. */
 export const changes = pgTable(
@@ -101,8 +111,12 @@ export const changes = pgTable(
     entity: text('entity').notNull(),
     entityId: uuid('entity_id').notNull(),
     action: text('action').notNull(),
+    /** order in which they were made, where the clock does not tell */
+    turn: bigint('turn', { mode: 'number' }).generatedAlwaysAsIdentity(),
+    /** of what a person fills in: the fields that differ, as they were and as they are */
+    what: jsonb('what').$type<{ readonly kind?: string; readonly fields: FieldDiff }>(),
   },
-  (t) => [primaryKey({ columns: [t.firmId, t.id] })],
+  (t) => [primaryKey({ columns: [t.firmId, t.id] }), index('changes_of').on(t.firmId, t.entityId, t.turn)],
 );
 
 const record = {
