@@ -51,9 +51,11 @@ test('a change that met another one waits for the person', async ({ page }) => {
   const { id, ...body } = { ...defect };
   await page.request.put(`/api/defects/${String(id)}`, { data: { ...body, note: 'from the other desk', change: crypto.randomUUID() } });
   await page.getByLabel('Note').fill('from this desk');
-  const alert = page.getByRole('alert').filter({ hasText: 'changed meanwhile' });
-  await expect(alert).toBeVisible();
-  await alert.getByRole('button', { name: 'Save mine over it' }).click();
+  const alert = page.getByRole('alert').filter({ hasText: 'changed meanwhile by Ines Varga' });
+  await expect(alert.getByRole('row').filter({ hasText: 'Note' })).toContainText('from the other desk');
+  await alert.getByRole('button', { name: 'Note: theirs' }).click();
+  await alert.getByRole('button', { name: 'All mine' }).click();
+  await alert.getByRole('button', { name: 'Save what is chosen' }).click();
   await allSaved(page);
   await page.reload();
   await expect(page.getByLabel('Note')).toHaveValue('from this desk');

@@ -27,6 +27,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${String(demoPort())}`,
     browserName: 'chromium',
+    // the page as the server has it, but where what the browser keeps of it is what is looked at
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [

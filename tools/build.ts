@@ -1,7 +1,7 @@
 import { build as bundle } from 'esbuild';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { Failure, root, stateDir } from './place.ts';
 import { run } from './run.ts';
 
@@ -43,6 +43,28 @@ function externals(target: Target): string[] {
   return [...new Set(names)].filter((n) => !n.startsWith('@oddment/')).flatMap((n) => [n, `${n}/*`]);
 }
 
+/** The worker that keeps the page in the browser, with the list of its files in it. */
+async function makeOfflineWorker(): Promise<void> {
+  const out = join(root, 'web/dist');
+  const files = [...sourcesIn(out)].map((path) => {
+    const url = `/${relative(out, path)}`;
+    // names below assets change with what is in them
+    return { url, revision: url.startsWith('/assets/') ? null : createHash('sha256').update(readFileSync(path)).digest('hex').slice(0, 16) };
+  });
+  await bundle({
+    entryPoints: [join(root, 'web/src/workers/offline.ts')],
+    outfile: join(out, 'sw.js'),
+    bundle: true,
+    minify: true,
+    platform: 'browser',
+    target: 'es2022',
+    format: 'iife',
+    define: { pageFiles: JSON.stringify(files), 'process.env.NODE_ENV': '"production"' },
+    tsconfig: join(root, 'tsconfig.base.json'),
+    logLevel: 'warning',
+  });
+}
+
 async function make(target: Target): Promise<void> {
   if (target === 'web') {
     const made = await run(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'error'], {
@@ -50,6 +72,7 @@ async function make(target: Target): Promise<void> {
       quiet: true,
     });
     if (made.code !== 0) throw new Failure(`The page could not be built:\n${made.output.trim()}`);
+    await makeOfflineWorker();
     return;
   }
   await bundle({

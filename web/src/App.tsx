@@ -1,8 +1,10 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense } from 'react';
 import { Outlet } from 'react-router';
 import { Themed } from './parts/Themed.tsx';
 import { WorkingHost } from './parts/Working.tsx';
+import { NewVersion } from './parts/NewVersion.tsx';
 import { api } from './state/api.ts';
+import { useDemoDoor, useOwnOutbox, useStayWarning } from './state/session.ts';
 
 // who is signed in already never needs the forms of the door
 const FirstAccount = lazy(async () => ({ default: (await import('./screens/Door.tsx')).FirstAccount }));
@@ -11,16 +13,14 @@ const SignIn = lazy(async () => ({ default: (await import('./screens/Door.tsx'))
 /** The door: who is signed in, the first account, or the demo that signs in by itself. */
 function Inside() {
   const { data: session, error } = api.useSessionQuery(undefined);
-  const [demo, { isUninitialized, isError }] = api.useDemoSignInMutation();
-  const wantsDemo = session?.state === 'signed-out' && session.demo && isUninitialized;
-  useEffect(() => {
-    if (wantsDemo) void demo(undefined);
-  }, [wantsDemo, demo]);
+  const { entering } = useDemoDoor();
+  const opened = useOwnOutbox(session?.account?.id);
+  useStayWarning();
   if (!session)
     return error === undefined ? null : (
       <main className="door">
         <h1>Oddment does not answer</h1>
-        <p>The server is not reachable. Is it still running? What you typed is kept in this browser.</p>
+        <p>The server is not reachable, and nobody was signed in here before. Is it still running? What you typed is kept in this browser.</p>
       </main>
     );
   if (session.state === 'no-account')
@@ -30,12 +30,13 @@ function Inside() {
       </Suspense>
     );
   if (session.state === 'signed-out')
-    return session.demo && !isError ? null : (
+    return entering ? null : (
       <Suspense fallback={null}>
         <SignIn />
       </Suspense>
     );
-  return <Outlet />;
+  // what was typed before is there before any field is
+  return opened ? <Outlet /> : null;
 }
 
 /** Theme, working and door around every screen. */
@@ -43,6 +44,7 @@ export function App() {
   return (
     <Themed>
       <WorkingHost>
+        <NewVersion />
         <Inside />
       </WorkingHost>
     </Themed>

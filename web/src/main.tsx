@@ -7,9 +7,10 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { App } from './App.tsx';
+import { Fallen } from './parts/Fallen.tsx';
+import { registerOffline } from './state/offline.ts';
 import { preloadChecks } from './parts/contractResolver.ts';
-import { resumePhotos } from './state/photoSending.ts';
-import { loaded, storedDrafts } from './state/saver.ts';
+import { announcePage } from './state/outbox.ts';
 import { store } from './state/store.ts';
 
 const screen = (path: string, load: () => Promise<React.ComponentType>) => ({ path, lazy: async () => ({ Component: await load() }) });
@@ -19,6 +20,7 @@ const router = createBrowserRouter([
   {
     path: '/',
     Component: App,
+    ErrorBoundary: Fallen,
     HydrateFallback: () => null,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./screens/Jobs.tsx')).Jobs }) },
@@ -52,10 +54,9 @@ const router = createBrowserRouter([
 
 const place = document.getElementById('page');
 if (place) {
-  const kept = await storedDrafts();
-  if (kept) store.dispatch(loaded(kept));
-  void resumePhotos(store);
+  announcePage();
   preloadChecks();
+  registerOffline();
   createRoot(place).render(
     <StrictMode>
       <Provider store={store}>

@@ -3,6 +3,7 @@ import { Keyboard, LogOut, Moon, Sun } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../state/api.ts';
+import { useSaveWords } from '../state/saveWords.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { darkSet, unitsSet } from '../state/view.ts';
 import { Help } from './Help.tsx';
@@ -19,22 +20,9 @@ function Mark() {
 }
 
 function SaveState() {
-  const drafts = useStore((s) => s.drafts.drafts);
-  const texts = useStore((s) => s.drafts.texts);
-  const all = Object.values(drafts);
-  const down = all.some((d) => d.state === 'offline');
-  const words =
-    all.length === 0
-      ? Object.keys(texts).length > 0
-        ? 'a field is not finished'
-        : 'all saved'
-      : down
-        ? `${String(all.length)} kept here, the server does not answer`
-        : all.some((d) => d.state === 'refused' || d.state === 'conflict')
-          ? `${String(all.length)} not saved`
-          : 'saving';
+  const { words, warn } = useSaveWords();
   return (
-    <span className="quiet" role="status" style={down ? { color: '#f6c7a2' } : undefined}>
+    <span className="quiet" role="status" style={warn ? { color: '#f6c7a2' } : undefined}>
       {words}
     </span>
   );

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
+import { useQueued } from '../state/queued.ts';
 import { useHouseRules } from '../state/editing.ts';
 import { useStore } from '../state/store.ts';
 import { changeCount, issuedChanges } from '../views/issuedChanges.ts';
@@ -19,7 +20,8 @@ interface Of {
 
 /** The latest issued plan of a repair, and whether it is still what would be planned now. */
 export function IssueState({ job, area, defect, plan }: Of) {
-  const { data: all } = api.useIssuedPlansQuery(job.id);
+  const { data } = api.useIssuedPlansQuery(job.id);
+  const all = useQueued(data);
   const latest = all?.find((p) => p.defectId === defect.id);
   const { data: issued } = api.useIssuedPlanQuery(latest?.id ?? '', { skip: latest === undefined });
   const rules = useHouseRules();

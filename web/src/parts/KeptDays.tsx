@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
+import { useQueued } from '../state/queued.ts';
 import { pageNow } from '../state/clock.ts';
 import type { MadeDays } from '../state/madeDays.ts';
 import { useStore } from '../state/store.ts';
@@ -129,7 +130,8 @@ function Out({ job, kept, date, now, setup, onSetup, mayPlan }: OutProps) {
 
 /** Keeping days, and what was kept last with what goes out of it. */
 export function KeptDays({ job, aim, made, mayPlan, date, setup, onSetup }: KeptProps) {
-  const { data: all } = api.useKeptDaysQuery(job.id);
+  const { data } = api.useKeptDaysQuery(job.id);
+  const all = useQueued(data);
   const [latest] = all ?? [];
   if (!mayPlan && !latest) return null;
   return (

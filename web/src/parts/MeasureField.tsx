@@ -43,6 +43,7 @@ export function MeasureField({
   const [editing, setEditing] = useState<string>();
   const shown = editing ?? pending ?? fieldText(value, text, kind, units);
   const parsed = pending === undefined || pending.trim() === '' ? undefined : parseMeasure(pending, kind, units);
+  const notKept = useStore((s) => s.drafts.notKept);
   const wrong = parsed?.ok === false && !(whenLeft && editing !== undefined) ? parsed.why : problem;
   const take = (next: string) => {
     if (next.trim() === '' && onEmpty) {
@@ -74,7 +75,7 @@ export function MeasureField({
         id={id}
         value={shown}
         error={wrong !== undefined}
-        helperText={wrong}
+        helperText={wrong ?? (editing === undefined ? undefined : notKept)}
         onChange={(event) => {
           change(event.target.value);
         }}

@@ -4,15 +4,16 @@ import type { PhotoRecord } from '@oddment/contracts';
 import { photoLimits } from '@oddment/contracts/photoLimits';
 import { siteDateTime, type Ask, type LooseFacts } from '@oddment/core';
 import { Camera, Trash2 } from 'lucide-react';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
+import { useQueued } from '../state/queued.ts';
 import { useMayPlan, useMayRecord } from '../state/editing.ts';
-import type { WaitingPhoto } from '../state/photoQueue.ts';
-import { letGo, takeIn, waitingPicture } from '../state/photoSending.ts';
+import { takeIn } from '../state/photoSending.ts';
 import { useRemove } from '../state/removing.ts';
 import { store, useStore } from '../state/store.ts';
 import { fileSize } from '../views/fileSize.ts';
+import { PhotoOnTheWay } from './PhotoOnTheWay.tsx';
 import { useTelling } from './telling.tsx';
 
 const TracePhoto = lazy(async () => ({ default: (await import('./TracePhoto.tsx')).TracePhoto }));
@@ -133,63 +134,11 @@ function Kept({
   );
 }
 
-const stateWords: Record<WaitingPhoto['state'], string> = {
-  shrinking: 'being made smaller',
-  waiting: 'waits to be sent',
-  sending: 'being sent',
-  offline: 'kept here',
-  refused: 'not taken',
-};
-
-function OnTheWay({ photo }: { photo: WaitingPhoto }) {
-  const [url, setUrl] = useState<string>();
-  const ready = photo.bytes !== undefined;
-  useEffect(() => {
-    if (!ready) return;
-    let made: string | undefined;
-    void waitingPicture(photo.id).then((picture) => {
-      if (!picture) return;
-      made = URL.createObjectURL(picture);
-      setUrl(made);
-    });
-    return () => {
-      if (made !== undefined) URL.revokeObjectURL(made);
-    };
-  }, [photo.id, ready]);
-  return (
-    <li className={`photo${photo.state === 'refused' ? ' refused' : ''}`}>
-      <span className="picture">{url === undefined ? null : <img src={url} alt="" />}</span>
-      <p role={photo.state === 'refused' ? 'alert' : 'status'} style={{ margin: '4px 0' }}>
-        <b>{photo.name}</b>, {stateWords[photo.state]}. {photo.message}
-      </p>
-      <div className="under">
-        {photo.bytes === undefined ? (
-          <span>{fileSize(photo.givenBytes)} as given</span>
-        ) : (
-          <span>
-            {fileSize(photo.givenBytes)} made {fileSize(photo.bytes)}
-          </span>
-        )}
-        {photo.state === 'refused' ? (
-          <button
-            type="button"
-            className="link"
-            onClick={() => {
-              void letGo(store, photo.id);
-            }}
-          >
-            Let it go
-          </button>
-        ) : null}
-      </div>
-    </li>
-  );
-}
-
 /** The photos of a defect: taken, chosen or dropped. */
 export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; saved: boolean; asks: readonly Ask[]; onFacts: (facts: LooseFacts) => void }) {
   // one that has not reached the server yet has none there
-  const { data: photos = [] } = api.usePhotosQuery(defectId, { skip: !saved });
+  const { data } = api.usePhotosQuery(defectId, { skip: !saved });
+  const photos = useQueued(data) ?? [];
   const all = useStore((s) => s.photos);
   const waiting = Object.values(all).filter((p) => p.defectId === defectId && !photos.some((kept) => kept.id === p.id));
   const mayPlan = useMayPlan();
@@ -279,7 +228,7 @@ export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; s
             <Kept key={p.id} photo={p} mayDelete={mayPlan} mayName={mayRecord} onMeasure={traces ? setTracing : undefined} />
           ))}
           {waiting.map((p) => (
-            <OnTheWay key={p.id} photo={p} />
+            <PhotoOnTheWay key={p.id} photo={p} />
           ))}
         </ul>
       )}

@@ -13,7 +13,7 @@ export function UndoBar() {
   const [restore] = api.useRestoreMutation();
   const undo = () => {
     if (!gone) return;
-    void restore({ entity: gone.entity, id: gone.id, version: gone.version, change: uuid() }).then(() => send(deleted(undefined)));
+    void restore({ entity: gone.entity, id: gone.id, version: gone.version, change: uuid(), name: gone.name }).then(() => send(deleted(undefined)));
   };
   useKeys({ z: undo });
   return (

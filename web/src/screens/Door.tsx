@@ -5,12 +5,14 @@ import { contractResolver } from '../parts/contractResolver.ts';
 import { useForm } from 'react-hook-form';
 import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
+import { useStore } from '../state/store.ts';
 
 /** Signing in. */
 export function SignIn() {
   const [signIn, { error }] = api.useSignInMutation();
   const form = useForm<SignInBody>({ resolver: contractResolver((all) => all.SignInBody), defaultValues: { login: '', password: '' } });
   const { errors } = form.formState;
+  const left = useStore((s) => s.drafts.account !== undefined);
   const keep = form.handleSubmit(async ({ login, password }) => {
     await signIn({ login, password });
   });
@@ -24,6 +26,11 @@ export function SignIn() {
         noValidate
       >
         <h1>Sign in to Oddment</h1>
+        {left ? (
+          <p style={{ margin: 0 }}>
+            You are signed out. What was typed here and is not saved yet is kept for the person who typed it, and goes on when they sign in.
+          </p>
+        ) : null}
         <TextField
           label="Sign-in name"
           autoComplete="username"

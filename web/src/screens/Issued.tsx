@@ -11,6 +11,7 @@ import { refusal } from '../parts/refusal.ts';
 import { SheetPage } from '../parts/SheetPage.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { api } from '../state/api.ts';
+import { useQueued, useQueuedOne } from '../state/queued.ts';
 import { useHouseRules, useMayRecord } from '../state/editing.ts';
 import { useRemove } from '../state/removing.ts';
 import { changeCount, issuedChanges } from '../views/issuedChanges.ts';
@@ -28,7 +29,8 @@ function OvertakenNow({ job, plan, state }: { job: JobRecord; plan: RepairPlan |
 export function IssuedList() {
   const { job, plans: now } = usePlace();
   const { units, timeZone } = useTelling();
-  const { data: plans, error } = api.useIssuedPlansQuery(job.id);
+  const { data, error } = api.useIssuedPlansQuery(job.id);
+  const plans = useQueued(data);
   const when = (at: string) => {
     const { date, time } = siteDateTime(at, timeZone);
     return `${date} ${time}`;
@@ -117,7 +119,7 @@ function Kept({ issued }: { issued: IssuedRecord }) {
   const [change, { error }] = api.useChangeIssuedMutation();
   const { sheet, figures } = useMemo(() => readSheet(issued.plan.kept), [issued.plan.kept]);
   const set = (state: 'begun' | 'done') => {
-    void change({ id: issued.id, change: uuid(), version: issued.version, state });
+    void change({ id: issued.id, change: uuid(), version: issued.version, state, mark: issued.mark });
   };
   const at = siteDateTime(issued.issuedAt, job.timeZone);
   const begun = issued.begunAt === undefined ? undefined : siteDateTime(issued.begunAt, job.timeZone);
@@ -202,7 +204,8 @@ function Kept({ issued }: { issued: IssuedRecord }) {
 export function IssuedPlanPage() {
   const { planId = '' } = useParams();
   const { job } = usePlace();
-  const { data, error } = api.useIssuedPlanQuery(planId);
+  const { data: read, error } = api.useIssuedPlanQuery(planId);
+  const data = useQueuedOne(read);
   if (data) return <Kept issued={data} key={data.id} />;
   return (
     <main className="page">

@@ -12,6 +12,7 @@ import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { planOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
+import { useReadAhead } from '../state/readAhead.ts';
 import { useStore } from '../state/store.ts';
 import { corridor } from '../views/corridor.ts';
 import { stagePath, stages } from '../views/stages.ts';
@@ -50,6 +51,7 @@ function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap
 export function JobFrame() {
   const { jobId = '', defectId, areaId, planId } = useParams();
   const { job, error } = useJob(jobId);
+  useReadAhead(jobId);
   const by = usePlannedBy();
   const chosenUnits = useStore((s) => s.view.units);
   const edit = useEdit(jobId);

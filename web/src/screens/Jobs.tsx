@@ -24,10 +24,11 @@ import { SectionIcon } from '../parts/Drawing.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
+import { useRemove } from '../state/removing.ts';
+import { useQueued, useQueuedOne } from '../state/queued.ts';
 import { pageNow } from '../state/clock.ts';
 import { planOf, usePlannedBy, useJob } from '../state/editing.ts';
-import { useSend, useStore } from '../state/store.ts';
-import { deleted } from '../state/view.ts';
+import { useStore } from '../state/store.ts';
 import { listItem } from '../views/listItem.ts';
 
 function NewJob() {
@@ -151,7 +152,8 @@ function Waiting({ jobId }: { jobId: string }) {
 
 /** One plan that is begun: what is next by hand, and which windows close. */
 function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; timeZone: string; units: UnitSystem }) {
-  const { data } = api.useIssuedPlanQuery(summary.id);
+  const { data: read } = api.useIssuedPlanQuery(summary.id);
+  const data = useQueuedOne(read);
   const now = pageNow();
   const run = useMemo(() => {
     const work = data && readSheet(data.plan.kept).sheet.work;
@@ -193,7 +195,8 @@ function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; tim
 
 /** What is being worked in a job: next by hand, and windows that close. */
 function BeingWorked({ jobId, site, timeZone, units }: { jobId: string; site: string; timeZone: string; units: UnitSystem }) {
-  const { data } = api.useIssuedPlansQuery(jobId);
+  const { data: read } = api.useIssuedPlansQuery(jobId);
+  const data = useQueued(read);
   const begun = data?.filter((p) => p.state === 'begun') ?? [];
   if (begun.length === 0) return null;
   return (
@@ -212,10 +215,10 @@ const shownWhole = 6;
 
 /** Jobs: every job of the firm, and how a new one begins. */
 export function Jobs() {
-  const { data: jobs, error } = api.useJobsQuery(undefined);
+  const { data: read, error } = api.useJobsQuery(undefined);
+  const jobs = useQueued(read);
   const units = useStore((s) => s.view.units ?? 'metric');
-  const send = useSend();
-  const [remove] = api.useRemoveMutation();
+  const remove = useRemove();
   return (
     <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
       <Bar units={units} />
@@ -265,9 +268,7 @@ export function Jobs() {
                     className="link"
                     aria-label={`Delete ${job.site}`}
                     onClick={() => {
-                      void remove({ entity: 'job', id: job.id, version: job.version, change: uuid() }).then((done) => {
-                        if (done.data) send(deleted({ entity: 'job', id: job.id, version: done.data.version, name: job.site }));
-                      });
+                      void remove('job', job, job.site);
                     }}
                   >
                     Delete

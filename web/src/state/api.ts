@@ -28,7 +28,10 @@ import type {
 } from '@oddment/contracts';
 import type { Aim, Elsewhere, HouseRules, KeptPlacement } from '@oddment/core';
 import { followClock } from './clock.ts';
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi } from '@reduxjs/toolkit/query/react';
+import { baseQuery } from './baseQuery.ts';
+import type { DraftsState } from './drafts.ts';
+import { forgetReads } from './keptReads.ts';
 
 export type Entity = 'job' | 'area' | 'defect';
 /** What can be deleted and brought back. */
@@ -56,10 +59,18 @@ const touched = (entity: Removable) =>
           ? (['shelf'] as const)
           : (['jobs', 'job'] as const);
 
+export const allTags = ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'days', 'shelf'] as const;
+
+/** What is read again once something that was done at an address has arrived. */
+export function touchedBy(address: string) {
+  const name = address.split('/')[0];
+  return touched((Object.keys(paths) as Removable[]).find((entity) => paths[entity] === name) ?? 'job');
+}
+
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api/', credentials: 'same-origin' }),
-  tagTypes: ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'days', 'shelf'],
+  baseQuery,
+  tagTypes: allTags,
   endpoints: (build) => ({
     session: build.query<SessionRecord, undefined>({ query: () => 'session', transformResponse: followClock, providesTags: ['session'] }),
     demoSignIn: build.mutation<SessionRecord, undefined>({
@@ -74,7 +85,15 @@ export const api = createApi({
       query: (body) => ({ url: 'first-account', method: 'POST', body }),
       invalidatesTags: ['session', 'jobs'],
     }),
-    signOut: build.mutation<undefined, undefined>({ query: () => ({ url: 'session', method: 'DELETE' }), invalidatesTags: ['session', 'jobs', 'job'] }),
+    signOut: build.mutation<undefined, undefined>({
+      query: () => ({ url: 'session', method: 'DELETE' }),
+      // whoever comes to this browser next sees nothing of what was read
+      onQueryStarted: async (_none, { queryFulfilled, ...store }) => {
+        const { account } = (store.getState() as unknown as { drafts: DraftsState }).drafts;
+        await queryFulfilled.then(() => forgetReads(account)).catch(() => undefined);
+      },
+      invalidatesTags: ['session', 'jobs', 'job'],
+    }),
     setRules: build.mutation<FirmRecord, { change: string; version: number } & HouseRules>({
       query: (body) => ({ url: 'firm', method: 'PUT', body }),
       invalidatesTags: ['session'],
@@ -109,21 +128,22 @@ export const api = createApi({
       invalidatesTags: ['jobs'],
     }),
     importJob: build.mutation<JobRecord, unknown>({ query: (body) => ({ url: 'job-files', method: 'POST', body }), invalidatesTags: ['jobs'] }),
-    remove: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string }>({
-      query: ({ entity, id, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body }),
+    remove: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string; name: string }>({
+      query: ({ entity, id, name, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body, words: `${name} deleted` }),
       invalidatesTags: (_done, _error, { entity }) => touched(entity),
     }),
-    restore: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string }>({
-      query: ({ entity, id, ...body }) => ({ url: `${paths[entity]}/${id}/restore`, method: 'POST', body }),
+    restore: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string; name: string }>({
+      query: ({ entity, id, name, ...body }) => ({ url: `${paths[entity]}/${id}/restore`, method: 'POST', body, words: `${name} brought back` }),
       invalidatesTags: (_done, _error, { entity }) => touched(entity),
     }),
     photos: build.query<PhotoRecord[], string>({ query: (defectId) => `defects/${defectId}/photos`, providesTags: ['photos'] }),
     changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({
-      query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body }),
+      query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body, words: `Photo named '${body.caption}'` }),
       invalidatesTags: ['photos'],
     }),
     weather: build.query<{ places: WeatherPlace[]; place: string; reply: WeatherReply }, { place?: string; hours: number }>({
       query: ({ place, hours }) => `weather?hours=${String(hours)}${place === undefined ? '' : `&place=${encodeURIComponent(place)}`}`,
+      extraOptions: { fleeting: true },
     }),
     shelf: build.query<ShelfRecord, undefined>({ query: () => 'shelf', providesTags: ['shelf'] }),
     productVersions: build.query<ProductVersion[], string>({ query: (id) => `products/${id}/versions`, providesTags: ['shelf'] }),
@@ -144,10 +164,10 @@ export const api = createApi({
       invalidatesTags: ['shelf'],
     }),
     changeStock: build.mutation<StockRecord, StockFields & { id: string; change: string; version: number }>({
-      query: ({ id, ...body }) => ({ url: `stock/${id}`, method: 'PUT', body }),
+      query: ({ id, ...body }) => ({ url: `stock/${id}`, method: 'PUT', body, words: 'Packs counted' }),
       invalidatesTags: ['shelf'],
     }),
-    measured: build.query<MeasuredClimate, { hours: number }>({ query: ({ hours }) => `measured?hours=${String(hours)}` }),
+    measured: build.query<MeasuredClimate, { hours: number }>({ query: ({ hours }) => `measured?hours=${String(hours)}`, extraOptions: { fleeting: true } }),
     issuedPlans: build.query<IssuedSummary[], string>({ query: (jobId) => `jobs/${jobId}/plans`, providesTags: ['plans'] }),
     issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),
     keptDays: build.query<KeptDaysSummary[], string>({ query: (jobId) => `jobs/${jobId}/days`, providesTags: ['days'] }),
@@ -165,8 +185,8 @@ export const api = createApi({
       query: ({ defectId, ...body }) => ({ url: `defects/${defectId}/plans`, method: 'POST', body }),
       invalidatesTags: ['plans'],
     }),
-    changeIssued: build.mutation<IssuedSummary, { id: string; change: string; version: number; state: 'begun' | 'done' }>({
-      query: ({ id, ...body }) => ({ url: `plans/${id}`, method: 'PUT', body }),
+    changeIssued: build.mutation<IssuedSummary, { id: string; change: string; version: number; state: 'begun' | 'done'; mark: string }>({
+      query: ({ id, mark, ...body }) => ({ url: `plans/${id}`, method: 'PUT', body, words: `${mark} ${body.state}` }),
       invalidatesTags: ['plans'],
     }),
   }),

@@ -1,4 +1,4 @@
-import type { AreaFields, DefectFields, JobFields } from '@oddment/contracts';
+import type { AreaFields, ChangedBy, DefectFields, JobFields } from '@oddment/contracts';
 import { crewToday } from '@oddment/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Entity } from './api.ts';
@@ -20,8 +20,30 @@ export interface Draft {
   readonly unanswered?: readonly string[];
   readonly state: 'waiting' | 'sending' | 'refused' | 'offline' | 'conflict';
   readonly message?: string;
-  /** with 'conflict': the version that stands now */
+  /** with 'conflict': the version that stands now, what it says, and who changed it last */
   readonly standing?: number;
+  readonly theirs?: unknown;
+  readonly by?: ChangedBy;
+  /** what the record said when the person began to change it */
+  readonly from?: unknown;
+  /** left by another page of this browser for a record that this one changes too: it is sent after, and not shown over it */
+  readonly aside?: boolean;
+}
+
+/** Something done that the server does not know of yet: begun, done, deleted, brought back. */
+export interface QueuedAction {
+  /** id of the change, by which the server knows a repeat */
+  readonly change: string;
+  readonly method: 'POST' | 'PUT' | 'DELETE';
+  /** address below /api/ */
+  readonly address: string;
+  readonly body: Readonly<Record<string, unknown>>;
+  /** the record that it changes */
+  readonly id: string;
+  /** what was done, for the person */
+  readonly words: string;
+  readonly state: 'waiting' | 'sending' | 'offline' | 'refused';
+  readonly message?: string;
 }
 
 export interface DraftsState {
@@ -30,6 +52,12 @@ export interface DraftsState {
   readonly texts: Readonly<Record<string, string>>;
   /** forms in progress, by what they are for */
   readonly forms: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+  /** what was done and is not sent yet, by its change, in order */
+  readonly actions: Readonly<Record<string, QueuedAction>>;
+  /** whose they are: nobody else in this browser sends or sees them */
+  readonly account?: string;
+  /** why the browser does not keep them */
+  readonly notKept?: string;
 }
 
 /** A draft as an earlier version kept it, in the shape of today. */
@@ -38,9 +66,17 @@ const draftToday = (draft: Draft): Draft =>
     ? { ...draft, body: crewToday(draft.body as unknown as { people?: number }) as unknown as JobFields }
     : draft;
 
+const resting = <T extends { readonly state: string }>(one: T): T => (one.state === 'sending' ? { ...one, state: 'waiting' } : one);
+
+/** Drafts that another page left, each behind the one that this page has of the same record. */
+const behind = (left: DraftsState['drafts'], own: DraftsState['drafts']): DraftsState['drafts'] =>
+  Object.fromEntries(
+    Object.entries(left).map(([key, draft]) => [key, draftKey(draft.entity, draft.id) === key && !(key in own) ? draft : { ...draft, aside: true }]),
+  );
+
 export const draftKey = (entity: Entity, id: string) => `${entity}:${id}`;
 
-const initialState: DraftsState = { drafts: {}, texts: {}, forms: {} };
+const initialState: DraftsState = { drafts: {}, texts: {}, forms: {}, actions: {} };
 
 export const draftsSlice = createSlice({
   name: 'drafts',
@@ -53,13 +89,20 @@ export const draftsSlice = createSlice({
       forms: Object.fromEntries(
         Object.entries(payload.forms ?? {}).map(([key, values]) => [key, 'people' in values ? crewToday(values as { people?: number }) : values]),
       ),
-      drafts: Object.fromEntries(
-        Object.entries(payload.drafts ?? {}).map(([key, draft]) => [
-          key,
-          draftToday(draft.state === 'sending' ? { ...draft, state: 'waiting' as const } : draft),
-        ]),
-      ),
+      drafts: Object.fromEntries(Object.entries(payload.drafts ?? {}).map(([key, draft]) => [key, draftToday(resting(draft))])),
+      actions: Object.fromEntries(Object.entries(payload.actions ?? {}).map(([key, action]) => [key, resting(action)])),
     }),
+    // what other pages of this browser left goes behind what this one has
+    joined: (state, { payload }: PayloadAction<Pick<DraftsState, 'drafts' | 'texts' | 'forms' | 'actions'>>) => {
+      state.drafts = { ...behind(payload.drafts, state.drafts), ...state.drafts } as never;
+      state.texts = { ...payload.texts, ...state.texts };
+      state.forms = { ...payload.forms, ...state.forms };
+      state.actions = { ...payload.actions, ...state.actions };
+    },
+    keptOrNot: (state, { payload }: PayloadAction<string | undefined>) => {
+      if (payload === undefined) delete state.notKept;
+      else state.notKept = payload;
+    },
     edited: (state, { payload }: PayloadAction<Omit<Draft, 'state'>>) => {
       const key = draftKey(payload.entity, payload.id);
       const before = state.drafts[key];
@@ -69,9 +112,10 @@ export const draftsSlice = createSlice({
         ...payload,
         ...(before?.version !== undefined && { version: before.version }),
         ...(before?.parentId !== undefined && { parentId: before.parentId }),
+        ...(before?.from !== undefined && { from: before.from }),
         ...(unanswered.length > 0 && { unanswered }),
         state: before?.state === 'conflict' ? 'conflict' : 'waiting',
-        ...(before?.state === 'conflict' && before.standing !== undefined && { standing: before.standing }),
+        ...(before?.state === 'conflict' && { standing: before.standing, theirs: before.theirs, by: before.by }),
       } as never;
     },
     sending: (state, { payload: key }: PayloadAction<string>) => {
@@ -80,13 +124,20 @@ export const draftsSlice = createSlice({
       draft.state = 'sending';
       draft.sent = true;
     },
-    kept: (state, { payload }: PayloadAction<{ key: string; change: string; version: number }>) => {
+    kept: (state, { payload }: PayloadAction<{ key: string; change: string; version: number; saved?: unknown }>) => {
       const draft = state.drafts[payload.key];
       if (!draft) return;
+      // what was done to the record after this change is against the version that it made
+      const moved = payload.version - (draft.version ?? 0);
+      for (const action of Object.values(state.actions)) {
+        const { version } = action.body;
+        if (action.id === draft.id && typeof version === 'number') action.body = { ...action.body, version: version + moved };
+      }
       if (draft.change === payload.change) state.drafts = Object.fromEntries(Object.entries(state.drafts).filter(([key]) => key !== payload.key));
       else {
         // edited on while it was sent: the rest goes against the new version
         draft.version = payload.version;
+        draft.from = payload.saved;
         delete draft.parentId;
         delete draft.unanswered;
         draft.state = 'waiting';
@@ -94,7 +145,17 @@ export const draftsSlice = createSlice({
     },
     failed: (
       state,
-      { payload }: PayloadAction<{ key: string; change: string; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }>,
+      {
+        payload,
+      }: PayloadAction<{
+        key: string;
+        change: string;
+        state: 'refused' | 'offline' | 'conflict';
+        message: string;
+        standing?: number;
+        theirs?: unknown;
+        by?: ChangedBy;
+      }>,
     ) => {
       const draft = state.drafts[payload.key];
       if (!draft || draft.change !== payload.change) {
@@ -103,15 +164,36 @@ export const draftsSlice = createSlice({
       }
       draft.state = payload.state;
       draft.message = payload.message;
-      if (payload.standing !== undefined) draft.standing = payload.standing;
+      if (payload.standing !== undefined) {
+        draft.standing = payload.standing;
+        draft.theirs = payload.theirs;
+        if (payload.by) draft.by = payload.by;
+        else delete draft.by;
+      }
     },
-    mineAgain: (state, { payload }: PayloadAction<{ key: string; change: string }>) => {
+    // what the person chose of both goes against what stands now
+    mineAgain: (state, { payload }: PayloadAction<{ key: string; change: string; body?: Draft['body'] }>) => {
       const draft = state.drafts[payload.key];
       if (draft?.standing === undefined) return;
       draft.version = draft.standing;
       draft.change = payload.change;
       draft.state = 'waiting';
-      delete draft.standing;
+      if (payload.body) draft.body = payload.body;
+      draft.from = draft.theirs;
+      for (const gone of ['standing', 'theirs', 'by', 'unanswered', 'message'] as const) delete draft[gone];
+    },
+    done: (state, { payload }: PayloadAction<Omit<QueuedAction, 'state'>>) => {
+      state.actions[payload.change] = { ...payload, state: 'waiting' };
+    },
+    actionMoved: (state, { payload }: PayloadAction<{ change: string; state: QueuedAction['state']; message?: string }>) => {
+      const action = state.actions[payload.change];
+      if (!action) return;
+      action.state = payload.state;
+      if (payload.message === undefined) delete action.message;
+      else action.message = payload.message;
+    },
+    actionGone: (state, { payload: change }: PayloadAction<string>) => {
+      state.actions = Object.fromEntries(Object.entries(state.actions).filter(([key]) => key !== change));
     },
     dropped: (state, { payload: key }: PayloadAction<string>) => {
       state.drafts = Object.fromEntries(Object.entries(state.drafts).filter(([k]) => k !== key));
@@ -131,4 +213,4 @@ export const draftsSlice = createSlice({
   },
 });
 
-export const { edited, typed, dropped, mineAgain, formKept, formDone } = draftsSlice.actions;
+export const { edited, typed, dropped, mineAgain, formKept, formDone, done, actionGone, actionMoved, keptOrNot, loaded, joined } = draftsSlice.actions;

@@ -3,7 +3,7 @@ import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, Job
 import { firmShelf, genericShelf, planRepair, usualHouseRules, type HouseRules, type PatchSystem, type RepairPlan } from '@oddment/core';
 import { useMemo } from 'react';
 import { v4 as uuid } from 'uuid';
-import { api } from './api.ts';
+import { api, type Entity } from './api.ts';
 import { edited } from './drafts.ts';
 import { mergeDrafts } from './mergeDrafts.ts';
 import { useSend, useStore } from './store.ts';
@@ -14,7 +14,8 @@ import type { WhatIf } from './view.ts';
 export function useJob(jobId: string): { job: JobRecord | undefined; error: unknown } {
   const { data, error } = api.useJobQuery(jobId);
   const drafts = useStore((s) => s.drafts.drafts);
-  return { job: useMemo(() => data && mergeDrafts(data, drafts), [data, drafts]), error };
+  const actions = useStore((s) => s.drafts.actions);
+  return { job: useMemo(() => data && mergeDrafts(data, drafts, actions), [data, drafts, actions]), error };
 }
 
 export function useHouseRules(): HouseRules {
@@ -86,16 +87,27 @@ export function useMayRecord(): boolean {
 export function useEdit(jobId: string) {
   const send = useSend();
   return useMemo(() => {
-    const of = (entity: 'job' | 'area' | 'defect', id: string, version: number, body: JobFields | AreaFields | DefectFields, parentId?: string) =>
-      send(edited({ entity, id, jobId, body, change: uuid(), ...(version > 0 && { version }), ...(parentId !== undefined && { parentId }) }));
+    type Body = JobFields | AreaFields | DefectFields;
+    /** @param from what the record says before this change */
+    const of = (entity: Entity, { id, version }: { id: string; version: number }, body: Body, from: Body) =>
+      send(edited({ entity, id, jobId, body, change: uuid(), ...(version > 0 && { version, from }) }));
+    const made = (entity: Entity, body: Body, parentId: string) => {
+      const id = uuid();
+      send(edited({ entity, id, jobId, body, change: uuid(), parentId }));
+      return id;
+    };
     return {
       defect: (defect: DefectRecord, patch: Partial<DefectFields>) => {
-        const body = { ...defectBody(defect), ...patch };
-        of('defect', defect.id, defect.version, Object.fromEntries(Object.entries(body).filter(([, v]) => v !== undefined)) as unknown as DefectFields);
+        const from = defectBody(defect);
+        const body = Object.fromEntries(Object.entries({ ...from, ...patch }).filter(([, v]) => v !== undefined));
+        of('defect', defect, body as unknown as DefectFields, from);
       },
-      area: (area: AreaRecord, patch: Partial<AreaFields>) => of('area', area.id, area.version, { name: area.name, facts: area.facts, ...patch }),
-      job: (job: JobRecord, patch: Partial<JobFields>) =>
-        of('job', job.id, job.version, {
+      area: (area: AreaRecord, patch: Partial<AreaFields>) => {
+        const from = { name: area.name, facts: area.facts };
+        of('area', area, { ...from, ...patch }, from);
+      },
+      job: (job: JobRecord, patch: Partial<JobFields>) => {
+        const from = {
           site: job.site,
           client: job.client,
           timeZone: job.timeZone,
@@ -103,18 +115,11 @@ export function useEdit(jobId: string) {
           startAt: job.startAt,
           crew: crewFields(job.crew),
           ...(job.days && { days: job.days as NonNullable<JobFields['days']> }),
-          ...patch,
-        }),
-      newArea: (body: AreaFields) => {
-        const id = uuid();
-        of('area', id, 0, body, jobId);
-        return id;
+        };
+        of('job', job, { ...from, ...patch }, from);
       },
-      newDefect: (areaId: string, body: DefectFields) => {
-        const id = uuid();
-        of('defect', id, 0, body, areaId);
-        return id;
-      },
+      newArea: (body: AreaFields) => made('area', body, jobId),
+      newDefect: (areaId: string, body: DefectFields) => made('defect', body, areaId),
     };
   }, [send, jobId]);
 }

@@ -1,23 +1,57 @@
 import type { ProblemDocument } from '@oddment/contracts';
-import { del, get, set } from 'idb-keyval';
+import { del, get } from 'idb-keyval';
 import { v4 as uuid } from 'uuid';
 import type { ShrinkAnswer, ShrinkTask } from '../workers/shrunk.ts';
 import { api } from './api.ts';
+import { accountHeader } from './baseQuery.ts';
+import { ended } from './link.ts';
+import { entryOf, keepEntries, takeOver, type Entry } from './outbox.ts';
 import { photosSlice, type PhotosState, type WaitingPhoto } from './photoQueue.ts';
 import type { store as appStore } from './store.ts';
 
 type Store = typeof appStore;
 
 const { resumed, put, moved, arrived } = photosSlice.actions;
-const listKey = 'oddment-photos';
-const pictureKey = (id: string) => `oddment-photo-${id}`;
 const retryMs = 5000;
 
-/** The picture of a photo that has not arrived yet. */
-export const waitingPicture = (id: string) => get<Blob>(pictureKey(id));
+// as long as the page is open a photo is sent from here: a browser that keeps nothing loses none
+const pictures = new Map<string, Blob>();
 
-async function keepList(store: Store): Promise<void> {
-  await set(listKey, store.getState().photos).catch(() => undefined);
+const accountOf = (store: Store) => store.getState().drafts.account;
+
+/** The picture of a photo that has not arrived yet. */
+export async function waitingPicture(store: Store, id: string): Promise<Blob | undefined> {
+  const here = pictures.get(id);
+  const account = accountOf(store);
+  if (here || account === undefined) return here;
+  return (await entryOf(account, { kind: 'picture', key: id }).catch(() => undefined)) as Blob | undefined;
+}
+
+const notKept = 'Not kept in this browser, its storage is full or refused: leave this page open until it has arrived.';
+
+/** Keeps a photo as it stands; where the browser refuses that, it says so on the photo. */
+async function keep(store: Store, id: string, picture?: Blob): Promise<void> {
+  const [photo, account] = [store.getState().photos[id], accountOf(store)];
+  if (!photo || account === undefined) return;
+  const entries: Entry[] = [{ kind: 'photo', key: id, value: photo }, ...(picture ? [{ kind: 'picture' as const, key: id, value: picture }] : [])];
+  await keepEntries(account, entries).catch(() => {
+    store.dispatch(moved({ id, message: notKept }));
+  });
+}
+
+async function forget(store: Store, id: string): Promise<void> {
+  const account = accountOf(store);
+  store.dispatch(arrived(id));
+  pictures.delete(id);
+  if (account === undefined) return;
+  await keepEntries(
+    account,
+    [],
+    [
+      { kind: 'photo', key: id },
+      { kind: 'picture', key: id },
+    ],
+  ).catch(() => undefined);
 }
 
 /** Makes a file smaller in a worker of its own, which is ended afterwards. */
@@ -52,20 +86,21 @@ async function base64(blob: Blob): Promise<string> {
   return url.slice(url.indexOf(',') + 1);
 }
 
-async function send(photo: WaitingPhoto, jpeg: Blob): Promise<Pick<WaitingPhoto, 'state' | 'message'> | undefined> {
+async function send(store: Store, photo: WaitingPhoto, jpeg: Blob): Promise<Pick<WaitingPhoto, 'state' | 'message'> | undefined> {
   const { id, change, takenAt, position } = photo;
   let response: Response;
   try {
     response = await fetch(`/api/defects/${photo.defectId}/photos`, {
       method: 'POST',
       credentials: 'same-origin',
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', [accountHeader]: accountOf(store) ?? '' },
       body: JSON.stringify({ id, change, jpeg: await base64(jpeg), ...(takenAt !== undefined && { takenAt }), ...(position && { position }) }),
     });
   } catch {
     return { state: 'offline', message: 'Kept here, the server does not answer.' };
   }
   if (response.ok) return undefined;
+  if (response.status === 401) store.dispatch(ended());
   // a defect that is not saved itself yet is not there yet: the photo waits for it
   if (response.status >= 500 || response.status === 401 || response.status === 404)
     return { state: 'offline', message: 'Kept here, the server cannot take it now.' };
@@ -82,25 +117,24 @@ async function sendAll(store: Store): Promise<void> {
   let again = false;
   for (const photo of Object.values(store.getState().photos)) {
     if (photo.state !== 'waiting' && photo.state !== 'offline') continue;
-    const jpeg = await waitingPicture(photo.id).catch(() => undefined);
+    const jpeg = await waitingPicture(store, photo.id);
     if (!jpeg) {
-      store.dispatch(arrived(photo.id));
+      store.dispatch(moved({ id: photo.id, state: 'refused', message: 'Its picture is no longer in this browser, and never arrived. Take it again.' }));
+      await keep(store, photo.id);
       continue;
     }
     store.dispatch(moved({ id: photo.id, state: 'sending' }));
-    const stuck = await send(photo, jpeg);
+    const stuck = await send(store, photo, jpeg);
     if (stuck) {
       store.dispatch(moved({ id: photo.id, ...stuck }));
+      await keep(store, photo.id);
       again ||= stuck.state === 'offline';
       continue;
     }
     store.dispatch(api.util.invalidateTags(['photos']));
-    store.dispatch(arrived(photo.id));
-    await keepList(store);
-    await del(pictureKey(photo.id)).catch(() => undefined);
+    await forget(store, photo.id);
   }
   running = false;
-  await keepList(store);
   if (again)
     setTimeout(() => {
       void sendAll(store);
@@ -119,28 +153,41 @@ export async function takeIn(store: Store, defectId: string, files: readonly Fil
       continue;
     }
     const { jpeg, takenAt, position } = answer.photo;
-    await set(pictureKey(photo.id), jpeg).catch(() => undefined);
+    pictures.set(photo.id, jpeg);
     store.dispatch(moved({ id: photo.id, state: 'waiting', bytes: jpeg.size, ...(takenAt !== undefined && { takenAt }), ...(position && { position }) }));
-    await keepList(store);
+    await keep(store, photo.id, jpeg);
     void sendAll(store);
   }
 }
 
 /** Lets a photo go that was refused. */
-export async function letGo(store: Store, id: string): Promise<void> {
-  store.dispatch(arrived(id));
-  await keepList(store);
-  await del(pictureKey(id)).catch(() => undefined);
+export const letGo = forget;
+
+/** Photos as they lay in one list once, whoever took them. */
+async function formerPhotos(account: string): Promise<readonly WaitingPhoto[]> {
+  const former = Object.values((await get<PhotosState>('oddment-photos').catch(() => undefined)) ?? {});
+  for (const photo of former) {
+    const key = `oddment-photo-${photo.id}`;
+    const picture = await get<Blob>(key);
+    await keepEntries(account, [
+      { kind: 'photo', key: photo.id, value: photo },
+      ...(picture ? [{ kind: 'picture' as const, key: photo.id, value: picture }] : []),
+    ]);
+    await del(key);
+  }
+  await del('oddment-photos');
+  return former;
 }
 
-/** Goes on with the photos of an earlier visit that have not arrived. */
-export async function resumePhotos(store: Store): Promise<void> {
-  const kept = await get<PhotosState>(listKey).catch(() => undefined);
+/** Goes on with the photos of an earlier visit, or of a page that is gone, that have not arrived. */
+export async function resumePhotos(store: Store, account: string): Promise<void> {
+  const former = await formerPhotos(account).catch(() => []);
+  const entries = await takeOver(account, true).catch(() => []);
+  const known = store.getState().photos;
+  const found = [...former, ...entries.filter((e) => e.kind === 'photo').map((e) => e.value as WaitingPhoto)].filter((p) => !(p.id in known));
   // one that was still being made smaller is gone with its page
-  const rest = Object.values(kept ?? {})
-    .filter((p) => p.bytes !== undefined)
-    .map((p): WaitingPhoto => (p.state === 'refused' ? p : { ...p, state: 'waiting' }));
+  const rest = found.filter((p) => p.bytes !== undefined).map((p): WaitingPhoto => (p.state === 'refused' ? p : { ...p, state: 'waiting' }));
   if (rest.length === 0) return;
-  store.dispatch(resumed(Object.fromEntries(rest.map((p) => [p.id, p]))));
+  store.dispatch(resumed({ ...known, ...Object.fromEntries(rest.map((p) => [p.id, p])) }));
   void sendAll(store);
 }

@@ -8,7 +8,7 @@ export function useRemove() {
   const send = useSend();
   const [remove] = api.useRemoveMutation();
   return async (entity: Removable, record: { id: string; version: number }, name: string) => {
-    const done = await remove({ entity, id: record.id, version: record.version, change: uuid() });
+    const done = await remove({ entity, id: record.id, version: record.version, change: uuid(), name });
     if (done.data) send(deleted({ entity, id: record.id, version: done.data.version, name }));
     return done;
   };

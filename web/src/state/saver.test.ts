@@ -3,12 +3,24 @@ import { ChangeDefectBody, ChangeJobBody, check } from '@oddment/contracts';
 import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keptText } from '../../../core/test/kept.ts';
-import { draftKey, draftsSlice, edited, mineAgain, type Draft, type DraftsState } from './drafts.ts';
+import { done, draftKey, draftsSlice, edited, formKept, loaded, mineAgain, typed, type Draft, type DraftsState, type QueuedAction } from './drafts.ts';
+import type { Entry, EntryName } from './outbox.ts';
 import { saver } from './saver.ts';
 
-vi.mock('idb-keyval', () => ({ get: vi.fn(() => Promise.resolve(undefined)), set: vi.fn(() => Promise.resolve()) }));
+const box = vi.hoisted(() => ({ entries: new Map<string, unknown>(), full: false }));
+vi.mock('./outbox.ts', () => ({
+  keepEntries: (account: string, put: readonly Entry[], gone: readonly EntryName[] = []) => {
+    if (box.full) return Promise.reject(new DOMException('full', 'QuotaExceededError'));
+    for (const { kind, key } of gone) box.entries.delete(`${account} ${kind} ${key}`);
+    for (const { kind, key, value } of put) box.entries.set(`${account} ${kind} ${key}`, value);
+    return Promise.resolve();
+  },
+  takeOver: () => Promise.resolve([]),
+}));
 vi.mock('./api.ts', () => ({
-  api: { endpoints: { job: { initiate: () => ({ type: 'read again' }) } }, util: { invalidateTags: () => ({ type: 'tags' }) } },
+  allTags: ['job'],
+  touchedBy: () => ['plans'],
+  api: { endpoints: { job: { initiate: () => ({ type: 'read again' }) } }, util: { invalidateTags: (tags: string[]) => ({ type: 'tags', payload: tags }) } },
   paths: { job: 'jobs', area: 'areas', defect: 'defects' },
 }));
 
@@ -16,6 +28,7 @@ interface Sent {
   readonly address: string;
   readonly method: string;
   readonly body: Record<string, unknown>;
+  readonly account?: string;
 }
 
 let sent: Sent[];
@@ -33,8 +46,11 @@ function page(...given: (() => Response | Error)[]) {
 beforeEach(() => {
   vi.useFakeTimers();
   sent = [];
-  vi.stubGlobal('fetch', (address: string, { method, body }: { method: string; body: string }) => {
-    sent.push({ address, method, body: JSON.parse(body) as Record<string, unknown> });
+  box.entries.clear();
+  box.full = false;
+  vi.stubGlobal('fetch', (address: string, { method, body, headers }: { method: string; body: string; headers: Record<string, string> }) => {
+    const account = headers['oddment-account'];
+    sent.push({ address, method, body: JSON.parse(body) as Record<string, unknown>, ...(account !== undefined && { account }) });
     const answer = (answers.length > 1 ? answers.shift() : answers[0])?.();
     return answer instanceof Response ? Promise.resolve(answer) : Promise.reject(answer ?? new Error('no answer'));
   });
@@ -187,6 +203,110 @@ describe('what is typed', () => {
   });
 });
 
+describe('one that the server cannot take', () => {
+  it('does not keep the others waiting', async () => {
+    const store = page(json(500, {}), json(200, { version: 4 }), json(500, {}));
+    store.dispatch(change(77, 'breaks the server'));
+    store.dispatch(edited({ entity: 'defect', id: 'e', jobId: 'j', version: 1, change: 'other', body: { note: 'fine' } as never }));
+    for (let i = 0; i < 3; i++) await settle();
+    await retry();
+    expect(Object.keys(store.getState().drafts.drafts)).toEqual([draftKey('defect', 'd')]);
+    expect(sent.slice(0, 2).map((s) => s.address)).toEqual(['/api/defects/d', '/api/defects/e']);
+  });
+});
+
+describe('what is done', () => {
+  const act = (n: number, id: string, more: Partial<QueuedAction> = {}) =>
+    done({
+      change: `a${String(n)}`,
+      method: 'PUT',
+      address: `plans/${id}`,
+      id,
+      words: 'begun',
+      body: { change: `a${String(n)}`, version: n, state: 'begun' },
+      ...more,
+    });
+
+  it('goes in its order for one record, each when the one before has arrived', async () => {
+    const store = page(away, json(200, {}));
+    store.dispatch(act(1, 'p'));
+    store.dispatch(act(2, 'p'));
+    await settle();
+    await retry();
+    for (let i = 0; i < 3; i++) await settle();
+    expect(sent.map((s) => s.body['version'])).toEqual([1, 1, 2]);
+    expect(store.getState().drafts.actions).toEqual({});
+  });
+
+  it('to a record goes after what is typed into it, against the version that this makes', async () => {
+    const store = page(json(200, { version: 4 }), json(200, {}));
+    store.dispatch(act(3, 'd', { method: 'DELETE', address: 'defects/d', body: { change: 'a3', version: 3 } }));
+    store.dispatch(change(1, 'last words'));
+    for (let i = 0; i < 4; i++) await settle();
+    expect(sent.map((s) => [s.method, s.body['version']])).toEqual([
+      ['PUT', 3],
+      ['DELETE', 4],
+    ]);
+  });
+
+  it('and is refused waits with the words of the server, and is not done again by itself', async () => {
+    const store = page(json(409, { detail: 'It is done already.' }));
+    store.dispatch(act(1, 'p'));
+    await settle();
+    await retry();
+    expect(sent).toHaveLength(1);
+    expect(store.getState().drafts.actions['a1']).toMatchObject({ state: 'refused', message: 'It is done already.' });
+  });
+});
+
+describe('what the browser keeps', () => {
+  const opened = (...given: Parameters<typeof page>) => {
+    const store = page(...given);
+    store.dispatch(loaded({ account: 'maren' }));
+    return store;
+  };
+
+  it('is an entry for each thing, under the account that typed it, and says whose it is when it is sent', async () => {
+    const store = opened(away);
+    store.dispatch(change(1, 'damp'));
+    store.dispatch(typed({ key: 'd/length', text: 'about a' }));
+    store.dispatch(formKept({ key: 'new-job', values: { site: 'Half' } }));
+    await settle();
+    expect([...box.entries.keys()].sort()).toEqual(['maren draft defect:d', 'maren form new-job', 'maren text d/length']);
+    expect(sent[0]?.account).toBe('maren');
+    store.dispatch(typed({ key: 'd/length', text: undefined }));
+    await settle();
+    expect([...box.entries.keys()]).not.toContain('maren text d/length');
+  });
+
+  it('is left to whoever typed it when somebody else comes to the page', async () => {
+    const store = opened(away);
+    store.dispatch(change(1, 'of the first'));
+    await settle();
+    sent = [];
+    store.dispatch(loaded({ account: 'tomas' }));
+    await retry();
+    await retry();
+    expect(sent).toEqual([]);
+    expect([...box.entries.keys()]).toEqual(['maren draft defect:d']);
+  });
+
+  it('being nothing, it says so at once, sends all the same, and keeps everything as soon as there is room', async () => {
+    const store = opened(away, away, json(200, { version: 4 }));
+    box.full = true;
+    store.dispatch(typed({ key: 'd/length', text: 'about a' }));
+    store.dispatch(change(1, 'damp'));
+    await settle();
+    expect(store.getState().drafts.notKept).toMatch(/does not keep what is typed/);
+    box.full = false;
+    await retry();
+    expect([...box.entries.keys()].sort()).toEqual(['maren draft defect:d', 'maren text d/length']);
+    expect(store.getState().drafts.notKept).toBeUndefined();
+    await retry();
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+});
+
 describe('drafts that the page of version 0.4.0 left unsent', () => {
   it('are all sent, in a body that the server takes, and the texts and forms beside them stay', async () => {
     const left = JSON.parse(keptText('drafts-0.4.0.json')) as DraftsState;
@@ -207,6 +327,6 @@ describe('drafts that the page of version 0.4.0 left unsent', () => {
     );
     const { people, ...form } = left.forms['new-job'] ?? {};
     expect(people).toBe(2);
-    expect(store.getState().drafts).toEqual({ ...left, drafts: {}, forms: { ...left.forms, 'new-job': { ...form, crew: unnamed(2) } } });
+    expect(store.getState().drafts).toEqual({ ...left, drafts: {}, actions: {}, forms: { ...left.forms, 'new-job': { ...form, crew: unnamed(2) } } });
   });
 });

@@ -1,122 +1,211 @@
-import type { ProblemDocument } from '@oddment/contracts';
-import { createListenerMiddleware } from '@reduxjs/toolkit';
-import { get, set } from 'idb-keyval';
-import { api, paths } from './api.ts';
-import { draftsSlice, draftKey, edited, mineAgain, type Draft, type DraftsState } from './drafts.ts';
+import { createListenerMiddleware, type UnknownAction } from '@reduxjs/toolkit';
+import { get, del } from 'idb-keyval';
+import { allTags, api, touchedBy } from './api.ts';
+import {
+  actionGone,
+  actionMoved,
+  done,
+  draftsSlice,
+  dropped,
+  edited,
+  joined,
+  keptOrNot,
+  loaded,
+  mineAgain,
+  type Draft,
+  type DraftsState,
+  type QueuedAction,
+} from './drafts.ts';
+import { act, headersOf, send } from './requests.ts';
+import { away, back, ended, type LinkState } from './link.ts';
+import { keepEntries, takeOver, type Entry, type EntryKind, type EntryName } from './outbox.ts';
 
-const storeKey = 'oddment-drafts';
+/** everything typed lay in one entry once: whoever signs in first takes it over */
+const formerKey = 'oddment-drafts';
 const settleMs = 500;
 const retryMs = 4000;
-const { loaded, sending, kept, failed, dropped, typed } = draftsSlice.actions;
+const { sending, kept, failed } = draftsSlice.actions;
 
 interface Holding {
   readonly drafts: DraftsState;
+  readonly link?: LinkState;
 }
 
 export const saver = createListenerMiddleware<Holding>();
 
-/** What was typed in an earlier visit and never reached the server. */
-export async function storedDrafts(): Promise<DraftsState | undefined> {
-  try {
-    return await get<DraftsState>(storeKey);
-  } catch {
-    return undefined;
-  }
-}
+const sets: readonly { readonly kind: EntryKind; readonly of: (state: DraftsState) => Readonly<Record<string, unknown>> }[] = [
+  { kind: 'draft', of: (s) => s.drafts },
+  { kind: 'text', of: (s) => s.texts },
+  { kind: 'form', of: (s) => s.forms },
+  { kind: 'action', of: (s) => s.actions },
+];
 
-// every change of the drafts is kept in the browser before anything else happens to it
-saver.startListening({
-  predicate: (_action, now, before) => now.drafts !== before.drafts,
-  effect: async (_action, listener) => {
-    await set(storeKey, listener.getState().drafts).catch(() => undefined);
-  },
-});
+type Sets = Pick<DraftsState, 'drafts' | 'texts' | 'forms' | 'actions'>;
 
-/** Puts a draft to the server as one change against a version, or makes its record where there is none yet. */
-function put({ entity, id, parentId, body }: Draft, change: string, version: number | undefined): Promise<Response> {
-  const address = version !== undefined ? `${paths[entity]}/${id}` : entity === 'area' ? `jobs/${parentId ?? ''}/areas` : `areas/${parentId ?? ''}/defects`;
-  return fetch(`/api/${address}`, {
-    method: version === undefined ? 'POST' : 'PUT',
-    credentials: 'same-origin',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ ...body, change, ...(version === undefined ? { id } : { version }) }),
-  });
+function setsOf(entries: readonly Entry[]): Sets {
+  const of = (kind: EntryKind) => Object.fromEntries(entries.filter((e) => e.kind === kind).map((e) => [e.key, e.value]));
+  return { drafts: of('draft'), texts: of('text'), forms: of('form'), actions: of('action') } as Sets;
 }
 
 /**
- * Where a draft met a newer version: whether that is an earlier change of this very draft whose answer was lost.
- * Such a change is put again under its own id; the server knows it and answers with the record, and where it never
- * arrived it is as stale as the draft.
- * @returns the version that it made, one after the draft's own
+ * What an account left unsent in this browser: in this page before somebody else signed in, in pages that are gone,
+ * and in the one entry of earlier versions.
  */
-async function ownVersion(draft: Draft, standing: number | undefined): Promise<number | undefined> {
-  if (standing !== undefined && standing !== (draft.version ?? 0) + 1) return undefined;
-  for (const change of draft.unanswered ?? []) {
-    const again = await put(draft, change, draft.version);
-    if (!again.ok) continue;
-    const { version } = (await again.json()) as { version: number };
-    return version === (draft.version ?? 0) + 1 ? version : undefined;
+export async function storedDrafts(account: string): Promise<Partial<DraftsState>> {
+  try {
+    const former = await get<Partial<DraftsState>>(formerKey);
+    const found = setsOf(await takeOver(account, true));
+    if (!former) return { ...found, account };
+    const both = Object.fromEntries(
+      (['drafts', 'texts', 'forms', 'actions'] as const).map((name) => [name, { ...former[name], ...found[name] }]),
+    ) as unknown as Sets;
+    await keepEntries(
+      account,
+      sets.flatMap(({ kind, of }) => Object.entries(of({ ...both })).map(([key, value]) => ({ kind, key, value }))),
+    );
+    await del(formerKey);
+    return { ...both, account };
+  } catch {
+    return { account, notKept: storageWords };
   }
-  return undefined;
 }
 
-async function send(
-  draft: Draft,
-): Promise<{ ok: true; version: number } | { ok: false; state: 'refused' | 'offline' | 'conflict'; message: string; standing?: number }> {
-  let response: Response;
-  try {
-    response = await put(draft, draft.change, draft.version);
-    if (response.status === 409 && draft.unanswered) {
-      const met = (await response
-        .clone()
-        .json()
-        .catch(() => undefined)) as ProblemDocument | undefined;
-      const own = await ownVersion(draft, (met?.current as { version?: number } | undefined)?.version);
-      if (own !== undefined) response = await put(draft, draft.change, own);
+export const storageWords = 'This browser does not keep what is typed: its storage is full or refused. Leave this page open until all is saved.';
+
+// every change is kept in the browser before anything else happens to it, an entry each
+saver.startListening({
+  predicate: (action, now, before) => now.drafts !== before.drafts && now.drafts.account === before.drafts.account && !keptOrNot.match(action),
+  effect: async (_action, listener) => {
+    const [before, now] = [listener.getOriginalState().drafts, listener.getState().drafts];
+    if (now.account === undefined) return;
+    const put: Entry[] = [];
+    const gone: EntryName[] = [];
+    for (const { kind, of } of sets) {
+      const [had, has] = [of(before), of(now)];
+      // what could not be kept before is tried again with everything else
+      for (const [key, value] of Object.entries(has)) if (now.notKept !== undefined || had[key] !== value) put.push({ kind, key, value });
+      for (const key of Object.keys(had)) if (!(key in has)) gone.push({ kind, key });
     }
-  } catch {
-    return { ok: false, state: 'offline', message: 'The server does not answer.' };
-  }
-  if (response.ok) return { ok: true, version: ((await response.json()) as { version: number }).version };
-  if (response.status >= 500 || response.status === 401)
-    return { ok: false, state: 'offline', message: response.status === 401 ? 'Sign in again.' : 'The server cannot take it now.' };
-  const problem = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
-  const current = problem?.current as { version?: number } | undefined;
-  if (response.status === 409 && current?.version !== undefined)
-    return { ok: false, state: 'conflict', message: problem?.detail ?? 'Changed meanwhile.', standing: current.version };
-  return { ok: false, state: 'refused', message: problem?.problems?.map((p) => p.message).join(' ') ?? problem?.detail ?? 'The server refused it.' };
+    if (put.length === 0 && gone.length === 0) return;
+    try {
+      await keepEntries(now.account, put, gone);
+      if (now.notKept !== undefined) listener.dispatch(keptOrNot(undefined));
+    } catch {
+      if (listener.getState().drafts.notKept === undefined) listener.dispatch(keptOrNot(storageWords));
+    }
+  },
+});
+
+/** Takes in what other pages of this browser left when they were closed. */
+export async function joinLeft(account: string, dispatch: (action: UnknownAction) => unknown): Promise<void> {
+  const found = await takeOver(account, false).catch(() => []);
+  const left = found.filter((e) => sets.some((s) => s.kind === e.kind));
+  if (left.length > 0) dispatch(joined(setsOf(left)));
 }
+
+interface Sending {
+  readonly dispatch: (action: UnknownAction) => unknown;
+  readonly getState: () => Holding;
+}
+
+/** when each change was last tried: one that cannot arrive does not keep the others waiting */
+const triedAt = new Map<string, number>();
+const lately = (change: string) => triedAt.get(change) ?? 0;
+const toSend = ({ state }: { readonly state: string }) => state === 'waiting' || state === 'offline';
+
+/** What is to be sent next: drafts first, what makes a record before what belongs to it; then what was done, in order. */
+function nextOf({ drafts, actions }: DraftsState): { draft: Draft; key: string } | { action: QueuedAction } | undefined {
+  const made = new Set(Object.values(drafts).flatMap((d) => (d.version === undefined ? [d.id] : [])));
+  const draft = Object.entries(drafts)
+    .filter(([, d]) => toSend(d) && !(d.parentId !== undefined && made.has(d.parentId)))
+    .sort(
+      ([, a], [, b]) =>
+        lately(a.change) - lately(b.change) ||
+        Number(a.entity === 'defect') - Number(b.entity === 'defect') ||
+        Number(a.aside === true) - Number(b.aside === true),
+    )[0];
+  if (draft) return { key: draft[0], draft: draft[1] };
+  const typed = new Set(Object.values(drafts).map((d) => d.id));
+  const before = new Set<string>();
+  const firsts = Object.values(actions).filter((a) => {
+    const first = !before.has(a.id) && !typed.has(a.id) && toSend(a);
+    before.add(a.id);
+    return first;
+  });
+  const action = firsts.sort((a, b) => lately(a.change) - lately(b.change))[0];
+  return action && { action };
+}
+
+/** Sends one thing, and tells the state what came of it. */
+async function sendOne(next: NonNullable<ReturnType<typeof nextOf>>, { dispatch, getState }: Sending): Promise<void> {
+  const headers = headersOf(getState().drafts);
+  triedAt.set('action' in next ? next.action.change : next.draft.change, Date.now());
+  if ('action' in next) {
+    const { change, address } = next.action;
+    dispatch(actionMoved({ change, state: 'sending' }));
+    const answer = await act(next.action, headers);
+    if (answer.ok) {
+      dispatch(api.util.invalidateTags([...touchedBy(address)]));
+      dispatch(actionGone(change));
+    } else {
+      if (answer.ended === true) dispatch(ended());
+      dispatch(actionMoved({ change, state: answer.state === 'offline' ? 'offline' : 'refused', message: answer.message }));
+    }
+    return;
+  }
+  const { draft, key } = next;
+  dispatch(sending(key));
+  const answer = await send(draft, headers);
+  if (answer.ok) {
+    await dispatch(api.endpoints.job.initiate(draft.jobId, { forceRefetch: true, subscribe: false }) as never);
+    dispatch(kept({ key, change: draft.change, version: answer.version, saved: draft.body }));
+    if (draft.entity === 'defect') dispatch(api.util.invalidateTags(['jobs']));
+    return;
+  }
+  const { ok: _ok, ended: over, ...rest } = answer;
+  if (over === true) dispatch(ended());
+  dispatch(failed({ key, change: draft.change, ...rest }));
+}
+
+const stirs = [edited, mineAgain, loaded, joined, done, kept, failed, actionMoved, actionGone] as const;
 
 saver.startListening({
-  matcher: (
-    action,
-  ): action is ReturnType<typeof edited> | ReturnType<typeof mineAgain> | ReturnType<typeof loaded> | ReturnType<typeof kept> | ReturnType<typeof failed> =>
-    edited.match(action) || mineAgain.match(action) || loaded.match(action) || kept.match(action) || failed.match(action),
+  predicate: (action) => stirs.some((one) => one.match(action)) && !(actionMoved.match(action) && action.payload.state === 'sending'),
   effect: async (action, listener) => {
-    const { dispatch } = listener;
     listener.cancelActiveListeners();
-    await listener.delay(failed.match(action) ? retryMs : settleMs);
+    const { drafts, actions } = listener.getState().drafts;
+    // after one that did not arrive: at once what was not tried yet, the others when the server may be back
+    const untried = [...Object.values(drafts), ...Object.values(actions)].some((one) => one.state === 'waiting');
+    await listener.delay((failed.match(action) || actionMoved.match(action)) && !untried ? retryMs : settleMs);
+    const next = nextOf(listener.getState().drafts);
+    if (next) await sendOne(next, listener);
+  },
+});
+
+// a session that has ended is asked about again: the door opens, and behind it everything is as it was left
+saver.startListening({
+  actionCreator: ended,
+  effect: (_action, { dispatch }) => {
+    dispatch(api.util.invalidateTags(['session']) as never);
+  },
+});
+
+const askAgainMs = 5000;
+
+// a server that is away is asked every few seconds; when it is back, what is shown is read afresh
+saver.startListening({
+  actionCreator: away,
+  effect: async (_action, listener) => {
+    listener.cancelActiveListeners();
     for (;;) {
-      const { drafts } = listener.getState().drafts;
-      // a record that is still to be made goes before what belongs to it
-      const next = Object.values(drafts)
-        .filter((d) => d.state === 'waiting' || d.state === 'offline')
-        .sort((a, b) => Number(a.entity === 'defect') - Number(b.entity === 'defect'))[0];
-      if (!next) return;
-      const key = draftKey(next.entity, next.id);
-      dispatch(sending(key));
-      const answer = await send(next);
-      if (answer.ok) {
-        await dispatch(api.endpoints.job.initiate(next.jobId, { forceRefetch: true, subscribe: false }) as never);
-        dispatch(kept({ key, change: next.change, version: answer.version }));
-        if (next.entity === 'defect') dispatch(api.util.invalidateTags(['jobs']) as never);
-        return;
-      }
-      const { ok: _ok, ...rest } = answer;
-      dispatch(failed({ key, change: next.change, ...rest }));
+      await listener.delay(askAgainMs);
+      const answer = await fetch('/api/session', { credentials: 'same-origin' }).catch(() => undefined);
+      if (answer === undefined || answer.status >= 500) continue;
+      listener.dispatch(back());
+      listener.dispatch(api.util.invalidateTags([...allTags]) as never);
       return;
     }
   },
 });
 
-export { dropped, loaded, typed };
+export { dropped, loaded };

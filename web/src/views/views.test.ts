@@ -196,7 +196,7 @@ describe('drafts', () => {
     const half = reducer(undefined, formKept({ key: 'new job', values: { site: 'Half' } }));
     expect(half.forms).toEqual({ 'new job': { site: 'Half' } });
     expect(reducer(half, formDone('new job')).forms).toEqual({});
-    expect(reducer(undefined, loaded({ drafts: {}, texts: { a: 'b' } }))).toEqual({ drafts: {}, texts: { a: 'b' }, forms: {} });
+    expect(reducer(undefined, loaded({ drafts: {}, texts: { a: 'b' } }))).toEqual({ drafts: {}, texts: { a: 'b' }, forms: {}, actions: {} });
   });
 
   it('keep text that is no measure yet, until it is one or the draft is dropped', () => {
