@@ -1,6 +1,6 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
-import { fileAndData, hasDatabase } from './dataOption.ts';
+import { existsSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { basename, join } from 'node:path';
+import { fileAndData, hasDatabase, sha256Of, withoutPassword } from './dataOption.ts';
 import { command, Failure } from './place.ts';
 import { clientProgram, startPostgres } from './postgres.ts';
 import { run } from './run.ts';
@@ -10,9 +10,17 @@ await command(async () => {
   if (!hasDatabase(dataDir)) throw new Failure(`There is nothing to back up in ${dataDir}. Start Oddment on it first, or name another with --data.`);
   if (existsSync(file)) throw new Failure(`${file} is there already. Name a new file: a backup is never written over another.`);
   const postgres = await startPostgres(join(dataDir, 'database'));
-  const done = await run(clientProgram('pg_dump'), ['--format=custom', '--no-owner', '--file', file, postgres.url], { quiet: true });
+  // under another name until it is whole: what stands under its own can be relied on
+  const half = `${file}.part`;
+  const { url, env } = withoutPassword(postgres.url);
+  const done = await run(clientProgram('pg_dump'), ['--format=custom', '--no-owner', '--file', half, url], { quiet: true, env });
   if (!postgres.wasRunning) await postgres.stop();
-  if (done.code !== 0) throw new Failure(`The backup failed: ${done.output.trim()}`);
-  console.log(`Backed up to ${file}`);
+  if (done.code !== 0) {
+    rmSync(half, { force: true });
+    throw new Failure(`The backup failed: ${done.output.trim()}`);
+  }
+  writeFileSync(`${file}.sha256`, `${await sha256Of(half)}  ${basename(file)}\n`);
+  renameSync(half, file);
+  console.log(`Backed up to ${file}, its checksum to ${file}.sha256: keep both`);
   return 0;
 });

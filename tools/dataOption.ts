@@ -1,4 +1,5 @@
-import { existsSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { createReadStream, existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { Failure, fromHere, stateDir } from './place.ts';
@@ -19,4 +20,19 @@ export function fileAndData(args: readonly string[], usage: string): { file: str
 /** Whether a data directory holds a database. */
 export function hasDatabase(dataDir: string): boolean {
   return existsSync(join(dataDir, 'database', 'pg'));
+}
+
+/** The SHA-256 of a file, in hexadecimal. */
+export async function sha256Of(file: string): Promise<string> {
+  const hash = createHash('sha256');
+  for await (const chunk of createReadStream(file)) hash.update(chunk as Buffer);
+  return hash.digest('hex');
+}
+
+/** An address of PostgreSQL for a command line, which others on this machine can read, and its password apart from it. */
+export function withoutPassword(address: string): { readonly url: string; readonly env: NodeJS.ProcessEnv } {
+  const url = new URL(address);
+  const { password } = url;
+  url.password = '';
+  return { url: url.toString(), env: { PGPASSWORD: decodeURIComponent(password) } };
 }

@@ -3,10 +3,14 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { hostname } from 'node:os';
 import { join } from 'node:path';
 import { built } from './build.ts';
+import { holdData } from './dataLock.ts';
 import { portIsFree } from './freePort.ts';
 import { command, Failure, root } from './place.ts';
-import { startPostgres } from './postgres.ts';
+import { startPostgres, type Postgres } from './postgres.ts';
 import { startOptions, type StartOptions } from './startOptions.ts';
+
+const watchMs = 500;
+const endWithinMs = 5000;
 
 /** The start that runs on this data directory, if it still does. */
 function running(runFile: string): { pid: number; address: string } | undefined {
@@ -53,6 +57,30 @@ function started(what: string, file: string, args: readonly string[], env: NodeJ
   });
 }
 
+/**
+ * Starts a PostgreSQL that ended by itself again, at the port that the server knows.
+ * @returns ends the watch, once nothing is being started any more
+ */
+function keptAlive(dir: string, postgres: Postgres, isEnding: () => boolean): () => Promise<void> {
+  let reviving = Promise.resolve();
+  let busy = false;
+  const revive = async () => {
+    busy = true;
+    console.error('oddment: PostgreSQL ended by itself, starting it again');
+    await startPostgres(dir, { port: postgres.port }).catch((error: unknown) => {
+      console.error(`oddment: ${error instanceof Error ? error.message : 'PostgreSQL does not start'}`);
+    });
+    busy = false;
+  };
+  const watching = setInterval(() => {
+    if (!busy && !isEnding() && !postgres.isAlive()) reviving = revive();
+  }, watchMs);
+  return () => {
+    clearInterval(watching);
+    return reviving;
+  };
+}
+
 /** The simulated weather service and instruments, each a process of its own on loopback. */
 async function simulators({ simulate, weather, instruments, clock }: StartOptions): Promise<{ weather?: Started; instruments?: Started }> {
   if (!simulate || (weather !== undefined && instruments !== undefined)) return {};
@@ -66,8 +94,11 @@ await command(async () => {
   const options = startOptions(process.argv.slice(2));
   mkdirSync(options.dataDir, { recursive: true });
   const runFile = join(options.dataDir, 'running.json');
+  // the one lock says whether there is another, its file where it is
+  const free = await holdData(options.dataDir);
   const other = running(runFile);
   if (other) throw new Failure(`Oddment already runs on this data: ${other.address} (process ${String(other.pid)}).`);
+  if (!free) throw new Failure(`Oddment is just starting or ending on this data: ${options.dataDir}. Try again in a moment.`);
   await built('server', 'web');
   const postgres = await startPostgres(join(options.dataDir, 'database'));
   let server: ChildProcess | undefined;
@@ -83,6 +114,8 @@ await command(async () => {
     if (!asked) console.error('oddment: ending');
     asked = true;
     server?.kill('SIGTERM');
+    // one that does not end by itself is ended: the database is asked after it
+    setTimeout(() => server?.kill('SIGKILL'), endWithinMs).unref();
   };
   process.on('SIGINT', ask);
   process.on('SIGTERM', ask);
@@ -127,9 +160,11 @@ await command(async () => {
       done(asked ? 0 : (exitCode ?? 1));
     });
   });
+  const endWatch = keptAlive(join(options.dataDir, 'database'), postgres, () => asked);
   if (asked) server.kill('SIGTERM');
   else console.log(`Oddment runs at ${address}   (Ctrl-C ends it)`);
   const code = await ended;
+  await endWatch();
   rmSync(runFile, { force: true });
   endStand();
   await postgres.stop();

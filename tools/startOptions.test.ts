@@ -7,7 +7,7 @@ import { startOptions } from './startOptions.ts';
 
 describe('startOptions', () => {
   it('has its own data directory, its own port, and the demo', () => {
-    expect(startOptions([])).toEqual({ port: 4717, dataDir: join(stateDir, 'data'), demo: true, simulate: true, host: '127.0.0.1' });
+    expect(startOptions([])).toEqual({ port: 4717, dataDir: join(stateDir, 'data'), demo: true, simulate: true, host: '127.0.0.1', names: [] });
   });
 
   it('takes port, data, clock and no demo', () => {
@@ -17,8 +17,13 @@ describe('startOptions', () => {
       demo: false,
       simulate: false,
       host: '127.0.0.1',
+      names: [],
       clock: '2026-06-02T12:00:00.000Z',
     });
+  });
+
+  it('goes by the names that it is given', () => {
+    expect(startOptions(['--name', 'office.local', '--name', '*.firm.example']).names).toEqual(['office.local', '*.firm.example']);
   });
 
   it('takes a weather service and a line to instruments; simulated ones beside own data only when asked for', () => {
@@ -39,6 +44,8 @@ describe('startOptions', () => {
     [['--host', '192.0.2.10'], /without TLS is refused: anybody on that network could read the passwords/],
     [['--host', '0.0.0.0'], /without TLS/],
     [['--tls-cert', 'a.pem'], /go together/],
+    [['--name', 'office.local:4717'], /--name is 'office\.local:4717'. It must be a host name or an address without a port/],
+    [['--tls-cert', 'package.json', '--tls-key', 'package.json'], /package\.json is no certificate/],
     [['--weather', 'rain'], /--weather is 'rain'/],
     [['--instruments', 'here'], /--instruments is 'here'/],
     [['--host', '192.0.2.10', '--tls-cert', 'a.pem', '--tls-key', 'b.pem'], /a\.pem is not there/],

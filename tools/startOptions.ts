@@ -2,6 +2,7 @@ import { X509Certificate } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { Failure, fromHere, stateDir } from './place.ts';
+import { isIP } from 'node:net';
 import { join } from 'node:path';
 
 export interface StartOptions {
@@ -36,9 +37,9 @@ function certificateNames(file: string): readonly string[] {
 /** Every name that the server goes by: those that were given, its address, and those of its certificate. */
 function namesOf(given: readonly string[] | undefined, host: string, cert: string | undefined): readonly string[] {
   const own = given ?? [];
-  const odd = own.find((name) => !/^(\*\.)?[A-Za-z0-9.:-]+$/.test(name));
+  const odd = own.find((name) => isIP(name) === 0 && !/^(\*\.)?[A-Za-z0-9-]+(\.[A-Za-z0-9-]+)*$/.test(name));
   if (odd !== undefined) throw new Failure(`--name is '${odd}'. It must be a host name or an address without a port, such as office.local.`, 2);
-  return [...own, ...(host === '0.0.0.0' || host === '::' ? [] : [host]), ...(cert === undefined ? [] : certificateNames(fromHere(cert)))];
+  return [...own, ...(host === '0.0.0.0' || host === '::' || isLoopback(host) ? [] : [host]), ...(cert === undefined ? [] : certificateNames(fromHere(cert)))];
 }
 
 /** @throws Failure where an option is unknown or cannot be */

@@ -18,7 +18,7 @@ import {
   type Product,
 } from '@oddment/core';
 import { instanceToPlain } from 'class-transformer';
-import { check, type Checked, type Problem } from './check.ts';
+import { check, fewEnough, wayward, type Checked, type Problem } from './check.ts';
 import { Id, ListOf, Nested, OneOf, OptionalNested, Optionally } from './fields.ts';
 import { ProductFields } from './shelf.ts';
 import { schemaOf, withSharedParts, type Schema } from './schema.ts';
@@ -85,7 +85,8 @@ function refusals(file: JobFile): Problem[] {
 export function readJobFile(text: string): Checked<JobFile> {
   let input: unknown;
   try {
-    input = JSON.parse(text);
+    // some editors put a byte order mark before a file
+    input = JSON.parse(text.replace(/^\ufeff/, ''));
   } catch (error) {
     return { ok: false, problems: [{ path: '', message: `This is not JSON: ${error instanceof Error ? error.message : 'it cannot be read'}.` }] };
   }
@@ -121,6 +122,8 @@ function asToday(input: unknown): unknown {
 
 /** Checks a job file that is already parsed. */
 export function checkJobFile(input: unknown): Checked<JobFile> {
+  const odd = wayward(input);
+  if (odd) return { ok: false, problems: [odd] };
   const checked = check(JobFile, asToday(input));
   if (!checked.ok) return checked;
   const problems = [
@@ -132,7 +135,7 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
       productProblems(p as Product).map((one) => ({ path: `products/${String(i)}/${one.path}`, message: one.why })),
     ),
   ];
-  return problems.length === 0 ? checked : { ok: false, problems };
+  return problems.length === 0 ? checked : { ok: false, problems: fewEnough(problems) };
 }
 
 /** A job as a file; `pretty` with line breaks. */

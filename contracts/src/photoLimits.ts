@@ -4,6 +4,8 @@ export const photoLimits = {
   keptBytes: 1_500_000,
   keptSidePx: 2048,
   perDefect: 12,
+  /** added by one person within a day */
+  perDayBytes: 1_000_000_000,
   /** taken in by the page, before it is made smaller */
   givenBytes: 40_000_000,
   givenSidePx: 20_000,

@@ -6,6 +6,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Clock } from './clock.ts';
 import { callOf, type Handler } from './http/call.ts';
+import { patiently } from './http/patiently.ts';
 import { jobHandlers } from './http/jobHandlers.ts';
 import { mountPages } from './http/pages.ts';
 import { photoHandlers } from './http/photoHandlers.ts';
@@ -29,6 +30,8 @@ export interface AppParts {
   readonly secure?: boolean;
   /** names that it goes by besides loopback */
   readonly names?: readonly string[];
+  /** how long a request waits for a database that is away, in ms */
+  readonly patienceMs?: number;
   readonly weatherUrl?: string;
   /** readings of the instruments, where there are any */
   readonly readings?: Readings;
@@ -47,7 +50,18 @@ const contentSecurityPolicy = {
 };
 
 /** The whole HTTP side: routes, sessions, problems, and the built page. */
-export function makeApp({ database, clock, demo, log, webDir, secure = false, names = [], weatherUrl, readings }: AppParts): express.Express {
+export function makeApp({
+  database,
+  clock,
+  demo,
+  log,
+  webDir,
+  secure = false,
+  names = [],
+  patienceMs = 10_000,
+  weatherUrl,
+  readings,
+}: AppParts): express.Express {
   const { db } = database;
   const app = express();
   app.disable('x-powered-by');
@@ -65,8 +79,11 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, na
   });
   app.use(compression());
   app.get('/healthz', async (_req, res) => {
-    await database.ping();
-    res.json({ ok: true });
+    const ok = await database.ping().then(
+      () => true,
+      () => false,
+    );
+    res.status(ok ? 200 : 503).json({ ok });
   });
 
   const api = express.Router();
@@ -94,19 +111,23 @@ export function makeApp({ database, clock, demo, log, webDir, secure = false, na
     ...shelfHandlers(db),
     ...outsideHandlers(db, weatherUrl, readings, clock),
   };
+  const answered = async (name: RouteName, req: Request, res: Response) => {
+    const { access, status } = routeOf(name);
+    const who = access === 'open' ? undefined : await signedIn(db, clock, req);
+    if (access !== 'open') {
+      if (!who) throw new HttpProblem(401, 'Sign in first.');
+      const meant = req.headers['oddment-account'];
+      // what one person left in a browser is never taken as another's who signed in there meanwhile
+      if (meant !== undefined && meant !== '' && meant !== who.account.id) throw new HttpProblem(401, 'Somebody else is signed in in this browser now.');
+      if (!access.includes(who.account.role)) throw new HttpProblem(403, `This is not for the role of ${who.account.role}. Ask an owner of the firm.`);
+    }
+    res.status(status);
+    return handlers[name](callOf(req, res, who, clock.now().toISOString()));
+  };
   for (const name of routeNames) {
-    const { method, path, access, status } = routeOf(name);
+    const { method, path } = routeOf(name);
     api[method](path.replaceAll(/\{(\w+)\}/g, ':$1'), async (req, res) => {
-      const who = access === 'open' ? undefined : await signedIn(db, clock, req);
-      if (access !== 'open') {
-        if (!who) throw new HttpProblem(401, 'Sign in first.');
-        const meant = req.headers['oddment-account'];
-        // what one person left in a browser is never taken as another's who signed in there meanwhile
-        if (meant !== undefined && meant !== '' && meant !== who.account.id) throw new HttpProblem(401, 'Somebody else is signed in in this browser now.');
-        if (!access.includes(who.account.role)) throw new HttpProblem(403, `This is not for the role of ${who.account.role}. Ask an owner of the firm.`);
-      }
-      res.status(status);
-      const answer = await handlers[name](callOf(req, res, who, clock.now().toISOString()));
+      const answer = await patiently(res, patienceMs, () => answered(name, req, res));
       if (res.headersSent) return;
       if (answer === undefined) res.end();
       else res.json(answer);

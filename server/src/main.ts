@@ -62,6 +62,9 @@ process.on('disconnect', end);
 
 // longer than clients and proxies keep a connection that rests: it is never closed under a request that is on its way
 server.keepAliveTimeout = 65_000;
+// a request that is sent by halves, or not at all, does not hold its connection for long
+server.headersTimeout = 15_000;
+server.requestTimeout = 120_000;
 server.listen(settings.port, settings.host, () => {
   process.send?.({ ready: settings.port });
 });

@@ -71,6 +71,30 @@ describe('the OpenAPI document', () => {
   });
 });
 
+/** What attacks send: names that every object has, nesting without end, arrays and objects in each other's place. */
+const nasty = fc.oneof(
+  fc
+    .constantFrom('constructor', '__proto__', 'prototype', 'toString', 'hasOwnProperty')
+    .chain((key) => fc.jsonValue({ maxDepth: 1 }).map((value) => `{"${key}": ${JSON.stringify(value)}}`)),
+  fc.constantFrom('[', '{"a":').map((open) => `${open.repeat(4000)}1${(open === '[' ? ']' : '}').repeat(4000)}`),
+  fc.constantFrom(
+    '[]',
+    '[[]]',
+    '[{}]',
+    '{"0":{}}',
+    'null',
+    'true',
+    '1e999',
+    '-0',
+    '""',
+    '"\\u0000"',
+    '"\\ud800"',
+    '{"length":1e9}',
+    '{"then":1}',
+    '{"toJSON":"x"}',
+  ),
+);
+
 describe('bad input, generated', () => {
   const broken = fc.oneof(
     fc.jsonValue({ maxDepth: 3 }),
@@ -83,15 +107,21 @@ describe('bad input, generated', () => {
     async (name) => {
       const { method, path, example = {} } = routeOf(name);
       const at = await address(path);
+      const attacked = fc.tuple(fc.constantFrom(...Object.keys(example)), nasty, fc.boolean()).map(
+        ([key, value, marked]) =>
+          `${marked ? '\ufeff' : ''}{${Object.entries(example)
+            .map(([k, v]) => `${JSON.stringify(k)}: ${k === key ? value : JSON.stringify(v)}`)
+            .join(', ')}}`,
+      );
       const mutated = fc.tuple(fc.constantFrom(...Object.keys(example)), fc.jsonValue({ maxDepth: 2 })).map(([key, value]) => ({ ...example, [key]: value }));
       await fc.assert(
-        fc.asyncProperty(fc.oneof(broken, mutated), async (body) => {
+        fc.asyncProperty(fc.oneof(broken, mutated, nasty, attacked), async (body) => {
           const answer = await owner.ask(method.toUpperCase(), at, typeof body === 'string' ? body : JSON.stringify(body));
           expect(answer.status).toBeLessThan(500);
           if (answer.status >= 400) expect(isProblem(answer.body), JSON.stringify(answer.body)).toBe(true);
           if (answer.status === 422) expect((answer.body['problems'] as { path?: unknown }[]).every((p) => typeof p.path === 'string')).toBe(true);
         }),
-        { numRuns: 25 },
+        { numRuns: 50 },
       );
     },
   );

@@ -33,8 +33,24 @@ describe('what a JPEG says beside the picture', () => {
     expect(withoutMetadata(pixel)).toEqual(pixel);
   });
 
+  it('is thrown away with every segment that nothing draws by, and thumbnails in those that something does', () => {
+    const odd = [0xe3, 0xef, 0xf0, 0xfd, 0x02, 0xbf].map((marker) => segment(marker, Buffer.from('hidden away')));
+    const thumb = segment(0xe0, Buffer.concat([Buffer.from('JFIF\0\x01\x01\0\0\x01\0\x01\x01\x01', 'latin1'), Buffer.from('rgb')]));
+    const other = [
+      segment(0xe0, Buffer.from('JFXX\0\x10picture')),
+      segment(0xe2, Buffer.from('MPF\0more pictures')),
+      segment(0xee, Buffer.from('Adobe and a letter')),
+    ];
+    const kept = withoutMetadata(withSegments(thumb, ...odd, ...other));
+    expect(kept?.toString('latin1')).not.toMatch(/hidden|rgb|picture|letter/);
+    expect(kept).toEqual(withSegments(segment(0xe0, Buffer.from('JFIF\0\x01\x01\0\0\x01\0\x01\0\0', 'latin1'))));
+  });
+
   it('leaves what belongs to the picture', () => {
-    const profile = withSegments(segment(0xe0, Buffer.from('JFIF\0\x01\x01\0\0\x01\0\x01\0\0', 'latin1')), segment(0xe2, Buffer.from('ICC_PROFILE\0')));
+    const profile = withSegments(
+      segment(0xe0, Buffer.from('JFIF\0\x01\x01\0\0\x01\0\x01\0\0', 'latin1')),
+      segment(0xe2, Buffer.from('ICC_PROFILE\0\x01\x01colors', 'latin1')),
+    );
     expect(withoutMetadata(profile)).toEqual(profile);
   });
 

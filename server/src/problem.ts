@@ -10,6 +10,7 @@ const titles: Readonly<Record<number, string>> = {
   415: 'JSON is expected',
   422: 'Something is not right',
   429: 'Too many tries',
+  503: 'Not at the moment',
   500: 'Something went wrong on our side',
 };
 

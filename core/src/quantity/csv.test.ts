@@ -43,6 +43,8 @@ describe('CSV', () => {
   });
 
   it('writes no cell that a spreadsheet would run', () => {
-    expect(writeCsv([['=1+1', '+2', '@x', '-y', '-3', 'a,b', 'say "so"']])).toBe(`'=1+1,'+2,'@x,'-y,-3,"a,b","say ""so"""\r\n`);
+    expect(writeCsv([['=1+1', '+2', '@x', '-y', '-3', '-3.5', '-1+1', ' =1', 'a,b', 'say "so"']])).toBe(
+      `'=1+1,'+2,'@x,'-y,-3,-3.5,'-1+1,' =1,"a,b","say ""so"""\r\n`,
+    );
   });
 });

@@ -49,9 +49,12 @@ export function readCsv(text: string): CsvRow[] {
   return rows;
 }
 
+/** what a spreadsheet begins to calculate at; a minus is harmless only before a number and nothing else */
+const runs = /^\s*[=+@\t\r\uff1d\uff0b\uff20]|^\s*[-\uff0d](?!\d+([.,]\d+)?$)/;
+
 /** A cell as RFC 4180 wants it; one that a spreadsheet would take for a formula is kept text by an apostrophe. */
 function csvCell(cell: string): string {
-  const safe = /^[=+@\t\r]|^-(?!\d)/.test(cell) ? `'${cell}` : cell;
+  const safe = runs.test(cell) ? `'${cell}` : cell;
   return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
 }
 

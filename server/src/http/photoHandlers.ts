@@ -23,8 +23,8 @@ export function photoHandlers(db: Database) {
     readPhoto: async ({ scope, id, res }: Call) => {
       const picture = await readPicture(db, scope.firmId, id);
       if (!picture) throw notFound('This photo');
-      // the picture of an id never changes; only who is signed in may keep it
-      res.set('Cache-Control', 'private, max-age=31536000, immutable').type('image/jpeg').send(picture);
+      // a browser may keep it, and asks each time whether it is still there: one that is deleted is gone at once
+      res.set('Cache-Control', 'private, no-cache').type('image/jpeg').send(picture);
     },
     addPhoto: async (call: Call) => madeStatus(call, await addPhoto(db, call.who, call.scope, call.id, call.body(NewPhotoBody))),
     changePhoto: (call: Call) => {

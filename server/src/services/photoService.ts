@@ -4,7 +4,7 @@ import { HttpProblem } from '../problem.ts';
 import type { SignedIn } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
 import type { Scope } from '../store/jobStore.ts';
-import { photoCount, readPhotoRow } from '../store/photoStore.ts';
+import { bytesAdded, photoCount, readPhotoRow } from '../store/photoStore.ts';
 import { withoutMetadata } from './jpeg.ts';
 import { createRecord, type Answer } from './recordService.ts';
 
@@ -38,6 +38,9 @@ export async function addPhoto(db: Database, { account }: SignedIn, scope: Scope
   if (!jpeg) throw refused('The JPEG is cut off or damaged. Take it again.');
   if ((await photoCount(db, scope.firmId, defectId)) >= photoLimits.perDefect)
     throw refused(`This defect has ${String(photoLimits.perDefect)} photos, as many as it can. Delete one first.`);
+  const dayAgo = new Date(Date.parse(scope.at) - 86_400_000).toISOString();
+  if ((await bytesAdded(db, scope.firmId, scope.accountId, dayAgo)) + jpeg.length > photoLimits.perDayBytes)
+    throw new HttpProblem(429, `You added ${String(photoLimits.perDayBytes / 1e6)} MB of photos within a day, as much as one person can. Go on tomorrow.`);
   const { caption = '', takenAt, position } = body;
   const values = {
     jpeg,

@@ -1,7 +1,7 @@
 import type { PhotoRecord } from '@oddment/contracts';
-import { and, asc, count, eq, isNull } from 'drizzle-orm';
+import { and, asc, count, eq, gt, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { photos } from './schema.ts';
+import { changes, photos } from './schema.ts';
 
 type Db = Database | Transaction;
 
@@ -53,11 +53,21 @@ export async function photoCount(db: Db, firmId: string, defectId: string): Prom
   return row?.n ?? 0;
 }
 
-/** The picture of a photo. */
+/** Bytes of the photos that an account added since a moment, those deleted by now too. */
+export async function bytesAdded(db: Db, firmId: string, accountId: string, since: string): Promise<number> {
+  const [row] = await db
+    .select({ n: sql<number>`coalesce(sum(${photos.bytes}), 0)::float8` })
+    .from(photos)
+    .innerJoin(changes, and(eq(changes.firmId, photos.firmId), eq(changes.entityId, photos.id), eq(changes.action, 'create')))
+    .where(and(eq(photos.firmId, firmId), eq(changes.accountId, accountId), gt(photos.createdAt, since)));
+  return row?.n ?? 0;
+}
+
+/** The picture of a photo that is not deleted. */
 export async function readPicture(db: Db, firmId: string, id: string): Promise<Buffer | undefined> {
   const [row] = await db
     .select({ jpeg: photos.jpeg })
     .from(photos)
-    .where(and(eq(photos.firmId, firmId), eq(photos.id, id)));
+    .where(and(eq(photos.firmId, firmId), eq(photos.id, id), isNull(photos.deletedAt)));
   return row?.jpeg;
 }
