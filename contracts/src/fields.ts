@@ -207,11 +207,14 @@ export const Nested = (missing: string, pick: (around: TypeHelpOptions | undefin
 export const OptionalNested = (contract: () => Contract) =>
   field(() => schemaOf(contract()), [IsOptional(), IsObject({ message: 'An object is expected here, or nothing.' }), ValidateNested(), Type(contract)], true);
 
+/** A list in a list is no object, though it validates as an empty one. */
+const eachObject = (what: string) => IsObject({ each: true, message: `${what}: each must be an object with its fields.` });
+
 /** A list of another contract. */
 export const ListOf = (what: string, contract: () => Contract, most: number) =>
   field(
     () => ({ type: 'array', maxItems: most, items: schemaOf(contract()), description: what }),
-    [IsArray({ message: `${what} must be a list.` }), ArrayMaxSize(most), ValidateNested({ each: true }), Type(contract)],
+    [IsArray({ message: `${what} must be a list.` }), ArrayMaxSize(most), eachObject(what), ValidateNested({ each: true }), Type(contract)],
   );
 
 /** A list of one or more of another contract, no two of one id. */
@@ -224,6 +227,7 @@ export const SomeOf = (what: string, contract: () => Contract, most: number) => 
       ArrayMinSize(1, { message: `${what} needs at least one.` }),
       ArrayMaxSize(most, { message: `${what} is ${String(most)} at most.` }),
       ValidateBy({ name: 'apart', validator: { validate: apart, defaultMessage: () => `${what}: two have the same id; each needs one of its own.` } }),
+      eachObject(what),
       ValidateNested({ each: true }),
       Type(contract),
     ],
