@@ -197,7 +197,7 @@ export const routes = describe({
   importJob: {
     method: 'post',
     path: '/job-files',
-    summary: 'Take a job file in as a new job',
+    summary: 'Take a job file in as a new job; ?change=UUID makes a repeat known, Accept: application/x-ndjson tells how far it is',
     access: planners,
     body: JobFile,
     example: { format: 'oddment-job', version: jobFileVersion, job: { ...job, id: exampleId, areas: [] } },

@@ -93,7 +93,8 @@ export function makeApp({
       throw new HttpProblem(403, 'This request comes from another site.');
     next();
   });
-  api.use('/job-files', express.json({ limit: '8mb' }));
+  // read in a thread, as it came
+  api.use('/job-files', express.text({ type: 'application/json', limit: '8mb' }));
   api.use('/defects/:id/photos', express.json({ limit: '3mb' }));
   api.use('/jobs/:id/days', express.json({ limit: '3mb' }));
   api.use(express.json({ limit: '256kb' }));

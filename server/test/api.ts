@@ -40,7 +40,7 @@ export class Person {
     const text = await response.text();
     return {
       status: response.status,
-      body: (/json/.test(response.headers.get('content-type') ?? '') && text !== '' ? JSON.parse(text) : {}) as Record<string, unknown>,
+      body: (/(?<!nd)json/.test(response.headers.get('content-type') ?? '') && text !== '' ? JSON.parse(text) : {}) as Record<string, unknown>,
       headers: response.headers,
       text,
     };

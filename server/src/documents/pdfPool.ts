@@ -1,21 +1,28 @@
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import type { KeepDone, KeepTask } from './daysWork.ts';
+import type { FileDone, FileTask } from '../services/fileWork.ts';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
 
-let pool: Piscina | undefined;
+const pools = new Map<'documents' | 'files', Piscina>();
 
-/** One thread, started when first needed and ended when idle: a PDF takes memory, and the API goes on beside it. */
-function threads(): Piscina {
+/**
+ * One thread for documents and one for files, started when first needed and ended when idle: a PDF takes memory, the API
+ * goes on beside it, and a file is not kept waiting by a large PDF.
+ */
+function threads(what: 'documents' | 'files' = 'documents'): Piscina {
   // run from the sources, as tests do, the thread is the one that was built: Node reads no TypeScript in it
   const file = import.meta.url.endsWith('.ts') ? '../../dist/pdfWorker.js' : './pdfWorker.js';
-  pool ??= new Piscina({
+  const known = pools.get(what);
+  if (known) return known;
+  const pool = new Piscina({
     filename: new URL(file, import.meta.url).href,
     minThreads: 0,
     maxThreads: 1,
     idleTimeout: 60_000,
     maxQueue: 20,
   });
+  pools.set(what, pool);
   return pool;
 }
 
@@ -42,8 +49,12 @@ export async function pdfOf(
 /** Goes through days that are to be kept, in the same thread. */
 export const keptInThread = (task: KeepTask): Promise<KeepDone> => threads().run(task, { name: 'keepDays' }) as Promise<KeepDone>;
 
-/** Ends the thread. */
+/** Checks a job file and makes its rows, in a thread. @throws AbortError when it was stopped */
+export const filesRead = (task: FileTask, signal?: AbortSignal): Promise<FileDone> =>
+  threads('files').run(task, { name: 'readFile', ...(signal && { signal }) }) as Promise<FileDone>;
+
+/** Ends the threads. */
 export async function endPdfThreads(): Promise<void> {
-  await pool?.destroy();
-  pool = undefined;
+  await Promise.all([...pools.values()].map((pool) => pool.destroy()));
+  pools.clear();
 }

@@ -9,6 +9,8 @@ import type { Scope } from '../store/jobStore.ts';
 const cookieName = 'oddment_session';
 const uuidPattern = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
 
+export const isUuid = (text: string): boolean => uuidPattern.test(text);
+
 export const sessionCookie = {
   name: cookieName,
   options: { httpOnly: true, sameSite: 'strict', path: '/', maxAge: sessionDays * 86_400_000 } satisfies CookieOptions,
@@ -32,7 +34,7 @@ function bodyOf<T extends object>(contract: new () => T, req: Request): T {
 
 function idOf(req: Request): string {
   const id = req.params['id'];
-  if (typeof id !== 'string' || !uuidPattern.test(id)) throw notFound('That');
+  if (typeof id !== 'string' || !isUuid(id)) throw notFound('That');
   return id;
 }
 

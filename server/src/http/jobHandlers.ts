@@ -1,23 +1,13 @@
-import {
-  ChangeAreaBody,
-  ChangeDefectBody,
-  ChangeJobBody,
-  checkJobFile,
-  jobCsv,
-  NewAreaBody,
-  NewDefectBody,
-  NewJobBody,
-  VersionBody,
-  writeJobFile,
-} from '@oddment/contracts';
+import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, jobCsv, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
 import { readAsked, readFace } from '@oddment/core';
 import { HttpProblem, notFound } from '../problem.ts';
-import { importJob } from '../services/jobFileService.ts';
+import { importedJob, importJob } from '../services/jobFileService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
-import { madeStatus, type Call, type Handler } from './call.ts';
+import { isUuid, madeStatus, type Call, type Handler } from './call.ts';
+import { answerInLines, linesType } from './inLines.ts';
 import { sendPdf, unitsAsked } from './sendPdf.ts';
 
 /** Something in the address that cannot be read. */
@@ -114,11 +104,16 @@ export function jobHandlers(db: Database) {
         `${one.mark} options`,
       );
     },
-    importJob: ({ req, scope }) => {
-      if (req.body === undefined) throw new HttpProblem(415, 'Send a job file with content type application/json.');
-      const checked = checkJobFile(req.body);
-      if (!checked.ok) throw new HttpProblem(422, `The job file has ${String(checked.problems.length)} problems.`, { problems: checked.problems });
-      return importJob(db, scope, checked.value);
+    importJob: async ({ req, res, scope }) => {
+      if (typeof req.body !== 'string') throw new HttpProblem(415, 'Send a job file with content type application/json.');
+      const { change } = req.query;
+      if (change !== undefined && !(typeof change === 'string' && isUuid(change)))
+        throw refused('change', `'change' must be a UUID, the same when the file is sent again.`);
+      const taking = change === undefined ? {} : { change };
+      const text = req.body;
+      if (req.headers.accept !== linesType) return importedJob(db, scope, await importJob(db, scope, text, taking));
+      await answerInLines(res, async (line, signal) => ({ id: await importJob(db, scope, text, { ...taking, signal, onProgress: line }) }));
+      return undefined;
     },
     createJob: async (call) => {
       const body = call.body(NewJobBody);

@@ -1,4 +1,4 @@
-import type { ProductFields, ProductFileReport, StockFields } from '@oddment/contracts';
+import type { ProductFields, ProductFileReport, ProductRecord, StockFields } from '@oddment/contracts';
 import { productProblems, readProducts, type Product, type StockPack } from '@oddment/core';
 import { createHash, randomUUID } from 'node:crypto';
 import { HttpProblem } from '../problem.ts';
@@ -67,9 +67,12 @@ export async function importProducts(
 ): Promise<ProductFileReport> {
   const { products, lines } = readProducts(text);
   const count = { made: 0, changed: 0 };
+  const nameOf = ({ title, basedOn }: { title: string; basedOn: string }) => `${basedOn} ${title}`;
   await db.transaction(async (tx) => {
+    // read once, and kept along: a file has thousands of lines
+    const known = new Map((await listProducts(tx, scope.firmId)).map((p) => [nameOf(p), p]));
     for (const [i, product] of products.entries()) {
-      const there = (await listProducts(tx, scope.firmId)).find((p) => p.title === product.title && p.basedOn === product.basedOn);
+      const there = known.get(nameOf(product));
       // figures of a file say nothing of the heat: what was computed from kinetics stays
       const values = productValues(
         { ...product, ...(there?.kinetics && { kinetics: there.kinetics, safeLift: there.safeLift }) } as ProductFields,
@@ -78,8 +81,10 @@ export async function importProducts(
         there,
       );
       const made = { change: lineChange(change, i) };
-      if (there) await changeRecord(tx, scope, 'product', there.id, { ...made, version: there.version }, 'change', values);
-      else await createRecord(tx, scope, 'product', { ...made, id: randomUUID() }, values);
+      const { record } = there
+        ? await changeRecord(tx, scope, 'product', there.id, { ...made, version: there.version }, 'change', values)
+        : await createRecord(tx, scope, 'product', { ...made, id: randomUUID() }, values);
+      known.set(nameOf(product), record as ProductRecord);
       count[there ? 'changed' : 'made'] += 1;
     }
   });

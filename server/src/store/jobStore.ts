@@ -31,6 +31,12 @@ export type Row<E extends Entity> = (typeof tables)[E]['$inferSelect'];
 
 type Db = Database | Transaction;
 
+/** The fields of a record's row, each with the name of its column. */
+export function columnsOf(entity: Entity): readonly (readonly [field: string, name: string])[] {
+  const columns = getTableColumns(tables[entity]) as Readonly<Record<string, { readonly name: string }>>;
+  return Object.entries(columns).map(([field, { name }]) => [field, name]);
+}
+
 export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | ProductRecord | StockRecord;
 
 function defectRecord(row: Row<'defect'>): DefectRecord {
@@ -176,6 +182,33 @@ export async function noteChange(
     .from(changes)
     .where(and(eq(changes.firmId, scope.firmId), eq(changes.id, id)));
   return known?.entity === entity && known.entityId === entityId && known.action === action ? 'repeated' : 'other';
+}
+
+/** The record that a change made, where it was made before. */
+export async function changedRecord(db: Db, { firmId }: Scope, id: string, entity: Entity): Promise<string | undefined> {
+  const [known] = await db
+    .select({ entityId: changes.entityId })
+    .from(changes)
+    .where(and(eq(changes.firmId, firmId), eq(changes.id, id), eq(changes.entity, entity), eq(changes.action, 'create')));
+  return known?.entityId;
+}
+
+/**
+ * Inserts many rows in one statement, and notes each as a change but that of a job, which its own change notes.
+ * @param rows JSON text of them, by the names of the columns
+ */
+export async function insertRows(tx: Transaction, { accountId, at }: Scope, entity: 'job' | 'area' | 'defect', rows: string): Promise<void> {
+  const table = tables[entity];
+  const columns = sql.join(
+    columnsOf(entity).map(([, name]) => sql.identifier(name)),
+    sql`, `,
+  );
+  const told = sql`jsonb_populate_recordset(null::${table}, ${rows}::jsonb)`;
+  await tx.execute(sql`insert into ${table} (${columns}) select ${columns} from ${told}`);
+  if (entity !== 'job')
+    await tx.execute(
+      sql`insert into ${changes} (firm_id, id, account_id, at, entity, entity_id, action) select firm_id, gen_random_uuid(), ${accountId}::uuid, ${at}::timestamptz, ${entity}, id, 'create' from ${told}`,
+    );
 }
 
 /** Inserts a row; false where the id is taken. */

@@ -1,13 +1,15 @@
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
 import type { ProblemDocument } from '@oddment/contracts';
 import { useRef, useState } from 'react';
+import { linesOf } from '../state/lines.ts';
+import { Making } from './Making.tsx';
 
 interface Line {
   readonly stage?: 'planning' | 'layout' | 'drawing';
   readonly done?: number;
   readonly name?: string;
   readonly pdf?: string;
+  readonly problem?: ProblemDocument;
 }
 
 const shares = { planning: [0, 0.15], layout: [0.15, 0.15], drawing: [0.4, 0.6] } as const;
@@ -28,18 +30,6 @@ function download(name: string, base64: string): void {
   setTimeout(() => {
     URL.revokeObjectURL(url);
   }, 60_000);
-}
-
-async function linesOf(response: Response, onLine: (line: Line) => void): Promise<void> {
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = '';
-  for (;;) {
-    const part = await reader?.read();
-    if (!part || part.done) return;
-    const lines = (rest + part.value).split('\n');
-    rest = lines.pop() ?? '';
-    for (const line of lines) if (line !== '') onLine(JSON.parse(line) as Line);
-  }
 }
 
 /** Has a PDF made, shows how far it is, and stops it when asked. */
@@ -65,7 +55,8 @@ export function MakePdf({
       const response = await fetch(address, { credentials: 'same-origin', headers: { accept: 'application/x-ndjson' }, signal: own.signal });
       if (!response.ok) throw new Error(((await response.json()) as ProblemDocument).detail);
       let made = false;
-      await linesOf(response, (line) => {
+      await linesOf<Line>(response, (line) => {
+        if (line.problem) throw new Error(line.problem.detail);
         if (line.pdf !== undefined) {
           made = true;
           download(line.name ?? 'sheets.pdf', line.pdf);
@@ -79,18 +70,14 @@ export function MakePdf({
   };
   if (share !== undefined) {
     return (
-      <span style={{ display: 'inline-grid', gridTemplateColumns: '90px auto', gap: 8, alignItems: 'center' }}>
-        <LinearProgress variant="determinate" value={share * 100} aria-label="The PDF is being made" />
-        <Button
-          variant="outlined"
-          {...look}
-          onClick={() => {
-            stop.current?.abort();
-          }}
-        >
-          Stop
-        </Button>
-      </span>
+      <Making
+        share={share}
+        label="The PDF is being made"
+        look={look}
+        onStop={() => {
+          stop.current?.abort();
+        }}
+      />
     );
   }
   return (

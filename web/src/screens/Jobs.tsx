@@ -1,7 +1,6 @@
 import { crewFields } from '../views/crewFields.ts';
 import { unnamed } from '@oddment/core';
-import Button from '@mui/material/Button';
-import type { IssuedSummary, JobFields, Problem, ProblemDocument } from '@oddment/contracts';
+import type { IssuedSummary, JobFields } from '@oddment/contracts';
 import {
   clockTime,
   plannedOf,
@@ -15,7 +14,7 @@ import {
   type RepairPlan,
   type UnitSystem,
 } from '@oddment/core';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Ahead } from '../parts/Ahead.tsx';
@@ -25,6 +24,7 @@ import { JobForm } from '../parts/JobForm.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
 import { useRemove } from '../state/removing.ts';
+import { ImportJob } from '../parts/ImportJob.tsx';
 import { useQueued, useQueuedOne } from '../state/queued.ts';
 import { pageNow } from '../state/clock.ts';
 import { planOf, usePlannedBy, useJob } from '../state/editing.ts';
@@ -53,63 +53,6 @@ function NewJob() {
       onSubmit={begin}
       initial={{ site: '', client: '', timeZone: here, units: 'metric', crew: crewFields(unnamed(2)), startAt: siteInstant(tomorrow, '08:00', here) }}
     />
-  );
-}
-
-function ImportJob() {
-  const [take] = api.useImportJobMutation();
-  const navigate = useNavigate();
-  const picker = useRef<HTMLInputElement>(null);
-  const [problems, setProblems] = useState<readonly Problem[]>([]);
-  const read = async (file: File) => {
-    setProblems([]);
-    let input: unknown;
-    try {
-      input = JSON.parse(await file.text());
-    } catch {
-      setProblems([{ path: '', message: `${file.name} is not JSON.` }]);
-      return;
-    }
-    const done = await take(input);
-    if (done.data) await navigate(`/jobs/${done.data.id}/walk`);
-    else {
-      const document = done.error && 'data' in done.error ? (done.error.data as ProblemDocument | undefined) : undefined;
-      setProblems(document?.problems ?? [{ path: '', message: document?.detail ?? 'The server does not answer.' }]);
-    }
-  };
-  return (
-    <section style={{ marginTop: 18, borderTop: '1px solid var(--rule)', paddingTop: 10 }} aria-label="Job file">
-      <h2 style={{ fontSize: 18 }}>From a job file</h2>
-      <input
-        ref={picker}
-        type="file"
-        accept="application/json,.json"
-        hidden
-        aria-label="Job file"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void read(file);
-          event.target.value = '';
-        }}
-      />
-      <Button
-        variant="outlined"
-        onClick={() => {
-          picker.current?.click();
-        }}
-      >
-        Choose a file
-      </Button>
-      {problems.length === 0 ? null : (
-        <ul role="alert">
-          {problems.slice(0, 12).map((p) => (
-            <li key={`${p.path}${p.message}`}>
-              <b>{p.path === '' ? 'the file' : p.path}</b>: {p.message}
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
   );
 }
 

@@ -127,7 +127,6 @@ export const api = createApi({
       query: (body) => ({ url: 'jobs', method: 'POST', body }),
       invalidatesTags: ['jobs'],
     }),
-    importJob: build.mutation<JobRecord, unknown>({ query: (body) => ({ url: 'job-files', method: 'POST', body }), invalidatesTags: ['jobs'] }),
     remove: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string; name: string }>({
       query: ({ entity, id, name, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body, words: `${name} deleted` }),
       invalidatesTags: (_done, _error, { entity }) => touched(entity),
