@@ -69,12 +69,48 @@ describe('for phones on the crew’s network', () => {
     const server = await started(['--port', '4793', '--data', join(dir, 'tls'), '--no-demo', '--tls-cert', cert, '--tls-key', key]);
     expect(server.address).toMatch(/^https:\/\/127\.0\.0\.1:/);
     expect(
-      await read(`${server.address}/healthz`, readFileSync(cert), (headers) => {
+      await read(`${server.address}/healthz`, readFileSync(join(dir, 'certificate/authority.pem')), (headers) => {
         expect(headers['strict-transport-security']).toBeDefined();
       }),
     ).toEqual({ status: 200, body: '{"ok":true}' });
     await expect(read(`${server.address}/healthz`, Buffer.from(''))).rejects.toThrow();
+    // what the server has vouches for nobody else
+    expect((await run('openssl', ['x509', '-in', cert, '-noout', '-ext', 'basicConstraints'], { quiet: true })).output).toContain('CA:FALSE');
     await server.end();
+  });
+
+  it('has an authority that can vouch for the names that it was made for, and for no other', async () => {
+    const out = join(dir, 'constrained');
+    await oddment('certificate', 'office.local', '192.0.2.10', '--out', out);
+    const verify = async (cert: string) => (await run('openssl', ['verify', '-CAfile', join(out, 'authority.pem'), cert], { quiet: true })).output;
+    expect(await verify(join(out, 'cert.pem'))).toContain('OK');
+    for (const name of ['DNS:bank.example', 'IP:198.51.100.1']) {
+      const extensions = join(dir, 'other.cnf');
+      writeFileSync(extensions, `subjectAltName=${name}\n`);
+      const [key, request, cert] = ['k', 'r', 'c'].map((f) => join(dir, `other-${f}.pem`)) as [string, string, string];
+      await run(
+        'openssl',
+        ['req', '-newkey', 'ec', '-pkeyopt', 'ec_paramgen_curve:prime256v1', '-nodes', '-keyout', key, '-out', request, '-subj', '/CN=Other one'],
+        { quiet: true },
+      );
+      const signed = [
+        'x509',
+        '-req',
+        '-in',
+        request,
+        '-CA',
+        join(out, 'authority.pem'),
+        '-CAkey',
+        join(out, 'authority/key.pem'),
+        '-CAcreateserial',
+        '-extfile',
+        extensions,
+        '-out',
+        cert,
+      ];
+      await run('openssl', signed, { quiet: true });
+      expect(await verify(cert)).toMatch(/permitted subtree violation/);
+    }
   });
 
   it('is refused on another host without TLS, with the reason', async () => {
@@ -111,6 +147,11 @@ describe('backup and restore', () => {
     writeFileSync(join(dir, 'broken.backup'), 'no backup');
     const broken = await oddment('restore', join(dir, 'broken.backup'), '--data', join(dir, 'broken'));
     expect(broken.output).toContain('could not be restored');
+    // nothing is left of the try, and the next one is not refused for it
+    expect(existsSync(join(dir, 'broken'))).toBe(false);
+    expect(broken.output).toContain('nobody can tell whether');
+    writeFileSync(join(dir, 'broken.backup.sha256'), `${'0'.repeat(64)}  broken.backup\n`);
+    expect((await oddment('restore', join(dir, 'broken.backup'), '--data', join(dir, 'broken'))).output).toContain('is not what was backed up');
     expect((await oddment('backup')).code).toBe(2);
     expect(existsSync(join(dir, 'x.backup'))).toBe(false);
   });

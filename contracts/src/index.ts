@@ -17,6 +17,7 @@ export {
 } from './job.ts';
 export { daysCsv, KeepDaysBody, KeptPlacementBody, type DaysAhead, type DaysInputs, type KeptDaysRecord, type KeptDaysSummary } from './days.ts';
 export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
+export { changesCsv } from './changesCsv.ts';
 export { jobCsv } from './jobCsv.ts';
 export { daysSchema } from './daysSchema.ts';
 export { planSchema } from './planSchema.ts';
@@ -33,7 +34,11 @@ export type {
   OwnSession,
   PersonRecord,
   ProblemDocument,
+  BinEntry,
   ChangedBy,
+  ChangedEntity,
+  ChangeRecord,
+  ChangesPage,
   SessionRecord,
 } from './records.ts';
 export { IssueBody, planStates, PlanStateBody, type IssuedRecord, type IssuedSummary, type PlanState } from './issued.ts';

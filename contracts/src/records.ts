@@ -1,4 +1,4 @@
-import type { Area, DaysSetup, Defect, HouseRules, Job } from '@oddment/core';
+import type { FieldDiff, Area, DaysSetup, Defect, HouseRules, Job } from '@oddment/core';
 import type { Role } from './roles.ts';
 import type { Problem } from './check.ts';
 
@@ -82,4 +82,39 @@ export interface ProblemDocument {
 export interface ChangedBy {
   readonly name: string;
   readonly at: string;
+}
+
+/** What a change was made to. */
+export type ChangedEntity = 'job' | 'area' | 'defect' | 'photo' | 'plan' | 'days' | 'product' | 'stock';
+
+/** One change of a job, or of something in it: who, when, what. */
+export interface ChangeRecord extends ChangedBy {
+  /** order in which the changes were made */
+  readonly turn: number;
+  readonly entity: ChangedEntity;
+  /** of the record that was changed */
+  readonly id: string;
+  /** what it is called now: site, area, mark or caption */
+  readonly mark: string;
+  readonly action: 'create' | 'change' | 'delete' | 'restore';
+  /** of the defect as it was then */
+  readonly kind?: string;
+  /** the fields that differ, where the change was one of those that a person fills in */
+  readonly fields?: FieldDiff;
+}
+
+export interface ChangesPage {
+  readonly changes: readonly ChangeRecord[];
+  /** older ones are there: ask with `before` the last turn */
+  readonly more: boolean;
+}
+
+/** Something deleted that can still be brought back. */
+export interface BinEntry extends ChangedBy {
+  readonly entity: ChangedEntity;
+  readonly id: string;
+  readonly version: number;
+  readonly mark: string;
+  /** what it lies in, such as the site */
+  readonly within: string;
 }

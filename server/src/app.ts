@@ -12,6 +12,7 @@ import { mountPages } from './http/pages.ts';
 import { photoHandlers } from './http/photoHandlers.ts';
 import { outsideHandlers } from './http/outsideHandlers.ts';
 import { daysHandlers } from './http/daysHandlers.ts';
+import { historyHandlers } from './http/historyHandlers.ts';
 import { planHandlers } from './http/planHandlers.ts';
 import { shelfHandlers } from './http/shelfHandlers.ts';
 import { peopleHandlers, signedIn } from './http/peopleHandlers.ts';
@@ -110,6 +111,7 @@ export function makeApp({
     ...planHandlers(db),
     ...daysHandlers(db),
     ...shelfHandlers(db),
+    ...historyHandlers(db, clock),
     ...outsideHandlers(db, weatherUrl, readings, clock),
   };
   const answered = async (name: RouteName, req: Request, res: Response) => {

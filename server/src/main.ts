@@ -11,6 +11,8 @@ import { Readings } from './services/readings.ts';
 import { settingsFrom } from './settings.ts';
 import { accountCount } from './store/accountStore.ts';
 import { openDatabase } from './store/database.ts';
+import { binSince } from './http/historyHandlers.ts';
+import { purgePictures } from './store/historyStore.ts';
 
 const settings = settingsFrom(process.env);
 const log = pino({ level: settings.logLevel });
@@ -27,6 +29,14 @@ const readings =
 const endLog = keeping(readingLog, database.db, (error) => {
   log.error({ err: error }, 'readings are not kept');
 });
+/** Pictures that were deleted too long ago to be brought back are let go of, once a day. */
+const purge = () => {
+  purgePictures(database.db, binSince(clock)).catch((error: unknown) => {
+    log.error({ err: error }, 'deleted pictures are not let go of');
+  });
+};
+purge();
+setInterval(purge, 86_400_000).unref();
 const app = makeApp({
   database,
   clock,

@@ -93,6 +93,9 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
           </button>
         </div>
       ) : null}
+      <div style={{ padding: '8px 12px' }}>
+        <Link to={`/jobs/${job.id}/changes`}>What changed</Link>
+      </div>
     </nav>
   );
 }

@@ -173,6 +173,7 @@ export function Jobs() {
             <Link to="/shelf">Shelf</Link>
             <Link to="/rules">House rules</Link>
             <Link to="/figures">Quick figures</Link>
+            <Link to="/bin">Deleted</Link>
           </div>
           {error === undefined ? null : <p role="alert">The server does not answer. Is it still running?</p>}
           {jobs?.length === 0 ? <p>No job yet. Begin one on the right: site and client, then walk the building with it.</p> : null}

@@ -181,7 +181,7 @@ function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
 }
 
 function AreaPage({ area }: { area: AreaRecord }) {
-  const { edit, addDefect, mayPlan } = usePlace();
+  const { job, edit, addDefect, mayPlan } = usePlace();
   const remove = useRemove();
   const sense = senseArea(area.facts);
   return (
@@ -191,6 +191,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
           <h1>{area.name}</h1>
           <span className="quiet">holds for every repair in this area</span>
           <span className="push" />
+          <Link to={`/jobs/${job.id}/changes/${area.id}`}>What changed</Link>
           <button
             type="button"
             className="link"
@@ -263,6 +264,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
               {area.name}: {climate.length === 0 ? 'air and surface still to measure' : climate.join(', ')}
             </Link>
             <span className="push" />
+            <Link to={`/jobs/${job.id}/changes/${defect.id}`}>What changed</Link>
             <button
               type="button"
               className="link"

@@ -1,4 +1,6 @@
 import type {
+  BinEntry,
+  ChangesPage,
   MeasuredClimate,
   ProductFields,
   ProductFileReport,
@@ -127,6 +129,14 @@ export const api = createApi({
       query: (body) => ({ url: 'jobs', method: 'POST', body }),
       invalidatesTags: ['jobs'],
     }),
+    changes: build.query<ChangesPage, { jobId: string; of?: string; before?: number }>({
+      query: ({ jobId, ...asked }) => {
+        const words = Object.entries(asked).map(([name, value]) => `${name}=${String(value)}`);
+        return `jobs/${jobId}/changes${words.length > 0 ? `?${words.join('&')}` : ''}`;
+      },
+      providesTags: ['job', 'jobs', 'plans', 'days', 'photos'],
+    }),
+    bin: build.query<BinEntry[], undefined>({ query: () => 'bin', providesTags: ['jobs', 'job', 'plans', 'days', 'photos', 'shelf'] }),
     remove: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string; name: string }>({
       query: ({ entity, id, name, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body, words: `${name} deleted` }),
       invalidatesTags: (_done, _error, { entity }) => touched(entity),

@@ -1,6 +1,16 @@
 import { crewFields } from '../views/crewFields.ts';
 import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, JobRecord } from '@oddment/contracts';
-import { firmShelf, genericShelf, planRepair, usualHouseRules, type HouseRules, type PatchSystem, type RepairPlan } from '@oddment/core';
+import {
+  firmShelf,
+  genericShelf,
+  planRepair,
+  putBack,
+  usualHouseRules,
+  type FieldDiff,
+  type HouseRules,
+  type PatchSystem,
+  type RepairPlan,
+} from '@oddment/core';
 import { useMemo } from 'react';
 import { v4 as uuid } from 'uuid';
 import { api, type Entity } from './api.ts';
@@ -69,6 +79,27 @@ function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decis
   } as DefectFields;
 }
 
+const areaBody = ({ name, facts }: AreaRecord): AreaFields => ({ name, facts });
+
+function jobBody({ site, client, timeZone, units, startAt, crew, days }: JobRecord): JobFields {
+  return { site, client, timeZone, units, startAt, crew: crewFields(crew), ...(days && { days: days as NonNullable<JobFields['days']> }) };
+}
+
+/** A record of the walk, with which it is. */
+export type OneRecord =
+  | { readonly entity: 'job'; readonly of: JobRecord }
+  | { readonly entity: 'area'; readonly of: AreaRecord }
+  | { readonly entity: 'defect'; readonly of: DefectRecord };
+
+/** A record of a job by its id; nothing where it is not there any more. */
+export function recordOf(job: JobRecord, id: string): OneRecord | undefined {
+  if (job.id === id) return { entity: 'job', of: job };
+  const area = job.areas.find((a) => a.id === id);
+  if (area) return { entity: 'area', of: area };
+  const defect = job.areas.flatMap((a) => a.defects).find((d) => d.id === id);
+  return defect && { entity: 'defect', of: defect };
+}
+
 /** Whether the person may plan: change jobs, areas and defects. */
 export function useMayPlan(): boolean {
   const { data } = api.useSessionQuery(undefined);
@@ -103,20 +134,17 @@ export function useEdit(jobId: string) {
         of('defect', defect, body as unknown as DefectFields, from);
       },
       area: (area: AreaRecord, patch: Partial<AreaFields>) => {
-        const from = { name: area.name, facts: area.facts };
+        const from = areaBody(area);
         of('area', area, { ...from, ...patch }, from);
       },
       job: (job: JobRecord, patch: Partial<JobFields>) => {
-        const from = {
-          site: job.site,
-          client: job.client,
-          timeZone: job.timeZone,
-          units: job.units,
-          startAt: job.startAt,
-          crew: crewFields(job.crew),
-          ...(job.days && { days: job.days as NonNullable<JobFields['days']> }),
-        };
+        const from = jobBody(job);
         of('job', job, { ...from, ...patch }, from);
+      },
+      /** Sets the fields of a change to what they were before it. */
+      putBack: (record: OneRecord, fields: FieldDiff) => {
+        const from = record.entity === 'defect' ? defectBody(record.of) : record.entity === 'area' ? areaBody(record.of) : jobBody(record.of);
+        of(record.entity, record.of, putBack(from, fields), from);
       },
       newArea: (body: AreaFields) => made('area', body, jobId),
       newDefect: (areaId: string, body: DefectFields) => made('defect', body, areaId),
