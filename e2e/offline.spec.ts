@@ -9,6 +9,8 @@ test.use({ serviceWorkers: 'allow' });
 class Line {
   readonly #server: Server;
   #up = true;
+  /** what is put behind files of the page as they pass, by their path: another version of them */
+  readonly newer = new Map<string, string>();
 
   constructor() {
     this.#server = createServer((req, res) => {
@@ -16,9 +18,17 @@ class Line {
         req.socket.destroy();
         return;
       }
-      const onward = request({ host: '127.0.0.1', port: demoPort(), method: req.method, path: req.url, headers: req.headers }, (answer) => {
-        res.writeHead(answer.statusCode ?? 502, answer.headers);
-        answer.pipe(res);
+      const path = req.url ?? '/';
+      const behind = this.newer.get(path);
+      const headers = behind === undefined ? req.headers : { ...req.headers, 'accept-encoding': 'identity', 'if-none-match': '', 'if-modified-since': '' };
+      const onward = request({ host: '127.0.0.1', port: demoPort(), method: req.method, path, headers }, (answer) => {
+        const { 'content-length': _length, etag: _etag, ...told } = answer.headers;
+        res.writeHead(answer.statusCode ?? 502, behind === undefined ? answer.headers : told);
+        if (behind === undefined) answer.pipe(res);
+        else {
+          answer.pipe(res, { end: false });
+          answer.on('end', () => res.end(behind));
+        }
       });
       onward.on('error', () => res.destroy());
       req.pipe(onward);
@@ -252,4 +262,44 @@ test('a session that has ended says so, keeps what is typed, and goes on after s
   await expect(page.getByLabel('Note')).toHaveValue('typed after the end');
   await allSaved(page);
   await removeJob(page, job.id);
+});
+
+test('a newer version waits until it is taken, and what is being typed goes on behind it', async ({ page }) => {
+  const job = await ownJob(page);
+  const id = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'WH-01')?.id ?? '';
+  await openKept(page, `/jobs/${job.id}/walk/${id}`);
+  line.newer.set('/sw.js', '\n// the next version');
+  await page.reload();
+  await expect(page.getByText('There is a newer version of Oddment.')).toBeVisible();
+  await page.route('**/api/defects/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await page.getByLabel('Note').fill('typed under the old version');
+  await expect(page.getByText(/kept here/)).toBeVisible();
+  await page.unroute('**/api/defects/*');
+  await page.getByRole('button', { name: 'Load it' }).click();
+  await expect(page.getByText('There is a newer version of Oddment.')).toHaveCount(0);
+  await expect(page.getByLabel('Note')).toHaveValue('typed under the old version');
+  await allSaved(page);
+  await removeJob(page, job.id);
+});
+
+test.describe('in a browser that keeps no page', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('a part that cannot be loaded says so, and what was typed is there when the page is loaded again', async ({ page }) => {
+    const job = await ownJob(page);
+    const id = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'WH-01')?.id ?? '';
+    await page.goto(`${base}/jobs/${job.id}/walk/${id}`);
+    await allSaved(page);
+    await page.route('**/assets/Mix-*', (route) => route.abort());
+    await page.getByLabel('Note').fill('before the part was missing');
+    await page.keyboard.press('Tab');
+    await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /Mix/ }).click();
+    await expect(page.getByRole('heading', { name: 'This part of the page could not be loaded' })).toBeVisible();
+    await page.unroute('**/assets/Mix-*');
+    await page.getByRole('button', { name: 'Load the page again' }).click();
+    await page.goto(`${base}/jobs/${job.id}/walk/${id}`);
+    await expect(page.getByLabel('Note')).toHaveValue('before the part was missing');
+    await allSaved(page);
+    await removeJob(page, job.id);
+  });
 });

@@ -69,6 +69,8 @@ async function make(target: Target): Promise<void> {
   if (target === 'web') {
     const made = await run(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'error'], {
       cwd: join(root, 'web'),
+      // what runs is the page as people use it, whoever has it built
+      env: { NODE_ENV: 'production' },
       quiet: true,
     });
     if (made.code !== 0) throw new Failure(`The page could not be built:\n${made.output.trim()}`);
