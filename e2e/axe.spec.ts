@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { demoJob, screenOf } from './job.ts';
+import { demoJob, ownJob, removeJob, screenOf } from './job.ts';
 import { emptyAddress } from './places.ts';
 
 const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
@@ -47,6 +47,28 @@ test('the day of one person is without violations, light and dark', async ({ pag
   if (project.name === 'phone') return;
   await page.getByRole('button', { name: 'Dark', exact: true }).click();
   await clean(page);
+});
+
+test('what changed, what was deleted, and a change that met another are without violations', async ({ page }) => {
+  const job = await ownJob(page);
+  const id = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'WH-01')?.id ?? '';
+  const deleted = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'WH-02');
+  await page.request.delete(`/api/defects/${deleted?.id ?? ''}`, { data: { change: crypto.randomUUID(), version: 1 } });
+  await page.goto('/bin');
+  await expect(page.getByRole('row').nth(1)).toBeVisible();
+  await clean(page);
+  await page.goto(`/jobs/${job.id}/walk/${id}`);
+  await expect(page.getByLabel('Note')).toBeVisible();
+  const tree = (await (await page.request.get(`/api/jobs/${job.id}`)).json()) as { areas: { defects: Record<string, unknown>[] }[] };
+  const { id: _id, ...body } = { ...tree.areas.flatMap((a) => a.defects).find((d) => d['id'] === id) };
+  await page.request.put(`/api/defects/${id}`, { data: { ...body, note: 'from the other desk', change: crypto.randomUUID() } });
+  await page.getByLabel('Note').fill('from this desk');
+  await expect(page.getByRole('alert').filter({ hasText: 'changed meanwhile' })).toBeVisible();
+  await clean(page);
+  await page.goto(`/jobs/${job.id}/changes`);
+  await expect(page.getByRole('row').first()).toBeVisible();
+  await clean(page);
+  await removeJob(page, job.id);
 });
 
 test('jobs, area, table, working and keys are without violations', async ({ page }) => {

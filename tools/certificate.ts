@@ -15,8 +15,9 @@ await command(async () => {
   const out = values.out === undefined ? join(stateDir, 'certificate') : fromHere(values.out);
   mkdirSync(out, { recursive: true, mode: 0o700 });
   const authority = join(out, 'authority');
-  mkdirSync(authority, { mode: 0o700 });
   const [key, cert] = [join(out, 'key.pem'), join(out, 'cert.pem')];
+  if (existsSync(key)) throw new Failure(`There is a certificate in ${out} already. Move it away first, or name another directory with --out.`);
+  mkdirSync(authority, { recursive: true, mode: 0o700 });
   const [rootKey, root] = [join(authority, 'key.pem'), join(out, 'authority.pem')];
   const kinds = names.map((n) => ({ n, ip: isIP(n) }));
   const alternatives = kinds.map(({ n, ip }) => `${ip === 0 ? 'DNS' : 'IP'}:${n}`).join(',');

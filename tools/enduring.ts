@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { randomInt, randomUUID } from 'node:crypto';
-import { readFileSync, rmSync } from 'node:fs';
+import { readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { Failure, root } from './place.ts';
@@ -106,9 +106,101 @@ class Writer {
   }
 }
 
+const postmasterOf = ({ dataDir }: EndureOptions): number => {
+  try {
+    return Number(readFileSync(join(dataDir, 'database/pg/postmaster.pid'), 'utf8').split('\n')[0]);
+  } catch {
+    return 0;
+  }
+};
+
+function kill(pid: number): void {
+  try {
+    if (pid > 1) process.kill(pid, 'SIGKILL');
+  } catch {
+    // it has ended by itself meanwhile
+  }
+}
+
+/** Processes of PostgreSQL that serve a client of this data directory. */
+function backends(options: EndureOptions): number[] {
+  const postmaster = String(postmasterOf(options));
+  return readdirSync('/proc')
+    .map(Number)
+    .filter((pid) => {
+      try {
+        const parent = /\) [A-Z] (\d+)/.exec(readFileSync(`/proc/${String(pid)}/stat`, 'utf8'))?.[1];
+        return pid > 1 && parent === postmaster && /postgres: oddment /.test(readFileSync(`/proc/${String(pid)}/cmdline`, 'utf8'));
+      } catch {
+        return false;
+      }
+    });
+}
+
+type Round = (options: EndureOptions, running: Running) => Promise<Running>;
+
+/** Kills the start command, and whatever else it is told to, and starts again. */
+async function startAgain(options: EndureOptions, running: Running): Promise<Running> {
+  running.child.kill('SIGKILL');
+  await running.ended;
+  return start(options);
+}
+
+/** What is killed in a round, and how it goes on after it. */
+const kinds: readonly { readonly what: string; readonly act: Round }[] = [
+  { what: 'start command', act: startAgain },
+  {
+    what: 'PostgreSQL, then the start command',
+    act: async (options, running) => {
+      kill(postmasterOf(options));
+      await pause(randomInt(5, 60));
+      return startAgain(options, running);
+    },
+  },
+  {
+    what: 'one connection of PostgreSQL',
+    act: async (options, running) => {
+      const all = backends(options);
+      kill(all[randomInt(0, Math.max(1, all.length))] ?? 0);
+      // all others end with it, and it recovers: the server goes on
+      await pause(randomInt(200, 1500));
+      return running;
+    },
+  },
+  {
+    what: 'PostgreSQL alone',
+    act: async (options, running) => {
+      kill(postmasterOf(options));
+      await pause(randomInt(500, 2500));
+      return running;
+    },
+  },
+  {
+    what: 'PostgreSQL twice while it recovers',
+    act: async (options, running) => {
+      kill(postmasterOf(options));
+      running.child.kill('SIGKILL');
+      await running.ended;
+      for (let i = 0; i < 2; i++) {
+        const before = postmasterOf(options);
+        const half = spawn(join(root, 'oddment'), ['start', '--port', String(options.port), '--data', options.dataDir, '--no-demo'], {
+          cwd: root,
+          stdio: 'ignore',
+        });
+        for (let waited = 0; waited < 200 && (postmasterOf(options) === before || postmasterOf(options) === 0); waited++) await pause(25);
+        await pause(randomInt(0, 80));
+        kill(postmasterOf(options));
+        half.kill('SIGKILL');
+        await new Promise((done) => half.once('exit', done));
+      }
+      return start(options);
+    },
+  },
+];
+
 /**
- * Kills the start command or PostgreSQL at random moments while a client writes, starts again, and looks
- * whether every acknowledged write is there, and none twice.
+ * Kills the start command, PostgreSQL, or one of its processes at random moments while a client writes, goes on, and
+ * looks whether every acknowledged write is there, and none twice.
  */
 export async function endure(options: EndureOptions): Promise<Endured> {
   rmSync(options.dataDir, { recursive: true, force: true });
@@ -120,23 +212,19 @@ export async function endure(options: EndureOptions): Promise<Endured> {
   for (let round = 1; round <= options.rounds; round++) {
     const writing = writer.write(running.address);
     await pause(randomInt(40, 500));
-    const postgres = round % 2 === 0;
-    if (postgres) {
-      process.kill(Number(readFileSync(join(options.dataDir, 'database/pg/postmaster.pid'), 'utf8').split('\n')[0]), 'SIGKILL');
-      await pause(randomInt(5, 60));
-    }
-    running.child.kill('SIGKILL');
-    await running.ended;
+    const kind = kinds[(round - 1) % kinds.length];
+    if (!kind) throw new Error('there is nothing to kill');
+    const next = await kind.act(options, running);
     writer.stop();
     await writing;
-    running = await start(options);
+    running = next;
     await writer.open(running.address, false);
     const there = await writer.listed(running.address);
     const known = new Set(there);
     lost = writer.acknowledged.filter((id) => !known.has(id)).length;
     twice = there.length - known.size;
     options.log(
-      `round ${String(round)}: ${postgres ? 'PostgreSQL and server' : 'start command'} killed, ${String(writer.acknowledged.length)} acknowledged, ${String(lost)} lost, ${String(twice)} twice`,
+      `round ${String(round)}: ${kind.what} killed, ${String(writer.acknowledged.length)} acknowledged, ${String(lost)} lost, ${String(twice)} twice`,
     );
     if (lost > 0 || twice > 0) break;
   }

@@ -81,6 +81,12 @@ function keptAlive(dir: string, postgres: Postgres, isEnding: () => boolean): ()
   };
 }
 
+/** What a browser opens. */
+function addressOf({ host, tls }: StartOptions, port: number): string {
+  const shown = host === '0.0.0.0' || host === '::' ? hostname() : host;
+  return `${tls ? 'https' : 'http'}://${shown}:${String(port)}`;
+}
+
 /** The simulated weather service and instruments, each a process of its own on loopback. */
 async function simulators({ simulate, weather, instruments, clock }: StartOptions): Promise<{ weather?: Started; instruments?: Started }> {
   if (!simulate || (weather !== undefined && instruments !== undefined)) return {};
@@ -122,8 +128,7 @@ await command(async () => {
   process.on('SIGHUP', ask);
   try {
     const port = await portFrom(options.port);
-    const shownHost = options.host === '0.0.0.0' || options.host === '::' ? hostname() : options.host;
-    address = `${options.tls ? 'https' : 'http'}://${shownHost}:${String(port)}`;
+    address = addressOf(options, port);
     stand = await simulators(options);
     const weather = options.weather ?? (stand.weather && `http://127.0.0.1:${String(stand.weather.port)}`);
     const instruments = options.instruments ?? (stand.instruments && `127.0.0.1:${String(stand.instruments.port)}`);

@@ -485,6 +485,14 @@ export const routes = describe({
     status: 200,
     answer: 'the plans, without what they say',
   },
+  listBegun: {
+    method: 'get',
+    path: '/begun',
+    summary: 'The plans that are being worked, over all jobs',
+    access: everyone,
+    status: 200,
+    answer: 'the plans, without what they say',
+  },
   readIssued: { method: 'get', path: '/plans/{id}', summary: 'An issued plan, as it was kept', access: everyone, status: 200, answer: 'the plan' },
   issuedSheet: {
     method: 'get',

@@ -49,6 +49,7 @@ const looking: readonly RouteName[] = [
   'listPhotos',
   'readPhoto',
   'listIssued',
+  'listBegun',
   'listDays',
   'readDays',
   'readElsewhere',

@@ -4,7 +4,7 @@ import { notFound } from '../problem.ts';
 import { changeState, issue, overtakenNow, refuseBegun } from '../services/planService.ts';
 import { changeRecord } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
-import { listIssued, readIssued } from '../store/issuedStore.ts';
+import { listBegun, listIssued, readIssued } from '../store/issuedStore.ts';
 import { isThere } from '../store/jobStore.ts';
 import { madeStatus, type Call, type Handler } from './call.ts';
 import { sendPdf, unitsAsked } from './sendPdf.ts';
@@ -21,6 +21,7 @@ export function planHandlers(db: Database) {
       if (!(await isThere(db, scope, 'job', id))) throw notFound('This job');
       return listIssued(db, scope.firmId, id);
     },
+    listBegun: ({ scope }: Call) => listBegun(db, scope.firmId),
     readIssued: one,
     issuedSheet: async (call: Call) => {
       const found = await one(call);

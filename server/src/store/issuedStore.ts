@@ -1,7 +1,7 @@
 import type { IssuedRecord, IssuedSummary } from '@oddment/contracts';
 import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { issuedPlans } from './schema.ts';
+import { issuedPlans, jobs } from './schema.ts';
 
 type Db = Database | Transaction;
 
@@ -37,6 +37,17 @@ export async function readIssued(db: Db, firmId: string, planId: string): Promis
   if (!row) return undefined;
   const { plan: said, ...rest } = row;
   return { ...summary(rest), plan: said };
+}
+
+/** The plans of a firm that are begun and not done, of jobs that are there, by when they were begun. */
+export async function listBegun(db: Db, firmId: string): Promise<IssuedSummary[]> {
+  const rows = await db
+    .select(shape)
+    .from(issuedPlans)
+    .innerJoin(jobs, and(eq(jobs.firmId, issuedPlans.firmId), eq(jobs.id, jobId), isNull(jobs.deletedAt)))
+    .where(and(eq(issuedPlans.firmId, firmId), eq(state, 'begun'), isNull(issuedPlans.deletedAt)))
+    .orderBy(asc(begunAt), asc(mark), asc(id));
+  return rows.map(summary);
 }
 
 /** The issued plans of a job, latest first; those of one moment by their marks. */

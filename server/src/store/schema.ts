@@ -281,5 +281,11 @@ export const issuedPlans = pgTable(
     begunAt: moment('begun_at'),
     begunBy: text('begun_by'),
   },
-  (t) => [index('issued_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] })],
+  (t) => [
+    index('plans_begun')
+      .on(t.firmId)
+      .where(sql`state = 'begun'`),
+    index('issued_of_job').on(t.firmId, t.jobId),
+    foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] }),
+  ],
 );

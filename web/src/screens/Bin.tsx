@@ -34,7 +34,9 @@ export function Bin() {
                 <th scope="col">What</th>
                 <th scope="col">Where</th>
                 <th scope="col">Deleted</th>
-                <th scope="col" aria-label="Bring back" />
+                <th scope="col">
+                  <span className="clip">Bring back</span>
+                </th>
               </tr>
             </thead>
             <tbody>

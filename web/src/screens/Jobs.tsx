@@ -137,10 +137,7 @@ function RunningPlan({ summary, timeZone, units }: { summary: IssuedSummary; tim
 }
 
 /** What is being worked in a job: next by hand, and windows that close. */
-function BeingWorked({ jobId, site, timeZone, units }: { jobId: string; site: string; timeZone: string; units: UnitSystem }) {
-  const { data: read } = api.useIssuedPlansQuery(jobId);
-  const data = useQueued(read);
-  const begun = data?.filter((p) => p.state === 'begun') ?? [];
+function BeingWorked({ begun, site, timeZone, units }: { begun: readonly IssuedSummary[]; site: string; timeZone: string; units: UnitSystem }) {
   if (begun.length === 0) return null;
   return (
     <section className="running" aria-label={`Being worked: ${site}`}>
@@ -162,6 +159,14 @@ export function Jobs() {
   const jobs = useQueued(read);
   const units = useStore((s) => s.view.units ?? 'metric');
   const remove = useRemove();
+  // one request over all jobs: an office has thousands
+  const { data: worked } = api.useBegunPlansQuery(undefined);
+  const plans = useQueued(worked);
+  const begun = useMemo(() => {
+    const byJob = new Map<string, IssuedSummary[]>();
+    for (const plan of plans ?? []) if (plan.state === 'begun') byJob.set(plan.jobId, [...(byJob.get(plan.jobId) ?? []), plan]);
+    return byJob;
+  }, [plans]);
   return (
     <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
       <Bar units={units} />
@@ -219,7 +224,7 @@ export function Jobs() {
                   </button>
                 </div>
               </div>
-              <BeingWorked jobId={job.id} site={job.site} timeZone={job.timeZone} units={units} />
+              <BeingWorked begun={begun.get(job.id) ?? []} site={job.site} timeZone={job.timeZone} units={units} />
               {i < shownWhole ? <Waiting jobId={job.id} /> : null}
             </section>
           ))}

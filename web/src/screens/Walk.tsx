@@ -17,6 +17,7 @@ import {
   senseArea,
 } from '@oddment/core';
 import { Link, useParams } from 'react-router';
+
 import { AskField } from '../parts/AskField.tsx';
 import { Conditions } from '../parts/Conditions.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
@@ -26,6 +27,7 @@ import { Fig, Say } from '../parts/Fig.tsx';
 import { LedgerContext } from '../parts/Working.tsx';
 import { useTelling } from '../parts/telling.tsx';
 import { pageNow } from '../state/clock.ts';
+import { OfRecord } from '../parts/OfRecord.tsx';
 import { useRemove } from '../state/removing.ts';
 import { usePlace } from './JobFrame.tsx';
 
@@ -191,16 +193,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
           <h1>{area.name}</h1>
           <span className="quiet">holds for every repair in this area</span>
           <span className="push" />
-          <Link to={`/jobs/${job.id}/changes/${area.id}`}>What changed</Link>
-          <button
-            type="button"
-            className="link"
-            onClick={() => {
-              void remove('area', area, area.name);
-            }}
-          >
-            Delete the area
-          </button>
+          <OfRecord jobId={job.id} id={area.id} words="Delete the area" onDelete={() => remove('area', area, area.name)} />
         </div>
         <div style={{ maxWidth: 320, marginBottom: 10 }}>
           <TextField
@@ -264,16 +257,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
               {area.name}: {climate.length === 0 ? 'air and surface still to measure' : climate.join(', ')}
             </Link>
             <span className="push" />
-            <Link to={`/jobs/${job.id}/changes/${defect.id}`}>What changed</Link>
-            <button
-              type="button"
-              className="link"
-              onClick={() => {
-                void remove('defect', defect, defect.mark);
-              }}
-            >
-              Delete
-            </button>
+            <OfRecord jobId={job.id} id={defect.id} words="Delete" onDelete={() => remove('defect', defect, defect.mark)} />
           </div>
           <Questions
             key={defect.id}

@@ -178,6 +178,7 @@ export const api = createApi({
     }),
     measured: build.query<MeasuredClimate, { hours: number }>({ query: ({ hours }) => `measured?hours=${String(hours)}`, extraOptions: { fleeting: true } }),
     issuedPlans: build.query<IssuedSummary[], string>({ query: (jobId) => `jobs/${jobId}/plans`, providesTags: ['plans'] }),
+    begunPlans: build.query<IssuedSummary[], undefined>({ query: () => 'begun', providesTags: ['plans', 'jobs'] }),
     issuedPlan: build.query<IssuedRecord, string>({ query: (id) => `plans/${id}`, providesTags: ['plans'] }),
     keptDays: build.query<KeptDaysSummary[], string>({ query: (jobId) => `jobs/${jobId}/days`, providesTags: ['days'] }),
     keptDaysOf: build.query<KeptDaysRecord, string>({ query: (id) => `days/${id}`, providesTags: ['days'] }),

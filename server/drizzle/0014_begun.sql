@@ -1,0 +1,1 @@
+CREATE INDEX "plans_begun" ON "issued_plans" USING btree ("firm_id") WHERE state = 'begun';

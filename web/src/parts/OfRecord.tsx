@@ -1,0 +1,19 @@
+import { Link } from 'react-router';
+
+/** What can be done with a record as a whole: look at what changed in it, and delete it. */
+export function OfRecord({ jobId, id, words, onDelete }: { jobId: string; id: string; words: string; onDelete: () => Promise<unknown> }) {
+  return (
+    <>
+      <Link to={`/jobs/${jobId}/changes/${id}`}>What changed</Link>
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          void onDelete();
+        }}
+      >
+        {words}
+      </button>
+    </>
+  );
+}
