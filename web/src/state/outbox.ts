@@ -82,9 +82,11 @@ export function takeOver(account: string, own: boolean): Promise<readonly Entry[
         if (parts.page !== thisPage) {
           // two pages may have kept something of the same name: both stay
           const free = (await promisifyRequest(store.getKey(nameOf(account, thisPage, { kind, key })))) === undefined;
+          store.delete(name);
+          // half a field or form is of use to nobody where the same one is being filled in here
+          if (!free && (kind === 'text' || kind === 'form')) continue;
           const as = free ? key : `${key}~${parts.page}`;
           store.put(stored, nameOf(account, thisPage, { kind, key: as }));
-          store.delete(name);
           found.push({ kind, key: as, value: kind === 'picture' ? undefined : stored.value, at: stored.at });
         } else found.push({ kind, key, value: kind === 'picture' ? undefined : stored.value, at: stored.at });
       }

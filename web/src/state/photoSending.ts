@@ -5,7 +5,7 @@ import type { ShrinkAnswer, ShrinkTask } from '../workers/shrunk.ts';
 import { api } from './api.ts';
 import { accountHeader } from './baseQuery.ts';
 import { ended } from './link.ts';
-import { entryOf, keepEntries, takeOver, type Entry } from './outbox.ts';
+import { entryOf, keepEntries, type Entry } from './outbox.ts';
 import { photosSlice, type PhotosState, type WaitingPhoto } from './photoQueue.ts';
 import type { store as appStore } from './store.ts';
 
@@ -179,12 +179,14 @@ async function formerPhotos(account: string): Promise<readonly WaitingPhoto[]> {
   return former;
 }
 
-/** Goes on with the photos of an earlier visit, or of a page that is gone, that have not arrived. */
-export async function resumePhotos(store: Store, account: string): Promise<void> {
+/**
+ * Goes on with the photos of an earlier visit, or of a page that is gone, that have not arrived.
+ * @param left as they were taken over
+ */
+export async function resumePhotos(store: Store, account: string, left: readonly Entry[]): Promise<void> {
   const former = await formerPhotos(account).catch(() => []);
-  const entries = await takeOver(account, true).catch(() => []);
   const known = store.getState().photos;
-  const found = [...former, ...entries.filter((e) => e.kind === 'photo').map((e) => e.value as WaitingPhoto)].filter((p) => !(p.id in known));
+  const found = [...former, ...left.map((e) => e.value as WaitingPhoto)].filter((p) => !(p.id in known));
   // one that was still being made smaller is gone with its page
   const rest = found.filter((p) => p.bytes !== undefined).map((p): WaitingPhoto => (p.state === 'refused' ? p : { ...p, state: 'waiting' }));
   if (rest.length === 0) return;

@@ -3,7 +3,7 @@ import { ChangeDefectBody, ChangeJobBody, check } from '@oddment/contracts';
 import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keptText } from '../../../core/test/kept.ts';
-import { done, draftKey, draftsSlice, edited, formKept, loaded, mineAgain, typed, type Draft, type DraftsState, type QueuedAction } from './drafts.ts';
+import { done, draftKey, draftsSlice, edited, formKept, joined, loaded, mineAgain, typed, type Draft, type DraftsState, type QueuedAction } from './drafts.ts';
 import type { Entry, EntryName } from './outbox.ts';
 import { saver } from './saver.ts';
 
@@ -212,6 +212,22 @@ describe('one that the server cannot take', () => {
     await retry();
     expect(Object.keys(store.getState().drafts.drafts)).toEqual([draftKey('defect', 'd')]);
     expect(sent.slice(0, 2).map((s) => s.address)).toEqual(['/api/defects/d', '/api/defects/e']);
+  });
+});
+
+describe('what another page left', () => {
+  it('of a record that this one changes too goes after, and meets it as any other change would', async () => {
+    const current = { id: 'd', version: 4, note: 'typed here' };
+    const store = page(json(200, { version: 4 }), json(409, { detail: 'Changed meanwhile.', current, by: { name: 'Maren', at: '2026-06-02T12:00:00Z' } }));
+    store.dispatch(change(21, 'typed here'));
+    const left = { entity: 'defect', id: 'd', jobId: 'j', version: 3, change: 'left', body: { note: 'typed there' }, state: 'waiting' } as never;
+    store.dispatch(joined({ drafts: { 'defect:d~other': left }, texts: { 'd/length': 'about' }, forms: {}, actions: {} }));
+    for (let i = 0; i < 3; i++) await settle();
+    expect(sent.map((s) => s.body['note'])).toEqual(['typed here', 'typed there']);
+    expect(store.getState().drafts.drafts).toEqual({
+      'defect:d~other': expect.objectContaining({ aside: true, state: 'conflict', standing: 4, theirs: current }) as unknown,
+    });
+    expect(store.getState().drafts.texts).toEqual({ 'd/length': 'about' });
   });
 });
 

@@ -47,15 +47,24 @@ function setsOf(entries: readonly Entry[]): Sets {
   return { drafts: of('draft'), texts: of('text'), forms: of('form'), actions: of('action') } as Sets;
 }
 
+/** What an account left in this browser, and the photos among it. */
+export interface Left {
+  readonly drafts: Partial<DraftsState>;
+  readonly photos: readonly Entry[];
+}
+
+const photosOf = (entries: readonly Entry[]) => entries.filter((e) => e.kind === 'photo');
+
 /**
  * What an account left unsent in this browser: in this page before somebody else signed in, in pages that are gone,
  * and in the one entry of earlier versions.
  */
-export async function storedDrafts(account: string): Promise<Partial<DraftsState>> {
+export async function storedDrafts(account: string): Promise<Left> {
   try {
     const former = await get<Partial<DraftsState>>(formerKey);
-    const found = setsOf(await takeOver(account, true));
-    if (!former) return { ...found, account };
+    const entries = await takeOver(account, true);
+    const [found, photos] = [setsOf(entries), photosOf(entries)];
+    if (!former) return { drafts: { ...found, account }, photos };
     const both = Object.fromEntries(
       (['drafts', 'texts', 'forms', 'actions'] as const).map((name) => [name, { ...former[name], ...found[name] }]),
     ) as unknown as Sets;
@@ -64,9 +73,9 @@ export async function storedDrafts(account: string): Promise<Partial<DraftsState
       sets.flatMap(({ kind, of }) => Object.entries(of({ ...both })).map(([key, value]) => ({ kind, key, value }))),
     );
     await del(formerKey);
-    return { ...both, account };
+    return { drafts: { ...both, account }, photos };
   } catch {
-    return { account, notKept: storageWords };
+    return { drafts: { account, notKept: storageWords }, photos: [] };
   }
 }
 
@@ -96,11 +105,15 @@ saver.startListening({
   },
 });
 
-/** Takes in what other pages of this browser left when they were closed. */
-export async function joinLeft(account: string, dispatch: (action: UnknownAction) => unknown): Promise<void> {
+/**
+ * Takes in what other pages of this browser left when they were closed.
+ * @returns the photos among it
+ */
+export async function joinLeft(account: string, dispatch: (action: UnknownAction) => unknown): Promise<readonly Entry[]> {
   const found = await takeOver(account, false).catch(() => []);
   const left = found.filter((e) => sets.some((s) => s.kind === e.kind));
   if (left.length > 0) dispatch(joined(setsOf(left)));
+  return photosOf(found);
 }
 
 interface Sending {

@@ -15,8 +15,9 @@ async function open(account: string): Promise<void> {
     globalThis.location.replace('/');
     return;
   }
-  store.dispatch(loaded(await storedDrafts(account)));
-  await resumePhotos(store, account);
+  const { drafts, photos } = await storedDrafts(account);
+  store.dispatch(loaded(drafts));
+  await resumePhotos(store, account, photos);
 }
 
 /** Opens what an account left unsent, and takes in what other pages of this browser leave. */
@@ -28,7 +29,7 @@ export function useOwnOutbox(account: string | undefined): boolean {
   useEffect(() => {
     if (held === undefined || held !== account) return;
     const timer = setInterval(() => {
-      void joinLeft(held, store.dispatch).then(() => resumePhotos(store, held));
+      void joinLeft(held, store.dispatch).then((photos) => resumePhotos(store, held, photos));
     }, lookMs);
     return () => {
       clearInterval(timer);
