@@ -40,13 +40,21 @@ async function answersOf(page: Page, jobId: string, id: string): Promise<Record<
   const kept = await page.evaluate(
     (key) =>
       new Promise<Record<string, { value: unknown }> | undefined>((done) => {
-        const opened = indexedDB.open('keyval-store');
+        const opened = indexedDB.open('oddment-outbox');
         opened.onsuccess = () => {
-          const asked = opened.result.transaction('keyval').objectStore('keyval').get('oddment-drafts') as IDBRequest<
-            { drafts: Record<string, { body: { facts: Record<string, { value: unknown }> } }> } | undefined
-          >;
-          asked.onsuccess = () => {
-            done(asked.result?.drafts[key]?.body.facts);
+          // an entry each, named by account and page before what it is
+          const entries = opened.result.transaction('entries').objectStore('entries');
+          const named = entries.getAllKeys();
+          named.onsuccess = () => {
+            const name = named.result.find((one) => typeof one === 'string' && one.endsWith(` draft ${key}`));
+            if (name === undefined) {
+              done(undefined);
+              return;
+            }
+            const asked = entries.get(name) as IDBRequest<{ value: { body: { facts: Record<string, { value: unknown }> } } }>;
+            asked.onsuccess = () => {
+              done(asked.result.value.body.facts);
+            };
           };
         };
       }),

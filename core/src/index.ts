@@ -198,7 +198,17 @@ export {
   type Scope,
 } from './plan/options.ts';
 export { fastestBy, takenFor } from './plan/deadline.ts';
-export { diffSaid, fieldDiff, putBack, recordChanges, recordFields, withField, type FieldChange, type FieldDiff, type RecordBody } from './record/recordFields.ts';
+export {
+  diffSaid,
+  fieldDiff,
+  putBack,
+  recordChanges,
+  recordFields,
+  withField,
+  type FieldChange,
+  type FieldDiff,
+  type RecordBody,
+} from './record/recordFields.ts';
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { sidesDiffer } from './plan/sidesDiffer.ts';

@@ -65,9 +65,7 @@ function defectFields({ kind, mark, facts, confirmed, choice, schools, sand, dec
 }
 
 function jobFields({ site, client, timeZone, units, startAt, crew, days }: Omit<Job, 'id' | 'areas'> & { readonly days?: unknown }): RecordField[] {
-  const people = (crew)
-    .map((p) => (p.skills.length > 0 ? `${p.name} (${p.skills.map((s) => skills[s]).join(', ')})` : p.name))
-    .filter((words) => words !== '');
+  const people = crew.map((p) => (p.skills.length > 0 ? `${p.name} (${p.skills.map((s) => skills[s]).join(', ')})` : p.name)).filter((words) => words !== '');
   return [
     ...field('site', 'Site', site, say`${site}`),
     ...field('client', 'Client', client, say`${client}`),
