@@ -111,14 +111,18 @@ export function fieldDiff(was: RecordBody | undefined, now: RecordBody | undefin
   );
 }
 
-/** In what two states of a record differ, in words. */
-export function recordChanges(was: RecordBody | undefined, now: RecordBody | undefined): readonly FieldChange[] {
-  const diff = fieldDiff(was, now);
-  const [before, after] = [was ? recordFields(was) : [], now ? recordFields(now) : []];
+/** Each field of a difference by its words before and after. */
+function inWords(diff: FieldDiff, before: readonly RecordField[], after: readonly RecordField[]): readonly FieldChange[] {
   return Object.keys(diff).map((key): FieldChange => {
     const [w, n] = [before.find((f) => f.key === key), after.find((f) => f.key === key)];
     return { key, about: n?.about ?? w?.about ?? key, ...(w && { was: w.words }), ...(n && { now: n.words }) };
   });
+}
+
+/** In what two states of a record differ, in words. */
+export function recordChanges(was: RecordBody | undefined, now: RecordBody | undefined): readonly FieldChange[] {
+  const diff = fieldDiff(was, now);
+  return inWords(diff, was ? recordFields(was) : [], now ? recordFields(now) : []);
 }
 
 type Loose = Readonly<Record<string, unknown>>;
@@ -182,9 +186,5 @@ export function diffSaid(entity: RecordBody['entity'], diff: FieldDiff, kind = '
     const body = Object.entries(diff).reduce((done, [key, values]) => withValue(done, key, values[side]), bare(entity, of));
     return recordFields({ entity, body: { ...bare(entity, of), ...body } } as RecordBody).filter((f) => diff[f.key]?.[side] !== undefined);
   };
-  const [before, after] = [state('was'), state('now')];
-  return Object.keys(diff).map((key): FieldChange => {
-    const [w, n] = [before.find((f) => f.key === key), after.find((f) => f.key === key)];
-    return { key, about: n?.about ?? w?.about ?? key, ...(w && { was: w.words }), ...(n && { now: n.words }) };
-  });
+  return inWords(diff, state('was'), state('now'));
 }
