@@ -1,6 +1,7 @@
 import TextField from '@mui/material/TextField';
 import { clockTime, readWeather, weatherHeading, weatherRecord, writeWeather, type WeatherPoint, type WeatherRecord } from '@oddment/core';
-import { useMemo, useRef, useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
+import { PickFile } from '../parts/PickFile.tsx';
 import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
 import { AskedChoice } from './AskedMeasure.tsx';
@@ -37,7 +38,6 @@ function kept(): string {
 }
 
 function OwnList({ text, onText, problems }: { text: string; onText: (text: string) => void; problems: readonly string[] }) {
-  const picker = useRef<HTMLInputElement>(null);
   return (
     <div style={{ margin: '10px 0', maxWidth: 620 }}>
       <label htmlFor="q-list" className="q">
@@ -59,21 +59,16 @@ function OwnList({ text, onText, problems }: { text: string; onText: (text: stri
       />
       <p className="quiet">
         The heading may name C or F, km/h, mph or m/s, mm or in. It stays on this device.{' '}
-        <button type="button" className="link" onClick={() => picker.current?.click()}>
-          Take a file
-        </button>
+        <PickFile
+          label="Weather file"
+          accept=".csv,.txt,text/csv,text/plain"
+          words="Take a file"
+          inText
+          onFile={(file) => {
+            void file.text().then(onText);
+          }}
+        />
       </p>
-      <input
-        ref={picker}
-        type="file"
-        accept=".csv,.txt,text/csv,text/plain"
-        hidden
-        aria-label="Weather file"
-        onChange={(event) => {
-          void event.target.files?.[0]?.text().then(onText);
-          event.target.value = '';
-        }}
-      />
       {text.trim() === ''
         ? null
         : problems.slice(0, 6).map((p) => (

@@ -8,6 +8,7 @@ import { accountHeader } from '../state/baseQuery.ts';
 import { linesOf } from '../state/lines.ts';
 import { store, useSend } from '../state/store.ts';
 import { Making } from './Making.tsx';
+import { PickFile } from './PickFile.tsx';
 
 interface Line {
   readonly stage?: 'checking' | 'writing';
@@ -31,7 +32,6 @@ const problemsOf = (document: ProblemDocument): readonly Problem[] => document.p
 export function ImportJob() {
   const navigate = useNavigate();
   const send = useSend();
-  const picker = useRef<HTMLInputElement>(null);
   const stop = useRef<AbortController>(undefined);
   const [share, setShare] = useState<number>();
   const [problems, setProblems] = useState<readonly Problem[]>([]);
@@ -71,27 +71,14 @@ export function ImportJob() {
   return (
     <section style={{ marginTop: 18, borderTop: '1px solid var(--rule)', paddingTop: 10 }} aria-label="Job file">
       <h2 style={{ fontSize: 18 }}>From a job file</h2>
-      <input
-        ref={picker}
-        type="file"
-        accept="application/json,.json"
-        hidden
-        aria-label="Job file"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void take({ file, change: uuid() });
-          event.target.value = '';
-        }}
-      />
       {share === undefined ? (
-        <Button
-          variant="outlined"
-          onClick={() => {
-            picker.current?.click();
+        <PickFile
+          label="Job file"
+          accept="application/json,.json"
+          onFile={(file) => {
+            void take({ file, change: uuid() });
           }}
-        >
-          Choose a file
-        </Button>
+        />
       ) : (
         <Making
           share={share}

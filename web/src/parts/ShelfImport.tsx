@@ -1,7 +1,7 @@
-import Button from '@mui/material/Button';
 import type { ProductFileReport } from '@oddment/contracts';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
+import { PickFile } from './PickFile.tsx';
 import { refusal } from './refusal.ts';
 import { api } from '../state/api.ts';
 
@@ -9,7 +9,6 @@ import { api } from '../state/api.ts';
 export function ShelfImport() {
   const [take, { error }] = api.useImportProductsMutation();
   const [report, setReport] = useState<ProductFileReport>();
-  const picker = useRef<HTMLInputElement>(null);
   const read = async (file: File) => {
     setReport(undefined);
     const done = await take({ change: uuid(), text: await file.text() });
@@ -27,21 +26,13 @@ export function ShelfImport() {
           JSON
         </a>
       </p>
-      <input
-        ref={picker}
-        type="file"
+      <PickFile
+        label="Product file"
         accept=".csv,.json,text/csv,application/json"
-        hidden
-        aria-label="Product file"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void read(file);
-          event.target.value = '';
+        onFile={(file) => {
+          void read(file);
         }}
       />
-      <Button variant="outlined" onClick={() => picker.current?.click()}>
-        Choose a file
-      </Button>
       {error === undefined ? null : (
         <p className="grade out" role="alert">
           {refusal(error)}
