@@ -47,11 +47,14 @@ interface Stuck {
   readonly by?: ChangedBy;
 }
 
+/** said of what waits for nothing but its person */
+export const signInAgain = 'Sign in again.';
+
 const noAnswer: Stuck = { ok: false, state: 'offline', message: 'The server does not answer.' };
 
 /** What an answer that is no success says, in words. */
 async function stuckBy(response: Response): Promise<Stuck & { readonly problem?: ProblemDocument | undefined }> {
-  if (response.status === 401) return { ok: false, state: 'offline', message: 'Sign in again.', ended: true };
+  if (response.status === 401) return { ok: false, state: 'offline', message: signInAgain, ended: true };
   if (response.status === 429 || response.status >= 500) return { ok: false, state: 'offline', message: 'The server cannot take it now.' };
   const problem = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
   return { ok: false, state: 'refused', message: problem?.problems?.map((p) => p.message).join(' ') ?? problem?.detail ?? 'The server refused it.', problem };

@@ -1,5 +1,6 @@
 import type { DraftsState } from './drafts.ts';
 import type { LinkState } from './link.ts';
+import { signInAgain } from './requests.ts';
 import { useStore } from './store.ts';
 
 const minute = (at: Date) => at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
@@ -15,7 +16,7 @@ export function saveWords({ drafts, texts, actions, notKept }: DraftsState, link
   const all = [...Object.values(drafts), ...Object.values(actions)];
   const count = String(all.length);
   if (notKept !== undefined && all.length > 0) return { words: `${count} not kept in this browser: leave this page open`, warn: true };
-  if (all.some((d) => d.message === 'Sign in again.')) return { words: `${count} kept here until you sign in`, warn: true };
+  if (all.some((d) => d.message === signInAgain)) return { words: `${count} kept here until you sign in`, warn: true };
   if (all.some((d) => d.state === 'offline')) return { words: `${count} kept here, the server does not answer`, warn: true };
   if (all.some((d) => d.state === 'refused' || d.state === 'conflict')) return { words: `${count} not saved`, warn: false };
   if (all.length > 0) return { words: 'saving', warn: false };
