@@ -78,7 +78,7 @@ async function make(target: Target): Promise<void> {
     return;
   }
   await bundle({
-    entryPoints: (target === 'server' ? ['main.ts', 'documents/pdfWorker.ts'] : ['main.ts']).map((file) => join(root, target, 'src', file)),
+    entryPoints: (target === 'server' ? ['main.ts', 'threadWork.ts'] : ['main.ts']).map((file) => join(root, target, 'src', file)),
     outdir: join(root, target, 'dist'),
     entryNames: '[name]',
     bundle: true,

@@ -16,7 +16,7 @@ export {
   VersionBody,
 } from './job.ts';
 export { daysCsv, KeepDaysBody, KeptPlacementBody, type DaysAhead, type DaysInputs, type KeptDaysRecord, type KeptDaysSummary } from './days.ts';
-export { checkJobFile, JobFile, jobFileSchema, readJobFile, writeJobFile } from './jobFile.ts';
+export { checkJobFile, JobFile, jobFileSchema, parsedJson, readJobFile, writeJobFile } from './jobFile.ts';
 export { changesCsv } from './changesCsv.ts';
 export { jobCsv } from './jobCsv.ts';
 export { daysSchema } from './daysSchema.ts';

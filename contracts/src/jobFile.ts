@@ -81,16 +81,19 @@ function refusals(file: JobFile): Problem[] {
   ]);
 }
 
-/** Reads a job file from its text. */
-export function readJobFile(text: string): Checked<JobFile> {
-  let input: unknown;
+/** A text as JSON; some editors put a byte order mark before it. */
+export function parsedJson(text: string): Checked<{ readonly input: unknown }> {
   try {
-    // some editors put a byte order mark before a file
-    input = JSON.parse(text.replace(/^\ufeff/, ''));
+    return { ok: true, value: { input: JSON.parse(text.replace(/^\ufeff/, '')) as unknown } };
   } catch (error) {
     return { ok: false, problems: [{ path: '', message: `This is not JSON: ${error instanceof Error ? error.message : 'it cannot be read'}.` }] };
   }
-  return checkJobFile(input);
+}
+
+/** Reads and checks a job file. */
+export function readJobFile(text: string): Checked<JobFile> {
+  const parsed = parsedJson(text);
+  return parsed.ok ? checkJobFile(parsed.value.input) : parsed;
 }
 
 type Loose = Readonly<Record<string, unknown>>;

@@ -3,7 +3,7 @@ import { connect, createServer, type Server as TcpServer, type Socket } from 'no
 import { resolve } from 'node:path';
 import { pino } from 'pino';
 import { afterAll, beforeAll, beforeEach, expect, it } from 'vitest';
-import { newJob, Person, stage, type Stage } from '../test/api.ts';
+import { newJob, Person, portOf, stage, type Stage } from '../test/api.ts';
 import { makeApp } from './app.ts';
 import { isAway, openDatabase, type OpenDatabase } from './store/database.ts';
 
@@ -36,8 +36,7 @@ class Line {
 
   async open(): Promise<number> {
     await new Promise<void>((ready) => this.#server.listen(0, '127.0.0.1', ready));
-    const address = this.#server.address();
-    return typeof address === 'object' && address !== null ? address.port : 0;
+    return portOf(this.#server);
   }
 
   cut(): void {
@@ -67,8 +66,7 @@ beforeAll(async () => {
   database = await openDatabase(url.toString(), resolve(import.meta.dirname, '../drizzle'));
   http = createHttp(makeApp({ database, clock: world.clock, demo: false, log: pino({ level: 'silent' }), patienceMs }));
   await new Promise<void>((ready) => http.listen(0, '127.0.0.1', ready));
-  const address = http.address();
-  base = `http://127.0.0.1:${String(typeof address === 'object' && address !== null ? address.port : 0)}`;
+  base = `http://127.0.0.1:${String(portOf(http))}`;
   await world.owner('away');
   owner = new Person(base);
   await owner.post('/api/session', { login: 'away', password: 'a long password' });

@@ -4,15 +4,14 @@ import { createServer as createTlsServer } from 'node:https';
 import { pino } from 'pino';
 import { makeApp } from './app.ts';
 import { clockAt } from './clock.ts';
-import { endPdfThreads } from './documents/pdfPool.ts';
+import { endThreads } from './threads.ts';
 import { loadDemo } from './demo/loadDemo.ts';
+import { keepBinShort } from './services/binService.ts';
 import { keeping, ReadingLog } from './services/readingLog.ts';
 import { Readings } from './services/readings.ts';
 import { settingsFrom } from './settings.ts';
 import { accountCount } from './store/accountStore.ts';
 import { openDatabase } from './store/database.ts';
-import { binSince } from './http/historyHandlers.ts';
-import { purgePictures } from './store/historyStore.ts';
 
 const settings = settingsFrom(process.env);
 const log = pino({ level: settings.logLevel });
@@ -29,14 +28,9 @@ const readings =
 const endLog = keeping(readingLog, database.db, (error) => {
   log.error({ err: error }, 'readings are not kept');
 });
-/** Pictures that were deleted too long ago to be brought back are let go of, once a day. */
-const purge = () => {
-  purgePictures(database.db, binSince(clock)).catch((error: unknown) => {
-    log.error({ err: error }, 'deleted pictures are not let go of');
-  });
-};
-purge();
-setInterval(purge, 86_400_000).unref();
+keepBinShort(database.db, clock, (error) => {
+  log.error({ err: error }, 'deleted pictures are not let go of');
+});
 const app = makeApp({
   database,
   clock,
@@ -56,7 +50,7 @@ function end(): void {
   ending = true;
   readings?.close();
   server.close(() => {
-    void Promise.all([endLog().then(() => database.close()), endPdfThreads()]).then(() => process.exit(0));
+    void Promise.all([endLog().then(() => database.close()), endThreads()]).then(() => process.exit(0));
   });
   server.closeIdleConnections();
   // streams of readings do not end by themselves

@@ -1,8 +1,8 @@
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
-import type { KeepDone, KeepTask } from './daysWork.ts';
-import type { FileDone, FileTask } from '../services/fileWork.ts';
-import type { PdfProgress, PdfTask } from './pdfTask.ts';
+import type { KeepDone, KeepTask } from './documents/daysWork.ts';
+import type { FileDone, FileTask } from './services/fileWork.ts';
+import type { PdfProgress, PdfTask } from './documents/pdfTask.ts';
 
 const pools = new Map<'documents' | 'files', Piscina>();
 
@@ -12,7 +12,7 @@ const pools = new Map<'documents' | 'files', Piscina>();
  */
 function threads(what: 'documents' | 'files' = 'documents'): Piscina {
   // run from the sources, as tests do, the thread is the one that was built: Node reads no TypeScript in it
-  const file = import.meta.url.endsWith('.ts') ? '../../dist/pdfWorker.js' : './pdfWorker.js';
+  const file = import.meta.url.endsWith('.ts') ? '../dist/threadWork.js' : './threadWork.js';
   const known = pools.get(what);
   if (known) return known;
   const pool = new Piscina({
@@ -54,7 +54,7 @@ export const filesRead = (task: FileTask, signal?: AbortSignal): Promise<FileDon
   threads('files').run(task, { name: 'readFile', ...(signal && { signal }) }) as Promise<FileDone>;
 
 /** Ends the threads. */
-export async function endPdfThreads(): Promise<void> {
+export async function endThreads(): Promise<void> {
   await Promise.all([...pools.values()].map((pool) => pool.destroy()));
   pools.clear();
 }

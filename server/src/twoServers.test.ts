@@ -4,7 +4,7 @@ import { createServer, request, type Server } from 'node:http';
 import { resolve } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort } from '../../tools/freePort.ts';
-import { newJob, Person, stage, uuid, type Stage } from '../test/api.ts';
+import { newJob, Person, portOf, stage, uuid, type Stage } from '../test/api.ts';
 
 let world: Stage;
 let between: Server;
@@ -39,11 +39,6 @@ async function serverProcess(databaseUrl: string): Promise<number> {
   return port;
 }
 
-const listenedOn = (server: Server) => {
-  const address = server.address();
-  return typeof address === 'object' && address !== null ? address.port : 0;
-};
-
 beforeAll(async () => {
   world = await stage();
   const ports = [await serverProcess(world.url), await serverProcess(world.url)];
@@ -75,7 +70,7 @@ afterAll(async () => {
 });
 
 describe('two server processes on one database, by turns', () => {
-  const person = () => new Person(`http://127.0.0.1:${String(listenedOn(between))}`);
+  const person = () => new Person(`http://127.0.0.1:${String(portOf(between))}`);
 
   it('hold sessions, versions and repeats', async () => {
     await world.owner('turns');

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
+import type { Server as NetServer } from 'node:net';
 import { resolve } from 'node:path';
 import type { Role } from '@oddment/contracts';
 import pg from 'pg';
@@ -12,6 +13,12 @@ import { openDatabase, type OpenDatabase } from '../src/store/database.ts';
 
 export const now = '2026-06-02T12:00:00.000Z';
 export const uuid = () => randomUUID();
+
+/** The port that a server listens on. */
+export function portOf(server: NetServer): number {
+  const address = server.address();
+  return typeof address === 'object' && address !== null ? address.port : 0;
+}
 
 export interface Answer {
   readonly status: number;
@@ -90,8 +97,7 @@ export async function stage(options: { demo?: boolean | 'restored'; before?: (ur
   // longer than the client keeps it, as in the server: else a busy machine closes it under a request
   http.keepAliveTimeout = 65_000;
   await new Promise<void>((ready) => http.listen(0, '127.0.0.1', ready));
-  const address = http.address();
-  const base = `http://127.0.0.1:${String(typeof address === 'object' && address !== null ? address.port : 0)}`;
+  const base = `http://127.0.0.1:${String(portOf(http))}`;
   return {
     base,
     url: url.toString(),

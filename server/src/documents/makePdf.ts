@@ -5,9 +5,6 @@ import { daysPdf } from './daysPdf.ts';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
 import { issuedPdf, plansPdf } from './sheetsPdf.ts';
 
-export { keepDays } from './daysWork.ts';
-export { readFile } from '../services/fileWork.ts';
-
 /**
  * Makes a PDF, in a thread of its own.
  * @param port told how far it is

@@ -2,7 +2,7 @@ import { planJob, readSheet, keepSheet, sheetOf, show, type Job, type UnitSystem
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { afterAll, describe, expect, it } from 'vitest';
 import { judged, planInput, type Setting } from '../../../core/test/cracks.ts';
-import { endPdfThreads, pdfOf } from './pdfPool.ts';
+import { endThreads, pdfOf } from '../threads.ts';
 import type { PdfProgress } from './pdfTask.ts';
 import { issuedPdf, plansPdf } from './sheetsPdf.ts';
 
@@ -90,7 +90,7 @@ describe('the PDF of an issued plan', () => {
 });
 
 describe('the thread', () => {
-  afterAll(endPdfThreads);
+  afterAll(endThreads);
   const task = (n: number) => ({ kind: 'plans' as const, job: jobOf(...Array<Setting>(n).fill(worn)), rules: { schools: {} }, units: 'metric' as const });
 
   it('makes the same pages beside the server, and tells how far it is', async () => {

@@ -3,17 +3,13 @@ import type { Clock } from '../clock.ts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database } from '../store/database.ts';
 import { listBin, listChanges } from '../store/historyStore.ts';
+import { binSince } from '../services/binService.ts';
 import { readOne } from '../store/jobStore.ts';
 import type { JobRecord } from '@oddment/contracts';
 import { isUuid, type Call, type Handler } from './call.ts';
 
-export const binDays = 30;
-const dayMs = 86_400_000;
 const perPage = 200;
 const mostExported = 100_000;
-
-/** Moment before which what was deleted is no longer offered. */
-export const binSince = (clock: Clock): string => new Date(clock.now().getTime() - binDays * dayMs).toISOString();
 
 function asked({ req }: Call): { of?: string; before?: number } {
   const { of, before } = req.query;

@@ -1,4 +1,4 @@
-import { pdfOf } from '../documents/pdfPool.ts';
+import { pdfOf } from '../threads.ts';
 import type { PdfTask } from '../documents/pdfTask.ts';
 import { HttpProblem } from '../problem.ts';
 import type { Call } from './call.ts';

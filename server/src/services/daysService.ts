@@ -2,7 +2,7 @@ import type { DaysAhead, DaysInputs, JobRecord, KeepDaysBody } from '@oddment/co
 import { daysWithin, elsewhereOf, siteDateTime, type Elsewhere } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
-import { keptInThread } from '../documents/pdfPool.ts';
+import { keptInThread } from '../threads.ts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { SignedIn } from '../store/accountStore.ts';
 import type { Database, Transaction } from '../store/database.ts';

@@ -1,4 +1,4 @@
-import { readJobFile, type Problem } from '@oddment/contracts';
+import { checkJobFile, parsedJson, type Problem } from '@oddment/contracts';
 import { daysRenamed } from '@oddment/core';
 import { randomUUID } from 'node:crypto';
 import { HttpProblem } from '../problem.ts';
@@ -38,10 +38,11 @@ function portionsOf(entity: 'job' | 'area' | 'defect', rows: readonly object[]) 
 
 /** Checks a job file and makes its rows, with ids of their own. It runs in a thread: a large file takes seconds. */
 export function readFile({ text, firmId, at }: FileTask): FileDone {
-  const read = readJobFile(text);
+  const parsed = parsedJson(text);
+  if (!parsed.ok) return { ok: false, status: 400, detail: 'The body is not JSON.', problems: parsed.problems };
+  const read = checkJobFile(parsed.value.input);
   if (!read.ok) {
     const { problems } = read;
-    if (problems[0]?.message.startsWith('This is not JSON') === true) return { ok: false, status: 400, detail: 'The body is not JSON.', problems };
     return { ok: false, status: 422, detail: `The job file has ${problems.length === 1 ? 'one problem' : `${String(problems.length)} problems`}.`, problems };
   }
   const file = read.value;

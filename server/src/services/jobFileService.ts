@@ -1,6 +1,6 @@
 import type { JobRecord } from '@oddment/contracts';
 import { randomUUID } from 'node:crypto';
-import { filesRead } from '../documents/pdfPool.ts';
+import { filesRead } from '../threads.ts';
 import { HttpProblem } from '../problem.ts';
 import type { Database } from '../store/database.ts';
 import { changedRecord, insertRows, noteChange, readJob, type Scope } from '../store/jobStore.ts';
