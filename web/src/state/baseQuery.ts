@@ -36,8 +36,6 @@ const plain = fetchBaseQuery({
 /** where 401 says that a password is wrong, not that nobody is signed in */
 const openAddresses: ReadonlySet<string> = new Set(['session', 'one-time', 'first-account', 'demo-session', 'me/password']);
 
-const pause = (ms: number) => new Promise<void>((over) => setTimeout(over, ms));
-
 /** The record that an address changes, where it ends in one: `plans/ID`, `photos/ID/restore`. */
 const recordOf = (address: string) => /^\w+\/([\w-]{36})(\/restore)?$/.exec(address)?.[1];
 
@@ -77,6 +75,19 @@ async function act({ words, ...request }: Exclude<Asked, string>, { api, drafts 
   return action && result.error && gatewayAway.has(result.error.status) ? queued() : result;
 }
 
+/** What is awaited, or, where that takes longer than it may, something else; which is not begun where it does not. */
+async function inTime<T>(awaited: Promise<T>, ms: number, instead: () => Promise<T>): Promise<T> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<T>((over) => {
+    timer = setTimeout(() => {
+      over(instead());
+    }, ms);
+  });
+  return Promise.race([awaited, late]).finally(() => {
+    clearTimeout(timer);
+  });
+}
+
 /** Something read: from the server, or as it was read before while that is away. */
 async function read(address: string, fleeting: boolean, { api, drafts }: Asking) {
   // the door is the same for everybody; everything else is somebody's
@@ -97,8 +108,10 @@ async function read(address: string, fleeting: boolean, { api, drafts }: Asking)
     },
     () => undefined,
   );
-  const late = pause(patienceMs).then(kept);
-  const result = await Promise.race([asked, late.then((known) => (known ? shown(known) : asked))]);
+  const result = await inTime(asked, patienceMs, async () => {
+    const known = await kept();
+    return known ? shown(known) : asked;
+  });
   if (!('error' in result) || !result.error) return result;
   if (result.error.status === 401) api.dispatch(ended());
   if (!gatewayAway.has(result.error.status)) return result;

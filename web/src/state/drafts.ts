@@ -66,7 +66,11 @@ const draftToday = (draft: Draft): Draft =>
     ? { ...draft, body: crewToday(draft.body as unknown as { people?: number }) as unknown as JobFields }
     : draft;
 
+/** What was on its way when its page ended is sent again: the server knows a repeat by its change. */
 const resting = <T extends { readonly state: string }>(one: T): T => (one.state === 'sending' ? { ...one, state: 'waiting' } : one);
+
+const restingAll = <T extends { readonly state: string }>(all: Readonly<Record<string, T>>): Record<string, T> =>
+  Object.fromEntries(Object.entries(all).map(([key, one]) => [key, resting(one)]));
 
 /** Drafts that another page left, each behind the one that this page has of the same record. */
 const behind = (left: DraftsState['drafts'], own: DraftsState['drafts']): DraftsState['drafts'] =>
@@ -82,7 +86,6 @@ export const draftsSlice = createSlice({
   name: 'drafts',
   initialState,
   reducers: {
-    // what was on its way when the page ended is sent again: the server knows a repeat by its change
     loaded: (_state, { payload }: PayloadAction<Partial<DraftsState>>) => ({
       ...initialState,
       ...payload,
@@ -90,14 +93,14 @@ export const draftsSlice = createSlice({
         Object.entries(payload.forms ?? {}).map(([key, values]) => [key, 'people' in values ? crewToday(values as { people?: number }) : values]),
       ),
       drafts: Object.fromEntries(Object.entries(payload.drafts ?? {}).map(([key, draft]) => [key, draftToday(resting(draft))])),
-      actions: Object.fromEntries(Object.entries(payload.actions ?? {}).map(([key, action]) => [key, resting(action)])),
+      actions: restingAll(payload.actions ?? {}),
     }),
     // what other pages of this browser left goes behind what this one has
     joined: (state, { payload }: PayloadAction<Pick<DraftsState, 'drafts' | 'texts' | 'forms' | 'actions'>>) => {
-      state.drafts = { ...behind(payload.drafts, state.drafts), ...state.drafts } as never;
+      state.drafts = { ...behind(restingAll(payload.drafts), state.drafts), ...state.drafts } as never;
       state.texts = { ...payload.texts, ...state.texts };
       state.forms = { ...payload.forms, ...state.forms };
-      state.actions = { ...payload.actions, ...state.actions };
+      state.actions = { ...restingAll(payload.actions), ...state.actions };
     },
     keptOrNot: (state, { payload }: PayloadAction<string | undefined>) => {
       if (payload === undefined) delete state.notKept;

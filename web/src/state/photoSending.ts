@@ -3,10 +3,10 @@ import { del, get } from 'idb-keyval';
 import { v4 as uuid } from 'uuid';
 import type { ShrinkAnswer, ShrinkTask } from '../workers/shrunk.ts';
 import { api } from './api.ts';
-import { accountHeader } from './baseQuery.ts';
 import { ended } from './link.ts';
 import { entryOf, keepEntries, type Entry } from './outbox.ts';
 import { photosSlice, type PhotosState, type WaitingPhoto } from './photoQueue.ts';
+import { ask, headersOf, picturePatienceMs } from './requests.ts';
 import type { store as appStore } from './store.ts';
 
 type Store = typeof appStore;
@@ -90,12 +90,8 @@ async function send(store: Store, photo: WaitingPhoto, jpeg: Blob): Promise<Pick
   const { id, change, takenAt, position } = photo;
   let response: Response;
   try {
-    response = await fetch(`/api/defects/${photo.defectId}/photos`, {
-      method: 'POST',
-      credentials: 'same-origin',
-      headers: { 'content-type': 'application/json', [accountHeader]: accountOf(store) ?? '' },
-      body: JSON.stringify({ id, change, jpeg: await base64(jpeg), ...(takenAt !== undefined && { takenAt }), ...(position && { position }) }),
-    });
+    const body = JSON.stringify({ id, change, jpeg: await base64(jpeg), ...(takenAt !== undefined && { takenAt }), ...(position && { position }) });
+    response = await ask(`defects/${photo.defectId}/photos`, { method: 'POST', headers: headersOf(store.getState().drafts), body }, picturePatienceMs);
   } catch {
     return { state: 'offline', message: 'Kept here, the server does not answer.' };
   }

@@ -8,12 +8,32 @@ export function headersOf({ account }: DraftsState): Record<string, string> {
   return { 'content-type': 'application/json', ...(account !== undefined && { [accountHeader]: account }) };
 }
 
+/** a line that neither answers nor ends is given up after this; what was sent over it is known by its change */
+const patienceMs = 60_000;
+/** a picture takes its time on a poor line: longer than the server waits for it */
+export const picturePatienceMs = 150_000;
+
+/**
+ * One request that does not wait for ever.
+ * @throws Error where there is no answer, in time or at all
+ */
+export async function ask(address: string, request: RequestInit = {}, ms = patienceMs): Promise<Response> {
+  const giveUp = new AbortController();
+  const timer = setTimeout(() => {
+    giveUp.abort();
+  }, ms);
+  try {
+    return await fetch(`/api/${address}`, { ...request, credentials: 'same-origin', signal: giveUp.signal });
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
 /** Puts a draft to the server as one change against a version, or makes its record where there is none yet. */
 function put({ entity, id, parentId, body }: Draft, change: string, version: number | undefined, headers: Record<string, string>): Promise<Response> {
   const address = version !== undefined ? `${paths[entity]}/${id}` : entity === 'area' ? `jobs/${parentId ?? ''}/areas` : `areas/${parentId ?? ''}/defects`;
-  return fetch(`/api/${address}`, {
+  return ask(address, {
     method: version === undefined ? 'POST' : 'PUT',
-    credentials: 'same-origin',
     headers,
     body: JSON.stringify({ ...body, change, ...(version === undefined ? { id } : { version }) }),
   });
@@ -94,7 +114,7 @@ export async function send(draft: Draft, headers: Record<string, string>): Promi
 export async function act({ address, method, body }: QueuedAction, headers: Record<string, string>): Promise<{ ok: true } | Stuck> {
   let response: Response;
   try {
-    response = await fetch(`/api/${address}`, { method, credentials: 'same-origin', headers, body: JSON.stringify(body) });
+    response = await ask(address, { method, headers, body: JSON.stringify(body) });
   } catch {
     return noAnswer;
   }

@@ -231,6 +231,44 @@ describe('what another page left', () => {
   });
 });
 
+describe('what was on its way when its page was left', () => {
+  it('is sent by the page that finds it, typed or done', async () => {
+    const store = page(json(200, { version: 4 }));
+    const draft = { entity: 'defect', id: 'd', jobId: 'j', version: 3, change: 'left', body: { note: 'typed there' }, state: 'sending', sent: true } as never;
+    const action = { change: 'a1', method: 'PUT', address: 'plans/p', id: 'p', words: 'begun', body: { change: 'a1', version: 1 }, state: 'sending' } as const;
+    store.dispatch(joined({ drafts: { 'defect:d': draft }, texts: {}, forms: {}, actions: { a1: action } }));
+    for (let i = 0; i < 4; i++) await settle();
+    expect(sent.map((s) => s.body['change'])).toEqual(['left', 'a1']);
+    expect(store.getState().drafts).toMatchObject({ drafts: {}, actions: {} });
+  });
+});
+
+describe('a line that neither answers nor ends', () => {
+  it('is given up, and what was sent over it goes again under its change', async () => {
+    let hanging = 0;
+    const store = page(json(200, { version: 4 }));
+    const answering = globalThis.fetch;
+    vi.stubGlobal('fetch', (_address: string, { signal }: RequestInit) => {
+      hanging++;
+      return new Promise((_over, fail) => {
+        signal?.addEventListener('abort', () => {
+          fail(new DOMException('given up', 'AbortError'));
+        });
+      });
+    });
+    store.dispatch(change(1, 'damp'));
+    await vi.advanceTimersByTimeAsync(59_000);
+    expect(store.getState().drafts.drafts[draftKey('defect', 'd')]?.state).toBe('sending');
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(store.getState().drafts.drafts[draftKey('defect', 'd')]?.state).toBe('offline');
+    vi.stubGlobal('fetch', answering);
+    await retry();
+    expect(hanging).toBe(1);
+    expect(sent.map((s) => s.body['change'])).toEqual(['c1']);
+    expect(store.getState().drafts.drafts).toEqual({});
+  });
+});
+
 describe('what is done', () => {
   const act = (n: number, id: string, more: Partial<QueuedAction> = {}) =>
     done({

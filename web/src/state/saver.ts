@@ -16,7 +16,7 @@ import {
   type DraftsState,
   type QueuedAction,
 } from './drafts.ts';
-import { act, headersOf, send } from './requests.ts';
+import { act, ask, headersOf, send } from './requests.ts';
 import { away, back, ended, type LinkState } from './link.ts';
 import { keepEntries, takeOver, type Entry, type EntryKind, type EntryName } from './outbox.ts';
 
@@ -212,7 +212,7 @@ saver.startListening({
     listener.cancelActiveListeners();
     for (;;) {
       await listener.delay(askAgainMs);
-      const answer = await fetch('/api/session', { credentials: 'same-origin' }).catch(() => undefined);
+      const answer = await ask('session').catch(() => undefined);
       if (answer === undefined || answer.status >= 500) continue;
       listener.dispatch(back());
       listener.dispatch(api.util.invalidateTags([...allTags]) as never);
