@@ -42,6 +42,8 @@ export interface QueuedAction {
   readonly id: string;
   /** what was done, for the person */
   readonly words: string;
+  /** ms since 1970: what was done to one record goes in this order, however it was kept */
+  readonly at?: number;
   readonly state: 'waiting' | 'sending' | 'offline' | 'refused';
   readonly message?: string;
 }
@@ -77,6 +79,9 @@ const behind = (left: DraftsState['drafts'], own: DraftsState['drafts']): Drafts
   Object.fromEntries(
     Object.entries(left).map(([key, draft]) => [key, draftKey(draft.entity, draft.id) === key && !(key in own) ? draft : { ...draft, aside: true }]),
   );
+
+/** What was done, the first first. */
+export const inTurn = (actions: DraftsState['actions']): readonly QueuedAction[] => Object.values(actions).sort((a, b) => (a.at ?? 0) - (b.at ?? 0));
 
 export const draftKey = (entity: Entity, id: string) => `${entity}:${id}`;
 
@@ -185,8 +190,11 @@ export const draftsSlice = createSlice({
       draft.from = draft.theirs;
       for (const gone of ['standing', 'theirs', 'by', 'unanswered', 'message'] as const) delete draft[gone];
     },
-    done: (state, { payload }: PayloadAction<Omit<QueuedAction, 'state'>>) => {
-      state.actions[payload.change] = { ...payload, state: 'waiting' };
+    done: {
+      prepare: (action: Omit<QueuedAction, 'state' | 'at'>) => ({ payload: { ...action, at: Date.now() } }),
+      reducer: (state, { payload }: PayloadAction<Omit<QueuedAction, 'state'>>) => {
+        state.actions[payload.change] = { ...payload, state: 'waiting' };
+      },
     },
     actionMoved: (state, { payload }: PayloadAction<{ change: string; state: QueuedAction['state']; message?: string }>) => {
       const action = state.actions[payload.change];

@@ -292,6 +292,22 @@ describe('what is done', () => {
     expect(store.getState().drafts.actions).toEqual({});
   });
 
+  it('goes in its order also where the page that comes after finds it kept in another', async () => {
+    const first = page(away);
+    first.dispatch(act(1, 'p'));
+    await vi.advanceTimersByTimeAsync(10);
+    first.dispatch(act(2, 'p'));
+    const { a1, a2 } = first.getState().drafts.actions;
+    if (!a1 || !a2) throw new Error('both wait');
+    for (const over of [loaded({ actions: { a2, a1 } }), joined({ drafts: {}, texts: {}, forms: {}, actions: { a2, a1 } })]) {
+      const store = page(json(200, {}));
+      sent = [];
+      store.dispatch(over);
+      for (let i = 0; i < 4; i++) await settle();
+      expect(sent.map((s) => s.body['change'])).toEqual(['a1', 'a2']);
+    }
+  });
+
   it('to a record goes after what is typed into it, against the version that this makes', async () => {
     const store = page(json(200, { version: 4 }), json(200, {}));
     store.dispatch(act(3, 'd', { method: 'DELETE', address: 'defects/d', body: { change: 'a3', version: 3 } }));

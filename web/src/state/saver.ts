@@ -8,6 +8,7 @@ import {
   draftsSlice,
   dropped,
   edited,
+  inTurn,
   joined,
   keptOrNot,
   loaded,
@@ -140,7 +141,7 @@ function nextOf({ drafts, actions }: DraftsState): { draft: Draft; key: string }
   if (draft) return { key: draft[0], draft: draft[1] };
   const typed = new Set(Object.values(drafts).map((d) => d.id));
   const before = new Set<string>();
-  const firsts = Object.values(actions).filter((a) => {
+  const firsts = inTurn(actions).filter((a) => {
     const first = !before.has(a.id) && !typed.has(a.id) && toSend(a);
     before.add(a.id);
     return first;
