@@ -76,8 +76,9 @@ function factSchema(ask: Ask): Schema {
       at: { type: 'string', format: 'date-time' },
       text: { type: 'string', maxLength: 60 },
       instrument: { type: 'string', maxLength: 60, description: 'what read it, where it came over a line' },
+      asIn: { type: 'string', maxLength: 60, description: 'mark of the repair whose answer it is, where it was carried over' },
     },
-    ['text', 'instrument'],
+    ['text', 'instrument', 'asIn'],
   );
 }
 

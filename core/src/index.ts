@@ -33,6 +33,7 @@ export { addKind, defectKinds, isDefectKind, kindOf, type DefectKind } from './s
 export { surfaces, type Doubt, type Kind, type Measured, type Refusal, type Seen, type Surface, type Surveyed } from './survey/kind.ts';
 export { FactReader } from './survey/factReader.ts';
 export { factSaying } from './survey/factSaying.ts';
+export { answersOf, asksAnew, asThis, isOwnSize, ownSizes } from './survey/asThis.ts';
 export { crossesItself, outlinePoints, type Outline, type OutlinePoint, type Shape } from './geometry/outline.ts';
 export {
   concreteBelow,

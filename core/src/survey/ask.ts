@@ -16,6 +16,8 @@ export interface Fact<V> {
   readonly text?: string;
   /** what read it, in words, where it came over a line and not by hand */
   readonly instrument?: string;
+  /** mark of the repair whose answer it is, where it was carried over from there */
+  readonly asIn?: string;
 }
 
 /** A width measured at a place along a line, both in mm. */

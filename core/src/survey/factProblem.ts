@@ -8,7 +8,8 @@ import { knowings, type Ask, type Station } from './ask.ts';
 
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const factKeys = ['value', 'how', 'at', 'text', 'instrument'];
+const factKeys = ['value', 'how', 'at', 'text', 'instrument', 'asIn'];
+const textsOfFact = ['text', 'instrument', 'asIn'];
 const stationKeys = ['atMm', 'widthMm', 'text'];
 const longestText = 60;
 const mostStations = 200;
@@ -140,7 +141,7 @@ export function factProblem(ask: Ask, fact: unknown): Saying | undefined {
   if (typeof at !== 'string' || !/^\d{4}-\d{2}-\d{2}T[\d:.]+(Z|[+-]\d{2}:\d{2})$/.test(at) || Number.isNaN(Date.parse(at))) {
     return say`${ask.question}: since when it is known must be a date and time with its zone.`;
   }
-  const badText = textProblem(fact['text']) ?? textProblem(fact['instrument']);
+  const badText = textsOfFact.map((part) => textProblem(fact[part])).find((problem) => problem !== undefined);
   if (badText) return badText;
   const value = fact['value'];
   switch (ask.ask) {

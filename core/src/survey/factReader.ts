@@ -8,7 +8,14 @@ import { relevantAsks, type Ask, type AskTable, type Fact, type LooseFacts, type
 
 /** A measured number as a figure of its own origin. */
 export function factFigure(ledger: Ledger, label: string, kind: QuantityKind, fact: Fact<number>): Figure {
-  if (fact.how === 'assumed') return ledger.assumed(label, kind, fact.value, 'practice', 'assumed by the person who measured');
+  if (fact.how === 'assumed')
+    return ledger.assumed(
+      label,
+      kind,
+      fact.value,
+      'practice',
+      fact.asIn === undefined ? 'assumed by the person who measured' : `assumed as measured at ${fact.asIn}`,
+    );
   return ledger.given(label, kind, fact.value, fact.how, fact.at, fact.text, fact.instrument);
 }
 

@@ -1,6 +1,6 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import type { Ask, DepthGrid, Fact, Outline, Station, TappingMap, UnitSystem } from '@oddment/core';
+import { asksAnew, type Ask, type DepthGrid, type Fact, type Outline, type Station, type TappingMap, type UnitSystem } from '@oddment/core';
 import TextField from '@mui/material/TextField';
 import { DepthGridField } from './DepthGridField.tsx';
 import { MeasureField } from './MeasureField.tsx';
@@ -22,8 +22,24 @@ export interface AskFieldProps {
 
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
 
-/** The editor of one question, by what kind of answer it wants. It knows no kind of defect. */
+/** The editor of one question, with where its answer comes from where it was carried over. It knows no kind of defect. */
 export function AskField(props: AskFieldProps) {
+  const { ask, fact } = props;
+  return (
+    <div data-field={ask.field} className={ask.ask === 'measure' || ask.ask === 'text' ? undefined : 'wide'}>
+      <Editor {...props} />
+      {fact?.asIn === undefined ? null : (
+        <p className="live quiet">
+          {fact.how === 'assumed' ? 'assumed as at' : 'as at'} {fact.asIn}
+          {asksAnew(ask) ? ': is it so here too?' : ''}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The editor of one question, by what kind of answer it wants. */
+function Editor(props: AskFieldProps) {
   const { ask, fact, fieldKey, units, problem, onAnswer, onEmpty } = props;
   const open = ask.required && fact === undefined ? ' open' : '';
   const hint = ask.hint === undefined || fact !== undefined ? null : <span className="hint"> {ask.hint}</span>;

@@ -9,7 +9,9 @@ import { stages } from '../views/stages.ts';
 const keys: readonly (readonly [string, string])[] = [
   [stages.map((stage) => stage.key).join(' '), stages.map((stage) => stage.name).join(', ')],
   ['N and P', 'next and previous repair'],
-  ['A', 'add a crack in this area'],
+  ['A', 'add what is found in this area'],
+  ['L, or Ctrl+Enter in a field', 'the next one as this, all but its sizes (Walk)'],
+  ['Escape', 'leave a field'],
   ['C', 'choose the system in view (Match)'],
   ['T', 'whole table of systems by rules (Match)'],
   ['O', 'sheet for print'],

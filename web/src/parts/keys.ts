@@ -7,7 +7,14 @@ function typing(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 }
 
-/** Single keys for the main actions; they rest while something is typed or a dialog is open, and can be switched off. */
+/** the one key that acts from within a field too */
+export const fromAnyField = 'Ctrl+Enter';
+
+function leaveField(): void {
+  if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+}
+
+/** Single keys for the main actions; they rest while something is typed or a dialog is open, and can be switched off. Escape leaves a field. */
 export function useKeys(table: KeyTable): void {
   const on = useStore((s) => s.view.singleKeys);
   const latest = useRef(table);
@@ -16,7 +23,20 @@ export function useKeys(table: KeyTable): void {
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || typing(event.target) || document.querySelector('[role=dialog]')) return;
+      if (event.altKey || event.defaultPrevented || document.querySelector('[role=dialog]')) return;
+      if (event.ctrlKey || event.metaKey) {
+        const act = event.key === 'Enter' ? latest.current[fromAnyField] : undefined;
+        if (!act) return;
+        event.preventDefault();
+        leaveField();
+        // what is taken when a field is left is there before the next thing is done
+        setTimeout(act);
+        return;
+      }
+      if (typing(event.target)) {
+        if (event.key === 'Escape') leaveField();
+        return;
+      }
       const act = latest.current[event.key];
       if (!act || (!on && event.key !== '?')) return;
       event.preventDefault();

@@ -1,16 +1,17 @@
 import { crewFields } from '../views/crewFields.ts';
 import Dialog from '@mui/material/Dialog';
-import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
-import { type DefectKind, type RepairPlan, type UnitSystem } from '@oddment/core';
+import type { AreaRecord, DefectFields, DefectRecord, JobRecord } from '@oddment/contracts';
+import { asThis, type DefectKind, type RepairPlan, type UnitSystem } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { Bar } from '../parts/Bar.tsx';
 import { Conflicts } from '../parts/Conflicts.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
 import { KindChooser } from '../parts/KindChooser.tsx';
-import { useKeys } from '../parts/keys.ts';
+import { fromAnyField, useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
+import { pageNow } from '../state/clock.ts';
 import { planOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
 import { useReadAhead } from '../state/readAhead.ts';
 import { useStore } from '../state/store.ts';
@@ -27,9 +28,14 @@ export interface Place {
   readonly edit: ReturnType<typeof useEdit>;
   readonly addDefect: (areaId: string) => void;
   readonly addArea: () => void;
+  /** makes the next defect of an area as another one, all but its sizes */
+  readonly addLike: (defect: DefectRecord) => void;
   readonly area: AreaRecord | undefined;
   readonly defect: DefectRecord | undefined;
 }
+
+/** said to a repair that is opened to be measured: its first size has the hand */
+export const atItsSizes = { focus: 'sizes' } as const;
 
 export const usePlace = () => useOutletContext<Place>();
 
@@ -90,6 +96,12 @@ export function JobFrame() {
     const id = edit.newDefect(inArea, { kind, mark: nextMark(host), facts: {}, confirmed: [], decisions: [] });
     void navigate(`/jobs/${jobId}/walk/${id}`);
   };
+  const addLike = (model: DefectRecord) => {
+    const host = job?.areas.find((a) => a.defects.some((d) => d.id === model.id));
+    if (!host || !mayPlan) return;
+    const id = edit.newDefect(host.id, { kind: model.kind, mark: nextMark(host), confirmed: [], decisions: [], ...asThis(model, pageNow()) } as DefectFields);
+    void navigate(`/jobs/${jobId}/walk/${id}`, { state: atItsSizes });
+  };
   const addArea = () => {
     const id = edit.newArea({ name: `Area ${String((job?.areas.length ?? 0) + 1)}`, facts: {} });
     void navigate(`/jobs/${jobId}/walk/area/${id}`);
@@ -115,6 +127,12 @@ export function JobFrame() {
     v: () => {
       goTo('options');
     },
+    l: () => {
+      if (defect) addLike(defect);
+    },
+    [fromAnyField]: () => {
+      if (defect && stage === 'walk') addLike(defect);
+    },
     a: () => {
       if (area && mayPlan) addDefect(area.id);
     },
@@ -134,7 +152,7 @@ export function JobFrame() {
       </div>
     );
   }
-  const place: Place = { mayPlan, job, plans, units, edit, addDefect, addArea, area, defect };
+  const place: Place = { mayPlan, job, plans, units, edit, addDefect, addArea, addLike, area, defect };
   // paper has nothing around it
   if (stage === 'sheet' || stage === 'options' || planId !== undefined) {
     return (

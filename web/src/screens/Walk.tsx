@@ -1,17 +1,20 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { AreaRecord, DefectRecord } from '@oddment/contracts';
-import { areaTable, kindOf, relevantAsks, senseArea, show, type RepairPlan } from '@oddment/core';
-import { Link, useParams } from 'react-router';
+import { answersOf, areaTable, kindOf, ownSizes, relevantAsks, senseArea, show, type RepairPlan } from '@oddment/core';
+import { useEffect } from 'react';
+import { Link, useLocation, useParams } from 'react-router';
 
 import { Conditions } from '../parts/Conditions.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
 import { Doubts, Live } from '../parts/Live.tsx';
 import { Photos } from '../parts/Photos.tsx';
 import { Questions } from '../parts/Questions.tsx';
+import { pageNow } from '../state/clock.ts';
 import { OfRecord } from '../parts/OfRecord.tsx';
 import { useRemove } from '../state/removing.ts';
-import { usePlace } from './JobFrame.tsx';
+import { modelFor } from '../views/modelFor.ts';
+import { atItsSizes, usePlace } from './JobFrame.tsx';
 
 function AreaPage({ area }: { area: AreaRecord }) {
   const { job, edit, addDefect, mayPlan } = usePlace();
@@ -65,11 +68,25 @@ function AreaPage({ area }: { area: AreaRecord }) {
   );
 }
 
+/** Puts the hand at the first size of a repair that was opened to be measured. */
+function useFirstSize({ id, kind, facts }: DefectRecord): void {
+  const { state } = useLocation() as { readonly state: unknown };
+  const wanted = typeof state === 'object' && state !== null && 'focus' in state && state.focus === atItsSizes.focus;
+  const first = ownSizes(kind, facts)[0]?.field;
+  useEffect(() => {
+    if (wanted && first !== undefined) document.querySelector<HTMLElement>(`[data-field="${first}"] input, [data-field="${first}"] button`)?.focus();
+    // once for each repair: what is typed then moves the hand by itself
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [id, wanted]);
+}
+
 function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRecord; plan: RepairPlan }) {
-  const { job, edit, units, mayPlan } = usePlace();
+  const { job, edit, units, mayPlan, addLike } = usePlace();
   const remove = useRemove();
   const table = kindOf(defect.kind);
   const { airC, slabC, humidityPct, place } = area.facts;
+  const model = modelFor(job, defect);
+  useFirstSize(defect);
   const climate = [
     place && areaTable.asks[0].options.find((o) => o.value === place.value)?.label,
     airC && `air ${show({ value: airC.value, kind: 'temperature' }, units).text}`,
@@ -88,8 +105,33 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
               {area.name}: {climate.length === 0 ? 'air and surface still to measure' : climate.join(', ')}
             </Link>
             <span className="push" />
+            <Button
+              size="small"
+              variant="outlined"
+              title="The next one here, with all these answers but the sizes"
+              onClick={() => {
+                addLike(defect);
+              }}
+            >
+              Next as this<kbd>L</kbd>
+            </Button>
             <OfRecord jobId={job.id} id={defect.id} words="Delete" onDelete={() => remove('defect', defect, defect.mark)} />
           </div>
+          {model ? (
+            <p className="offer">
+              {model.mark} is of this kind too.{' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  edit.defect(defect, { facts: answersOf(model, pageNow()) });
+                }}
+              >
+                Take its answers
+              </button>{' '}
+              <span className="quiet">all but its sizes and what is about safety, which is asked of each</span>
+            </p>
+          ) : null}
           <Questions
             key={defect.id}
             id={defect.id}
