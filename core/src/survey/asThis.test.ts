@@ -79,8 +79,29 @@ describe('answers that are offered', () => {
   });
 
   it('name questions that there are: no name of one that is gone', () => {
-    const asked = new Set(defectKinds().flatMap((k) => kindOf(k.id).asks.filter((a) => asksAnew(a) || isOwnSize(a)).map((a) => a.field)));
-    for (const field of ['located', 'services', 'loaded', 'halfBare', 'before', 'coated', 'movement', 'seasonal', 'ground', 'faces', 'rated', 'stepMm', 'bowMm', 'moisturePct'])
+    const asked = new Set(
+      defectKinds().flatMap((k) =>
+        kindOf(k.id)
+          .asks.filter((a) => asksAnew(a) || isOwnSize(a))
+          .map((a) => a.field),
+      ),
+    );
+    for (const field of [
+      'located',
+      'services',
+      'loaded',
+      'halfBare',
+      'before',
+      'coated',
+      'movement',
+      'seasonal',
+      'ground',
+      'faces',
+      'rated',
+      'stepMm',
+      'bowMm',
+      'moisturePct',
+    ])
       expect(asked).toContain(field);
   });
 });

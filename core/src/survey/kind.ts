@@ -70,6 +70,8 @@ export interface Surveyed {
 /** A kind of defect: its questions, what they say against each other, and what the measures come to. One file each. */
 export interface Kind extends AskTable {
   readonly surface: Surface;
+  /** what people call it and what it is in, in a line typed quickly; the words of its title where it says nothing */
+  readonly called?: { readonly is: readonly string[]; readonly in: readonly string[] };
   readonly asks: readonly Ask[];
   /** a line that may be chased to a groove */
   readonly chased?: true;

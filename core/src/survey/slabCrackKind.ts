@@ -88,6 +88,7 @@ function survey(read: FactReader): Surveyed {
 export const slabCrack: Kind = {
   alike: { reinforcement: [['reinforced', 'unknown']] },
   ...slabCrackTable,
+  called: { is: ['crack'], in: ['slab', 'floor', 'pavement', 'walk', 'stair'] },
   surface: 'concrete',
   forTheRecord: ['look'],
   chased: true,

@@ -15,10 +15,11 @@ interface DefectListProps {
   readonly currentArea?: string | undefined;
   readonly onAdd?: (areaId: string) => void;
   readonly onAddArea?: () => void;
+  readonly onSeveral?: () => void;
 }
 
 /** Areas and their defects, each with its own small section. */
-export function DefectList({ job, plans, stage, current, currentArea, onAdd, onAddArea }: DefectListProps) {
+export function DefectList({ job, plans, stage, current, currentArea, onAdd, onAddArea, onSeveral }: DefectListProps) {
   const how = useTelling();
   const [unfolded, setUnfolded] = useState(false);
   const mark = job.areas.flatMap((a) => a.defects).find((d) => d.id === current)?.mark ?? 'none yet';
@@ -90,6 +91,13 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
         <div style={{ padding: '8px 12px' }}>
           <button type="button" className="link" onClick={onAddArea}>
             Add an area
+          </button>
+        </div>
+      ) : null}
+      {onSeveral && job.areas.length > 0 ? (
+        <div style={{ padding: '8px 12px' }}>
+          <button type="button" className="link" onClick={onSeveral}>
+            Type several <kbd>Q</kbd>
           </button>
         </div>
       ) : null}

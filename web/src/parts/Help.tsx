@@ -11,6 +11,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['N and P', 'next and previous repair'],
   ['A', 'add what is found in this area'],
   ['L, or Ctrl+Enter in a field', 'the next one as this, all but its sizes (Walk)'],
+  ['Q', 'several defects at once, a line each'],
   ['Escape', 'leave a field'],
   ['C', 'choose the system in view (Match)'],
   ['T', 'whole table of systems by rules (Match)'],

@@ -1,41 +1,32 @@
 import { crewFields } from '../views/crewFields.ts';
 import Dialog from '@mui/material/Dialog';
-import type { AreaRecord, DefectFields, DefectRecord, JobRecord } from '@oddment/contracts';
-import { asThis, type DefectKind, type RepairPlan, type UnitSystem } from '@oddment/core';
+import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
+import { type RepairPlan, type UnitSystem } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
+import { addingKeys, useAdding, type Adding } from '../parts/adding.tsx';
 import { Bar } from '../parts/Bar.tsx';
 import { Conflicts } from '../parts/Conflicts.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
-import { KindChooser } from '../parts/KindChooser.tsx';
-import { fromAnyField, useKeys } from '../parts/keys.ts';
+import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
-import { pageNow } from '../state/clock.ts';
 import { planOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
 import { useReadAhead } from '../state/readAhead.ts';
 import { useStore } from '../state/store.ts';
 import { corridor } from '../views/corridor.ts';
 import { stagePath, stages } from '../views/stages.ts';
-import { nextMark } from '../views/nextMark.ts';
 
-export interface Place {
+export interface Place extends Adding {
   /** whether the person may change what is here */
   readonly mayPlan: boolean;
   readonly job: JobRecord;
   readonly plans: ReadonlyMap<string, RepairPlan>;
   readonly units: UnitSystem;
   readonly edit: ReturnType<typeof useEdit>;
-  readonly addDefect: (areaId: string) => void;
-  readonly addArea: () => void;
-  /** makes the next defect of an area as another one, all but its sizes */
-  readonly addLike: (defect: DefectRecord) => void;
   readonly area: AreaRecord | undefined;
   readonly defect: DefectRecord | undefined;
 }
-
-/** said to a repair that is opened to be measured: its first size has the hand */
-export const atItsSizes = { focus: 'sizes' } as const;
 
 export const usePlace = () => useOutletContext<Place>();
 
@@ -53,6 +44,23 @@ function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap
   );
 }
 
+/** What stands in the place of a job that is not there, or not yet. */
+function NotOpen({ units, error }: { units: UnitSystem; error: unknown }) {
+  return (
+    <div className="frame">
+      <Bar units={units} />
+      <main className="pane" style={{ gridRow: '2 / 4' }}>
+        <h1>{error === undefined ? 'Opening the job' : 'This job cannot be opened'}</h1>
+        {error === undefined ? null : (
+          <p>
+            It is not here, not yours, or the server does not answer. <a href="/">All jobs</a>
+          </p>
+        )}
+      </main>
+    </div>
+  );
+}
+
 /** What stands around every screen of a job: the bar, the corridor, and the job itself with its plans. */
 export function JobFrame() {
   const { jobId = '', defectId, areaId, planId } = useParams();
@@ -64,8 +72,6 @@ export function JobFrame() {
   const mayPlan = useMayPlan();
   const navigate = useNavigate();
   const [editing, setEditing] = useState(false);
-  // the area in which something was found, while its kind is chosen
-  const [choosing, setChoosing] = useState<string>();
   const { pathname } = useLocation();
   const stage = pathname.split('/')[3] ?? 'walk';
   const plans = useMemo(
@@ -85,27 +91,7 @@ export function JobFrame() {
     const next = order[(order.indexOf(current ?? '') + by + order.length) % order.length];
     if (next !== undefined) goTo(stage, next);
   };
-  const addDefect = (inArea: string) => {
-    setChoosing(inArea);
-  };
-  const addOfKind = (kind: DefectKind) => {
-    const inArea = choosing ?? '';
-    const host = job?.areas.find((a) => a.id === inArea);
-    setChoosing(undefined);
-    if (!host) return;
-    const id = edit.newDefect(inArea, { kind, mark: nextMark(host), facts: {}, confirmed: [], decisions: [] });
-    void navigate(`/jobs/${jobId}/walk/${id}`);
-  };
-  const addLike = (model: DefectRecord) => {
-    const host = job?.areas.find((a) => a.defects.some((d) => d.id === model.id));
-    if (!host || !mayPlan) return;
-    const id = edit.newDefect(host.id, { kind: model.kind, mark: nextMark(host), confirmed: [], decisions: [], ...asThis(model, pageNow()) } as DefectFields);
-    void navigate(`/jobs/${jobId}/walk/${id}`, { state: atItsSizes });
-  };
-  const addArea = () => {
-    const id = edit.newArea({ name: `Area ${String((job?.areas.length ?? 0) + 1)}`, facts: {} });
-    void navigate(`/jobs/${jobId}/walk/area/${id}`);
-  };
+  const { adding, dialogs } = useAdding(job, area, edit);
   useKeys({
     ...Object.fromEntries(
       stages.map((one) => [
@@ -127,32 +113,12 @@ export function JobFrame() {
     v: () => {
       goTo('options');
     },
-    l: () => {
-      if (defect) addLike(defect);
-    },
-    [fromAnyField]: () => {
-      if (defect && stage === 'walk') addLike(defect);
-    },
-    a: () => {
-      if (area && mayPlan) addDefect(area.id);
-    },
+    ...(mayPlan && addingKeys(adding, area, defect, stage)),
   });
   if (!job) {
-    return (
-      <div className="frame">
-        <Bar units={units} />
-        <main className="pane" style={{ gridRow: '2 / 4' }}>
-          <h1>{error === undefined ? 'Opening the job' : 'This job cannot be opened'}</h1>
-          {error === undefined ? null : (
-            <p>
-              It is not here, not yours, or the server does not answer. <a href="/">All jobs</a>
-            </p>
-          )}
-        </main>
-      </div>
-    );
+    return <NotOpen units={units} error={error} />;
   }
-  const place: Place = { mayPlan, job, plans, units, edit, addDefect, addArea, addLike, area, defect };
+  const place: Place = { ...adding, mayPlan, job, plans, units, edit, area, defect };
   // paper has nothing around it
   if (stage === 'sheet' || stage === 'options' || planId !== undefined) {
     return (
@@ -181,13 +147,7 @@ export function JobFrame() {
         <Outlet context={place} />
       </div>
       <UndoBar />
-      <KindChooser
-        open={choosing !== undefined}
-        onChoose={addOfKind}
-        onClose={() => {
-          setChoosing(undefined);
-        }}
-      />
+      {dialogs}
       <Dialog
         open={editing}
         onClose={() => {

@@ -14,7 +14,8 @@ import { pageNow } from '../state/clock.ts';
 import { OfRecord } from '../parts/OfRecord.tsx';
 import { useRemove } from '../state/removing.ts';
 import { modelFor } from '../views/modelFor.ts';
-import { atItsSizes, usePlace } from './JobFrame.tsx';
+import { atItsSizes } from '../parts/adding.tsx';
+import { usePlace } from './JobFrame.tsx';
 
 function AreaPage({ area }: { area: AreaRecord }) {
   const { job, edit, addDefect, mayPlan } = usePlace();
@@ -178,12 +179,19 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
 
 /** Walk: areas and defects, the questions of one, and what the answers come to. */
 export function Walk() {
-  const { job, plans, area, defect, addDefect, addArea, mayPlan } = usePlace();
+  const { job, plans, area, defect, addDefect, addArea, typeSeveral, mayPlan } = usePlace();
   const { areaId } = useParams();
   const plan = defect && plans.get(defect.id);
   return (
     <div className="work walk">
-      <DefectList job={job} plans={plans} stage="walk" current={defect?.id} currentArea={areaId} {...(mayPlan && { onAdd: addDefect, onAddArea: addArea })} />
+      <DefectList
+        job={job}
+        plans={plans}
+        stage="walk"
+        current={defect?.id}
+        currentArea={areaId}
+        {...(mayPlan && { onAdd: addDefect, onAddArea: addArea, onSeveral: typeSeveral })}
+      />
       {area && (areaId !== undefined || !defect) ? (
         <>
           <AreaPage area={area} />

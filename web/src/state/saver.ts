@@ -25,6 +25,7 @@ import { keepEntries, takeOver, type Entry, type EntryKind, type EntryName } fro
 const formerKey = 'oddment-drafts';
 const settleMs = 500;
 const retryMs = 4000;
+const nextMs = 40;
 const { sending, kept, failed } = draftsSlice.actions;
 
 interface Holding {
@@ -190,7 +191,9 @@ saver.startListening({
     const { drafts, actions } = listener.getState().drafts;
     // after one that did not arrive: at once what was not tried yet, the others when the server may be back
     const untried = [...Object.values(drafts), ...Object.values(actions)].some((one) => one.state === 'waiting');
-    await listener.delay((failed.match(action) || actionMoved.match(action)) && !untried ? retryMs : settleMs);
+    // what waits behind one that has arrived need not rest: it was typed before that
+    const arrived = kept.match(action) || actionGone.match(action);
+    await listener.delay(arrived ? nextMs : (failed.match(action) || actionMoved.match(action)) && !untried ? retryMs : settleMs);
     const next = nextOf(listener.getState().drafts);
     if (next) await sendOne(next, listener);
   },

@@ -19,6 +19,7 @@ export const barSpall: Kind = {
   forTheRecord: ['look', 'access'],
   alike: { loaded: [['yes', 'unknown']] },
   title: 'spall over a rusting bar',
+  called: { is: ['bar spall', 'rebar spall', 'rusting spall', 'rust spall'], in: [] },
   asks: [
     choice('sounded', 'Size', 'How was its extent found?', { tapped: 'tapped, cell by cell', outlined: 'marked and outlined' }),
     tappingAsk('Hollow and sound cells', { when: [is('sounded', 'tapped')] }),

@@ -11,6 +11,7 @@ export const brokenEdge: Kind = {
   forTheRecord: ['look'],
   alike: { edge: [['slab', 'curb']] },
   title: 'broken edge or nosing',
+  called: { is: ['edge', 'nosing', 'curb', 'broken edge'], in: ['step', 'stair', 'slab', 'nosing', 'curb'] },
   asks: [
     measure('lengthMm', 'Size', 'Length that is broken', 'length', [20, 100_000]),
     measure('heightMm', 'Size', 'Height of the break', 'depth', [2, 500], { hint: 'down the upright face' }),

@@ -10,6 +10,7 @@ export const drywallDent: Kind = {
   alike: { look: [['hidden', 'passing']] },
   asksFor: () => ['closed', 'level'],
   title: 'dent in drywall',
+  called: { is: ['dent', 'ding'], in: [] },
   asks: [
     ...spotAsks(400, 12),
     measure('dents', 'Size', 'How many like it?', 'count', [1, 500]),

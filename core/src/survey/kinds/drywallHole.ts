@@ -18,6 +18,7 @@ export const drywallHole: Kind = {
   },
   asksFor: () => ['closed', 'level'],
   title: 'hole in drywall',
+  called: { is: ['hole'], in: ['gypsum'] },
   asks: [
     outlineAsk('The hole, torn paper included'),
     ...boardAsks,

@@ -16,6 +16,7 @@ export const drywallJoint: Kind = {
   },
   asksFor: (choice) => (['inside', 'trim'].includes(choice('joint') ?? '') ? ['closed'] : ['closed', 'level']),
   title: 'cracked joint in drywall',
+  called: { is: ['joint', 'seam', 'tape', 'cracked joint', 'cracked seam'], in: [] },
   asks: [
     ...lineAsks('joint', 20, { required: false }),
     choice('joint', 'Member', 'What joint is it?', {

@@ -11,6 +11,7 @@ export const fastenerPop: Kind = {
   alike: { look: [['hidden', 'passing']] },
   asksFor: () => ['closed', 'level'],
   title: 'popped fasteners',
+  called: { is: ['pop', 'popped', 'fastener', 'nail', 'screw'], in: [] },
   asks: [
     measure('pops', 'Size', 'How many?', 'count', [1, 2000]),
     measure('standMm', 'Size', 'How far do they stand out?', 'depth', [0.1, 20], { required: false }),

@@ -11,6 +11,7 @@ export const finishFault: Kind = {
   alike: { paint: [['eggshell', 'gloss']], look: [['hidden', 'passing']] },
   asksFor: () => ['level'],
   title: 'fault of the finish',
+  called: { is: ['ridge', 'hump', 'blister', 'banding', 'finish'], in: ['fault', 'raking'] },
   asks: [
     outlineAsk('The area that shows it'),
     estimateAsk,

@@ -12,6 +12,7 @@ export const jointSpall: Kind = {
   alike: { cause: [['wheels', 'late']] },
   asksFor: () => ['edges', 'joint'],
   title: 'spalled joint',
+  called: { is: ['joint', 'spalled joint', 'broken joint'], in: ['slab', 'saw'] },
   why: 'All joints are there to move. What kind it is decides what it may be filled with.',
   asks: [
     measure('lengthMm', 'Size', 'Length that is damaged', 'length', [50, 500_000]),

@@ -16,6 +16,7 @@ export const plasterCrack: Kind = {
   },
   asksFor: () => ['closed', 'level'],
   title: 'crack in plaster',
+  called: { is: ['crack'], in: ['stucco', 'render', 'lath'] },
   asks: [
     ...lineAsks('crack', 30),
     measure('depthMm', 'Size', 'Depth', 'depth', [0.1, 60], { required: false }),

@@ -14,6 +14,7 @@ export const plasterHole: Kind = {
   alike: { position: [['floor', 'wall', 'edge']], base: [['masonry', 'unknown']], cause: [['impact', 'opened']], look: [['hidden', 'passing']] },
   asksFor: () => ['closed', 'level'],
   title: 'hole in plaster',
+  called: { is: ['hole'], in: ['stucco', 'render', 'lath'] },
   asks: [
     outlineAsk('The hole, to where the edge is tight'),
     ...depthAsks(120),

@@ -21,6 +21,7 @@ export const plasterLoose: Kind = {
   alike: { position: [['floor', 'wall', 'edge']], base: [['masonry', 'unknown']], paint: [['eggshell', 'gloss']], look: [['hidden', 'passing']] },
   asksFor: () => ['level'],
   title: 'loose plaster',
+  called: { is: ['loose', 'hollow'], in: ['stucco', 'render', 'lath'] },
   asks: [
     choice('sounded', 'Size', 'How was its extent found?', { tapped: 'tapped, cell by cell', outlined: 'marked and outlined' }),
     tappingAsk('Hollow and sound cells', { when: [is('sounded', 'tapped')] }),

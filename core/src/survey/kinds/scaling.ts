@@ -16,6 +16,7 @@ export const scaling: Kind = {
     cause: [['curing', 'retempered']],
   },
   title: 'scaling',
+  called: { is: ['scaling', 'scale', 'flaking'], in: ['slab', 'floor'] },
   asks: [
     outlineAsk('The area that flakes'),
     ...depthAsks(60),

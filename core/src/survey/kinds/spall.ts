@@ -13,6 +13,7 @@ export const spall: Kind = {
   surface: 'concrete',
   forTheRecord: ['look', 'access'],
   title: 'spall',
+  called: { is: ['spall', 'pothole', 'concrete hole'], in: ['floor'] },
   asks: [
     outlineAsk('What is broken out, to where it rings sound'),
     ...depthAsks(500),

@@ -11,6 +11,7 @@ export const timberCheck: Kind = {
   alike: { water: [['none', 'closed']] },
   asksFor: () => [],
   title: 'check in timber',
+  called: { is: ['check', 'split'], in: ['sill', 'door', 'trim', 'post', 'beam', 'siding', 'casing'] },
   asks: [
     ...lineAsks('check', 60),
     measure('depthMm', 'Size', 'Depth', 'depth', [0.5, 500], { hint: 'feeler, at the deepest' }),

@@ -17,6 +17,7 @@ export const timberDecay: Kind = {
   alike: { water: [['none', 'closed']] },
   asksFor: () => ['closed', 'level'],
   title: 'decayed pocket',
+  called: { is: ['decay', 'rot', 'rotten', 'decayed'], in: ['sill', 'door', 'trim', 'post', 'beam', 'siding', 'casing', 'pocket'] },
   asks: [
     outlineAsk('The pocket, to where a point no longer sinks in'),
     ...depthAsks(400),

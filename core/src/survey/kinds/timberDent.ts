@@ -11,6 +11,7 @@ export const timberDent: Kind = {
   alike: { water: [['none', 'closed']], cause: [['impact', 'tool', 'hardware']] },
   asksFor: () => ['closed', 'level'],
   title: 'dent or gouge in timber',
+  called: { is: ['dent', 'gouge'], in: ['sill', 'door', 'trim', 'post', 'beam', 'siding', 'casing'] },
   asks: [
     ...spotAsks(1000, 100),
     choice('fibers', 'Size', 'Are fibers torn?', { no: 'pressed in, whole', yes: 'torn or gone' }),

@@ -12,6 +12,7 @@ export const timberThrough: Kind = {
   alike: { cavity: [['open', 'cavity']], water: [['none', 'closed']] },
   asksFor: () => ['closed', 'level'],
   title: 'hole through timber',
+  called: { is: ['hole'], in: ['sill', 'door', 'trim', 'post', 'beam', 'siding', 'casing'] },
   asks: [
     outlineAsk('The hole, cut back to sound wood'),
     choice('cavity', 'Behind', 'What is behind it?', { open: 'open air', cavity: 'a cavity', insulation: 'insulation', solid: 'something solid' }),

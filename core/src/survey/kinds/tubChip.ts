@@ -11,6 +11,7 @@ export const tubChip: Kind = {
   alike: { shell: [['acrylic', 'plastic']], part: [['wall', 'rim']], match: [['color', 'both']], cause: [['impact', 'tool']] },
   asksFor: () => ['closed', 'level'],
   title: 'chip in a tub or basin',
+  called: { is: ['chip'], in: ['gelcoat', 'acrylic', 'enamel'] },
   asks: [
     ...spotAsks(200, 10),
     measure('chips', 'Size', 'How many like it?', 'count', [1, 200]),

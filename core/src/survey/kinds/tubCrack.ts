@@ -11,6 +11,7 @@ export const tubCrack: Kind = {
   alike: { match: [['color', 'both']] },
   asksFor: () => ['closed', 'level'],
   title: 'crack in a tub or shower',
+  called: { is: ['crack'], in: ['gelcoat', 'acrylic', 'enamel'] },
   asks: [
     ...lineAsks('crack, to where dye no longer runs in', 20, { required: false }),
     choice('through', 'Size', 'Is it through?', { no: 'only in the face', yes: 'through', unknown: 'not known' }),

@@ -15,6 +15,7 @@ export const tubHole: Kind = {
   alike: { match: [['color', 'both']] },
   asksFor: () => ['closed', 'level'],
   title: 'hole in a tub or shower',
+  called: { is: ['hole'], in: ['gelcoat', 'acrylic', 'enamel'] },
   asks: [
     outlineAsk('The hole, loose cracks cut off'),
     measure('shellMm', 'Size', 'Thickness of the shell', 'depth', [1, 30], { required: false }),

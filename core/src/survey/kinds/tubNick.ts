@@ -11,6 +11,7 @@ export const tubNick: Kind = {
   alike: { part: [['wall', 'rim']], match: [['color', 'both']], cause: [['impact', 'tool']] },
   asksFor: () => ['closed', 'level'],
   title: 'nick in a tub or shower',
+  called: { is: ['nick'], in: ['gelcoat', 'acrylic', 'enamel'] },
   asks: [...spotAsks(200, 12), ...shellAsks, ...causeAsks({ impact: 'something fell', tool: 'a tool' }), lookAsk],
   survey: (read) => spotSurvey(read),
 };

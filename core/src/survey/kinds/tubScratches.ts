@@ -11,6 +11,7 @@ export const tubScratches: Kind = {
   alike: { match: [['color', 'both']] },
   asksFor: () => [],
   title: 'scratches in a tub or shower',
+  called: { is: ['scratch', 'scratches'], in: ['gelcoat', 'acrylic', 'enamel'] },
   asks: [
     outlineAsk('The area that is scratched'),
     choice('nail', 'Size', 'Does a fingernail catch?', { no: 'no', yes: 'yes' }),

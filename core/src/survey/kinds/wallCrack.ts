@@ -12,6 +12,7 @@ export const wallCrack: Kind = {
   alike: { member: [['soffit', 'beam']], course: [['upright', 'slanting', 'joint']], moisture: [['damp', 'seasonal']], look: [['passing', 'close']] },
   asksFor: (choice) => (choice('look') === 'hidden' ? [] : ['closed']),
   title: 'crack in a wall or soffit',
+  called: { is: ['crack'], in: ['wall', 'soffit', 'beam', 'column', 'foundation'] },
   asks: [
     ...lineAsks('crack', 60),
     measure('wallMm', 'Size', 'Thickness of the wall', 'depth', [50, 3000], { required: false, hint: 'at an opening; blank if not known' }),
