@@ -13,6 +13,7 @@ export {
   NewAreaBody,
   NewDefectBody,
   NewJobBody,
+  PlaceDefectBody,
   VersionBody,
 } from './job.ts';
 export { daysCsv, KeepDaysBody, KeptPlacementBody, type DaysAhead, type DaysInputs, type KeptDaysRecord, type KeptDaysSummary } from './days.ts';

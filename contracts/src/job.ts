@@ -125,6 +125,13 @@ export class ChangeDefectBody extends DefectFields {
   @Id() change!: string;
   @Version() version!: number;
 }
+/** Where a defect stands: in which area of its job, and before which other one there; at the end where it names none. */
+export class PlaceDefectBody {
+  @Id() change!: string;
+  @Version() version!: number;
+  @Id() areaId!: string;
+  @Optionally(Id()) before?: string;
+}
 /** Deleting, and bringing back. */
 export class VersionBody {
   @Id() change!: string;

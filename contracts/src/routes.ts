@@ -1,5 +1,5 @@
 import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody } from './accounts.ts';
-import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, VersionBody } from './job.ts';
+import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, PlaceDefectBody, VersionBody } from './job.ts';
 import { KeepDaysBody } from './days.ts';
 import { IssueBody, PlanStateBody } from './issued.ts';
 import { JobFile, jobFileVersion } from './jobFile.ts';
@@ -261,6 +261,16 @@ export const routes = describe({
     access: planners,
     body: ChangeDefectBody,
     example: { ...defect, ...versioned() },
+    status: 200,
+    answer: 'the defect',
+  },
+  placeDefect: {
+    method: 'put',
+    path: '/defects/{id}/place',
+    summary: 'Move a defect to another area of its job, or to another place in its own',
+    access: planners,
+    body: PlaceDefectBody,
+    example: { ...versioned(), areaId: exampleId },
     status: 200,
     answer: 'the defect',
   },

@@ -12,6 +12,7 @@ const planning: readonly RouteName[] = [
   'changeJob',
   'changeArea',
   'changeDefect',
+  'placeDefect',
   'deleteJob',
   'deleteArea',
   'deleteDefect',

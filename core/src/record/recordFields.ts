@@ -11,7 +11,8 @@ import { isDefectKind, kindOf } from '../survey/kinds.ts';
 export type RecordBody =
   | { readonly entity: 'job'; readonly body: Omit<Job, 'id' | 'areas'> & { readonly days?: unknown } }
   | { readonly entity: 'area'; readonly body: Omit<Area, 'id' | 'defects'> }
-  | { readonly entity: 'defect'; readonly body: Omit<Defect, 'id'> };
+  /** with the name of the area that it stands in, where that is told */
+  | { readonly entity: 'defect'; readonly body: Omit<Defect, 'id'> & { readonly area?: string } };
 
 /** One thing that a person sets in a record, as it is called and as it reads. */
 export interface RecordField {
@@ -41,11 +42,23 @@ function factFields(table: AskTable, facts: LooseFacts): RecordField[] {
   });
 }
 
-function defectFields({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: Omit<Defect, 'id'>): RecordField[] {
+function defectFields({
+  kind,
+  mark,
+  facts,
+  confirmed,
+  choice,
+  schools,
+  sand,
+  decisions,
+  note,
+  area,
+}: Omit<Defect, 'id'> & { readonly area?: string }): RecordField[] {
   const known = isDefectKind(kind) ? kindOf(kind) : undefined;
   return [
     ...field('kind', 'Kind', kind, say`${known?.title ?? kind}`),
     ...field('mark', 'Mark', mark, say`${mark}`),
+    ...field('area', 'Area', area, say`${area ?? ''}`),
     ...(known ? factFields(known, facts) : []),
     ...field('confirmed', 'Doubts said to be right', confirmed.length > 0 ? confirmed : undefined, say`${confirmed.join(', ')}`),
     ...field(

@@ -1,9 +1,17 @@
 import type { DepthGrid } from '../geometry/depthGrid.ts';
-import { outlinePoints, type Outline } from '../geometry/outline.ts';
+import { outlinePoints, type Outline, type Shape } from '../geometry/outline.ts';
 import { cellsOf, type TappingMap } from '../geometry/tapping.ts';
 import { Ledger } from '../quantity/ledger.ts';
+import type { Figure } from '../quantity/figure.ts';
 import { say, type Saying } from '../quantity/saying.ts';
 import type { Ask, Fact, Station } from './ask.ts';
+
+/** A shape by its name and sizes. */
+function shapeSaying({ is, widthMm, heightMm }: Shape, size: (mm: number[]) => Figure): Saying {
+  const [across, down] = [size([0, widthMm]), size([0, heightMm])];
+  if (is === 'ellipse' && widthMm === heightMm) return say`round, ${across}`;
+  return say`${is === 'ellipse' ? 'oval, ' : is === 'rectangle' ? '' : `${is}, `}${across} by ${down}`;
+}
 
 /** A fact in words: its measure, its answer, or what was measured along it. */
 export function factSaying(ask: Ask, fact: Fact<unknown>): Saying {
@@ -21,8 +29,10 @@ export function factSaying(ask: Ask, fact: Fact<unknown>): Saying {
         [],
       );
     case 'outline': {
-      const points = outlinePoints(fact.value as Outline);
+      const outline = fact.value as Outline;
+      const points = outlinePoints(outline);
       const reach = (places: number[]) => ledger.given('Reach', 'length', Math.max(...places) - Math.min(...places), how, fact.at);
+      if ('shape' in outline) return shapeSaying(outline.shape, reach);
       return say`${reach(points.map((p) => p.xMm))} by ${reach(points.map((p) => p.yMm))}, ${String(points.length)} corners`;
     }
     case 'depth-grid': {

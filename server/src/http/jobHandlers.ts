@@ -1,8 +1,19 @@
-import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, jobCsv, NewAreaBody, NewDefectBody, NewJobBody, VersionBody, writeJobFile } from '@oddment/contracts';
+import {
+  ChangeAreaBody,
+  ChangeDefectBody,
+  ChangeJobBody,
+  jobCsv,
+  NewAreaBody,
+  NewDefectBody,
+  NewJobBody,
+  PlaceDefectBody,
+  VersionBody,
+  writeJobFile,
+} from '@oddment/contracts';
 import { readAsked, readFace } from '@oddment/core';
 import { HttpProblem, notFound } from '../problem.ts';
 import { importedJob, importJob } from '../services/jobFileService.ts';
-import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
+import { areaValues, changeRecord, createRecord, defectValues, jobValues, placeDefect } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
@@ -135,6 +146,7 @@ export function jobHandlers(db: Database) {
       const body = call.body(ChangeAreaBody);
       return changed('area', call, body, 'change', areaValues(body));
     },
+    placeDefect: async (call) => (await placeDefect(db, call.scope, call.id, call.body(PlaceDefectBody))).record,
     changeDefect: (call) => {
       const body = call.body(ChangeDefectBody);
       return changed('defect', call, body, 'change', defectValues(body));

@@ -1,9 +1,34 @@
 import type { Problem } from '@oddment/contracts';
-import { fieldDiff, hoursOfDaysProblems, senseArea, senseDefect, tell, type AreaFacts, type DaysSetup, type LooseFacts, type RecordBody } from '@oddment/core';
-import type { AreaFields, DefectFields, JobBasics, JobFields } from '@oddment/contracts';
+import {
+  fieldDiff,
+  hoursOfDaysProblems,
+  senseArea,
+  senseDefect,
+  tell,
+  type AreaFacts,
+  type DaysSetup,
+  type FieldDiff,
+  type LooseFacts,
+  type RecordBody,
+} from '@oddment/core';
+import type { AreaFields, DefectFields, JobBasics, JobFields, PlaceDefectBody } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
-import { insertRow, isThere, nextPosition, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
+import {
+  areaName,
+  areaOfJob,
+  insertRow,
+  isThere,
+  nextPosition,
+  noteChange,
+  placeOfDefect,
+  readOne,
+  roomBefore,
+  updateRow,
+  type AnyRecord,
+  type Entity,
+  type Scope,
+} from '../store/jobStore.ts';
 import { keepWhat, lastChange } from '../store/historyStore.ts';
 
 const words: Record<Entity, string> = {
@@ -131,6 +156,7 @@ export function createRecord(
 /**
  * Changes a record made against a version; deleting and bringing back are changes too.
  * @param guard throws where the record as it stands does not allow it
+ * @param besides what it changes that lies in no field of the record
  * @throws HttpProblem 404 where it is not there, 409 with the current record where the version is stale
  */
 export function changeRecord(
@@ -142,6 +168,7 @@ export function changeRecord(
   action: 'change' | 'delete' | 'restore',
   values: Readonly<Record<string, unknown>>,
   guard: (before: AnyRecord) => void = () => undefined,
+  besides: FieldDiff = {},
 ): Promise<Answer> {
   return db.transaction(async (tx) => {
     const before = await current(tx, scope, entity, id);
@@ -158,7 +185,24 @@ export function changeRecord(
     const record = await current(tx, scope, entity, id);
     const [was, now] = [bodyOf(entity, before), bodyOf(entity, record)];
     if (action === 'change' && was && now)
-      await keepWhat(tx, scope, made.change, { ...(now.entity === 'defect' && { kind: now.body.kind }), fields: fieldDiff(was, now) });
+      await keepWhat(tx, scope, made.change, { ...(now.entity === 'defect' && { kind: now.body.kind }), fields: { ...fieldDiff(was, now), ...besides } });
     return { record, repeated: false };
+  });
+}
+
+/**
+ * Moves a defect to another area of its job, or to another place among those of its own.
+ * @throws HttpProblem 404 where it, the area or what it shall stand before is not there in this job, 409 where the version is stale
+ */
+export function placeDefect(db: Database, scope: Scope, id: string, body: PlaceDefectBody): Promise<Answer> {
+  return db.transaction(async (tx) => {
+    const from = await placeOfDefect(tx, scope, id);
+    if (!from) throw notFound(words.defect);
+    const [was, to] = [await areaName(tx, scope, from.areaId), await areaOfJob(tx, scope, from.jobId, body.areaId)];
+    if (to === undefined) throw notFound(words.area);
+    const position = body.before === undefined ? await nextPosition(tx, scope, 'defect', body.areaId) : await roomBefore(tx, scope, body.areaId, body.before);
+    if (position === undefined) throw notFound(words.defect);
+    const moved: FieldDiff = body.areaId === from.areaId ? {} : { area: { was, now: to } };
+    return changeRecord(tx, scope, 'defect', id, body, 'change', { areaId: body.areaId, position }, undefined, moved);
   });
 }

@@ -29,7 +29,7 @@ export function AskField(props: AskFieldProps) {
     <div data-field={ask.field} className={ask.ask === 'measure' || ask.ask === 'text' ? undefined : 'wide'}>
       <Editor {...props} />
       {fact?.asIn === undefined ? null : (
-        <p className="live quiet">
+        <p className="live quiet as-in">
           {fact.how === 'assumed' ? 'assumed as at' : 'as at'} {fact.asIn}
           {asksAnew(ask) ? ': is it so here too?' : ''}
         </p>

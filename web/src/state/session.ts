@@ -11,7 +11,10 @@ const demoTries = 5;
 
 async function open(account: string): Promise<void> {
   // what was read for one person is never shown to another: with a new one the page begins afresh
-  if (store.getState().drafts.account !== undefined) {
+  const held = store.getState().drafts.account;
+  // it was opened meanwhile
+  if (held === account) return;
+  if (held !== undefined) {
     globalThis.location.replace('/');
     return;
   }
