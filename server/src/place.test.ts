@@ -14,7 +14,11 @@ afterAll(async () => {
 });
 
 interface Tree {
-  readonly areas: readonly { readonly id: string; readonly name: string; readonly defects: readonly { readonly id: string; readonly mark: string; readonly version: number }[] }[];
+  readonly areas: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly defects: readonly { readonly id: string; readonly mark: string; readonly version: number }[];
+  }[];
 }
 
 const treeOf = async (jobId: string) => (await owner.get(`/api/jobs/${jobId}`)).body as unknown as Tree;

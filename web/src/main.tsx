@@ -35,6 +35,7 @@ const router = createBrowserRouter([
           screen('method/:defectId?', async () => (await import('./screens/Method.tsx')).Method),
           screen('mix/:defectId?', async () => (await import('./screens/Mix.tsx')).Mix),
           screen('days/:defectId?', async () => (await import('./screens/Days.tsx')).Days),
+          screen('table', async () => (await import('./screens/Table.tsx')).Table),
           screen('changes/:recordId?', async () => (await import('./screens/History.tsx')).History),
           screen('plans', async () => (await import('./screens/Issued.tsx')).IssuedList),
           screen('plans/:planId', async () => (await import('./screens/Issued.tsx')).IssuedPlanPage),

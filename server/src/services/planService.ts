@@ -5,7 +5,8 @@ import type { SignedIn } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
 import { readIssuedRow } from '../store/issuedStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
-import { placeOfDefect, readJob, type Scope } from '../store/jobStore.ts';
+import { readJob, type Scope } from '../store/jobStore.ts';
+import { placeOfDefect } from '../store/placeStore.ts';
 import { changeRecord, createRecord, type Answer } from './recordService.ts';
 
 /** What a defect is planned from as it stands; nothing where it is not there. */

@@ -14,21 +14,8 @@ import {
 import type { AreaFields, DefectFields, JobBasics, JobFields, PlaceDefectBody } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
-import {
-  areaName,
-  areaOfJob,
-  insertRow,
-  isThere,
-  nextPosition,
-  noteChange,
-  placeOfDefect,
-  readOne,
-  roomBefore,
-  updateRow,
-  type AnyRecord,
-  type Entity,
-  type Scope,
-} from '../store/jobStore.ts';
+import { insertRow, isThere, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
+import { areaName, areaOfJob, nextPosition, placeOfDefect, roomBefore } from '../store/placeStore.ts';
 import { keepWhat, lastChange } from '../store/historyStore.ts';
 
 const words: Record<Entity, string> = {

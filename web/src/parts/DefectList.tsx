@@ -102,6 +102,11 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
         </div>
       ) : null}
       <div style={{ padding: '8px 12px' }}>
+        <Link to={`/jobs/${job.id}/table`}>
+          As a table <kbd>/</kbd>
+        </Link>
+      </div>
+      <div style={{ padding: '8px 12px' }}>
         <Link to={`/jobs/${job.id}/changes`}>What changed</Link>
       </div>
     </nav>

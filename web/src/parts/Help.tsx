@@ -12,6 +12,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['A', 'add what is found in this area'],
   ['L, or Ctrl+Enter in a field', 'the next one as this, all but its sizes (Walk)'],
   ['Q', 'several defects at once, a line each'],
+  ['/', 'find: all repairs as a table'],
   ['Escape', 'leave a field'],
   ['C', 'choose the system in view (Match)'],
   ['T', 'whole table of systems by rules (Match)'],
@@ -19,7 +20,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['V', 'options for the client'],
   ['U', 'metric or US customary'],
   ['D', 'light or dark'],
-  ['Z', 'undo the last deletion'],
+  ['Z', 'undo what was done last'],
   ['Enter', 'on a figure: open its working'],
   ['?', 'this list'],
 ];

@@ -1,27 +1,25 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import { v4 as uuid } from 'uuid';
-import { api } from '../state/api.ts';
+import { useUndo } from '../state/many.ts';
 import { useSend, useStore } from '../state/store.ts';
-import { deleted } from '../state/view.ts';
+import { undoableSet } from '../state/view.ts';
 import { useKeys } from './keys.ts';
 
-/** Offers to bring back what was deleted last. */
+/** Offers to undo what was done last. */
 export function UndoBar() {
   const send = useSend();
-  const gone = useStore((s) => s.view.deleted);
-  const [restore] = api.useRestoreMutation();
+  const undoable = useStore((s) => s.view.undoable);
+  const undoIt = useUndo();
   const undo = () => {
-    if (!gone) return;
-    void restore({ entity: gone.entity, id: gone.id, version: gone.version, change: uuid(), name: gone.name }).then(() => send(deleted(undefined)));
+    if (undoable) void undoIt(undoable);
   };
   useKeys({ z: undo });
   return (
     <Snackbar
-      open={gone !== undefined}
-      message={`${gone?.name ?? ''} deleted`}
+      open={undoable !== undefined}
+      message={undoable?.words}
       onClose={(_event, reason) => {
-        if (reason === 'timeout') send(deleted(undefined));
+        if (reason === 'timeout') send(undoableSet(undefined));
       }}
       autoHideDuration={20_000}
       action={

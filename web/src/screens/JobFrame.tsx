@@ -113,6 +113,9 @@ export function JobFrame() {
     v: () => {
       goTo('options');
     },
+    '/': () => {
+      void navigate(`/jobs/${jobId}/table`);
+    },
     ...(mayPlan && addingKeys(adding, area, defect, stage)),
   });
   if (!job) {

@@ -145,6 +145,10 @@ export const api = createApi({
       query: ({ entity, id, name, ...body }) => ({ url: `${paths[entity]}/${id}/restore`, method: 'POST', body, words: `${name} brought back` }),
       invalidatesTags: (_done, _error, { entity }) => touched(entity),
     }),
+    place: build.mutation<DefectRecord, { id: string; version: number; change: string; areaId: string; before?: string; mark: string }>({
+      query: ({ id, mark, ...body }) => ({ url: `defects/${id}/place`, method: 'PUT', body, words: `${mark} moved` }),
+      invalidatesTags: ['jobs', 'job'],
+    }),
     photos: build.query<PhotoRecord[], string>({ query: (defectId) => `defects/${defectId}/photos`, providesTags: ['photos'] }),
     changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({
       query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body, words: `Photo named '${body.caption}'` }),

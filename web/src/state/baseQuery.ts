@@ -37,7 +37,7 @@ const plain = fetchBaseQuery({
 const openAddresses: ReadonlySet<string> = new Set(['session', 'one-time', 'first-account', 'demo-session', 'me/password']);
 
 /** The record that an address changes, where it ends in one: `plans/ID`, `photos/ID/restore`. */
-const recordOf = (address: string) => /^\w+\/([\w-]{36})(\/restore)?$/.exec(address)?.[1];
+const recordOf = (address: string) => /^\w+\/([\w-]{36})(\/restore|\/place)?$/.exec(address)?.[1];
 
 /** Whether something done to a record has to wait behind what is not sent yet of the same record. */
 function waitsFor({ drafts, actions }: DraftsState, id: string): boolean {

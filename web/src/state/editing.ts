@@ -65,7 +65,8 @@ export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord
   return planRepair(trialInput(job, area, defect, by, trial));
 }
 
-function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: DefectRecord): DefectFields {
+/** What a person fills in of a defect. */
+export function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: DefectRecord): DefectFields {
   return {
     kind,
     mark,

@@ -1,6 +1,6 @@
 import type { AreaFields, AreaRecord, DefectFields, DefectRecord, JobFields, JobRecord } from '@oddment/contracts';
 import type { Draft, QueuedAction } from './drafts.ts';
-import { goneBy } from './queuedRecords.ts';
+import { goneBy, withPlaces } from './queuedRecords.ts';
 
 function defectOf(draft: Draft, version: number): DefectRecord {
   return { ...(draft.body as DefectFields), id: draft.id, version };
@@ -8,6 +8,12 @@ function defectOf(draft: Draft, version: number): DefectRecord {
 
 /** A job as the person sees it: what the server has, with what is typed and done and not sent yet on top. */
 export function mergeDrafts(job: JobRecord, drafts: Readonly<Record<string, Draft>>, actions: Readonly<Record<string, QueuedAction>> = {}): JobRecord {
+  const merged = withTyped(job, drafts, actions);
+  const areas = withPlaces(merged.areas, actions);
+  return areas === merged.areas ? merged : { ...merged, areas };
+}
+
+function withTyped(job: JobRecord, drafts: Readonly<Record<string, Draft>>, actions: Readonly<Record<string, QueuedAction>>): JobRecord {
   const own = Object.values(drafts).filter((d) => d.jobId === job.id && d.aside !== true);
   const gone = goneBy(actions);
   const there = <T extends { readonly id: string }>(records: readonly T[]) => (gone.size === 0 ? records : records.filter((r) => !gone.has(r.id)));

@@ -1,4 +1,5 @@
 import { rankWords, type ChangedFacts, type RankBy, type UnitSystem } from '@oddment/core';
+import type { DefectFields } from '@oddment/contracts';
 import type { Removable } from './api.ts';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
@@ -16,6 +17,27 @@ export interface WhatIf {
   readonly facts?: ChangedFacts;
 }
 
+/** One thing to be done to undo what was done. */
+export type UndoStep =
+  | { readonly is: 'restore'; readonly entity: Removable; readonly id: string; readonly version: number; readonly name: string }
+  /** a defect as it was filled in before */
+  | { readonly is: 'edit'; readonly jobId: string; readonly id: string; readonly body: DefectFields }
+  | {
+      readonly is: 'place';
+      readonly jobId: string;
+      readonly id: string;
+      readonly version: number;
+      readonly areaId: string;
+      readonly before?: string;
+      readonly mark: string;
+    };
+
+/** Something done, in words, and how it is undone. */
+export interface Undoable {
+  readonly words: string;
+  readonly steps: readonly UndoStep[];
+}
+
 export interface ViewState {
   /** set by the person; else the job's own */
   readonly units?: UnitSystem;
@@ -24,7 +46,8 @@ export interface ViewState {
   /** what candidates that fit alike are put in order by */
   readonly rankBy: RankBy;
   readonly whatIf: Readonly<Record<string, WhatIf>>;
-  readonly deleted?: { readonly entity: Removable; readonly id: string; readonly version: number; readonly name: string };
+  /** what was done last, where it can be undone */
+  readonly undoable?: Undoable;
 }
 
 const memory = 'oddment-view';
@@ -70,11 +93,11 @@ export const viewSlice = createSlice({
       if (payload.what) state.whatIf[payload.id] = payload.what;
       else state.whatIf = Object.fromEntries(Object.entries(state.whatIf).filter(([id]) => id !== payload.id));
     },
-    deleted: (state, { payload }: PayloadAction<ViewState['deleted']>) => {
-      if (payload) state.deleted = payload;
-      else delete state.deleted;
+    undoableSet: (state, { payload }: PayloadAction<Undoable | undefined>) => {
+      if (payload) state.undoable = payload as never;
+      else delete state.undoable;
     },
   },
 });
 
-export const { unitsSet, darkSet, singleKeysSet, rankedBySet, tried, deleted } = viewSlice.actions;
+export const { unitsSet, darkSet, singleKeysSet, rankedBySet, tried, undoableSet } = viewSlice.actions;
