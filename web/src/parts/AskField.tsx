@@ -1,7 +1,6 @@
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { asksAnew, type Ask, type DepthGrid, type Fact, type Outline, type Station, type TappingMap, type UnitSystem } from '@oddment/core';
 import TextField from '@mui/material/TextField';
+import { ChoiceButtons } from './ChoiceButtons.tsx';
 import { DepthGridField } from './DepthGridField.tsx';
 import { MeasureField } from './MeasureField.tsx';
 import { OutlineField } from './OutlineField.tsx';
@@ -78,21 +77,7 @@ function Editor(props: AskFieldProps) {
             {ask.question}
             {hint}
           </legend>
-          <ToggleButtonGroup
-            exclusive
-            size="small"
-            value={fact?.value ?? null}
-            aria-label={ask.question}
-            onChange={(_event, value: string | null) => {
-              if (value !== null) onAnswer(value);
-            }}
-          >
-            {ask.options.map((o) => (
-              <ToggleButton key={o.value} value={o.value}>
-                {o.label}
-              </ToggleButton>
-            ))}
-          </ToggleButtonGroup>
+          <ChoiceButtons ask={ask} chosen={fact?.value} onAnswer={onAnswer} />
           {problem === undefined ? null : <p className="wrong">{problem}</p>}
         </fieldset>
       );

@@ -61,7 +61,7 @@ export function useAdding(job: JobRecord | undefined, area: AreaRecord | undefin
   const addOfKind = (kind: DefectKind) => {
     const host = job?.areas.find((a) => a.id === choosing);
     setChoosing(undefined);
-    if (host) walkTo(edit.newDefect(host.id, { kind, mark: nextMark(host), facts: {}, confirmed: [], decisions: [] }));
+    if (host) walkTo(edit.newDefect(host.id, { kind, mark: nextMark(host), facts: {}, confirmed: [], decisions: [] }), atItsSizes);
   };
   const adding: Adding = {
     addDefect: setChoosing,

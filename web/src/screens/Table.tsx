@@ -136,9 +136,7 @@ export function Table() {
           }}
         />
       )}
-      <p className="quiet" style={{ margin: 0 }}>
-        Arrows walk, Enter types in a cell or opens its stage, Space chooses the row. A heading puts in order.
-      </p>
+      <p className="quiet table-keys">Arrows walk, Enter types in a cell or opens its stage, Space chooses the row. A heading puts in order.</p>
     </main>
   );
 }

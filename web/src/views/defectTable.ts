@@ -66,7 +66,7 @@ function fixed(products: readonly Product[]): readonly TableColumn[] {
     { id: 'area', title: 'Where', widthPx: 140, text: ({ area }) => area.name, order: ({ at }) => at },
     { id: 'kind', title: 'What', widthPx: 160, text: ({ defect }) => kindOf(defect.kind).title },
     { id: 'size', title: 'Size', widthPx: 150, text: ({ plan }, how) => (plan.state === 'incomplete' ? '' : tell(plan.surveyed.size, how)) },
-    { id: 'state', title: 'State', widthPx: 120, text: (row, how) => stateText(row, how), order: (row) => states.indexOf(stateOf(row)) },
+    { id: 'state', title: 'State', widthPx: 146, text: (row, how) => stateText(row, how), order: (row) => states.indexOf(stateOf(row)) },
     { id: 'system', title: 'System', opens: 'match', widthPx: 210, text: ({ plan }) => plannedOf(plan)?.planned?.candidate.system.title ?? '' },
     {
       id: 'hand',

@@ -60,7 +60,7 @@ function Head({ table }: { readonly table: DefectGridProps['table'] }) {
               }}
             >
               {column.title}
-              <i aria-hidden="true">{sorted === 'none' ? '' : sorted === 'ascending' ? ' ↑' : ' ↓'}</i>
+              <i aria-hidden="true">{sorted === 'none' ? '' : sorted === 'ascending' ? ' ▴' : ' ▾'}</i>
             </button>
           </span>
         );
@@ -177,6 +177,7 @@ export function DefectGrid({ jobId, table, mayPlan, onPatch }: DefectGridProps) 
                     key={one.id}
                     {...cell(i + 1)}
                     className={one.id === 'state' ? stateOf(row).replace(' ', '-') : undefined}
+                    title={editing && mine ? undefined : one.text(row, how)}
                     onDoubleClick={() => {
                       if (mayPlan && typingIn(one, row)) {
                         setAt({ row: item.index, col: i + 1 });

@@ -48,6 +48,7 @@ export function useDefectTable(rows: readonly TableRow[], columns: readonly Tabl
         header: column.title,
         accessorFn: (row) => orderKey(row, column, how),
         sortUndefined: 'last',
+        sortDescFirst: false,
         sortFn: (a, b, id) => compared(a.getValue(id), b.getValue(id)),
       })),
     [columns, how],
