@@ -49,6 +49,26 @@ test('the day of one person is without violations, light and dark', async ({ pag
   await clean(page);
 });
 
+test('the table with repairs chosen and its columns, and the lines typed at once, are without violations, light and dark', async ({ page }, { project }) => {
+  const job = await demoJob(page);
+  await page.goto(`/jobs/${job.id}/table`);
+  await page.getByRole('checkbox', { name: 'Choose WH-01' }).check();
+  await page.getByRole('button', { name: 'Columns' }).click();
+  await clean(page);
+  if (project.name !== 'phone') {
+    await page.getByRole('button', { name: 'Dark', exact: true }).click();
+    await clean(page);
+    await page.getByRole('button', { name: 'Light', exact: true }).click();
+  }
+  await page.goto(await screenOf(page, 'WH-01', 'walk'));
+  if (project.name === 'phone') await page.getByRole('button', { name: 'Repairs: WH-01' }).click();
+  await page.getByRole('button', { name: 'Type several' }).click();
+  await page.getByLabel(/^Found in/).fill('crack slab 4.2m 2 5 3mm d80 still dry zebra\ncrack 3m');
+  await expect(page.getByRole('list', { name: 'What was understood' })).toBeVisible();
+  await clean(page);
+  await page.getByLabel(/^Found in/).fill('');
+});
+
 test('what changed, what was deleted, and a change that met another are without violations', async ({ page }) => {
   const job = await ownJob(page);
   const id = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'WH-01')?.id ?? '';

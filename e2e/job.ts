@@ -30,7 +30,10 @@ export async function screenOf(page: Page, mark: string, stage: string, site?: s
 
 /** Answers a question that has buttons. */
 export async function answer(page: Page, question: string, choice: string): Promise<void> {
-  await page.getByRole('group', { name: question, exact: true }).first().getByRole('button', { name: choice, exact: true }).click();
+  const asked = page.getByRole('group', { name: question, exact: true }).first();
+  // what may stay open is folded away until it is asked for
+  if (!(await asked.isVisible())) await page.getByRole('button', { name: /more that may stay open/ }).click();
+  await asked.getByRole('button', { name: choice, exact: true }).click();
 }
 
 /** Waits until everything typed has reached the server. */

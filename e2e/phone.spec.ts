@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { demoJob, ownJob, screenOf } from './job.ts';
+import { expect, test, type Locator } from '@playwright/test';
+import { demoJob, ownJob, removeJob, screenOf } from './job.ts';
 
 test('every screen can be used with a thumb: nothing to the side, targets of 48 px where one acts', async ({ page }) => {
   for (const stage of ['walk', 'match', 'method', 'mix']) {
@@ -11,6 +11,29 @@ test('every screen can be used with a thumb: nothing to the side, targets of 48 
       .evaluateAll((all) => all.map((e) => e.getBoundingClientRect()).filter((r) => r.width > 0 && r.height < 47.5).length);
     expect(small, stage).toBe(0);
   }
+});
+
+test('one like another takes at most twelve taps and what is typed', async ({ page }) => {
+  const job = await ownJob(page);
+  const model = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'PS-02');
+  await page.goto(`/jobs/${job.id}/walk/${model?.id ?? ''}`);
+  let taps = 0;
+  const tap = async (target: Locator) => {
+    taps += 1;
+    await target.tap();
+  };
+  await tap(page.getByRole('button', { name: /Next as this/ }));
+  await expect(page.getByRole('heading', { level: 1, name: 'PS-05' })).toBeVisible();
+  const length = page.getByLabel('Length', { exact: true });
+  await expect(length).toBeFocused();
+  await page.keyboard.type('3.4');
+  await tap(page.getByLabel('Add a width'));
+  await page.keyboard.type('0.4');
+  await tap(page.getByRole('heading', { level: 1 }));
+  await expect(page.getByText('one still to answer')).toBeHidden();
+  await expect(page.getByText(/^(Fits|Chosen): /)).toBeVisible();
+  expect(taps).toBeLessThanOrEqual(12);
+  await removeJob(page, job.id);
 });
 
 test('the list of repairs folds away and comes when asked for', async ({ page }) => {

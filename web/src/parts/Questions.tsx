@@ -1,5 +1,7 @@
-import { relevantAsks, tell, type Ask, type AskTable, type LooseFacts, type Sense } from '@oddment/core';
+import { asksAnew, relevantAsks, tell, type Ask, type AskTable, type LooseFacts, type Sense } from '@oddment/core';
 import { pageNow } from '../state/clock.ts';
+import { useSend, useStore } from '../state/store.ts';
+import { allAskedSet } from '../state/view.ts';
 import { AskField } from './AskField.tsx';
 import { useTelling } from './telling.tsx';
 
@@ -8,13 +10,23 @@ interface QuestionsProps {
   readonly table: AskTable;
   readonly facts: LooseFacts;
   readonly sense: Sense;
+  /** nothing is folded away */
+  readonly whole?: boolean;
   readonly onFacts: (facts: LooseFacts) => void;
 }
 
+/** What has to be answered, what was, every size and what is about safety; the rest may stay open. */
+const isShown = (ask: Ask, facts: LooseFacts) =>
+  ask.required || facts[ask.field] !== undefined || asksAnew(ask) || (ask.group === 'Size' && ask.ask !== 'choice');
+
 /** The questions of a table, grouped, in the order a person looks. */
-export function Questions({ id, table, facts, sense, onFacts }: QuestionsProps) {
+export function Questions({ id, table, facts, sense, whole = false, onFacts }: QuestionsProps) {
   const how = useTelling();
-  const asks = relevantAsks(table, facts);
+  const send = useSend();
+  const allAsked = useStore((s) => s.view.allAsked);
+  const asked = relevantAsks(table, facts);
+  const asks = allAsked || whole ? asked : asked.filter((ask) => isShown(ask, facts));
+  const folded = asked.length - asks.length;
   const groups = [...new Set(asks.map((a) => a.group))];
   const lengthFact = facts['lengthMm']?.value;
   const answer = (ask: Ask) => (value: unknown, text?: string) => {
@@ -51,6 +63,13 @@ export function Questions({ id, table, facts, sense, onFacts }: QuestionsProps) 
             })}
         </section>
       ))}
+      {!whole && (folded > 0 || allAsked) ? (
+        <p className="more">
+          <button type="button" className="link" aria-expanded={allAsked} onClick={() => send(allAskedSet(!allAsked))}>
+            {allAsked ? 'Only what has to be answered' : folded === 1 ? 'One more that may stay open' : `${String(folded)} more that may stay open`}
+          </button>
+        </p>
+      ) : null}
     </div>
   );
 }

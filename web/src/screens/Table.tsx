@@ -50,6 +50,7 @@ export function Table() {
   }, []);
   return (
     <main className="table-screen">
+      <h1 className="clip">All repairs of {job.site}</h1>
       <div className="table-head">
         <TextField
           inputRef={field}

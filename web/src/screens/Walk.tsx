@@ -51,6 +51,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
           table={areaTable}
           facts={area.facts}
           sense={sense}
+          whole
           onFacts={(facts) => {
             edit.area(area, { facts });
           }}
@@ -87,6 +88,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
   const table = kindOf(defect.kind);
   const { airC, slabC, humidityPct, place } = area.facts;
   const model = modelFor(job, defect);
+  const missing = plan.sense.defect.missing.length;
   useFirstSize(defect);
   const climate = [
     place && areaTable.asks[0].options.find((o) => o.value === place.value)?.label,
@@ -105,6 +107,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
             <Link className="quiet" to={`/jobs/${job.id}/walk/area/${area.id}`}>
               {area.name}: {climate.length === 0 ? 'air and surface still to measure' : climate.join(', ')}
             </Link>
+            {missing === 0 ? null : <span className="grade care">{missing === 1 ? 'one still to answer' : `${String(missing)} still to answer`}</span>}
             <span className="push" />
             <Button
               size="small"

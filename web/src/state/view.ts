@@ -43,6 +43,8 @@ export interface ViewState {
   readonly units?: UnitSystem;
   readonly dark: boolean;
   readonly singleKeys: boolean;
+  /** whether what may stay open is asked too */
+  readonly allAsked: boolean;
   /** what candidates that fit alike are put in order by */
   readonly rankBy: RankBy;
   readonly whatIf: Readonly<Record<string, WhatIf>>;
@@ -53,14 +55,21 @@ export interface ViewState {
 const memory = 'oddment-view';
 
 function remembered(): ViewState {
-  const plain: ViewState = { dark: globalThis.matchMedia('(prefers-color-scheme: dark)').matches, singleKeys: true, rankBy: 'visits', whatIf: {} };
+  const plain: ViewState = {
+    dark: globalThis.matchMedia('(prefers-color-scheme: dark)').matches,
+    singleKeys: true,
+    allAsked: false,
+    rankBy: 'visits',
+    whatIf: {},
+  };
   try {
-    const { units, dark, singleKeys, rankBy } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
+    const { units, dark, singleKeys, allAsked, rankBy } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
     return {
       ...plain,
       ...(units && { units }),
       ...(dark !== undefined && { dark }),
       ...(singleKeys !== undefined && { singleKeys }),
+      ...(allAsked !== undefined && { allAsked }),
       ...(rankBy !== undefined && rankBy in rankWords && { rankBy }),
     };
   } catch {
@@ -69,8 +78,8 @@ function remembered(): ViewState {
 }
 
 /** Keeps what the person set for the next visit. */
-export function remember({ units, dark, singleKeys, rankBy }: ViewState): void {
-  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys, rankBy }));
+export function remember({ units, dark, singleKeys, allAsked, rankBy }: ViewState): void {
+  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys, allAsked, rankBy }));
 }
 
 export const viewSlice = createSlice({
@@ -86,6 +95,9 @@ export const viewSlice = createSlice({
     singleKeysSet: (state, { payload }: PayloadAction<boolean>) => {
       state.singleKeys = payload;
     },
+    allAskedSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.allAsked = payload;
+    },
     rankedBySet: (state, { payload }: PayloadAction<RankBy>) => {
       state.rankBy = payload;
     },
@@ -100,4 +112,4 @@ export const viewSlice = createSlice({
   },
 });
 
-export const { unitsSet, darkSet, singleKeysSet, rankedBySet, tried, undoableSet } = viewSlice.actions;
+export const { unitsSet, darkSet, singleKeysSet, allAskedSet, rankedBySet, tried, undoableSet } = viewSlice.actions;
