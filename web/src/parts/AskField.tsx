@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { asksAnew, type Ask, type DepthGrid, type Fact, type Outline, type Station, type TappingMap, type UnitSystem } from '@oddment/core';
 import TextField from '@mui/material/TextField';
 import { ChoiceButtons } from './ChoiceButtons.tsx';
@@ -15,14 +16,14 @@ export interface AskFieldProps {
   /** length of the line that stations stand on, in mm */
   readonly runMm: number | undefined;
   readonly problem: string | undefined;
-  readonly onAnswer: (value: unknown, text?: string) => void;
-  readonly onEmpty: () => void;
+  readonly onAnswer: (ask: Ask, value: unknown, text?: string) => void;
+  readonly onEmpty: (ask: Ask) => void;
 }
 
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
 
 /** The editor of one question, with where its answer comes from where it was carried over. It knows no kind of defect. */
-export function AskField(props: AskFieldProps) {
+export const AskField = memo(function AskField(props: AskFieldProps) {
   const { ask, fact } = props;
   return (
     <div data-field={ask.field} className={ask.ask === 'measure' || ask.ask === 'text' ? undefined : 'wide'}>
@@ -35,11 +36,17 @@ export function AskField(props: AskFieldProps) {
       )}
     </div>
   );
-}
+});
 
 /** The editor of one question, by what kind of answer it wants. */
 function Editor(props: AskFieldProps) {
-  const { ask, fact, fieldKey, units, problem, onAnswer, onEmpty } = props;
+  const { ask, fact, fieldKey, units, problem } = props;
+  const onAnswer = (value: unknown, text?: string) => {
+    props.onAnswer(ask, value, text);
+  };
+  const onEmpty = () => {
+    props.onEmpty(ask);
+  };
   const open = ask.required && fact === undefined ? ' open' : '';
   const hint = ask.hint === undefined || fact !== undefined ? null : <span className="hint"> {ask.hint}</span>;
   switch (ask.ask) {

@@ -1,7 +1,7 @@
 import type { JobRecord } from '@oddment/contracts';
-import { sectionsOf, type RepairPlan } from '@oddment/core';
+import { sectionsOf, type RepairPlan, type Telling } from '@oddment/core';
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import { listItem } from '../views/listItem.ts';
 import { SectionIcon } from './Drawing.tsx';
@@ -18,10 +18,43 @@ interface DefectListProps {
   readonly onSeveral?: () => void;
 }
 
+interface RowProps {
+  readonly to: string;
+  readonly mark: string;
+  readonly plan: RepairPlan;
+  readonly here: boolean;
+  readonly how: Telling;
+  readonly onOpen: () => void;
+}
+
+/** One repair of the list. It is drawn again when it changes, not when another one does. */
+const Row = memo(function Row({ to, mark, plan, here, how, onOpen }: RowProps) {
+  const item = listItem(plan, how);
+  const [section] = plan.state === 'incomplete' ? [] : sectionsOf(plan);
+  return (
+    <Link className="item" to={to} onClick={onOpen} aria-current={here ? 'page' : undefined}>
+      {section ? (
+        <SectionIcon section={section} />
+      ) : (
+        <svg width={40} height={30} aria-hidden="true">
+          <rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" />
+        </svg>
+      )}
+      <span>
+        <b>{mark}</b> {item.size}
+        <small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small>
+      </span>
+    </Link>
+  );
+});
+
 /** Areas and their defects, each with its own small section. */
 export function DefectList({ job, plans, stage, current, currentArea, onAdd, onAddArea, onSeveral }: DefectListProps) {
   const how = useTelling();
   const [unfolded, setUnfolded] = useState(false);
+  const fold = useCallback(() => {
+    setUnfolded(false);
+  }, []);
   const mark = job.areas.flatMap((a) => a.defects).find((d) => d.id === current)?.mark ?? 'none yet';
   return (
     <nav className={`list${unfolded ? '' : ' folded'}`} aria-label="Areas and defects">
@@ -59,30 +92,16 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
           {area.defects.map((defect) => {
             const plan = plans.get(defect.id);
             if (!plan) return null;
-            const item = listItem(plan, how);
-            const [section] = plan.state === 'incomplete' ? [] : sectionsOf(plan);
             return (
-              <Link
+              <Row
                 key={defect.id}
-                className="item"
                 to={`/jobs/${job.id}/${stage}/${defect.id}`}
-                onClick={() => {
-                  setUnfolded(false);
-                }}
-                aria-current={defect.id === current ? 'page' : undefined}
-              >
-                {section ? (
-                  <SectionIcon section={section} />
-                ) : (
-                  <svg width={40} height={30} aria-hidden="true">
-                    <rect x={1} y={6} width={38} height={22} fill="none" stroke="var(--ink2)" strokeDasharray="4 3" />
-                  </svg>
-                )}
-                <span>
-                  <b>{defect.mark}</b> {item.size}
-                  <small className={item.tone === 'plain' ? undefined : item.tone}>{item.line}</small>
-                </span>
-              </Link>
+                mark={defect.mark}
+                plan={plan}
+                here={defect.id === current}
+                how={how}
+                onOpen={fold}
+              />
             );
           })}
         </section>

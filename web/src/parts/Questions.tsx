@@ -1,4 +1,5 @@
 import { asksAnew, relevantAsks, tell, type Ask, type AskTable, type LooseFacts, type Sense } from '@oddment/core';
+import { useCallback, useLayoutEffect, useRef } from 'react';
 import { pageNow } from '../state/clock.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { allAskedSet } from '../state/view.ts';
@@ -19,6 +20,9 @@ interface QuestionsProps {
 const isShown = (ask: Ask, facts: LooseFacts) =>
   ask.required || facts[ask.field] !== undefined || asksAnew(ask) || (ask.group === 'Size' && ask.ask !== 'choice');
 
+const knownBy = (ask: Ask, before: string | undefined) =>
+  ask.ask === 'choice' || ask.ask === 'text' ? ('entered' as const) : before === 'entered' ? ('entered' as const) : ('measured' as const);
+
 /** The questions of a table, grouped, in the order a person looks. */
 export function Questions({ id, table, facts, sense, whole = false, onFacts }: QuestionsProps) {
   const how = useTelling();
@@ -29,15 +33,23 @@ export function Questions({ id, table, facts, sense, whole = false, onFacts }: Q
   const folded = asked.length - asks.length;
   const groups = [...new Set(asks.map((a) => a.group))];
   const lengthFact = facts['lengthMm']?.value;
-  const answer = (ask: Ask) => (value: unknown, text?: string) => {
-    const before = facts[ask.field];
-    onFacts({ ...facts, [ask.field]: { value, how: knownBy(ask, before?.how), at: pageNow(), ...(text !== undefined && { text: text.slice(0, 60) }) } });
-  };
-  const knownBy = (ask: Ask, before: string | undefined) =>
-    ask.ask === 'choice' || ask.ask === 'text' ? ('entered' as const) : before === 'entered' ? ('entered' as const) : ('measured' as const);
-  const empty = (ask: Ask) => () => {
-    onFacts(Object.fromEntries(Object.entries(facts).filter(([field]) => field !== ask.field)));
-  };
+  // a question is drawn again when its own answer changes: what it calls stays the same
+  const latest = useRef({ facts, onFacts });
+  useLayoutEffect(() => {
+    latest.current = { facts, onFacts };
+  });
+  const answer = useCallback((ask: Ask, value: unknown, text?: string) => {
+    const now = latest.current;
+    const before = now.facts[ask.field];
+    now.onFacts({
+      ...now.facts,
+      [ask.field]: { value, how: knownBy(ask, before?.how), at: pageNow(), ...(text !== undefined && { text: text.slice(0, 60) }) },
+    });
+  }, []);
+  const empty = useCallback((ask: Ask) => {
+    const now = latest.current;
+    now.onFacts(Object.fromEntries(Object.entries(now.facts).filter(([field]) => field !== ask.field)));
+  }, []);
   return (
     <div className="groups">
       {groups.map((group) => (
@@ -56,8 +68,8 @@ export function Questions({ id, table, facts, sense, whole = false, onFacts }: Q
                   units={how.units}
                   runMm={typeof lengthFact === 'number' ? lengthFact : undefined}
                   problem={refused && tell(refused.sentence, how)}
-                  onAnswer={answer(ask)}
-                  onEmpty={empty(ask)}
+                  onAnswer={answer}
+                  onEmpty={empty}
                 />
               );
             })}

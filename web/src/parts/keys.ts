@@ -23,21 +23,25 @@ export function useKeys(table: KeyTable): void {
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.altKey || event.defaultPrevented || document.querySelector('[role=dialog]')) return;
-      if (event.ctrlKey || event.metaKey) {
-        const act = event.key === 'Enter' ? latest.current[fromAnyField] : undefined;
-        if (!act) return;
+      if (event.altKey || event.defaultPrevented) return;
+      const act = latest.current[event.key];
+      const chord = event.ctrlKey || event.metaKey;
+      // what is typed is not looked at further: a page may hold thousands of things to look through
+      if (typing(event.target) ? !(chord || event.key === 'Escape') : !(act ?? chord)) return;
+      if (document.querySelector('[role=dialog]')) return;
+      if (chord) {
+        const acting = event.key === 'Enter' ? latest.current[fromAnyField] : undefined;
+        if (!acting) return;
         event.preventDefault();
         leaveField();
         // what is taken when a field is left is there before the next thing is done
-        setTimeout(act);
+        setTimeout(acting);
         return;
       }
       if (typing(event.target)) {
-        if (event.key === 'Escape') leaveField();
+        leaveField();
         return;
       }
-      const act = latest.current[event.key];
       if (!act || (!on && event.key !== '?')) return;
       event.preventDefault();
       act();

@@ -1,7 +1,7 @@
 import { crewFields } from '../views/crewFields.ts';
 import Dialog from '@mui/material/Dialog';
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
-import { type RepairPlan, type UnitSystem } from '@oddment/core';
+import { type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { addingKeys, useAdding, type Adding } from '../parts/adding.tsx';
@@ -11,7 +11,7 @@ import { JobForm } from '../parts/JobForm.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
-import { planOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
+import { plannerOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
 import { useReadAhead } from '../state/readAhead.ts';
 import { useStore } from '../state/store.ts';
 import { corridor } from '../views/corridor.ts';
@@ -42,6 +42,12 @@ function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap
       ))}
     </nav>
   );
+}
+
+/** How figures of a job are told: the same as long as its units, zone and day are, for everything is drawn again with it. */
+function useTold(job: JobRecord | undefined, units: UnitSystem): Telling {
+  const { timeZone = 'UTC', startAt: day } = job ?? {};
+  return useMemo(() => ({ units, timeZone, ...(day !== undefined && { day }) }), [units, timeZone, day]);
 }
 
 /** What stands in the place of a job that is not there, or not yet. */
@@ -75,7 +81,15 @@ export function JobFrame() {
   const { pathname } = useLocation();
   const stage = pathname.split('/')[3] ?? 'walk';
   const plans = useMemo(
-    () => new Map((by && job?.areas.flatMap((area) => area.defects.map((d) => [d.id, planOf(job, area, d, by)] as const))) ?? []),
+    () =>
+      new Map(
+        (by &&
+          job?.areas.flatMap((area) => {
+            const planned = plannerOf(job, area, by);
+            return area.defects.map((d) => [d.id, planned(d)] as const);
+          })) ??
+          [],
+      ),
     [job, by],
   );
   const order = job?.areas.flatMap((a) => a.defects.map((d) => d.id)) ?? [];
@@ -83,7 +97,7 @@ export function JobFrame() {
   const area = job?.areas.find((a) => a.id === areaId || a.defects.some((d) => d.id === current)) ?? job?.areas[0];
   const defect = area?.defects.find((d) => d.id === current);
   const units = chosenUnits ?? job?.units ?? 'metric';
-  const telling = useMemo(() => ({ units, timeZone: job?.timeZone ?? 'UTC', ...(job && { day: job.startAt }) }), [units, job]);
+  const telling = useTold(job, units);
   const goTo = (to: string, id = current) => {
     void navigate(id === undefined ? `/jobs/${jobId}/${to}` : `/jobs/${jobId}/${to}/${id}`);
   };

@@ -49,15 +49,21 @@ export function usePlannedBy(): PlannedBy | undefined {
 
 const plans = new WeakMap<object, { key: string; shelf: readonly PatchSystem[]; plan: RepairPlan }>();
 
-/** The plan of a defect, computed once for the same facts. */
-export function planOf(job: JobRecord, area: AreaRecord, defect: DefectRecord, { rules, shelf }: PlannedBy): RepairPlan {
+/** The plans of the defects of an area, each computed once for the same facts. */
+export function plannerOf(job: JobRecord, area: AreaRecord, { rules, shelf }: PlannedBy): (defect: DefectRecord) => RepairPlan {
+  // what they share is written out once, not for each of a thousand
   const key = JSON.stringify([job.crew, job.startAt, job.timeZone, area.facts, area.name, rules]);
-  const known = plans.get(defect);
-  if (known?.key === key && known.shelf === shelf) return known.plan;
-  const plan = planRepair({ job, area, defect, rules, shelf });
-  plans.set(defect, { key, shelf, plan });
-  return plan;
+  return (defect) => {
+    const known = plans.get(defect);
+    if (known?.key === key && known.shelf === shelf) return known.plan;
+    const plan = planRepair({ job, area, defect, rules, shelf });
+    plans.set(defect, { key, shelf, plan });
+    return plan;
+  };
 }
+
+/** The plan of a defect, computed once for the same facts. */
+export const planOf = (job: JobRecord, area: AreaRecord, defect: DefectRecord, by: PlannedBy): RepairPlan => plannerOf(job, area, by)(defect);
 
 /** The plan with what is tried out in Match or Method. */
 export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord, by: PlannedBy, trial: WhatIf | undefined): RepairPlan {
