@@ -154,6 +154,12 @@ async function daysFound(page: Page): Promise<void> {
   await page.locator('.track').first().press('Enter');
 }
 
+/** All repairs as rows, two of them chosen. */
+async function tableOfAll(page: Page): Promise<void> {
+  await page.keyboard.press('/');
+  for (const mark of ['PS-01', 'PS-02']) await page.getByRole('checkbox', { name: `Choose ${mark}` }).check();
+}
+
 const shots: readonly Shot[] = [
   { file: 'jobs', stage: '' },
   { file: 'figures', stage: 'figures/compound-drying?airC=17&humidityPct=62&thicknessMm=1.2&draft=0.75&units=metric' },
@@ -161,7 +167,7 @@ const shots: readonly Shot[] = [
   { file: 'match', stage: 'match', mark: 'BR-01', act: (page) => page.getByText(/cautions:/).click() },
   { file: 'method', stage: 'method', mark: 'PS-01' },
   { file: 'method-wall', stage: 'method', mark: 'WC-01' },
-  { file: 'method-spall', stage: 'method', mark: 'WC-02' },
+  { file: 'table', stage: 'walk', mark: 'PS-01', act: tableOfAll },
   { file: 'options', stage: 'options', mark: 'RR-01' },
   { file: 'shelf', stage: 'shelf/epoxy-mortar' },
   { file: 'mix', stage: 'mix', mark: 'WR-02' },

@@ -33,7 +33,7 @@ function Change({ told }: { told: Told }) {
         ))}
       </td>
       <td style={{ textAlign: 'right' }}>
-        {mayPlan && record && rows.length > 0 ? (
+        {mayPlan && record && rows.some((r) => r.key !== 'area') ? (
           <Button
             size="small"
             variant="outlined"

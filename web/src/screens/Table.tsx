@@ -14,6 +14,7 @@ const states: readonly (readonly [RowState | undefined, string])[] = [
   [undefined, 'all'],
   ['open', 'questions open'],
   ['stop', 'stops'],
+  ['nothing fits', 'nothing fits'],
   ['to choose', 'to choose'],
   ['chosen', 'chosen'],
 ];

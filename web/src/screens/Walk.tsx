@@ -146,7 +146,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
               edit.defect(defect, { facts });
             }}
           />
-          <div style={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 10 }}>
+          <div style={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 10, marginTop: 10 }}>
             <TextField
               label="Mark"
               value={defect.mark}

@@ -148,8 +148,8 @@ export function useEdit(jobId: string) {
         const from = jobBody(job);
         of('job', job, { ...from, ...patch }, from);
       },
-      /** Sets the fields of a change to what they were before it. */
-      putBack: (record: OneRecord, fields: FieldDiff) => {
+      /** Sets the fields of a change to what they were before it; where it stands is moved in the table. */
+      putBack: (record: OneRecord, { area: _moved, ...fields }: FieldDiff) => {
         const from = record.entity === 'defect' ? defectBody(record.of) : record.entity === 'area' ? areaBody(record.of) : jobBody(record.of);
         of(record.entity, record.of, putBack(from, fields), from);
       },

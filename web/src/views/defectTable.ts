@@ -42,16 +42,17 @@ export interface TableColumn {
   readonly field?: 'mark' | 'note';
 }
 
-export type RowState = 'stop' | 'open' | 'to choose' | 'chosen';
+export type RowState = 'stop' | 'open' | 'nothing fits' | 'to choose' | 'chosen';
 
 /** What a repair waits for, in a word. */
 export function stateOf({ plan }: TableRow): RowState {
   if (plan.state !== 'planned') return 'open';
   if (plan.stops.some((s) => s.open)) return 'stop';
-  return plan.planned?.by === 'choice' ? 'chosen' : 'to choose';
+  if (!plan.planned) return 'nothing fits';
+  return plan.planned.by === 'choice' ? 'chosen' : 'to choose';
 }
 
-const states: readonly RowState[] = ['stop', 'open', 'to choose', 'chosen'];
+const states: readonly RowState[] = ['stop', 'open', 'nothing fits', 'to choose', 'chosen'];
 
 const openStops = ({ plan }: TableRow) => plannedOf(plan)?.stops.filter((s) => s.open) ?? [];
 
