@@ -241,6 +241,17 @@ test('the table is found, walked and typed in by keys, and what was done is undo
   await allSaved(page);
   await expect.poll(over).not.toEqual(['hard-wheels', 'hard-wheels', 'hard-wheels']);
 
+  // one alone goes earlier or later in its area
+  const order = async () => (await wholeOf(page, job.id)).areas.find((a) => a.name === 'Wash hall')?.defects.map((d) => d.mark);
+  expect(await order()).toEqual(['WH-01', 'WH-02', 'WH-03']);
+  for (const mark of ['WH-01', 'WH-02']) await page.getByRole('checkbox', { name: `Choose ${mark}` }).uncheck();
+  await page.getByRole('button', { name: 'Earlier' }).click();
+  await expect.poll(order).toEqual(['WH-01', 'WH-03', 'WH-02']);
+  await page.getByRole('button', { name: 'Later' }).click();
+  await expect.poll(order).toEqual(['WH-01', 'WH-02', 'WH-03']);
+  await expect(page.getByRole('button', { name: 'Later' })).toBeDisabled();
+  await page.getByRole('checkbox', { name: 'Choose all that are shown' }).check();
+
   const inWash = async () => (await wholeOf(page, job.id)).areas.find((a) => a.name === 'Wash hall')?.defects.map((d) => d.mark);
   const was = await inWash();
   await page.getByRole('combobox', { name: 'Move to' }).selectOption({ label: 'Boiler room' });

@@ -1,8 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { allSaved, answer, demoJob, screenOf } from './job.ts';
+import { allSaved, answer, demoJob, ownJob, removeJob, screenOf } from './job.ts';
 
 test('nothing typed is lost when the server is down, and it is saved when it is back', async ({ page }) => {
-  await page.goto(await screenOf(page, 'WH-01', 'walk'));
+  const job = await ownJob(page);
+  const id = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'WH-01')?.id ?? '';
+  await page.goto(`/jobs/${job.id}/walk/${id}`);
   const note = page.getByLabel('Note');
   await page.route('**/api/defects/**', (route) => route.abort());
   await note.fill('opens in January');
@@ -13,6 +15,7 @@ test('nothing typed is lost when the server is down, and it is saved when it is 
   await allSaved(page);
   await page.reload();
   await expect(note).toHaveValue('opens in January');
+  await removeJob(page, job.id);
 });
 
 test('what cannot be is refused with what would be right, kept, and saved once corrected', async ({ page }) => {

@@ -12,7 +12,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['A', 'add what is found in this area'],
   ['L, or Ctrl+Enter in a field', 'the next one as this, all but its sizes (Walk)'],
   ['Q', 'several defects at once, a line each'],
-  ['/', 'find: all repairs as a table'],
+  ['/', 'find: a job in Jobs, all repairs as a table in a job'],
   ['Escape', 'leave a field'],
   ['C', 'choose the system in view (Match)'],
   ['T', 'whole table of systems by rules (Match)'],

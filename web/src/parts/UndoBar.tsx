@@ -23,9 +23,11 @@ export function UndoBar() {
       }}
       autoHideDuration={20_000}
       action={
-        <Button color="inherit" onClick={undo}>
-          Undo <kbd>Z</kbd>
-        </Button>
+        undoable?.steps.length === 0 ? null : (
+          <Button color="inherit" onClick={undo}>
+            Undo <kbd>Z</kbd>
+          </Button>
+        )
       }
     />
   );

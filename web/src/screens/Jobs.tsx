@@ -14,13 +14,15 @@ import {
   type RepairPlan,
   type UnitSystem,
 } from '@oddment/core';
-import { useMemo, useState } from 'react';
+import TextField from '@mui/material/TextField';
+import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Ahead } from '../parts/Ahead.tsx';
 import { Bar } from '../parts/Bar.tsx';
 import { SectionIcon } from '../parts/Drawing.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
+import { useKeys } from '../parts/keys.ts';
 import { UndoBar } from '../parts/UndoBar.tsx';
 import { api } from '../state/api.ts';
 import { useRemove } from '../state/removing.ts';
@@ -29,6 +31,7 @@ import { useQueued, useQueuedOne } from '../state/queued.ts';
 import { pageNow } from '../state/clock.ts';
 import { planOf, usePlannedBy, useJob } from '../state/editing.ts';
 import { useStore } from '../state/store.ts';
+import { isFound } from '../views/foundJobs.ts';
 import { listItem } from '../views/listItem.ts';
 
 function NewJob() {
@@ -159,6 +162,12 @@ export function Jobs() {
   const jobs = useQueued(read);
   const units = useStore((s) => s.view.units ?? 'metric');
   const remove = useRemove();
+  const [search, setSearch] = useState('');
+  const field = useRef<HTMLInputElement>(null);
+  useKeys({
+    '/': () => field.current?.focus(),
+  });
+  const found = useMemo(() => jobs?.filter((job) => isFound(job, search)), [jobs, search]);
   // one request over all jobs: an office has thousands
   const { data: worked } = api.useBegunPlansQuery(undefined);
   const plans = useQueued(worked);
@@ -183,7 +192,23 @@ export function Jobs() {
           {error === undefined ? null : <p role="alert">The server does not answer. Is it still running?</p>}
           {jobs?.length === 0 ? <p>No job yet. Begin one on the right: site and client, then walk the building with it.</p> : null}
           <Ahead units={units} />
-          {jobs?.map((job, i) => (
+          {(jobs?.length ?? 0) > 1 ? (
+            <div className="table-head" style={{ marginTop: 10 }}>
+              <TextField
+                inputRef={field}
+                label="Find by site or client"
+                value={search}
+                sx={{ width: 280 }}
+                onChange={(event) => {
+                  setSearch(event.target.value);
+                }}
+              />
+              <span className="quiet" role="status">
+                {found?.length === jobs?.length ? '' : `${String(found?.length ?? 0)} of ${String(jobs?.length ?? 0)}`}
+              </span>
+            </div>
+          ) : null}
+          {found?.map((job, i) => (
             <section key={job.id} aria-label={job.site}>
               <div className="jobrow">
                 <div>

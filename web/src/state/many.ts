@@ -1,6 +1,7 @@
 import type { DefectFields, DefectRecord, JobRecord } from '@oddment/contracts';
 import { useMemo } from 'react';
 import { v4 as uuid } from 'uuid';
+import { refusal } from '../parts/refusal.ts';
 import { api } from './api.ts';
 import { edited } from './drafts.ts';
 import { defectBody, useEdit } from './editing.ts';
@@ -10,10 +11,13 @@ import { undoableSet, type UndoStep, type Undoable } from './view.ts';
 const counted = (defects: readonly DefectRecord[], did: string) =>
   `${defects.length === 1 ? (defects[0]?.mark ?? '') : `${String(defects.length)} repairs`} ${did}`;
 
+/** versions that moves have made and that are not read yet */
+const madeVersions = new Map<string, number>();
+
 /** The version of a defect that a move is made against: one further for each move of it that still waits. */
 function versionNow({ id, version }: DefectRecord): number {
   const waiting = Object.values(store.getState().drafts.actions).filter((a) => a.id === id && a.address.endsWith('/place') && a.state !== 'refused');
-  return version + waiting.length;
+  return Math.max(version + waiting.length, madeVersions.get(id) ?? 0);
 }
 
 /** Where a defect stands: its area, and what stands behind it there. */
@@ -59,6 +63,8 @@ export function useMany(job: JobRecord) {
           const was = placeOf(job, defect.id);
           const { id, mark } = defect;
           const moved = await place({ id, mark, version: versionNow(defect), change: uuid(), areaId, ...(before !== undefined && { before }) });
+          if (moved.data) madeVersions.set(id, moved.data.version);
+          else done({ words: `${mark} was not moved: ${refusal(moved.error)}`, steps: [] });
           // the last is put back first: what stood behind it is there again
           if (was && moved.data) steps.unshift({ is: 'place', jobId: job.id, id, mark, version: moved.data.version, ...was });
         }
@@ -86,7 +92,8 @@ export function useUndo() {
       const defect = job?.areas.flatMap((a) => a.defects).find((d) => d.id === step.id);
       if (step.is === 'place' && defect) {
         const { id, mark, areaId, before } = step;
-        await place({ id, mark, change, version: Math.max(step.version, versionNow(defect)), areaId, ...(before !== undefined && { before }) });
+        const back = await place({ id, mark, change, version: Math.max(step.version, versionNow(defect)), areaId, ...(before !== undefined && { before }) });
+        if (back.data) madeVersions.set(id, back.data.version);
       }
       if (step.is === 'edit')
         send(edited({ entity: 'defect', id: step.id, jobId: step.jobId, body: step.body, change, ...(defect && { version: defect.version }) }));

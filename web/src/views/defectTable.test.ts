@@ -3,7 +3,7 @@ import { isOwnSize, planRepair, readCsv } from '@oddment/core';
 import { describe, expect, it } from 'vitest';
 import { planInput, type Setting } from '../../../core/test/cracks.ts';
 import { columnsOf, compared, holds, orderKey, rowsOf, stateOf, tableCsv, usualColumns } from './defectTable.ts';
-import { canTake, isAsked, sharedAsks, sharedSystems } from './manyAtOnce.ts';
+import { besideNow, canTake, isAsked, sharedAsks, sharedSystems } from './manyAtOnce.ts';
 
 const how = { units: 'metric', timeZone: 'UTC' } as const;
 
@@ -104,6 +104,14 @@ describe('many at once', () => {
     expect(alongBar?.count).toBe(1);
     expect(alongBar && defects.map((d) => isAsked(d, alongBar.ask))).toEqual([false, true]);
     expect(asks.map((a) => a.count)).toEqual(asks.map((a) => a.count).toSorted((a, b) => b - a));
+  });
+
+  it('stand earlier or later in their area by one, but not beyond its ends', () => {
+    const { job } = made({}, {}, {});
+    expect(besideNow(job, 'd1', -1)).toEqual({ areaId: 'a', before: 'd0' });
+    expect(besideNow(job, 'd0', 1)).toEqual({ areaId: 'a', before: 'd2' });
+    expect(besideNow(job, 'd1', 1)).toEqual({ areaId: 'a' });
+    expect([besideNow(job, 'd0', -1), besideNow(job, 'd2', 1), besideNow(job, 'gone', 1)]).toEqual([undefined, undefined, undefined]);
   });
 
   it('take a system only where it fits', () => {

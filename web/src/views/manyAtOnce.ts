@@ -1,4 +1,4 @@
-import type { DefectRecord } from '@oddment/contracts';
+import type { DefectRecord, JobRecord } from '@oddment/contracts';
 import { isOwnSize, kindOf, plannedOf, relevantAsks, type Ask, type RepairPlan } from '@oddment/core';
 
 /** A question that some of the chosen repairs are asked, and how many. */
@@ -43,3 +43,12 @@ export function sharedSystems(plans: readonly (RepairPlan | undefined)[]): reado
 /** Whether a system fits a repair, or fits it with care: against its verdict it is chosen there alone, with a reason. */
 export const canTake = (plan: RepairPlan | undefined, system: string): boolean =>
   plannedOf(plan)?.candidates.some((c) => c.system.id === system && c.grade !== 'out') === true;
+
+/** Where a defect goes that is to stand one earlier or later in its area; nothing where it is the first or the last already. */
+export function besideNow({ areas }: Pick<JobRecord, 'areas'>, id: string, by: -1 | 1): { readonly areaId: string; readonly before?: string } | undefined {
+  const area = areas.find((a) => a.defects.some((d) => d.id === id));
+  const at = area?.defects.findIndex((d) => d.id === id) ?? -1;
+  if (!area || at + by < 0 || at + by >= area.defects.length) return undefined;
+  const before = area.defects[by < 0 ? at - 1 : at + 2];
+  return { areaId: area.id, ...(before && { before: before.id }) };
+}

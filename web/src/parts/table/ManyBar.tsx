@@ -3,7 +3,7 @@ import type { DefectRecord } from '@oddment/contracts';
 import { useState } from 'react';
 import { usePlace } from '../../screens/JobFrame.tsx';
 import { useMany } from '../../state/many.ts';
-import { canTake, isAsked, sharedAsks, sharedSystems } from '../../views/manyAtOnce.ts';
+import { besideNow, canTake, isAsked, sharedAsks, sharedSystems } from '../../views/manyAtOnce.ts';
 import { answerPatch } from './CellEditor.tsx';
 
 interface ChooserProps {
@@ -106,6 +106,8 @@ function Answer({ chosen }: { readonly chosen: readonly DefectRecord[] }) {
 export function ManyBar({ chosen, onNone }: { readonly chosen: readonly DefectRecord[]; readonly onNone: () => void }) {
   const { job, plans } = usePlace();
   const many = useMany(job);
+  // one alone can be put in another order
+  const only = chosen.length === 1 ? chosen[0] : undefined;
   const systems = sharedSystems(chosen.map((d) => plans.get(d.id)));
   const fits = (n: number) => (n === chosen.length ? '' : `, fits ${String(n)}`);
   return (
@@ -126,6 +128,24 @@ export function ManyBar({ chosen, onNone }: { readonly chosen: readonly DefectRe
           void many.move(chosen, areaId);
         }}
       />
+      {only
+        ? ([-1, 1] as const).map((by) => {
+            const place = besideNow(job, only.id, by);
+            return (
+              <Button
+                key={by}
+                size="small"
+                variant="outlined"
+                disabled={!place}
+                onClick={() => {
+                  if (place) void many.move([only], place.areaId, place.before);
+                }}
+              >
+                {by < 0 ? 'Earlier' : 'Later'}
+              </Button>
+            );
+          })
+        : null}
       <Button
         size="small"
         variant="outlined"
