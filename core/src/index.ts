@@ -11,6 +11,7 @@ export { workingOf, type Working } from './working.ts';
 export { cite, sources, type SourceId } from './sources/register.ts';
 export { areaTable, isOutside, type AreaFacts } from './survey/area.ts';
 export {
+  knownBy,
   choiceLabel,
   knowings,
   relevantAsks,
@@ -36,7 +37,7 @@ export { cellOf, readCell, type ReadCell } from './survey/entry/cells.ts';
 export { fatesOf, mostEntries, readEntries, type Entry, type Fate } from './survey/entry/entries.ts';
 export { readQuickLine, type NotTaken, type QuickLine, type Understood } from './survey/entry/line.ts';
 export { factSaying } from './survey/factSaying.ts';
-export { answersOf, asksAnew, asThis, isOwnSize, ownSizes } from './survey/asThis.ts';
+export { answersOf, asksAnew, asThis, isOwnSize, mayFold, ownSizes } from './survey/asThis.ts';
 export { crossesItself, outlinePoints, type Outline, type OutlinePoint, type Shape } from './geometry/outline.ts';
 export {
   concreteBelow,

@@ -53,6 +53,10 @@ export function isOwnSize(ask: Ask): boolean {
   }
 }
 
+/** Whether a question may be folded away: it may stay open and does, and is neither about safety nor about size. */
+export const mayFold = (ask: Ask, facts: LooseFacts): boolean =>
+  !ask.required && facts[ask.field] === undefined && !asksAnew(ask) && (ask.group !== 'Size' || ask.ask === 'choice');
+
 /** The sizes that are asked of a defect with these answers, in order. */
 export const ownSizes = (kind: DefectKind, facts: LooseFacts): readonly Ask[] => relevantAsks(kindOf(kind), facts).filter(isOwnSize);
 

@@ -131,6 +131,12 @@ export interface AskTable<T extends readonly Ask[] = readonly Ask[]> {
   readonly asks: T;
 }
 
+/**
+ * How an answer that a person types is known: what is chosen or written is entered, a number is measured.
+ * @param before how it was known until now: a number that was entered stays so
+ */
+export const knownBy = ({ ask }: Ask, before?: Knowing): Knowing => (ask === 'choice' || ask === 'text' || before === 'entered' ? 'entered' : 'measured');
+
 /** The plain value of a fact, if it is known. */
 export function valueOf<V>(fact: Fact<V> | undefined): V | undefined {
   return fact?.value;

@@ -1,7 +1,7 @@
 import type { Ask } from '../ask.ts';
 import { smallWords } from './calledKind.ts';
 import type { Kind } from '../kind.ts';
-import { optionOf, readCell } from './cells.ts';
+import { optionOf, plainWords, readCell } from './cells.ts';
 import type { Taken } from './measuresInLine.ts';
 import type { NamedToken, WordToken } from './tokens.ts';
 import type { UnitSystem } from '../../quantity/kind.ts';
@@ -12,12 +12,6 @@ type ChoiceAsk = Ask & { readonly ask: 'choice' };
 const mute = new Set(['no', 'yes', 'unknown', 'not known', 'not known yet', 'not sure', 'none', 'nothing', 'other']);
 const longest = 6;
 
-const plain = (text: string) =>
-  text
-    .toLowerCase()
-    .replaceAll(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim();
-
 interface Meaning {
   readonly ask: ChoiceAsk;
   readonly value: string;
@@ -26,10 +20,10 @@ interface Meaning {
 }
 
 function phrasesOf(ask: ChoiceAsk): readonly (readonly [phrase: string, meaning: Meaning])[] {
-  const labels = ask.options.map((o) => plain(o.label));
+  const labels = ask.options.map((o) => plainWords(o.label));
   const begun = (phrase: string) => labels.filter((l) => l.startsWith(`${phrase} `)).length;
   return ask.options.flatMap(({ value, label }) => {
-    const [short, all, first] = [plain(value), plain(label), plain(label.split(/[,:]/)[0] ?? '')];
+    const [short, all, first] = [plainWords(value), plainWords(label), plainWords(label.split(/[,:]/)[0] ?? '')];
     // 'wall' is no answer where it goes on in two ways
     const whole = new Set([all, ...(begun(short) > 1 ? [] : [short])]);
     return [...new Set([...whole, first])].filter((p) => p !== '' && !mute.has(p)).map((p) => [p, { ask, value, whole: whole.has(p) }] as const);
@@ -64,7 +58,7 @@ export function answersIn(kind: Kind, words: readonly WordToken[], spent: Readon
       const run = words.slice(i, i + n);
       const [first] = run;
       if (!first || run.some((w, k) => w.at !== first.at + k)) continue;
-      const phrase = plain(run.map((w) => w.text).join(' '));
+      const phrase = plainWords(run.map((w) => w.text).join(' '));
       const all = known.get(phrase);
       if (!all) continue;
       // a word that says what it is in answers of what it is a part
@@ -82,14 +76,14 @@ export function answersIn(kind: Kind, words: readonly WordToken[], spent: Readon
       used = n;
     }
     const word = words[i];
-    if (used === 0 && word && !spent.has(word.at) && !smallWords.has(plain(word.text)))
+    if (used === 0 && word && !spent.has(word.at) && !smallWords.has(plainWords(word.text)))
       taken.push({ took: false, text: word.text, why: 'It is no answer to a question here, and kept as a note.' });
     i += Math.max(1, used);
   }
   return taken;
 }
 
-const sameName = (a: string, b: string) => plain(a).replaceAll(' ', '') === plain(b).replaceAll(' ', '');
+const sameName = (a: string, b: string) => plainWords(a).replaceAll(' ', '') === plainWords(b).replaceAll(' ', '');
 
 /** The question that a name stands for: its field, with or without its unit, or its words. */
 export function askNamed(kind: Kind, name: string): Ask | undefined {

@@ -40,7 +40,8 @@ export type ReadCell = { readonly ok: true; readonly value: unknown; readonly te
 
 const refused = (why: string): ReadCell => ({ ok: false, why });
 const plain = /^-?\d+(?:\.\d+)?(?:e[+-]?\d+)?$/i;
-const words = (text: string) =>
+/** The letters and numbers of a text, small, with one space between words. */
+export const plainWords = (text: string) =>
   text
     .toLowerCase()
     .replaceAll(/[^\p{L}\p{N}]+/gu, ' ')
@@ -53,10 +54,10 @@ const numbers = (text: string) =>
 
 /** The answer that a text names, by its value or by its words. */
 export function optionOf(ask: Ask & { ask: 'choice' }, text: string): string | undefined {
-  const told = words(text);
+  const told = plainWords(text);
   const found =
     ask.options.find((o) => o.value === text.trim()) ??
-    ask.options.find((o) => words(o.value) === told || words(o.label) === told || words(o.label.split(/[,:]/)[0] ?? '') === told);
+    ask.options.find((o) => plainWords(o.value) === told || plainWords(o.label) === told || plainWords(o.label.split(/[,:]/)[0] ?? '') === told);
   return found?.value;
 }
 

@@ -1,7 +1,7 @@
 import { readCsv, type CsvRow } from '../../quantity/csv.ts';
 import type { UnitSystem } from '../../quantity/kind.ts';
 import { tell } from '../../quantity/saying.ts';
-import type { Ask, Fact } from '../ask.ts';
+import { knownBy, type Ask, type Fact } from '../ask.ts';
 import { factProblem } from '../factProblem.ts';
 import { defectKinds, kindOf, type DefectKind } from '../kinds.ts';
 import type { Area } from '../job.ts';
@@ -53,8 +53,7 @@ interface Reading {
 function factIn(ask: Ask, column: string, cell: string, { units, at }: Reading): Understood | NotTaken {
   const read = readCell(ask, cell, units, column.trim() === ask.field);
   if (!read.ok) return { text: `${column}: ${cell}`, why: read.why };
-  const how = ask.ask === 'choice' || ask.ask === 'text' ? 'entered' : 'measured';
-  const fact: Fact<unknown> = { value: read.value, how, at, ...(read.text !== undefined && { text: read.text }) };
+  const fact: Fact<unknown> = { value: read.value, how: knownBy(ask), at, ...(read.text !== undefined && { text: read.text }) };
   const problem = factProblem(ask, fact);
   return problem ? { text: `${column}: ${cell}`, why: tell(problem, { units, ...zone }) } : { ask, fact };
 }

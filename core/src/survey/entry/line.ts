@@ -1,6 +1,6 @@
 import type { UnitSystem } from '../../quantity/kind.ts';
 import { tell } from '../../quantity/saying.ts';
-import type { Ask, Fact, LooseFacts } from '../ask.ts';
+import { knownBy, type Ask, type Fact, type LooseFacts } from '../ask.ts';
 import { factProblem } from '../factProblem.ts';
 import type { DefectKind } from '../kinds.ts';
 import { answersIn, askNamed, namedAnswer } from './answersInLine.ts';
@@ -40,7 +40,7 @@ function factOf(taken: Taken & { took: true }, units: UnitSystem, at: string): U
   const { ask, value, text } = taken;
   const fact: Fact<unknown> = {
     value,
-    how: ask.ask === 'choice' || ask.ask === 'text' ? 'entered' : 'measured',
+    how: knownBy(ask),
     at,
     ...(ask.ask === 'measure' && { text: text.slice(0, 60) }),
   };

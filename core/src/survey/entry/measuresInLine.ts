@@ -50,6 +50,16 @@ export class Sizes {
     return this.#kind.asks.find((a) => a.group === 'Size' && a.ask === 'measure' && a.kind !== 'area' && a.kind !== 'count' && !this.#done.has(a.field));
   }
 
+  /** What can be measured of it, in words. */
+  #sizes(): string {
+    const asked = this.#kind.asks.filter((a) => a.group === 'Size' && a.ask !== 'choice' && a.ask !== 'text');
+    return `Its sizes are: ${asked.map((a) => a.question.toLowerCase()).join(', ')}.`;
+  }
+
+  #noneLeft(): string {
+    return `There is no size left that it could be. ${this.#sizes()}`;
+  }
+
   #put(ask: Ask, value: unknown, text: string): void {
     this.#done.add(ask.field);
     if (ask.field === 'lengthMm') this.#lengthMm = value as number;
@@ -79,7 +89,7 @@ export class Sizes {
     if (text.endsWith('%')) {
       const percent = this.#kind.asks.find((a) => a.ask === 'measure' && a.kind === 'percent');
       if (percent) this.#measure(percent, text);
-      else this.#refuse(text, 'Nothing here is measured in percent.');
+      else this.#refuse(text, `Nothing here is measured in percent. ${this.#sizes()}`);
       return;
     }
     const stations = this.#ask('widths');
@@ -87,7 +97,7 @@ export class Sizes {
       const ask = fields[of].map((f) => this.#ask(f)).find((a) => a !== undefined);
       if (ask && !this.#done.has(ask.field)) this.#measure(ask, text);
       else if (of === 'width' && stations) this.#width(text);
-      else this.#refuse(text, ask ? `${ask.question} is said twice.` : `No ${of} is asked of this.`);
+      else this.#refuse(text, ask ? `${ask.question} is said twice.` : `No ${of} is asked of this. ${this.#sizes()}`);
       return;
     }
     const outline = this.#ask('outline');
@@ -98,7 +108,7 @@ export class Sizes {
     const next = this.#next();
     if (stations && next?.field !== 'lengthMm') this.#width(text);
     else if (next) this.#measure(next, text);
-    else this.#refuse(text, 'There is no size left that it could be.');
+    else this.#refuse(text, this.#noneLeft());
   }
 
   #width(text: string): void {
@@ -115,18 +125,19 @@ export class Sizes {
       for (const text of texts) {
         const next = this.#next();
         if (next) this.#measure(next, text);
-        else this.#refuse(text, 'There is no size left that it could be.');
+        else this.#refuse(text, this.#noneLeft());
       }
       return;
     }
     const [width, height] = [across, down].map((t) => parseMeasure(t, 'depth', this.#units));
     if (width?.ok && height?.ok)
       this.#put(outline, { shape: { is, widthMm: width.value, heightMm: height.value } }, is === 'ellipse' ? across : `${across} by ${down}`);
-    else this.#refuse(texts.join(' x '), [width, height].flatMap((read) => (read?.ok === false ? [read.why] : []))[0] ?? 'It needs two sizes.');
+    else
+      this.#refuse(texts.join(' x '), [width, height].flatMap((read) => (read?.ok === false ? [read.why] : []))[0] ?? 'It needs two sizes, such as 300x200.');
     const depth = this.#ask('depthMm') ?? this.#next();
     for (const text of rest) {
       if (depth && !this.#done.has(depth.field)) this.#measure(depth, text);
-      else this.#refuse(text, 'There is no size left that it could be.');
+      else this.#refuse(text, this.#noneLeft());
     }
   }
 
