@@ -1,4 +1,4 @@
-import { asksAnew, relevantAsks, tell, type Ask, type AskTable, type LooseFacts, type Sense } from '@oddment/core';
+import { knownBy, mayFold, relevantAsks, tell, type Ask, type AskTable, type LooseFacts, type Sense } from '@oddment/core';
 import { useCallback, useLayoutEffect, useRef } from 'react';
 import { pageNow } from '../state/clock.ts';
 import { useSend, useStore } from '../state/store.ts';
@@ -16,20 +16,13 @@ interface QuestionsProps {
   readonly onFacts: (facts: LooseFacts) => void;
 }
 
-/** What has to be answered, what was, every size and what is about safety; the rest may stay open. */
-const isShown = (ask: Ask, facts: LooseFacts) =>
-  ask.required || facts[ask.field] !== undefined || asksAnew(ask) || (ask.group === 'Size' && ask.ask !== 'choice');
-
-const knownBy = (ask: Ask, before: string | undefined) =>
-  ask.ask === 'choice' || ask.ask === 'text' ? ('entered' as const) : before === 'entered' ? ('entered' as const) : ('measured' as const);
-
 /** The questions of a table, grouped, in the order a person looks. */
 export function Questions({ id, table, facts, sense, whole = false, onFacts }: QuestionsProps) {
   const how = useTelling();
   const send = useSend();
   const allAsked = useStore((s) => s.view.allAsked);
   const asked = relevantAsks(table, facts);
-  const asks = allAsked || whole ? asked : asked.filter((ask) => isShown(ask, facts));
+  const asks = allAsked || whole ? asked : asked.filter((ask) => !mayFold(ask, facts));
   const folded = asked.length - asks.length;
   const groups = [...new Set(asks.map((a) => a.group))];
   const lengthFact = facts['lengthMm']?.value;

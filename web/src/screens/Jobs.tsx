@@ -14,13 +14,13 @@ import {
   type RepairPlan,
   type UnitSystem,
 } from '@oddment/core';
-import TextField from '@mui/material/TextField';
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Ahead } from '../parts/Ahead.tsx';
 import { Bar } from '../parts/Bar.tsx';
 import { SectionIcon } from '../parts/Drawing.tsx';
+import { FindField } from '../parts/FindField.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { UndoBar } from '../parts/UndoBar.tsx';
@@ -194,15 +194,7 @@ export function Jobs() {
           <Ahead units={units} />
           {(jobs?.length ?? 0) > 1 ? (
             <div className="table-head" style={{ marginTop: 10 }}>
-              <TextField
-                inputRef={field}
-                label="Find by site or client"
-                value={search}
-                sx={{ width: 280 }}
-                onChange={(event) => {
-                  setSearch(event.target.value);
-                }}
-              />
+              <FindField label="Find by site or client" value={search} hand={field} onSearch={setSearch} />
               <span className="quiet" role="status">
                 {found?.length === jobs?.length ? '' : `${String(found?.length ?? 0)} of ${String(jobs?.length ?? 0)}`}
               </span>

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { FindField } from '../parts/FindField.tsx';
 import { DefectGrid } from '../parts/table/DefectGrid.tsx';
 import { ManyBar } from '../parts/table/ManyBar.tsx';
 import { useDefectTable } from '../parts/table/useDefectTable.ts';
@@ -53,15 +53,7 @@ export function Table() {
     <main className="table-screen">
       <h1 className="clip">All repairs of {job.site}</h1>
       <div className="table-head">
-        <TextField
-          inputRef={field}
-          label="Find by mark, place or word"
-          value={search}
-          sx={{ width: 280 }}
-          onChange={(event) => {
-            setSearch(event.target.value);
-          }}
-        />
+        <FindField label="Find by mark, place or word" value={search} hand={field} onSearch={setSearch} />
         <span className="pair" role="group" aria-label="Which repairs">
           {states.map(([state, words]) => (
             <button

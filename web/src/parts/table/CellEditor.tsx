@@ -1,50 +1,8 @@
-import type { DefectFields } from '@oddment/contracts';
-import { parseMeasure, type Ask, type UnitSystem } from '@oddment/core';
+import type { UnitSystem } from '@oddment/core';
 import { useCallback, useRef, useState } from 'react';
 import { pageNow } from '../../state/clock.ts';
-import type { TableColumn, TableRow } from '../../views/defectTable.ts';
-import { fieldText } from '../fieldText.ts';
-
-export type Patch = Partial<DefectFields>;
-
-/** What a cell lets a person type: an answer, or the mark or note of the defect; nothing where it follows from others. */
-export type CellTyping =
-  { readonly is: 'ask'; readonly ask: Ask & { readonly ask: 'measure' | 'choice' | 'text' } } | { readonly is: 'field'; readonly field: 'mark' | 'note' };
-
-export function typingIn(column: TableColumn, row: TableRow): CellTyping | undefined {
-  if (column.field) return { is: 'field', field: column.field };
-  const ask = column.ask?.(row);
-  return ask && (ask.ask === 'measure' || ask.ask === 'choice' || ask.ask === 'text') ? { is: 'ask', ask } : undefined;
-}
-
-type Read = { readonly ok: true; readonly patch: Patch } | { readonly ok: false; readonly why: string };
-
-/** What an answer typed for a question changes in a defect. */
-export function answerPatch({ defect }: Pick<TableRow, 'defect'>, ask: Ask, text: string, units: UnitSystem): Read {
-  const at = pageNow();
-  const rest = Object.fromEntries(Object.entries(defect.facts).filter(([field]) => field !== ask.field));
-  if (text.trim() === '') return { ok: true, patch: { facts: rest } };
-  if (ask.ask === 'measure') {
-    const read = parseMeasure(text, ask.kind, units);
-    return read.ok
-      ? { ok: true, patch: { facts: { ...rest, [ask.field]: { value: read.value, how: 'measured', at, text: text.trim().slice(0, 60) } } } }
-      : read;
-  }
-  return { ok: true, patch: { facts: { ...rest, [ask.field]: { value: text, how: 'entered', at } } } };
-}
-
-function patchOf(typing: CellTyping, row: TableRow, text: string, units: UnitSystem): Read {
-  if (typing.is === 'ask') return answerPatch(row, typing.ask, text, units);
-  if (typing.field === 'note') return { ok: true, patch: { note: text.trim() === '' ? undefined : text.slice(0, 2000) } as unknown as Patch };
-  return text.trim() === '' ? { ok: false, why: 'A mark needs a letter or a number.' } : { ok: true, patch: { mark: text.trim().slice(0, 20) } };
-}
-
-function startOf(typing: CellTyping, { defect }: TableRow, units: UnitSystem): string {
-  if (typing.is === 'field') return defect[typing.field] ?? '';
-  const fact = defect.facts[typing.ask.field];
-  if (typing.ask.ask === 'measure') return fieldText(fact?.value as number | undefined, fact?.text, typing.ask.kind, units);
-  return typeof fact?.value === 'string' ? fact.value : '';
-}
+import { patchOf, startOf, type CellTyping, type Patch } from '../../views/cellTyping.ts';
+import type { TableRow } from '../../views/defectTable.ts';
 
 interface CellEditorProps {
   readonly typing: CellTyping;
@@ -69,7 +27,7 @@ export function CellEditor({ typing, row, label, units, onTaken, onEnd }: CellEd
   };
   const take = (): boolean => {
     if (text === start) return true;
-    const read = patchOf(typing, row, text, units);
+    const read = patchOf(typing, row, text, units, pageNow());
     if (!read.ok) {
       setWhy(read.why);
       return false;

@@ -1,9 +1,10 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { typingIn, type Patch } from '../../views/cellTyping.ts';
 import { stateOf, type TableColumn, type TableRow } from '../../views/defectTable.ts';
 import { useTelling } from '../telling.tsx';
-import { CellEditor, typingIn, type Patch } from './CellEditor.tsx';
+import { CellEditor } from './CellEditor.tsx';
 import type { useDefectTable } from './useDefectTable.ts';
 
 const rowPx = 38;
@@ -105,30 +106,40 @@ export function DefectGrid({ jobId, table, mayPlan, onPatch }: DefectGridProps) 
   const column = columns[at.col - 1];
   const here = rows[at.row];
   const typing = column && here && mayPlan ? typingIn(column, here) : undefined;
+  /** what a key does where the hand is */
+  const actOf = (key: string, row: TableRow): (() => void) | undefined => {
+    const step = steps[key];
+    if (step)
+      return () => {
+        go(at.row + step[0], at.col + step[1]);
+      };
+    switch (key) {
+      case 'Home':
+        return () => {
+          go(at.row, 1);
+        };
+      case ' ':
+        return () => {
+          choose([row.id], !isChosen(row.id));
+        };
+      case 'Enter':
+        return () => {
+          if (typing) setEditing(true);
+          else void navigate(`/jobs/${jobId}/${column?.opens ?? 'walk'}/${row.id}`);
+        };
+      case 'F2':
+        return typing
+          ? () => {
+              setEditing(true);
+            }
+          : undefined;
+      default:
+        return undefined;
+    }
+  };
   const keys = (event: React.KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || editing || !here) return;
-    const step = steps[event.key];
-    const act = step
-      ? () => {
-          go(at.row + step[0], at.col + step[1]);
-        }
-      : event.key === 'Home'
-        ? () => {
-            go(at.row, 1);
-          }
-        : event.key === ' '
-          ? () => {
-              choose([here.id], !isChosen(here.id));
-            }
-          : (event.key === 'Enter' || event.key === 'F2') && typing
-            ? () => {
-                setEditing(true);
-              }
-            : event.key === 'Enter'
-              ? () => {
-                  void navigate(`/jobs/${jobId}/${column?.opens ?? 'walk'}/${here.id}`);
-                }
-              : undefined;
+    const act = actOf(event.key, here);
     if (!act) return;
     event.preventDefault();
     event.stopPropagation();

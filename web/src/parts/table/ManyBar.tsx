@@ -2,9 +2,10 @@ import Button from '@mui/material/Button';
 import type { DefectRecord } from '@oddment/contracts';
 import { useState } from 'react';
 import { usePlace } from '../../screens/JobFrame.tsx';
+import { pageNow } from '../../state/clock.ts';
 import { useMany } from '../../state/many.ts';
+import { answerPatch } from '../../views/cellTyping.ts';
 import { besideNow, canTake, isAsked, sharedAsks, sharedSystems } from '../../views/manyAtOnce.ts';
-import { answerPatch } from './CellEditor.tsx';
 
 interface ChooserProps {
   readonly label: string;
@@ -46,14 +47,14 @@ function Answer({ chosen }: { readonly chosen: readonly DefectRecord[] }) {
   const count = (n: number) => (n === chosen.length ? '' : `, asked of ${String(n)}`);
   const take = (value: string) => {
     const [first] = chosen;
-    const read = asked && first ? answerPatch({ defect: first }, asked, value, units) : undefined;
+    const read = asked && first ? answerPatch({ defect: first }, asked, value, units, pageNow()) : undefined;
     if (!asked || !read) return;
     if (!read.ok) {
       setWrong(read.why);
       return;
     }
     many.change(chosen, (defect) => {
-      const own = isAsked(defect, asked) ? answerPatch({ defect }, asked, value, units) : undefined;
+      const own = isAsked(defect, asked) ? answerPatch({ defect }, asked, value, units, pageNow()) : undefined;
       return own?.ok === true ? own.patch : undefined;
     });
     setIndex(undefined);
