@@ -82,7 +82,7 @@ export default defineConfig(
   // records, route tables, schemas and the demo are as long as what they hold
   {
     files: ['*/src/**/*.{ts,tsx}', 'tools/*.ts'],
-    ignores: ['**/*.test.{ts,tsx}', 'contracts/src/{routes,planSchema}.ts', 'server/src/demo/**'],
+    ignores: ['**/*.test.{ts,tsx}', 'contracts/src/{routes,planSchema}.ts', 'server/src/store/schema.ts', 'server/src/demo/**'],
     rules: { complexity: ['error', { max: 20 }], 'max-lines': ['error', { max: 300 }] },
   },
   ceilings('max-lines', long),

@@ -50,7 +50,7 @@ test('somebody who is at a job that kept its days is not planned elsewhere then'
   await allFound(page, id);
   await allSaved(page);
   await page.getByRole('button', { name: 'Keep these days' }).click();
-  await expect(page.getByText(/^Kept 2026-06-02 .*; as they are now$/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^Kept Tue, Jun 2, .*; as they are now$/)).toBeVisible({ timeout: 60_000 });
   const [kept] = (await (await page.request.get(`/api/jobs/${id}/days`)).json()) as { id: string; version: number }[];
   const { days } = (await (await page.request.get(`/api/days/${kept?.id ?? ''}`)).json()) as {
     days: { days: { people: { name: string; blocks: { from: string; end: string }[] }[] }[] };
@@ -105,7 +105,7 @@ test('days are gone on with from now: what is done keeps its real times, all els
   await allFound(page, job.id);
   await allSaved(page);
   await page.getByRole('button', { name: 'Keep these days' }).click();
-  await expect(page.getByText(/^Kept 2026-06-02 .*; as they are now$/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^Kept Tue, Jun 2, .*; as they are now$/)).toBeVisible({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Go on from now' }).click();
   const dialog = page.getByRole('dialog', { name: 'What is done so far' });
   const rows = dialog.locator('tbody tr');
@@ -125,7 +125,7 @@ test('days are gone on with from now: what is done keeps its real times, all els
   await dialog.getByRole('button', { name: /^Plan anew, \d+ done$/ }).click();
   const setup = (await setupOf(page, job.id)) as { from?: object; done?: { to: string }[] };
   expect([setup.from, setup.done?.length, setup.done?.[0]?.to]).toEqual([{ date: '2026-06-02', time: '07:00' }, count - 1, '09:59']);
-  await expect(page.getByText(/^planned from 2026-06-02 07:00 on, \d+ things done$/)).toBeVisible();
+  await expect(page.getByText(/^planned from Tue, Jun 2, 07:00 on, \d+ things done$/)).toBeVisible();
   // what was kept stays, and says what stands elsewhere now
   await expect(page.getByText(/; \d+ things? stands? elsewhere now$/)).toBeVisible({ timeout: 120_000 });
   await page.getByText('What stands elsewhere', { exact: true }).click();

@@ -160,7 +160,7 @@ test('what days are made by is set up, kept with the job, and heeded', async ({ 
   await page.getByRole('button', { name: /^People, access, dates: all as usual/ }).click();
   const mira = page.getByRole('group', { name: 'Mira', exact: true });
   await mira.getByLabel('Day off').fill('2026-06-03');
-  await expect(mira.getByRole('button', { name: 'Day off: take 2026-06-03 out' })).toBeVisible();
+  await expect(mira.getByRole('button', { name: 'Day off: take Wed, Jun 3, 2026 out' })).toBeVisible();
   await page.getByText('Areas', { exact: true }).click();
   const area = page.getByRole('group', { name: job.areas[0]?.name ?? '', exact: true });
   await area.getByLabel('Open, from').fill('12:00');
@@ -236,7 +236,7 @@ test('days are kept, issue what is not issued, and go out as sheets, calendar an
   await foundDays(page, job.id);
   await allSaved(page);
   await page.getByRole('button', { name: 'Keep these days' }).click();
-  await expect(page.getByText(/^Kept 2026-06-02 .* by .*; as they are now$/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^Kept Tue, Jun 2, .* by .*; as they are now$/)).toBeVisible({ timeout: 60_000 });
   const plans = (await (await page.request.get(`/api/jobs/${job.id}/plans`)).json()) as unknown[];
   expect(plans.length).toBeGreaterThan(3);
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Sheets, this day' }).click()]);

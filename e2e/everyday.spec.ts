@@ -1,7 +1,7 @@
 import { asThis, defectKinds, kindOf, relevantAsks, senseDefect, type LooseFacts } from '@oddment/core';
 import { expect, test, type Page } from '@playwright/test';
 import { plain, usualFacts } from '../core/test/defects.ts';
-import { allSaved, answer, ownJob, removeJob, type JobTree } from './job.ts';
+import { allSaved, answer, ownJob, removeJob, screenOf, type JobTree } from './job.ts';
 
 interface Defect {
   readonly id: string;
@@ -154,6 +154,48 @@ test('what was answered of the last of a kind is offered, but nothing about safe
   expect(made?.facts['moisture']?.asIn).toBeUndefined();
   expect(made?.facts['movement']).toBeUndefined();
   await removeJob(page, job.id);
+});
+
+test('an area has its usual answers: they hold for each that is not answered otherwise, and are shown as such', async ({ page }) => {
+  const job = await ownJob(page);
+  await page.goto(`/jobs/${job.id}/walk`);
+  await expect(page.getByRole('button', { name: /Next as this/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Make these the usual answers of/ }).click();
+  await expect(page.getByRole('button', { name: /^Make these the usual answers of/ })).toHaveCount(0);
+  const [area] = (await wholeOf(page, job.id)).areas;
+  await page.keyboard.press('a');
+  await page.keyboard.type('cr s');
+  await page.keyboard.press('Enter');
+  await sizeHasHand(page);
+  await page.keyboard.press('Escape');
+  const wet = page.locator('[data-field="moisture"]');
+  await expect(wet.getByText(`as usual in ${area?.name ?? ''}`)).toBeVisible();
+  await expect(page.locator('[data-field="located"]').getByText(/as usual/)).toHaveCount(0);
+  await answer(page, 'How wet is it?', 'damp');
+  await expect(wet.getByText(/as usual/)).toHaveCount(0);
+  await allSaved(page);
+  const mark = await markOf(page);
+  const made = (await defectsOf(page, job.id)).find((d) => d.mark === mark);
+  expect(Object.keys(made?.facts ?? {})).toEqual(['moisture']);
+  // in the area they can be seen, changed and given up
+  await page.goto(`/jobs/${job.id}/walk/area/${area?.id ?? ''}`);
+  const usual = page.getByRole('region', { name: 'Usual answers' });
+  await usual.getByText(/^crack in the slab: \d answers/).click();
+  await usual.getByRole('button', { name: 'Nothing is usual here for this kind' }).click();
+  await expect(usual.getByText('crack in the slab: none yet')).toBeVisible();
+  await allSaved(page);
+  await page.goto(`/jobs/${job.id}/walk/${made?.id ?? ''}`);
+  await expect(page.getByText(/as usual in/)).toHaveCount(0);
+  await removeJob(page, job.id);
+});
+
+test('Mix names what of the same area takes the same mix, and leads to it', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'mix'));
+  const here = page.getByRole('region', { name: 'While here, with the same mix' });
+  await expect(here.getByRole('listitem').first()).toContainText(/^PS-0\d .* by hand$/);
+  await here.getByRole('link').first().click();
+  await expect(page.getByRole('heading', { level: 1, name: /^PS-0[2-9]: / })).toBeVisible();
+  await expect(here.getByRole('link', { name: 'PS-01', exact: true })).toBeVisible();
 });
 
 test('lines typed quickly make several, and the CSV of the job makes nothing twice', async ({ page }) => {

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 
 /** What a copy may change of a job file. */
@@ -9,6 +9,7 @@ export interface JobFileBody {
 
 export interface JobTree {
   readonly id: string;
+  readonly site: string;
   readonly areas: readonly { readonly id: string; readonly name: string; readonly defects: readonly { readonly id: string; readonly mark: string }[] }[];
 }
 
@@ -58,4 +59,19 @@ export async function ownJob(page: Page, site?: string, change: (file: JobFileBo
 export async function removeJob(page: Page, id: string): Promise<void> {
   const { version } = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { version: number };
   await page.request.delete(`/api/jobs/${id}`, { data: { change: randomUUID(), version } });
+}
+
+/** A job of its own with nothing in it yet, by its id. */
+export async function emptyJob(page: Page, site: string): Promise<string> {
+  const id = randomUUID();
+  const crew = ['person-1', 'person-2'].map((one) => ({ id: one, name: '', skills: [] }));
+  const job = { id, change: randomUUID(), site, client: '', timeZone: 'UTC', units: 'metric', startAt: '2026-06-03T05:00:00Z', crew };
+  expect((await page.request.post('/api/jobs', { data: job })).status()).toBe(201);
+  return id;
+}
+
+/** An area in a job, about which nothing is known. */
+export async function newArea(page: Page, jobId: string, name: string): Promise<void> {
+  const area = { id: randomUUID(), change: randomUUID(), name, facts: {} };
+  expect((await page.request.post(`/api/jobs/${jobId}/areas`, { data: area })).status()).toBe(201);
 }

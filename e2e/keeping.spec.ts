@@ -88,10 +88,12 @@ test('a doubt is asked about, and confirmed', async ({ page }) => {
 test('a form in progress survives a reload: a new job, and a decision', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByText('Demo data')).toBeVisible();
+  await page.getByRole('button', { name: 'New job' }).click();
   await page.getByLabel('Site', { exact: true }).fill('Half a job');
   // as long as a hand takes to the reload key: the browser's store is written meanwhile
   await page.waitForTimeout(300);
   await page.reload();
+  await page.getByRole('button', { name: 'New job' }).click();
   await expect(page.getByLabel('Site', { exact: true })).toHaveValue('Half a job');
   await page.getByLabel('Site', { exact: true }).fill('');
 

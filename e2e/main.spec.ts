@@ -122,6 +122,8 @@ test('a job file goes out and comes in; a bad one is refused with a list', async
     job: { site: string; areas: { facts: Record<string, unknown>; defects: unknown[] }[] };
   };
   await page.goto('/');
+  await page.getByRole('button', { name: 'New job' }).click();
+  await expect(page.getByLabel('Site', { exact: true })).toBeFocused();
   const upload = (content: unknown) =>
     page.locator('input[type=file]').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(content)) });
   const bad = structuredClone(file);
@@ -135,6 +137,13 @@ test('a job file goes out and comes in; a bad one is refused with a list', async
   await expect(page.locator('.site')).toHaveText('Bathhouse, a copy');
   await expect(page.getByText(`${String(file.job.areas.flatMap((a) => a.defects).length)} found`)).toBeVisible();
   await page.goto('/');
+  await page.getByRole('button', { name: 'Bathhouse, a copy: its repairs' }).click();
   await page.getByRole('button', { name: 'Delete Bathhouse, a copy' }).click();
+  const asked = page.getByRole('dialog', { name: 'Delete Bathhouse, a copy?' });
+  await expect(asked.getByText(/^\d+ repairs in \d areas go with it/)).toBeVisible();
+  await asked.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('link', { name: 'Bathhouse, a copy' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Bathhouse, a copy' }).click();
+  await asked.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Bathhouse, a copy' })).toHaveCount(0);
 });

@@ -45,6 +45,15 @@ test('an owner adds a viewer, who sets a password by the link, sees a job and ca
   await expect(vera.getByRole('heading', { name: 'Loading bay', level: 1 })).toBeVisible();
   await expect(vera.getByLabel('Name of the area')).toBeDisabled();
   await expect(vera.getByRole('button', { name: 'Add a defect in Loading bay' })).toHaveCount(0);
+  // what she may not do is not there to be tried
+  for (const name of [/^Add what you find here/, 'Delete the area', /^Next as this/]) await expect(vera.getByRole('button', { name })).toHaveCount(0);
+  await vera.goto(`${empty}/bin`);
+  await expect(vera.getByText('This is not for the role of viewer: an owner or an estimator of the firm may do it.')).toBeVisible();
+  await vera.goto(empty);
+  await expect(vera.getByRole('button', { name: 'New job' })).toHaveCount(0);
+  await expect(vera.getByRole('link', { name: 'Deleted' })).toHaveCount(0);
+  await vera.getByRole('button', { name: 'Weir Street 2: its repairs' }).click();
+  for (const name of ['Archive', 'Delete Weir Street 2']) await expect(vera.getByRole('button', { name })).toHaveCount(0);
   await vera.goto(address);
   await vera.getByLabel(/Password/).fill('vera tries it again');
   await vera.getByRole('button', { name: 'Set and sign in' }).click();

@@ -13,6 +13,73 @@ test('every screen can be used with a thumb: nothing to the side, targets of 48 
   }
 });
 
+test('one line of 56 px stands over a screen, unfolds to all that leads on, and goes out of the way of who reads', async ({ page }) => {
+  await page.goto(await screenOf(page, 'PS-01', 'walk'));
+  const line = page.locator('header');
+  await expect(page.getByRole('button', { name: 'Walk' })).toBeVisible();
+  expect((await line.boundingBox())?.height).toBeLessThanOrEqual(56);
+  await page.evaluate(() => {
+    scrollTo(0, 900);
+  });
+  await expect(line).not.toBeInViewport();
+  await page.evaluate(() => {
+    scrollTo(0, 700);
+  });
+  await expect(line).toBeInViewport({ ratio: 1 });
+  await page.getByRole('button', { name: 'Walk' }).tap();
+  await expect(page.getByRole('group', { name: 'Units' })).toBeVisible();
+  // the machine of this test stands in another zone than the site
+  await expect(page.getByText(/^site time \d\d:\d\d$/)).toBeVisible();
+  await page.getByRole('link', { name: /^Method/ }).tap();
+  await expect(page.getByRole('button', { name: 'Method' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Units' })).toBeHidden();
+  expect((await line.boundingBox())?.height).toBeLessThanOrEqual(56);
+});
+
+test('sheet, issued plan, options and table fit, upright and on the side', async ({ page }) => {
+  const job = await demoJob(page);
+  const first = job.areas[0]?.defects[0]?.id ?? '';
+  for (const size of [
+    { width: 390, height: 844 },
+    { width: 844, height: 390 },
+  ]) {
+    await page.setViewportSize(size);
+    for (const path of [`sheet/${first}`, `options/${first}`, 'plans', 'table', `walk/${first}`, `match/${first}`, `method/${first}`]) {
+      await page.goto(`/jobs/${job.id}/${path}`);
+      await expect(page.locator('h1').first()).toBeVisible();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), `${path} at ${String(size.width)}`).toBeLessThanOrEqual(size.width);
+    }
+    await page.goto(`/jobs/${job.id}/plans`);
+    await page.locator('table a').first().tap();
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), 'issued').toBeLessThanOrEqual(size.width);
+  }
+});
+
+test('what one does again and again is within reach of a thumb, the camera among it', async ({ page }) => {
+  const job = await ownJob(page);
+  const defect = job.areas[0]?.defects[0];
+  await page.goto(`/jobs/${job.id}/walk/${defect?.id ?? ''}`);
+  const height = page.viewportSize()?.height ?? 0;
+  for (const name of ['Take a photo', 'Another kind', 'Next as this']) {
+    const box = await page.getByRole('button', { name }).boundingBox();
+    expect(box?.height).toBeGreaterThanOrEqual(47.5);
+    expect(box?.y).toBeGreaterThan(height * 0.8);
+  }
+  // whatever question is in view: one tap
+  await page.getByText('What finish follows?').scrollIntoViewIfNeeded();
+  await page.locator('[data-field=finish]').getByRole('button', { name: 'none', exact: true }).tap();
+  const chosen = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Take a photo' }).tap();
+  const png = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+  await (await chosen).setFiles({ name: 'camera.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+  const photos = page.getByRole('region', { name: 'Photos' });
+  await expect(photos.getByText(/^1 of /)).toBeVisible();
+  // and it says at which
+  await expect(photos.getByLabel('Caption')).toHaveValue('What finish follows?');
+  await removeJob(page, job.id);
+});
+
 test('one like another takes at most twelve taps and what is typed', async ({ page }) => {
   const job = await ownJob(page);
   const model = job.areas.flatMap((a) => a.defects).find((d) => d.mark === 'PS-02');

@@ -39,7 +39,7 @@ test('a product is copied from a system, takes its sheet’s figures, is matched
   await packs.getByLabel('Lot').fill('S-1');
   await packs.getByLabel('Date of expiry').fill('2026-06-20');
   await packs.getByRole('button', { name: 'Add to the stock' }).click();
-  await expect(page.getByText('only until 2026-06-20')).toBeVisible();
+  await expect(page.getByText('only until Sat, Jun 20, 2026')).toBeVisible();
   await page.getByRole('button', { name: 'One used' }).click();
   await expect(page.getByText('3 packs, lot S-1')).toBeVisible();
   // a later sheet
@@ -51,7 +51,7 @@ test('a product is copied from a system, takes its sheet’s figures, is matched
   await expect(page.getByText(/sheet of 2026-05; working\/gel 12 → 10/)).toBeVisible();
   await page.goto(match);
   await page.getByRole('button', { name: 'Slow resin', exact: true }).click();
-  await expect(page.getByText('On the shelf: 3 packs, the first good until 2026-06-20.')).toBeVisible();
+  await expect(page.getByText('On the shelf: 3 packs, the first good until Sat, Jun 20, 2026.')).toBeVisible();
   // taken off the shelf, and brought back
   await page.goto('/shelf');
   await page.getByRole('link', { name: 'Slow resin' }).first().click();

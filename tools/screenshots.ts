@@ -160,15 +160,29 @@ async function tableOfAll(page: Page): Promise<void> {
   for (const mark of ['PS-01', 'PS-02']) await page.getByRole('checkbox', { name: `Choose ${mark}` }).check();
 }
 
+/** The offer of a job, with other ways to go about one of its repairs and a line of its own. */
+async function offerOfJob(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /in the offer$/ }).click();
+  await page.getByText(/^We would do it as offered/).waitFor();
+  await page.getByRole('button', { name: /^Add a line/ }).click();
+  await page.getByRole('textbox', { name: 'Line 1' }).fill('Scaffold tower, two days');
+  await page.getByRole('textbox', { name: 'Amount' }).fill('180');
+  await page.getByRole('cell', { name: '180.00' }).waitFor();
+  await page.getByText('all saved').waitFor();
+  await page.locator('.offer-desk').evaluate((desk) => {
+    desk.scrollTo(0, 0);
+  });
+}
+
 const shots: readonly Shot[] = [
   { file: 'jobs', stage: '' },
   { file: 'figures', stage: 'figures/compound-drying?airC=17&humidityPct=62&thicknessMm=1.2&draft=0.75&units=metric' },
   { file: 'walk', stage: 'walk', mark: 'PS-01' },
   { file: 'match', stage: 'match', mark: 'BR-01', act: (page) => page.getByText(/cautions:/).click() },
   { file: 'method', stage: 'method', mark: 'PS-01' },
-  { file: 'method-wall', stage: 'method', mark: 'WC-01' },
   { file: 'table', stage: 'walk', mark: 'PS-01', act: tableOfAll },
   { file: 'options', stage: 'options', mark: 'RR-01' },
+  { file: 'offer', stage: 'options', mark: 'WH-01', act: offerOfJob },
   { file: 'shelf', stage: 'shelf/epoxy-mortar' },
   { file: 'mix', stage: 'mix', mark: 'WR-02' },
   { file: 'days', stage: 'days', mark: 'PS-01', act: daysFound },

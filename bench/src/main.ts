@@ -5,6 +5,7 @@ import { daysRows } from './days.ts';
 import { isMainThread } from 'node:worker_threads';
 import { knowledgeRows } from './knowledge.ts';
 import { answerMixed, mixedRows } from './mixed.ts';
+import { offerRows } from './offers.ts';
 import { measureServing } from './serving.ts';
 import { whatIfTimes } from './whatIf.ts';
 
@@ -73,16 +74,17 @@ async function measure(): Promise<void> {
 
   for (const line of [...knowledgeRows(rounds, row), ...(await mixedRows(rounds, row))]) console.log(line);
 
-  for (const line of daysRows(row)) console.log(line);
+  for (const line of [...daysRows(row), ...offerRows(rounds, row)]) console.log(line);
 
   console.log(row('a slider moved: plan, sheet across a worker, picture', whatIfTimes(), 50));
 
   const { ODDMENT_BENCH_ADDRESS: address, ODDMENT_BENCH_DATABASE: databaseUrl } = process.env;
   if (address !== undefined && databaseUrl !== undefined) {
-    const { openP95Ms, bareP95Ms, requests } = await measureServing(address, databaseUrl);
+    const { openP95Ms, bareP95Ms, requests, sheetsMs } = await measureServing(address, databaseUrl);
     console.log(
       `open a job of 40 defects: p95 ${openP95Ms.toFixed(1)} ms; a bare SELECT of the same rows through Express: p95 ${bareP95Ms.toFixed(1)} ms; ${(openP95Ms / bareP95Ms).toFixed(1)} times   aim 2.5 times   (${String(requests)} requests)`,
     );
+    console.log(row('the sheets of a house of 34 repairs as PDF, over the API', sheetsMs, 5000));
   }
 }
 

@@ -3,6 +3,7 @@ import express from 'express';
 import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
 import pg from 'pg';
+import { house } from '../../core/test/house.ts';
 import { benchJob } from './benchJob.ts';
 
 const defects = 40;
@@ -12,6 +13,8 @@ export interface Serving {
   readonly openP95Ms: number;
   readonly bareP95Ms: number;
   readonly requests: number;
+  /** the sheets of a house of 34 repairs as PDF, asked over the API, one after the other */
+  readonly sheetsMs: readonly number[];
 }
 
 function p95(times: readonly number[]): number {
@@ -63,6 +66,23 @@ async function makeJob(address: string, cookie: string): Promise<string> {
   return job;
 }
 
+/** How long the sheets of a house of 34 repairs take as PDF, with the first one cold. */
+async function sheetsOfHouse(address: string, cookie: string): Promise<number[]> {
+  const whole = house(34);
+  const areas = whole.areas.map((a) => ({ ...a, id: randomUUID(), defects: a.defects.map((d) => ({ ...d, id: randomUUID() })) }));
+  const file = { format: 'oddment-job', version: 3, job: { ...whole, id: randomUUID(), areas } };
+  const made = await fetch(`${address}/api/job-files`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', cookie },
+    body: JSON.stringify(file),
+  });
+  if (!made.ok) throw new Error(await made.text());
+  const { id } = (await made.json()) as { id: string };
+  const times: number[] = [];
+  for (let i = 0; i < 5; i++) times.push(await timed(() => fetch(`${address}/api/jobs/${id}/sheets.pdf`, { headers: { cookie } })));
+  return times;
+}
+
 /**
  * 'Open a job' of forty defects through the whole server, beside a bare SELECT of the same rows through
  * Express alone, by turns in the same run.
@@ -99,5 +119,5 @@ export async function measureServing(address: string, databaseUrl: string): Prom
   bare.closeAllConnections();
   await new Promise((done) => bare.close(done));
   await pool.end();
-  return { openP95Ms: p95(opens), bareP95Ms: p95(bares), requests: 1000 };
+  return { openP95Ms: p95(opens), bareP95Ms: p95(bares), requests: 1000, sheetsMs: await sheetsOfHouse(address, cookie) };
 }

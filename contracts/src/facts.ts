@@ -1,5 +1,19 @@
 import 'reflect-metadata';
-import { areaTable, defectKinds, factProblem, knowings, isDefectKind, kindOf, tappingLimits, tell, type Ask, type AskTable, type Kind } from '@oddment/core';
+import {
+  areaTable,
+  defectKinds,
+  factProblem,
+  knowings,
+  isDefectKind,
+  kindOf,
+  mayBeUsual,
+  tappingLimits,
+  tell,
+  usualProblem,
+  type Ask,
+  type AskTable,
+  type Kind,
+} from '@oddment/core';
 import { IsOptional, ValidateBy, type ValidationArguments } from 'class-validator';
 import { describeField, objectSchema, schemaOf, type Schema } from './schema.ts';
 
@@ -77,8 +91,9 @@ function factSchema(ask: Ask): Schema {
       text: { type: 'string', maxLength: 60 },
       instrument: { type: 'string', maxLength: 60, description: 'what read it, where it came over a line' },
       asIn: { type: 'string', maxLength: 60, description: 'mark of the repair whose answer it is, where it was carried over' },
+      usualIn: { type: 'string', maxLength: 60, description: 'name of the area whose usual answer it was when a plan was issued on it' },
     },
-    ['text', 'instrument', 'asIn'],
+    ['text', 'instrument', 'asIn', 'usualIn'],
   );
 }
 
@@ -117,6 +132,33 @@ class NoFacts {}
 /** The facts class of a kind of defect; one with no fields where the kind is not known. */
 export function defectFactsBody(kind: unknown): FactsClass {
   return isDefectKind(kind) ? classOf(kindOf(kind)) : NoFacts;
+}
+
+/** What the usual answers of an area may be: of each kind the questions that may have one. */
+export function usualSchema(): Schema {
+  const properties = defectKinds().map((kind) => {
+    const asks = kind.asks.filter(mayBeUsual);
+    return [
+      kind.id,
+      objectSchema(
+        Object.fromEntries(asks.map((ask) => [ask.field, factSchema(ask)])),
+        asks.map((ask) => ask.field),
+      ),
+    ] as const;
+  });
+  return {
+    ...objectSchema(
+      Object.fromEntries(properties),
+      properties.map(([id]) => id),
+    ),
+    description: 'What is answered the same for most defects of a kind in this area, by the kind; a defect that says otherwise says so itself.',
+  };
+}
+
+/** What is wrong with the usual answers of an area, in words; nothing where they can be. */
+export function usualWrong(value: unknown): string | undefined {
+  const problem = usualProblem(value);
+  return problem && tell(problem.sentence, metric);
 }
 
 /** What the facts of a defect may be, over all kinds. */

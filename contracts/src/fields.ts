@@ -6,6 +6,7 @@ import {
   ArrayMinSize,
   ArrayUnique,
   IsArray,
+  IsBoolean,
   IsDefined,
   IsIn,
   IsNumber,
@@ -76,6 +77,14 @@ export const OptionalText = (what: string, max: number) =>
 export const NumberBetween = (what: string, min: number, max: number) =>
   field({ type: 'number', minimum: min, maximum: max, description: what }, [
     IsNumber({ allowNaN: false, allowInfinity: false }, { message: `${what} must be a number.` }),
+    Min(min, { message: `${what} must lie between ${String(min)} and ${String(max)}.` }),
+    Max(max, { message: `${what} must lie between ${String(min)} and ${String(max)}.` }),
+  ]);
+
+/** A whole number within its range, ends included. */
+export const WholeBetween = (what: string, min: number, max: number) =>
+  field({ type: 'integer', minimum: min, maximum: max, description: what }, [
+    IsInt({ message: `${what} must be a whole number.` }),
     Min(min, { message: `${what} must lie between ${String(min)} and ${String(max)}.` }),
     Max(max, { message: `${what} must lie between ${String(min)} and ${String(max)}.` }),
   ]);
@@ -189,6 +198,18 @@ export const ByName = (what: string, of: 'string' | 'number', problems: (value: 
     }),
   ]);
 };
+
+/** Yes or no. */
+export const Flag = (what: string) => field({ type: 'boolean', description: what }, [IsBoolean({ message: `${what} must be true or false.` })]);
+
+/** An object that the core knows what is wrong with; its sentence names where. */
+export const ObjectSuchThat = (schema: () => Schema, problem: (value: unknown) => string | undefined) =>
+  field(schema, [
+    ValidateBy({
+      name: 'objectSuchThat',
+      validator: { validate: (value: unknown) => problem(value) === undefined, defaultMessage: (args) => problem(args?.value) ?? '' },
+    }),
+  ]);
 
 /** Short texts in a list. */
 export const Words = (what: string, most: number) =>

@@ -1,6 +1,6 @@
 export { check, type Checked, type Problem } from './check.ts';
 export { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneTimeBody, PasswordBody, ResetBody, SignInBody } from './accounts.ts';
-export { roles, type Role } from './roles.ts';
+export { refusedTo, roles, type Role } from './roles.ts';
 export {
   AreaFields,
   ChangeAreaBody,
@@ -17,6 +17,17 @@ export {
   VersionBody,
 } from './job.ts';
 export { daysCsv, KeepDaysBody, KeptPlacementBody, type DaysAhead, type DaysInputs, type KeptDaysRecord, type KeptDaysSummary } from './days.ts';
+export {
+  IssueOfferBody,
+  OfferSetupBody,
+  offerStates,
+  OfferStateBody,
+  OfferTermsBody,
+  type OfferRecord,
+  type OfferState,
+  type OfferSummary,
+  type OfferTermsRecord,
+} from './offer.ts';
 export { checkJobFile, JobFile, jobFileSchema, parsedJson, readJobFile, writeJobFile } from './jobFile.ts';
 export { changesCsv } from './changesCsv.ts';
 export { jobCsv } from './jobCsv.ts';
@@ -29,6 +40,7 @@ export type {
   AreaRecord,
   DefectRecord,
   FirmRecord,
+  FoundDefect,
   JobRecord,
   JobSummary,
   OneTimeLink,

@@ -15,15 +15,18 @@ import {
   type UnitSystem,
 } from '@oddment/core';
 import { DaysSetupBody } from './daysSetup.ts';
-import { AreaFactsBody, defectFactsBody, defectFactsSchema } from './facts.ts';
+import { OfferSetupBody } from './offer.ts';
+import { AreaFactsBody, defectFactsBody, defectFactsSchema, usualSchema, usualWrong } from './facts.ts';
 import {
   ByName,
   AnyOf,
   DateOnly,
+  Flag,
   Id,
   ListOf,
   Moment,
   Nested,
+  ObjectSuchThat,
   OneOf,
   OneOfThose,
   OptionalNested,
@@ -63,9 +66,11 @@ export class JobBasics {
   @SomeOf('The crew', () => PersonBody, mostCrew) crew!: PersonBody[];
 }
 
-/** A job with what its days are made by; who does not send that leaves it as it is. */
+/** A job with what its days and its offer are made by and whether it is put away; who does not send that leaves it as it is. */
 export class JobFields extends JobBasics {
+  @Optionally(Flag('Whether it is archived')) archived?: boolean;
   @OptionalNested(() => DaysSetupBody) days?: DaysSetupBody;
+  @OptionalNested(() => OfferSetupBody) offer?: OfferSetupBody;
 }
 
 export class ChoiceBody {
@@ -86,6 +91,8 @@ export class DecisionBody {
 export class AreaFields {
   @Text('The area', 1, 80) name!: string;
   @Nested(noFacts, () => AreaFactsBody, () => schemaOf(AreaFactsBody)) facts!: AreaFacts;
+  /** who does not send them leaves them as they are */
+  @Optionally(ObjectSuchThat(usualSchema, usualWrong)) usual?: Readonly<Record<string, LooseFacts>>;
 }
 
 /** The fields of a defect that a person sets. */

@@ -1,4 +1,4 @@
-import { cellOf, kindOf, writeCsv, type Ask, type Job } from '@oddment/core';
+import { cellOf, kindOf, withUsual, writeCsv, type Ask, type Job } from '@oddment/core';
 
 /** The defects of a job as CSV (RFC 4180): a row each, a column for every fact that a kind in it asks for, named by its field with its unit. */
 export function jobCsv(job: Job): string {
@@ -7,7 +7,8 @@ export function jobCsv(job: Job): string {
   for (const kind of kinds) for (const ask of kind.asks) if (!asks.has(ask.field)) asks.set(ask.field, ask);
   const header = ['area', 'mark', 'kind', ...asks.keys(), 'note'];
   const rows = job.areas.flatMap((area) =>
-    area.defects.map((d) => {
+    area.defects.map((defect) => {
+      const d = withUsual(area, defect);
       const own = new Map(kindOf(d.kind).asks.map((ask) => [ask.field, ask]));
       return [
         area.name,

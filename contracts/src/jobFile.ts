@@ -3,6 +3,9 @@ import {
   crewToday,
   daysProblems,
   daysWithin,
+  offerProblems,
+  offerWithin,
+  type OfferSetup,
   defectToday,
   productProblems,
   productToday,
@@ -24,6 +27,7 @@ import { ProductFields } from './shelf.ts';
 import { schemaOf, withSharedParts, type Schema } from './schema.ts';
 import { HouseRulesFields } from './accounts.ts';
 import { DaysSetupBody } from './daysSetup.ts';
+import { OfferSetupBody } from './offer.ts';
 import { AreaFields, DefectFields, JobBasics } from './job.ts';
 
 export const jobFileFormat = 'oddment-job';
@@ -53,6 +57,8 @@ export class JobFile {
   @Optionally(ListOf('The products', () => ProductInFile, 500)) products?: ProductInFile[];
   /** what its days are made by besides its crew; files without it have the usual */
   @OptionalNested(() => DaysSetupBody) days?: DaysSetupBody;
+  /** what its offer is made by besides its repairs */
+  @OptionalNested(() => OfferSetupBody) offer?: OfferSetupBody;
 }
 
 /** The JSON Schema of the job file. */
@@ -131,6 +137,7 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
   if (!checked.ok) return checked;
   const problems = [
     ...(checked.value.days ? daysProblems(checked.value.job, checked.value.days) : []),
+    ...(checked.value.offer ? offerProblems(checked.value.job, checked.value.offer) : []),
     ...refusals(checked.value),
     ...rateProblems(checked.value.rules?.rates ?? {}).map((message) => ({ path: 'rules/rates', message })),
     ...(checked.value.rules?.hours ? hoursProblems(checked.value.rules.hours) : []).map((message) => ({ path: 'rules/hours', message })),
@@ -141,9 +148,15 @@ export function checkJobFile(input: unknown): Checked<JobFile> {
   return problems.length === 0 ? checked : { ok: false, problems: fewEnough(problems) };
 }
 
-/** A job as a file; `pretty` with line breaks. */
-export function writeJobFile(job: Job, rules?: HouseRules, products: readonly Product[] = [], days: DaysSetup = {}): string {
-  const setup = daysWithin(job, days);
+/** What goes into a file beside the job and what the firm plans by. */
+export interface BesideJob {
+  readonly days?: DaysSetup;
+  readonly offer?: OfferSetup;
+}
+
+/** A job as a file, with what its plans, its days and its offer are made by. */
+export function writeJobFile(job: Job, rules?: HouseRules, products: readonly Product[] = [], { days = {}, offer = {} }: BesideJob = {}): string {
+  const [setup, offered] = [daysWithin(job, days), offerWithin(job, offer)];
   const file = {
     format: jobFileFormat,
     version: jobFileVersion,
@@ -151,6 +164,7 @@ export function writeJobFile(job: Job, rules?: HouseRules, products: readonly Pr
     ...(rules && { rules }),
     ...(products.length > 0 && { products }),
     ...(Object.keys(setup).length > 0 && { days: setup }),
+    ...(Object.keys(offered).length > 0 && { offer: offered }),
   };
   return `${JSON.stringify(instanceToPlain(file), null, 2)}\n`;
 }

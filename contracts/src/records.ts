@@ -1,13 +1,20 @@
-import type { FieldDiff, Area, DaysSetup, Defect, HouseRules, Job } from '@oddment/core';
+import type { FieldDiff, Area, JobCounts, DaysSetup, OfferSetup, Defect, HouseRules, Job } from '@oddment/core';
 import type { Role } from './roles.ts';
 import type { Problem } from './check.ts';
 
 /** What the server answers: the core's own shapes with version. */
 export type DefectRecord = Defect & { readonly version: number };
 export type AreaRecord = Omit<Area, 'defects'> & { readonly version: number; readonly defects: readonly DefectRecord[] };
-export type JobRecord = Omit<Job, 'areas'> & { readonly version: number; readonly areas: readonly AreaRecord[]; readonly days?: DaysSetup };
+export type JobRecord = Omit<Job, 'areas'> & {
+  readonly version: number;
+  readonly areas: readonly AreaRecord[];
+  readonly days?: DaysSetup;
+  readonly offer?: OfferSetup;
+  readonly archived?: boolean;
+};
 
-export interface JobSummary {
+/** A job in the list of jobs, with what has been counted of it. */
+export interface JobSummary extends JobCounts {
   readonly id: string;
   readonly version: number;
   readonly site: string;
@@ -17,6 +24,16 @@ export interface JobSummary {
   readonly areas: number;
   readonly defects: number;
   readonly chosen: number;
+}
+
+/** A repair that was found over all jobs, with where it is. */
+export interface FoundDefect {
+  readonly jobId: string;
+  readonly site: string;
+  readonly area: string;
+  readonly id: string;
+  readonly mark: string;
+  readonly kind: string;
 }
 
 export interface FirmRecord {
@@ -85,7 +102,7 @@ export interface ChangedBy {
 }
 
 /** What a change was made to. */
-export type ChangedEntity = 'job' | 'area' | 'defect' | 'photo' | 'plan' | 'days' | 'product' | 'stock';
+export type ChangedEntity = 'job' | 'area' | 'defect' | 'photo' | 'plan' | 'days' | 'offer' | 'product' | 'stock';
 
 /** One change of a job, or of something in it: who, when, what. */
 export interface ChangeRecord extends ChangedBy {

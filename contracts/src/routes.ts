@@ -2,6 +2,7 @@ import { ChangePersonBody, FirstAccountBody, HouseRulesBody, NewPersonBody, OneT
 import { ChangeAreaBody, ChangeDefectBody, ChangeJobBody, NewAreaBody, NewDefectBody, NewJobBody, PlaceDefectBody, VersionBody } from './job.ts';
 import { KeepDaysBody } from './days.ts';
 import { IssueBody, PlanStateBody } from './issued.ts';
+import { IssueOfferBody, OfferStateBody, OfferTermsBody } from './offer.ts';
 import { JobFile, jobFileVersion } from './jobFile.ts';
 import { roles, type Role } from './roles.ts';
 import { ChangePhotoBody, NewPhotoBody } from './photos.ts';
@@ -398,6 +399,14 @@ export const routes = describe({
     status: 200,
     answer: 'the CSV',
   },
+  findDefects: {
+    method: 'get',
+    path: '/find',
+    summary: 'Repairs over all jobs that hold all of ?words= in their mark, area, kind, note, site or client; archived jobs too',
+    access: everyone,
+    status: 200,
+    answer: 'at most fifty of them, the latest jobs first',
+  },
   readBin: {
     method: 'get',
     path: '/bin',
@@ -485,6 +494,84 @@ export const routes = describe({
     example: versioned(),
     status: 200,
     answer: 'the days',
+  },
+
+  readOfferTerms: {
+    method: 'get',
+    path: '/offer-terms',
+    summary: 'What stands on every offer of the firm: letterhead, logo, taxes, how long it holds, conditions',
+    access: everyone,
+    status: 200,
+    answer: 'the terms; the usual ones, of version 0, where none are set',
+  },
+  setOfferTerms: {
+    method: 'put',
+    path: '/offer-terms',
+    summary: 'Set what stands on every offer of the firm; those that are kept stay as they were',
+    access: planners,
+    body: OfferTermsBody,
+    example: {
+      change: nextChange(),
+      version: 0,
+      letterhead: 'Rook & Son\nMill Lane 4',
+      taxes: [{ name: 'Sales tax', percent: 8.25 }],
+      validDays: 30,
+      conditions: 'Payment within 30 days.',
+      excluded: 'Moving furniture',
+    },
+    status: 200,
+    answer: 'the terms',
+  },
+  listOffers: {
+    method: 'get',
+    path: '/jobs/{id}/offers',
+    summary: 'The kept offers of a job, latest first',
+    access: everyone,
+    status: 200,
+    answer: 'the offers, without what they say',
+  },
+  readOffer: { method: 'get', path: '/offers/{id}', summary: 'A kept offer, as it was kept', access: everyone, status: 200, answer: 'the offer' },
+  issueOffer: {
+    method: 'post',
+    path: '/jobs/{id}/offers',
+    summary: 'Keep the offer of a job: made on its records as they stand, with a number of its own',
+    access: planners,
+    body: IssueOfferBody,
+    example: { id: exampleId, change: nextChange(), jobVersion: 1, totalMinor: 5114 },
+    status: 201,
+    answer: 'the offer, without what it says',
+    refuses: { '409': 'the job moved on, or comes to another sum now', '422': 'the firm has no rate of labor' },
+  },
+  changeOffer: {
+    method: 'put',
+    path: '/offers/{id}',
+    summary: 'Note what the client said to a kept offer',
+    access: planners,
+    body: OfferStateBody,
+    example: { ...versioned(), state: 'accepted' },
+    status: 200,
+    answer: 'the offer, without what it says',
+  },
+  offerPdf: { method: 'get', path: '/offers/{id}/offer.pdf', summary: 'A kept offer as PDF', access: everyone, status: 200, answer: 'the PDF' },
+  withdrawOffer: {
+    method: 'delete',
+    path: '/offers/{id}',
+    summary: 'Withdraw a kept offer; its number is not given again',
+    access: planners,
+    body: VersionBody,
+    example: versioned(),
+    status: 200,
+    answer: 'the offer',
+  },
+  restoreOffer: {
+    method: 'post',
+    path: '/offers/{id}/restore',
+    summary: 'Bring a withdrawn offer back',
+    access: planners,
+    body: VersionBody,
+    example: versioned(),
+    status: 200,
+    answer: 'the offer',
   },
 
   listIssued: {

@@ -2,8 +2,25 @@ export { DoNotGoTogether, evaluate, OutOfRange, type Formula, type InputSpec } f
 export { Figure, type FigureRow, type Origin } from './quantity/figure.ts';
 export { Ledger, type Figures } from './quantity/ledger.ts';
 export { baseUnits, type QuantityKind, type UnitSystem } from './quantity/kind.ts';
-export { bareUnit, parseMeasure, parseNumber } from './quantity/parse.ts';
-export { clockTime, dateName, dayName, instant, say, tell, type Instant, type Part, type Saying, type Telling } from './quantity/saying.ts';
+export { parseMeasure, parseNumber } from './quantity/parse.ts';
+export { bareUnit } from './quantity/units.ts';
+export {
+  clockTime,
+  dateName,
+  dayName,
+  fullDate,
+  fullDay,
+  fullMoment,
+  momentName,
+  zonesDiffer,
+  instant,
+  say,
+  tell,
+  type Instant,
+  type Part,
+  type Saying,
+  type Telling,
+} from './quantity/saying.ts';
 export { siteDateTime, siteInstant } from './quantity/siteTime.ts';
 export { show, showValue, type Shown } from './quantity/show.ts';
 export { formulaGroups, formulaNamed, formulas, type FormulaGroup } from './formulas.ts';
@@ -38,6 +55,8 @@ export { fatesOf, mostEntries, readEntries, type Entry, type Fate } from './surv
 export { readQuickLine, type NotTaken, type QuickLine, type Understood } from './survey/entry/line.ts';
 export { factSaying } from './survey/factSaying.ts';
 export { answersOf, asksAnew, asThis, isOwnSize, mayFold, ownSizes } from './survey/asThis.ts';
+export { helpOf, sketches, type QuestionHelp, type Sketch } from './survey/help.ts';
+export { mayBeUsual, usualAsks, usualOf, usualProblem, withUsual } from './survey/usual.ts';
 export { crossesItself, outlinePoints, type Outline, type OutlinePoint, type Shape } from './geometry/outline.ts';
 export {
   concreteBelow,
@@ -202,6 +221,13 @@ export {
   type Face,
   type Scope,
 } from './plan/options.ts';
+export { fromMinor, minorDigits, moneyText, toMinor } from './quantity/money.ts';
+export { makeOffer, type OfferInput, type OfferMade, type OfferMemory } from './offer/offer.ts';
+export type { NotOffered, Offer, OfferInstead, OfferLine, OfferPart, OfferWay } from './offer/offerShape.ts';
+export { insteadWords, lastsWords, notInWords, offerFoot, offerHeads, sumLines } from './offer/offerWords.ts';
+export { offerChanges, offerHolds, type OfferChange } from './offer/offerChanges.ts';
+export { offerProblems, offerRenamed, offerWithin, withRepair, type ExtraLine, type OfferedRepair, type OfferSetup } from './offer/setup.ts';
+export { logoProblem, longestValidDays, termsAdvice, usualTerms, type OfferTax, type OfferTerms } from './offer/terms.ts';
 export { fastestBy, takenFor } from './plan/deadline.ts';
 export {
   diffSaid,
@@ -214,6 +240,7 @@ export {
   type FieldDiff,
   type RecordBody,
 } from './record/recordFields.ts';
+export { jobNext, jobStates, type JobCounts, type JobNext, type JobState } from './record/jobNext.ts';
 export { running, type Running, type RunningStep } from './record/running.ts';
 export { keepSheet, readSheet, type KeptSheet } from './plan/keptSheet.ts';
 export { sidesDiffer } from './plan/sidesDiffer.ts';
@@ -260,3 +287,4 @@ export { readCsv, writeCsv, type CsvRow } from './quantity/csv.ts';
 export { outcomes, type Outcome } from './shelf/outcomes.ts';
 export { firstsTitle, type First } from './safety/firsts.ts';
 export { leftOpenRule } from './match/rules/leftOpen.ts';
+export { whileHere, type WhileHere } from './plan/whileHere.ts';

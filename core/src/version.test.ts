@@ -20,6 +20,8 @@ const computed: Readonly<Record<string, string>> = {
   '0.10.0': '0db121c2f23f3bd0',
   '0.11.0': 'f3c6c5f15b7aeea6',
   '0.12.0': '2ccda6fd9d181a7f',
+  // what costs money, which these are planned without, is in whole minutes and to the cent
+  '0.13.0': '2ccda6fd9d181a7f',
 };
 
 it('rises whenever the figures of a plan change', () => {

@@ -1,4 +1,4 @@
-import { openApi, routeNames, routeOf, type RouteName } from '@oddment/contracts';
+import { openApi, refusedTo, routeNames, routeOf, type RouteName } from '@oddment/contracts';
 import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
@@ -12,6 +12,7 @@ import { mountPages } from './http/pages.ts';
 import { photoHandlers } from './http/photoHandlers.ts';
 import { outsideHandlers } from './http/outsideHandlers.ts';
 import { daysHandlers } from './http/daysHandlers.ts';
+import { offerHandlers } from './http/offerHandlers.ts';
 import { historyHandlers } from './http/historyHandlers.ts';
 import { planHandlers } from './http/planHandlers.ts';
 import { shelfHandlers } from './http/shelfHandlers.ts';
@@ -110,6 +111,7 @@ export function makeApp({
     ...photoHandlers(db),
     ...planHandlers(db),
     ...daysHandlers(db),
+    ...offerHandlers(db),
     ...shelfHandlers(db),
     ...historyHandlers(db, clock),
     ...outsideHandlers(db, weatherUrl, readings, clock),
@@ -122,7 +124,7 @@ export function makeApp({
       const meant = req.headers['oddment-account'];
       // what one person left in a browser is never taken as another's who signed in there meanwhile
       if (meant !== undefined && meant !== '' && meant !== who.account.id) throw new HttpProblem(401, 'Somebody else is signed in in this browser now.');
-      if (!access.includes(who.account.role)) throw new HttpProblem(403, `This is not for the role of ${who.account.role}. Ask an owner of the firm.`);
+      if (!access.includes(who.account.role)) throw new HttpProblem(403, refusedTo(who.account.role, access));
     }
     res.status(status);
     return handlers[name](callOf(req, res, who, clock.now().toISOString()));

@@ -1,10 +1,10 @@
-import { readJobFile, writeJobFile, type DaysAhead, type JobRecord, type KeptDaysRecord } from '@oddment/contracts';
+import { readJobFile, type DaysAhead, type JobRecord, type KeptDaysRecord } from '@oddment/contracts';
 import { makeDays, placementsOf, planJob, travelMin, usualHouseRules, type Elsewhere } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import { convertIcsCalendar } from 'ts-ics';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { house } from '../../core/test/house.ts';
 import { now, stage, uuid, type Person, type Stage } from '../test/api.ts';
+import { houseOf as houseBy } from '../test/houseOf.ts';
 
 let world: Stage;
 let owner: Person;
@@ -17,19 +17,7 @@ afterAll(async () => {
 });
 
 /** A job of the house with so many repairs, as the server has it. */
-async function houseOf(count: number, days?: object, by = owner): Promise<JobRecord> {
-  const job = house(count);
-  const idOf = new Map([job.id, ...job.areas.flatMap((a) => [a.id, ...a.defects.map((d) => d.id)])].map((id) => [id, uuid()]));
-  const to = (id: string) => idOf.get(id) ?? id;
-  const named = { ...job, id: to(job.id), areas: job.areas.map((a) => ({ ...a, id: to(a.id), defects: a.defects.map((d) => ({ ...d, id: to(d.id) })) })) };
-  const file = JSON.parse(writeJobFile(named)) as object;
-  const made = await by.post('/api/job-files', {
-    ...file,
-    ...(days && { days: JSON.parse(JSON.stringify(days), (_k, v: unknown) => (typeof v === 'string' ? to(v) : v)) as object }),
-  });
-  expect([made.status, made.body]).toEqual([201, expect.anything()]);
-  return made.body as unknown as JobRecord;
-}
+const houseOf = (count: number, days?: object, by = owner) => houseBy(by, count, days && { days });
 
 /** The days of a job as a page makes them, and what it sends to keep them. */
 async function pageDays(job: JobRecord, by = owner) {

@@ -31,6 +31,11 @@ const planning: readonly RouteName[] = [
   'forgetDays',
   'readBin',
   'restoreDays',
+  'setOfferTerms',
+  'issueOffer',
+  'changeOffer',
+  'withdrawOffer',
+  'restoreOffer',
   'withdrawIssued',
   'restoreIssued',
 ];
@@ -42,6 +47,7 @@ const looking: readonly RouteName[] = [
   'listSessions',
   'endSession',
   'listJobs',
+  'findDefects',
   'readJob',
   'exportJob',
   'exportCsv',
@@ -58,6 +64,10 @@ const looking: readonly RouteName[] = [
   'exportChanges',
   'readAhead',
   'daysSheets',
+  'readOfferTerms',
+  'listOffers',
+  'readOffer',
+  'offerPdf',
   'daysCalendar',
   'daysTable',
   'readIssued',
@@ -104,7 +114,11 @@ describe('roles', () => {
         // nothing that exists, and nothing that can be taken: only the role decides between 403 and another answer
         const answer = await person?.ask(method.toUpperCase(), `/api${path.replace('{id}', uuid())}`, body ? {} : undefined);
         expect([name, role, answer?.status === 403]).toEqual([name, role, !may(role, name)]);
-        if (answer?.status === 403) expect(answer.body['detail']).toContain(role);
+        if (answer?.status !== 403) continue;
+        expect(answer.body['detail']).toContain(role);
+        // and who may
+        for (const other of roles)
+          expect(String(answer.body['detail']).includes(` ${other === 'owner' || other === 'estimator' ? 'an' : 'a'} ${other}`)).toBe(may(other, name));
       }
     }
   });

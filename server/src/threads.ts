@@ -1,6 +1,8 @@
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import type { KeepDone, KeepTask } from './documents/daysWork.ts';
+import type { OfferMade } from '@oddment/core';
+import type { OfferTask } from './documents/offerWork.ts';
 import type { FileDone, FileTask } from './services/fileWork.ts';
 import type { PdfProgress, PdfTask } from './documents/pdfTask.ts';
 
@@ -48,6 +50,9 @@ export async function pdfOf(
 
 /** Goes through days that are to be kept, in the same thread. */
 export const keptInThread = (task: KeepTask): Promise<KeepDone> => threads().run(task, { name: 'keepDays' }) as Promise<KeepDone>;
+
+/** Makes an offer, in the same thread. */
+export const offerInThread = (task: OfferTask): Promise<OfferMade> => threads().run(task, { name: 'makeOffer' }) as Promise<OfferMade>;
 
 /** Checks a job file and makes its rows, in a thread. @throws AbortError when it was stopped */
 export const filesRead = (task: FileTask, signal?: AbortSignal): Promise<FileDone> =>

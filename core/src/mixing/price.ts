@@ -35,9 +35,9 @@ export const packsCostByWeight = formula({
 export const priceTogether = formula({
   name: 'price-together',
   title: 'Price',
-  words: 'labor and material added up; taxes, travel and what is hidden are not in it',
+  words: 'labor and material, each to the cent, added up; taxes, travel and what is hidden are not in it',
   inputs: { part: { kind: 'money', label: 'each part', min: 0, max: 1e9, list: true, usual: [120, 48] } },
   output: 'money',
   source: 'geometry',
-  compute: ({ part }) => part.reduce((sum, p) => sum + p, 0),
+  compute: ({ part }) => part.reduce((sum, p) => sum + Math.round(p * 100 + 1e-7), 0) / 100,
 });

@@ -111,7 +111,7 @@ export const durationSum = formula({
 export const laborCost = formula({
   name: 'labor-cost',
   title: 'Cost of labor',
-  words: 'hands-on time in hours times what an hour costs',
+  words: 'hands-on time in whole minutes, over sixty, times what an hour costs',
   inputs: {
     handsOnMin: { kind: 'duration', label: 'time by hand', min: 0, max: 1e6, usual: 90 },
     perHour: { kind: 'money', label: 'what an hour costs', min: 0, max: 1e5, usual: 50 },
@@ -119,7 +119,7 @@ export const laborCost = formula({
   output: 'money',
   against: 'handsOnMin',
   source: 'geometry',
-  compute: ({ handsOnMin, perHour }) => (handsOnMin / 60) * perHour,
+  compute: ({ handsOnMin, perHour }) => (Math.round(handsOnMin) / 60) * perHour,
 });
 
 /** Visits of systems that do it together. */

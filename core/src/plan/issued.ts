@@ -1,6 +1,6 @@
 import { crewToday, crewWords } from '../survey/crew.ts';
 import { Figure } from '../quantity/figure.ts';
-import { instant, say, type Part, type Saying } from '../quantity/saying.ts';
+import { fullDate, instant, say, type Part, type Saying } from '../quantity/saying.ts';
 import type { Step } from '../method/step.ts';
 import { schoolQuestions } from '../schools/schools.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
@@ -10,6 +10,7 @@ import type { AskTable, LooseFacts } from '../survey/ask.ts';
 import { factSaying } from '../survey/factSaying.ts';
 import { usualHouseRules, type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
+import { withUsual } from '../survey/usual.ts';
 import type { HeldStop } from '../record/decided.ts';
 import { defectToday, rulesToday, shelfToday } from '../record/renamed.ts';
 import { coreVersion } from '../version.ts';
@@ -46,7 +47,8 @@ export interface PlanChange {
 /** What a plan is made from, without what lies around it. */
 export function inputsOf({ job, area, defect, rules, shelf }: PlanInput): IssuedInputs {
   const { id, site, client, timeZone, units, startAt, crew } = job;
-  const { id: defectId, kind, mark, facts, confirmed, choice, schools, sand, decisions, note } = defect;
+  // with what is usual in the area, which may be another thing by the time it is read
+  const { id: defectId, kind, mark, facts, confirmed, choice, schools, sand, decisions, note } = withUsual(area, defect);
   return {
     job: { id, site, client, timeZone, units, startAt, crew },
     area: { id: area.id, name: area.name, facts: area.facts },
@@ -268,7 +270,7 @@ function inputRows({ job, area, defect, rules }: IssuedInputs): Compared[] {
       return side ? [{ key: q.id, about: q.question, words: say`${side.title}`, by: say`${side.id}` }] : [];
     }),
     { key: 'sand', about: 'Sand', words: say`${defect.sand ?? 'one'}` },
-    ...defect.decisions.map((d) => ({ key: `decision ${d.stop}`, about: `Decision: ${d.stop}`, words: say`${d.who}, ${d.on}: ${d.what}` })),
+    ...defect.decisions.map((d) => ({ key: `decision ${d.stop}`, about: `Decision: ${d.stop}`, words: say`${d.who}, ${fullDate(d.on)}: ${d.what}` })),
   ];
   return [...factRows(areaTable, area.facts).map((r) => ({ ...r, key: `area ${r.key}` })), ...factRows(kindOf(defect.kind), defect.facts), ...choices];
 }

@@ -9,7 +9,7 @@ import { outlookOf, type Outlook } from '../shelf/outlook.ts';
 import type { Product } from '../shelf/product.ts';
 import { kindOf } from '../survey/kinds.ts';
 import type { LooseFacts } from '../survey/ask.ts';
-import { priceOf, type Price } from './price.ts';
+import { packNeeds, priceOf, type PackNeed, type Price } from './price.ts';
 import { plannedOf, planRepair, type PlannedPlan, type PlanInput } from './repairPlan.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
@@ -42,6 +42,9 @@ export interface ClientOption {
   readonly outlooks: readonly Outlook[];
   /** labor and, where the firm has a product with a price, material */
   readonly price?: Price;
+  /** what it needs of products that have a price, for those who price several repairs together */
+  readonly needs: readonly PackNeed[];
+  readonly labor?: { readonly cost: Figure; readonly currency: string };
   readonly sheet: Sheet;
   /** the workings of its figures */
   readonly figures: Figures;
@@ -85,10 +88,13 @@ function scoped(facts: LooseFacts, scope: Scope, face: Face | undefined): LooseF
   return undefined;
 }
 
-/** The price of what is planned. */
-function priced(plan: PlannedPlan, products: readonly Product[]): Price | undefined {
+/** The price of what is planned, and what it is made of. */
+function priced(plan: PlannedPlan, products: readonly Product[]): Pick<ClientOption, 'price' | 'needs' | 'labor'> {
   const work = plan.work();
-  return work && priceOf(plan.ledger, work, products);
+  if (!work?.labor) return { needs: [] };
+  const { ledger } = plan;
+  const price = priceOf(ledger, work, products);
+  return { ...(price && { price }), needs: packNeeds(ledger, work, products, work.labor.currency), labor: work.labor };
 }
 
 /** Whether two systems are the same answer twice: compounds that part by how fast they set, plaster of one kind. */
@@ -102,17 +108,25 @@ interface Preferred extends Asked {
   readonly prefer?: string;
 }
 
-/** What is put side by side where nobody chose: what is planned, another answer, and a larger scope. */
-function usual(plan: PlannedPlan, face: Face | undefined): readonly Preferred[] {
+/** The system that is another answer than the one planned, best first; nothing where there is none. */
+export function nextWay(plan: PlannedPlan): string | undefined {
   const { candidates } = plan;
   const planned = plan.work()?.candidate;
-  if (!planned) return [];
+  if (!planned) return undefined;
   const other =
     candidates.find((c) => c.grade !== 'out' && !sameFamily(c, planned)) ?? candidates.find((c) => c.grade !== 'out' && c.system.id !== planned.system.id);
+  return other?.system.id;
+}
+
+/** What is put side by side where nobody chose: what is planned, another answer, and a larger scope. */
+function usual(plan: PlannedPlan, face: Face | undefined): readonly Preferred[] {
+  const planned = plan.work()?.candidate;
+  if (!planned) return [];
+  const other = nextWay(plan);
   const larger = (['whole', 'margin'] as const).find((scope) => scoped(plan.defect.facts, scope, face) !== undefined);
   return [
     { scope: 'patch', system: planned.system.id },
-    ...(other ? [{ scope: 'patch' as const, system: other.system.id }] : []),
+    ...(other === undefined ? [] : [{ scope: 'patch' as const, system: other }]),
     ...(larger ? [{ scope: larger, prefer: planned.system.id }] : []),
   ];
 }
@@ -149,7 +163,6 @@ function option(input: PlanInput, asked: Preferred, face: Face | undefined, prod
     return say`${title}, ${asked.system === undefined ? 'as planned' : (candidateOf(plan, asked.system)?.system.title ?? asked.system)}: ${sheet.nothing ?? ''}`;
   const candidate = candidateOf(plan, work.system);
   const members = candidate?.chain ?? (candidate ? [candidate.system] : []);
-  const price = priced(plan, products);
   return {
     id: `${asked.scope} ${work.system}`,
     scope: asked.scope,
@@ -161,7 +174,7 @@ function option(input: PlanInput, asked: Preferred, face: Face | undefined, prod
     quantities: work.quantities.filter((q) => q.id !== 'labor').slice(0, 6),
     cares: work.cares.map((c) => say`${c.title}: ${c.why}`),
     outlooks: members.flatMap((m) => outlookOf(m) ?? []),
-    ...(price && { price }),
+    ...priced(plan, products),
     sheet,
     figures: plan.ledger,
   };

@@ -13,6 +13,8 @@ export interface Price {
   readonly parts: readonly Quantity[];
   /** what is not in it, and why */
   readonly without?: string;
+  /** what is mixed of which no product has a price */
+  readonly unpriced: readonly string[];
 }
 
 /** What is said in short beside a price in which not all material is. */
@@ -33,26 +35,40 @@ function neededOf(ledger: Ledger, { mixes, method: { materials } }: PlannedWork,
     : ledger.compute(massSum, { massG: [first, ...more] }, `${title}, in all`);
 }
 
-/** Whole packs of a product, where it is used here and a pack of it has a price in that currency. */
-function packsOf(ledger: Ledger, work: PlannedWork, product: Product, currency: string): Figure | undefined {
-  const pack = product.packs.find((p) => p.price?.currency === currency);
-  const needed = pack && neededOf(ledger, work, product, pack.unit);
-  if (!pack?.price || !needed) return undefined;
-  const { amount, on } = pack.price;
+/** What a work needs of a product that a pack with a price is bought of. */
+export interface PackNeed {
+  readonly product: Product;
+  readonly needed: Figure;
+  /** content of a pack, in the base unit of what is needed, and what one costs */
+  readonly pack: { readonly size: number; readonly amount: number; readonly on: string };
+}
+
+/** What a work needs of the firm's products, of each that is used here and has a pack with a price in that currency. */
+export function packNeeds(ledger: Ledger, work: PlannedWork, products: readonly Product[], currency: string): readonly PackNeed[] {
+  return products.flatMap((product): PackNeed[] => {
+    const pack = product.packs.find((p) => p.price?.currency === currency);
+    const needed = pack && neededOf(ledger, work, product, pack.unit);
+    return pack?.price && needed ? [{ product, needed, pack: { size: pack.size, amount: pack.price.amount, on: pack.price.on } }] : [];
+  });
+}
+
+/** Whole packs for one work. */
+function packsOf(ledger: Ledger, { product, needed, pack }: PackNeed, currency: string): Figure {
+  const { amount, on, size } = pack;
   const price = ledger.given('Price of a pack', 'money', amount, 'entered', on);
   const label = `${product.title}, ${currency}`;
-  return pack.unit === 'mL'
-    ? ledger.compute(packsCost, { neededMl: needed, packMl: ledger.given('Content of a pack', 'volume', pack.size, 'entered', on), price }, label)
-    : ledger.compute(packsCostByWeight, { neededG: needed, packG: ledger.given('Content of a pack', 'mass', pack.size, 'entered', on), price }, label);
+  return needed.kind === 'volume'
+    ? ledger.compute(packsCost, { neededMl: needed, packMl: ledger.given('Content of a pack', 'volume', size, 'entered', on), price }, label)
+    : ledger.compute(packsCostByWeight, { neededG: needed, packG: ledger.given('Content of a pack', 'mass', size, 'entered', on), price }, label);
 }
 
 /** The price of a work; nothing where the firm has set no rate of labor. */
 export function priceOf(ledger: Ledger, work: PlannedWork, products: readonly Product[]): Price | undefined {
   const { labor } = work;
   if (!labor) return undefined;
-  const packs = products.flatMap((p) => {
-    const figure = packsOf(ledger, work, p, labor.currency);
-    return figure ? [{ id: `material-${p.id}`, of: p.id, label: `${p.title}, whole packs`, figure }] : [];
+  const packs = packNeeds(ledger, work, products, labor.currency).map((need) => {
+    const { product: p } = need;
+    return { id: `material-${p.id}`, of: p.id, label: `${p.title}, whole packs`, figure: packsOf(ledger, need, labor.currency) };
   });
   const parts: Quantity[] = [{ id: 'labor', label: 'Labor', figure: labor.cost }, ...packs.map(({ of: _of, ...part }) => part)];
   const unpriced = [...new Set(work.mixes.filter((m) => !packs.some((p) => p.of === m.of)).map((m) => m.title.toLowerCase()))];
@@ -66,6 +82,7 @@ export function priceOf(ledger: Ledger, work: PlannedWork, products: readonly Pr
     currency: labor.currency,
     total: ledger.compute(priceTogether, { part: parts.map((p) => p.figure) }, `Price, ${labor.currency}`),
     parts,
+    unpriced,
     ...(without !== undefined && { without }),
   };
 }

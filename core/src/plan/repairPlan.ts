@@ -27,6 +27,7 @@ import { foundSection } from '../survey/foundSection.ts';
 import { type Area, type Defect, type HouseRules, type Job } from '../survey/job.ts';
 import type { Kind, Surveyed } from '../survey/kind.ts';
 import { kindOf } from '../survey/kinds.ts';
+import { withUsual } from '../survey/usual.ts';
 import { senseArea, senseDefect, type Sense } from '../survey/sense.ts';
 import { hasWork, plannedWork, type PlannedWork, type Worked } from './plannedWork.ts';
 import { priceOf, type Price } from './price.ts';
@@ -239,7 +240,8 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
  * if (plan.state === 'planned') console.log(plan.candidates[0]?.system.title, plan.work()?.schedule.doneAt);
  */
 export function planRepair(input: PlanInput): RepairPlan {
-  const { area, defect } = input;
+  const { area } = input;
+  const defect = withUsual(area, input.defect);
   const sense = { defect: senseDefect(defect.kind, defect.facts), area: senseArea(area.facts) };
   const common: Common = { defect, area, sense };
   const stuck = (s: Sense) => s.refused.length > 0 || s.missing.length > 0;
@@ -247,7 +249,7 @@ export function planRepair(input: PlanInput): RepairPlan {
   const ledger = new Ledger();
   const kind = kindOf(defect.kind);
   const readers: Readers = { read: new FactReader(ledger, kind, defect.facts), around: new FactReader(ledger, areaTable, area.facts) };
-  if (!stuck(sense.area)) return planned(common, ledger, kind, readers, input);
+  if (!stuck(sense.area)) return planned(common, ledger, kind, readers, { ...input, defect });
   const surveyed = kind.survey(readers.read);
   return { ...common, state: 'surveyed', ledger, surveyed, ...sectionOf(kind, surveyed), advice: noAdvice };
 }

@@ -10,6 +10,7 @@ import type { Area, Defect } from '../survey/job.ts';
 import type { Kind } from '../survey/kind.ts';
 import { kindOf } from '../survey/kinds.ts';
 import { senseDefect } from '../survey/sense.ts';
+import { withUsual } from '../survey/usual.ts';
 
 /** Facts of a defect and of its area, read through one table of figures. */
 export interface Readers {
@@ -19,7 +20,8 @@ export interface Readers {
 
 /** Areas of old paint that the other repairs of a room disturb, of those that are measured. */
 function paintBeside(ledger: Ledger, area: Area, defect: Defect): readonly Figure[] {
-  return area.defects.flatMap((other) => {
+  return area.defects.flatMap((own) => {
+    const other = withUsual(area, own);
     const { refused, missing } = senseDefect(other.kind, other.facts);
     if (other.id === defect.id || refused.length > 0 || missing.length > 0) return [];
     const kind = kindOf(other.kind);

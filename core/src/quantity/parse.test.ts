@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { QuantityKind, UnitSystem } from './kind.ts';
-import { bareUnit, parseMeasure, parseNumber } from './parse.ts';
+import { parseMeasure, parseNumber } from './parse.ts';
 import { showValue } from './show.ts';
+import { bareUnit } from './units.ts';
 
 const taken: readonly (readonly [string, QuantityKind, UnitSystem, number])[] = [
   ['4.2 m', 'length', 'us', 4200],
@@ -31,6 +32,30 @@ const taken: readonly (readonly [string, QuantityKind, UnitSystem, number])[] = 
   ['62', 'percent', 'us', 62],
   ['3 fl oz', 'volume', 'metric', 88.7205886875],
   ['10 mph', 'speed', 'metric', 16.09344],
+  [`5' 6`, 'length', 'us', 1676.4],
+  [`5'6`, 'length', 'metric', 1676.4],
+  [`5' 6 1/2`, 'length', 'us', 1689.1],
+  ['5 ft 6', 'length', 'us', 1676.4],
+  ['½"', 'depth', 'us', 12.7],
+  ['½”', 'depth', 'metric', 12.7],
+  ['1½ in', 'depth', 'metric', 38.1],
+  ['1 ½', 'depth', 'us', 38.1],
+  ['3⅜', 'depth', 'us', 85.725],
+  ['2⁄3', 'depth', 'us', 16.9333333333],
+  ['6-3', 'length', 'us', 1905],
+  ['6-3 1/2', 'length', 'us', 1917.7],
+  ['6-3-1/2', 'length', 'us', 1917.7],
+  ['6-3/4', 'length', 'us', 2057.4],
+  ['6-3/4', 'depth', 'us', 171.45],
+  ['2m 30', 'length', 'metric', 2300],
+  ['2 m 05', 'length', 'metric', 2050],
+  ['2m 300', 'length', 'metric', 2300],
+  ['2m30', 'length', 'us', 2300],
+  ['1 250 mm', 'length', 'metric', 1250],
+  ['12 500', 'depth', 'metric', 12_500],
+  ['1 h 30', 'duration', 'metric', 90],
+  ['1:30', 'duration', 'us', 90],
+  ['1.250 m', 'length', 'metric', 1250],
 ];
 
 const refused: readonly (readonly [string, QuantityKind, UnitSystem, RegExp])[] = [
@@ -41,6 +66,13 @@ const refused: readonly (readonly [string, QuantityKind, UnitSystem, RegExp])[] 
   ['4 5', 'depth', 'metric', /without a unit/],
   ["1' 2' 3' 4'", 'length', 'us', /not one measure/],
   ['15 °C 3 °C', 'temperature', 'metric', /not one measure/],
+  ['2m 3', 'length', 'metric', /without a unit/],
+  ["5' 14", 'length', 'us', /without a unit/],
+  ['6-3', 'length', 'metric', /without a unit/],
+  ['6-14', 'depth', 'us', /without a unit/],
+  ['6-14', 'length', 'us', /without a unit/],
+  ['1 25 mm', 'depth', 'metric', /without a unit/],
+  ['1,250', 'length', 'metric', /two ways. Write 1250, or 1.250/],
   ['4..2', 'length', 'metric', /not a measure|without a unit/],
 ];
 

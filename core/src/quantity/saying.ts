@@ -82,8 +82,32 @@ export function dayName(at: string, timeZone: string): string {
   return clockOf(timeZone).weekday.format(new Date(at));
 }
 
+/** The day of a moment at the site with its year, such as Tue, Jun 2, 2026: for what is kept or printed. */
+export function fullDay(at: string, timeZone: string): string {
+  return `${dayName(at, timeZone)}, ${clockOf(timeZone).date.format(new Date(at)).slice(0, 4)}`;
+}
+
+/** A moment at the site with its year, such as Tue, Jun 2, 2026, 14:20: for what is kept or printed. */
+export const fullMoment = (at: string, timeZone: string): string => `${fullDay(at, timeZone)}, ${clockTime(at, { timeZone })}`;
+
+/**
+ * A moment at the site by day and time, such as Tue, Jun 2, 14:20; with the year where it is another than now.
+ * @param now ISO instant
+ */
+export function momentName(at: string, timeZone: string, now: string): string {
+  const yearOf = (moment: string) => clockOf(timeZone).date.format(new Date(moment)).slice(0, 4);
+  return yearOf(at) === yearOf(now) ? `${dayName(at, timeZone)}, ${clockTime(at, { timeZone })}` : fullMoment(at, timeZone);
+}
+
+/** Whether two time zones show another time at a moment. */
+export const zonesDiffer = (a: string, b: string, at: string): boolean =>
+  clockOf(a).date.format(new Date(at)) !== clockOf(b).date.format(new Date(at)) || clockTime(at, { timeZone: a }) !== clockTime(at, { timeZone: b });
+
 /** The name of a date, such as Tue, Jun 2. */
 export const dateName = (date: string): string => dayName(`${date}T12:00:00Z`, 'UTC');
+
+/** A date with its year, such as Tue, Jun 2, 2026: for what is kept, or lies in another year. */
+export const fullDate = (date: string): string => fullDay(`${date}T12:00:00Z`, 'UTC');
 
 /** A saying as plain text in the given units and site time. */
 export function tell(saying: Saying, how: Telling): string {

@@ -101,7 +101,7 @@ describe('a unit', () => {
   it('gives an example in what is asked back, where there is one', () => {
     expect(parseMeasure('wide', 'crackWidth', 'us')).toMatchObject({ ok: false, why: "'wide' is not a measure. Write it like 0.016 or 3/16." });
     expect(parseMeasure('wide', 'density', 'us')).toMatchObject({ ok: false, why: "'wide' is not a measure. Write a number." });
-    expect(parseMeasure('1 m 20', 'length', 'metric')).toMatchObject({ ok: false, why: "'1 m 20' has a part without a unit. Write it like 4.2 m." });
+    expect(parseMeasure('1 m 2', 'length', 'metric')).toMatchObject({ ok: false, why: "'1 m 2' has a part without a unit. Write it like 4.2 m." });
   });
 });
 

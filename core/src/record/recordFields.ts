@@ -1,4 +1,4 @@
-import { instant, say, type Saying } from '../quantity/saying.ts';
+import { fullDate, instant, say, type Saying } from '../quantity/saying.ts';
 import { schoolQuestions } from '../schools/schools.ts';
 import { areaTable } from '../survey/area.ts';
 import type { AskTable, LooseFacts } from '../survey/ask.ts';
@@ -9,7 +9,7 @@ import { isDefectKind, kindOf } from '../survey/kinds.ts';
 
 /** A record that a person fills in, without what lies in it. */
 export type RecordBody =
-  | { readonly entity: 'job'; readonly body: Omit<Job, 'id' | 'areas'> & { readonly days?: unknown } }
+  | { readonly entity: 'job'; readonly body: Omit<Job, 'id' | 'areas'> & { readonly days?: unknown; readonly offer?: unknown; readonly archived?: boolean } }
   | { readonly entity: 'area'; readonly body: Omit<Area, 'id' | 'defects'> }
   /** with the name of the area that it stands in, where that is told */
   | { readonly entity: 'defect'; readonly body: Omit<Defect, 'id'> & { readonly area?: string } };
@@ -42,6 +42,14 @@ function factFields(table: AskTable, facts: LooseFacts): RecordField[] {
   });
 }
 
+/** The usual answers of an area for one kind of defect, as one: they are set together. */
+function usualFields(id: string, facts: LooseFacts): readonly RecordField[] {
+  if (!isDefectKind(id) || Object.keys(facts).length === 0) return [];
+  const kind = kindOf(id);
+  const answers: Saying = factFields(kind, facts).flatMap((f, i) => say`${i === 0 ? '' : '; '}${f.about} ${f.words}`);
+  return field(`usual/${id}`, `Usual here, ${kind.title}`, facts, say`${answers}`);
+}
+
 function defectFields({
   kind,
   mark,
@@ -72,12 +80,12 @@ function defectFields({
       return side ? field(`schools/${q.id}`, q.question, side.id, say`${side.title}`) : [];
     }),
     ...field('sand', 'Sand', sand, say`${sand ?? ''}`),
-    ...decisions.flatMap((d) => field(`decisions/${d.stop}`, `Decision: ${d.stop.replaceAll('-', ' ')}`, d, say`${d.who}, ${d.on}: ${d.what}`)),
+    ...decisions.flatMap((d) => field(`decisions/${d.stop}`, `Decision: ${d.stop.replaceAll('-', ' ')}`, d, say`${d.who}, ${fullDate(d.on)}: ${d.what}`)),
     ...field('note', 'Note', note, say`${note ?? ''}`),
   ];
 }
 
-function jobFields({ site, client, timeZone, units, startAt, crew, days }: Omit<Job, 'id' | 'areas'> & { readonly days?: unknown }): RecordField[] {
+function jobFields({ site, client, timeZone, units, startAt, crew, days, offer, archived }: (RecordBody & { readonly entity: 'job' })['body']): RecordField[] {
   const people = crew.map((p) => (p.skills.length > 0 ? `${p.name} (${p.skills.map((s) => skills[s]).join(', ')})` : p.name)).filter((words) => words !== '');
   return [
     ...field('site', 'Site', site, say`${site}`),
@@ -87,6 +95,8 @@ function jobFields({ site, client, timeZone, units, startAt, crew, days }: Omit<
     ...field('startAt', 'Start of the work', startAt, say`${instant(startAt)}`),
     ...field('crew', 'Crew', crew, say`${crewWords(crew)}${people.length > 0 ? `: ${people.join(', ')}` : ''}`),
     ...field('days', 'Hours, things and access of the days', days, say`as set in Days`),
+    ...field('offer', 'What the offer is made by', offer, say`as set in Offer`),
+    ...field('archived', 'Archived', archived === true ? true : undefined, say`yes`),
   ];
 }
 
@@ -96,7 +106,11 @@ export function recordFields(record: RecordBody): readonly RecordField[] {
     case 'job':
       return jobFields(record.body);
     case 'area':
-      return [...field('name', 'Name', record.body.name, say`${record.body.name}`), ...factFields(areaTable, record.body.facts)];
+      return [
+        ...field('name', 'Name', record.body.name, say`${record.body.name}`),
+        ...factFields(areaTable, record.body.facts),
+        ...Object.entries(record.body.usual ?? {}).flatMap(([kind, facts]) => usualFields(kind, facts)),
+      ];
     case 'defect':
       return defectFields(record.body);
   }

@@ -220,7 +220,7 @@ describe('stock', () => {
     };
     expect(words([])).toBeUndefined();
     expect(words([pack({ expiresOn: '2027-01-01' }), pack({ expiresOn: '2026-01-01', count: 1 })])).toBe(
-      'On the shelf: 2 packs, the first good until 2027-01-01; one pack expired: throw away.',
+      'On the shelf: 2 packs, the first good until Fri, Jan 1, 2027; one pack expired: throw away.',
     );
     expect(words([pack({ openedOn: '2026-05-01', count: 1 })])).toBe('On the shelf: nothing that can still be used; one pack expired: throw away.');
     expect(words([pack({ of: 'other' })])).toBeUndefined();

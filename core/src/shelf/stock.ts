@@ -1,4 +1,4 @@
-import { say, type Saying } from '../quantity/saying.ts';
+import { fullDate, say, type Saying } from '../quantity/saying.ts';
 import type { Product } from './product.ts';
 import type { PatchSystem } from './patchSystem.ts';
 
@@ -49,6 +49,7 @@ export function onTheShelf(system: Pick<PatchSystem, 'id'>, stock: readonly Stoc
   const count = (of: readonly (typeof states)[number][]) => of.reduce((sum, s) => sum + s.pack.count, 0);
   const [expired, usable] = [states.filter((s) => s.state === 'expired'), states.filter((s) => s.state !== 'expired')];
   const [first] = usable.flatMap((s) => s.until ?? []).sort();
-  const good = usable.length === 0 ? 'nothing that can still be used' : `${many(count(usable))}${first === undefined ? '' : `, the first good until ${first}`}`;
+  const good =
+    usable.length === 0 ? 'nothing that can still be used' : `${many(count(usable))}${first === undefined ? '' : `, the first good until ${fullDate(first)}`}`;
   return say`On the shelf: ${good}${expired.length > 0 ? `; ${many(count(expired))} expired: throw away` : ''}.`;
 }

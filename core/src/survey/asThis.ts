@@ -68,11 +68,11 @@ function carried(ask: Ask, { value, how, text, asIn }: Fact<unknown>, mark: stri
 /** A defect that another one is to be like. */
 export type Model = Pick<Defect, 'kind' | 'mark' | 'facts' | 'choice' | 'schools' | 'sand'>;
 
-function answers({ kind, mark, facts }: Model, at: string, taken: (ask: Ask) => boolean): LooseFacts {
+function answers({ kind, mark, facts }: Model, at: string, taken: (ask: Ask, fact: Fact<unknown>) => boolean): LooseFacts {
   return Object.fromEntries(
     relevantAsks(kindOf(kind), facts).flatMap((ask) => {
       const fact = facts[ask.field];
-      return fact === undefined || isOwnSize(ask) || !taken(ask) ? [] : [[ask.field, carried(ask, fact, mark, at)]];
+      return fact === undefined || isOwnSize(ask) || !taken(ask, fact) ? [] : [[ask.field, carried(ask, fact, mark, at)]];
     }),
   );
 }
@@ -91,13 +91,13 @@ export interface AsThis {
 /**
  * A defect that the person says is as another one: all its answers but its sizes, each with the mark that it comes from,
  * and the system chosen for it. What was decided about that one, confirmed of it or chosen for a reason of its own stays
- * with it.
+ * with it; what is usual in its area is so for the next one too and is not taken over.
  * @param at ISO instant at which it was said
  */
 export function asThis(model: Model, at: string): AsThis {
   const { choice, schools, sand } = model;
   return {
-    facts: answers(model, at, () => true),
+    facts: answers(model, at, (_ask, fact) => fact.usualIn === undefined),
     ...(choice && choice.reason === undefined && { choice }),
     ...(schools && { schools }),
     ...(sand && { sand }),

@@ -18,6 +18,8 @@ export interface Fact<V> {
   readonly instrument?: string;
   /** mark of the repair whose answer it is, where it was carried over from there */
   readonly asIn?: string;
+  /** name of the area whose usual answer it is, where the defect has none of its own; said where a repair is planned; never a fact of the defect itself */
+  readonly usualIn?: string;
 }
 
 /** A width measured at a place along a line, both in mm. */

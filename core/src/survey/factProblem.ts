@@ -8,8 +8,8 @@ import { knowings, type Ask, type Station } from './ask.ts';
 
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const factKeys = ['value', 'how', 'at', 'text', 'instrument', 'asIn'];
-const textsOfFact = ['text', 'instrument', 'asIn'];
+const textsOfFact = ['text', 'instrument', 'asIn', 'usualIn'];
+const factKeys = ['value', 'how', 'at', ...textsOfFact];
 const stationKeys = ['atMm', 'widthMm', 'text'];
 const longestText = 60;
 const mostStations = 200;

@@ -14,7 +14,11 @@ export function factFigure(ledger: Ledger, label: string, kind: QuantityKind, fa
       kind,
       fact.value,
       'practice',
-      fact.asIn === undefined ? 'assumed by the person who measured' : `assumed as measured at ${fact.asIn}`,
+      fact.usualIn !== undefined
+        ? `assumed as usual in ${fact.usualIn}`
+        : fact.asIn !== undefined
+          ? `assumed as measured at ${fact.asIn}`
+          : 'assumed by the person who measured',
     );
   return ledger.given(label, kind, fact.value, fact.how, fact.at, fact.text, fact.instrument);
 }

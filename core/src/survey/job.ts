@@ -45,6 +45,8 @@ export interface Area {
   readonly id: string;
   readonly name: string;
   readonly facts: AreaFacts;
+  /** what is answered the same for most defects of a kind here, by the kind: it holds until one says otherwise */
+  readonly usual?: Readonly<Record<string, LooseFacts>>;
   readonly defects: readonly Defect[];
 }
 

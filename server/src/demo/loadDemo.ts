@@ -8,12 +8,14 @@ import {
   NewJobBody,
   NewProductBody,
   NewStockBody,
+  OfferTermsBody,
 } from '@oddment/contracts';
-import { firmShelf, makeDays, placementsOf, planJob, type Fact } from '@oddment/core';
+import { firmShelf, makeDays, placementsOf, planJob, usualTerms, type Fact } from '@oddment/core';
 import { createHash, randomBytes } from 'node:crypto';
 import type { Clock } from '../clock.ts';
 import { makeFirm, setHouseRules } from '../services/accountService.ts';
 import { keep } from '../services/daysService.ts';
+import { setTerms } from '../services/offerService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import { productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
@@ -70,6 +72,17 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
   if (asMade) await setHouseRules(db, firmId, asMade.version, { schools: {}, labor: { perHour: 62, currency: 'USD', since: day(-150) } });
   const firm = await readFirm(db, firmId);
   if (!firm) throw new Error('the demo firm is not there');
+  await setTerms(
+    db,
+    scope,
+    checked(OfferTermsBody, {
+      ...usualTerms,
+      change: demoId('terms'),
+      version: 0,
+      letterhead: 'Plaster, concrete, timber, tubs\nLock Cottage, Ferry Lane',
+      taxes: [{ name: 'Sales tax', percent: 6.25 }],
+    }),
+  );
   const who = { firm, session: '', account: { id: accountId, name: 'Ines Varga', role: 'owner' as const } };
   const before = (minutes: number): Scope => ({ ...scope, at: new Date(clock.now().getTime() - minutes * 60_000).toISOString() });
   const makeJob = async (key: string, { job, areas, days }: DemoRooms, at: Scope) => {

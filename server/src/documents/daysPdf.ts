@@ -1,6 +1,6 @@
 import { beforeWork, clockTime, dayName, elsewhereSaid, endOfDay, tell, type DaysRecord } from '@oddment/core';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
-import { pdfOf, tableRule } from './pdfDocument.ts';
+import { pdfOf, tableRule, type Part } from './pdfDocument.ts';
 import type { PdfTask } from './pdfTask.ts';
 
 type DaysTask = Extract<PdfTask, { kind: 'days' }>;
@@ -50,15 +50,17 @@ export function daysPdf({ days, site, client, units, kept, access, date, person 
   const pages = days.days
     .filter((d) => date === undefined || d.date === date)
     .flatMap((d) => d.people.filter((p) => person === undefined || p.person === person).map((p) => ({ d, p })));
-  const content = pages.map(({ d, p }, i): Content => {
+  const parts = pages.map(({ d, p }): Part => {
     const first = p.blocks[0]?.from ?? days.startAt;
     const at = (moment: string) => clockTime(moment, { timeZone: days.timeZone, day: first });
     const how = { units, timeZone: days.timeZone, day: first };
     const end = endOfDay(days, d.date, p.person).map((s) => tell(s, how));
     const places = [...new Set(p.blocks.map((b) => b.place))];
+    const name = `${dayName(first, days.timeZone)}: ${p.name}`;
     return {
-      stack: [
-        { text: `${dayName(first, days.timeZone)}: ${p.name}`, bold: true, fontSize: 16 },
+      name: `${name}, ${site}`,
+      content: () => [
+        { text: name, bold: true, fontSize: 16 },
         { text: `${site}, ${client}` },
         ...(p.elsewhere ?? []).map((e): Content => ({ text: tell(elsewhereSaid(e), how), margin: [0, 2, 0, 0] })),
         heading('Where'),
@@ -71,8 +73,7 @@ export function daysPdf({ days, site, client, units, kept, access, date, person 
         ...(end.length > 0 ? [heading('The end of the day'), { ul: end }] : []),
         { text: kept, fontSize: 7.5, color: '#555555', margin: [0, 6, 0, 0] },
       ],
-      ...(i > 0 && { pageBreak: 'before' as const }),
     };
   });
-  return pdfOf(`Days, ${site}`, content.length > 0 ? content : [{ text: 'Nobody works then.' }], onDrawn);
+  return pdfOf(`Days, ${site}`, parts.length > 0 ? parts : [{ name: site, content: () => ['Nobody works then.'] }], onDrawn);
 }

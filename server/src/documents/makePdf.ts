@@ -1,6 +1,7 @@
 import { clientOptions, firmShelf, planRepair, readSheet, stillToAnswer } from '@oddment/core';
 import type { MessagePort } from 'node:worker_threads';
 import { optionsPdf } from './optionsPdf.ts';
+import { offerPdf } from './offerPdf.ts';
 import { daysPdf } from './daysPdf.ts';
 import type { PdfProgress, PdfTask } from './pdfTask.ts';
 import { issuedPdf, plansPdf } from './sheetsPdf.ts';
@@ -21,6 +22,7 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
       const { sheet } = readSheet(task.kept);
       return await issuedPdf(sheet, { units: task.units, timeZone: sheet.timeZone, day: sheet.startAt }, task, drawn);
     }
+    if (task.kind === 'offer') return await offerPdf(task.offer, task.number, drawn);
     if (task.kind === 'days') return await daysPdf(task, drawn);
     const { job, rules, units, defectId, products = [] } = task;
     const shelf = firmShelf(products);
@@ -39,7 +41,7 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
         drawn,
       );
     }
-    const { areaId } = task;
+    const { areaId, base } = task;
     const wanted = job.areas
       .filter((area) => areaId === undefined || area.id === areaId)
       .flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
@@ -48,7 +50,7 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
       return planRepair({ job, area, defect, rules, shelf });
     });
     tell({ stage: 'layout', done: 0 });
-    return await plansPdf(plans, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn);
+    return await plansPdf(plans, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn, base);
   } finally {
     port.close();
   }

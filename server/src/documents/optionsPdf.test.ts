@@ -1,7 +1,7 @@
 import { clientOptions, planRepair, show, tell, workOf, type Job, type PlanInput } from '@oddment/core';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { moreJobs } from '../demo/moreJobs.ts';
+import { pagesOf } from '../../test/pagesOf.ts';
 import { optionsPdf } from './optionsPdf.ts';
 import { plansPdf } from './sheetsPdf.ts';
 
@@ -22,19 +22,6 @@ function inputOf(mark: string): PlanInput {
     }
   }
   throw new Error(mark);
-}
-
-async function pagesOf(pdf: Buffer): Promise<string[]> {
-  const document = await getDocument({ data: new Uint8Array(pdf), useSystemFonts: false, verbosity: 0 }).promise;
-  return Promise.all(
-    Array.from({ length: document.numPages }, async (_v, i) => {
-      const { items } = await (await document.getPage(i + 1)).getTextContent();
-      return items
-        .map((item) => ('str' in item ? item.str : ''))
-        .join(' ')
-        .replaceAll(/\s+/g, ' ');
-    }),
-  );
 }
 
 const whole = ({ job, area, defect }: PlanInput): Job => ({ ...job, areas: [{ ...area, defects: [defect] }] });

@@ -1,6 +1,6 @@
-import { cite, scopes, show, siteDateTime, tell, type ClientOption, type ClientOptions, type Job, type Telling } from '@oddment/core';
+import { cite, scopes, show, fullDay, tell, type ClientOption, type ClientOptions, type Job, type Telling } from '@oddment/core';
 import { print, sectionDrawing, svgText } from '@oddment/drawing';
-import type { Column, Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import type { Column, Content } from 'pdfmake/interfaces.js';
 import { documentFont, pdfOf, tableRule } from './pdfDocument.ts';
 
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 10, margin: [0, 6, 0, 1] });
@@ -62,12 +62,12 @@ function column(option: ClientOption, how: Telling, n: number): Column {
 /** Options for the client as a PDF, side by side on one page. */
 export function optionsPdf(options: ClientOptions, job: Job, how: Telling, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
   const title = `${options.mark}, ${options.title}: ${options.options.length === 1 ? 'one way' : `${String(options.options.length)} ways`} to go about it`;
-  const content: TDocumentDefinitions['content'] = [
+  const content = (): Content[] => [
     { text: title, bold: true, fontSize: 14 },
-    `${options.place}${job.client === '' ? '' : `, for ${job.client}`}, ${siteDateTime(job.startAt, job.timeZone).date}`,
+    `${options.place}${job.client === '' ? '' : `, for ${job.client}`}, ${fullDay(job.startAt, job.timeZone)}`,
     { columns: options.options.map((o, i) => column(o, how, i)), columnGap: 14, margin: [0, 8, 0, 0] },
     ...(options.notes.length === 0 ? [] : [{ ul: options.notes.map((n) => tell(n, how)), margin: [0, 8, 0, 0] as [number, number, number, number] }]),
     { text: options.advice, fontSize: 8, margin: [0, 6, 0, 0] },
   ];
-  return pdfOf(title, content, onDrawn, 'landscape');
+  return pdfOf(title, [{ name: `${options.mark}, ${options.place}`, content }], onDrawn, 'landscape');
 }

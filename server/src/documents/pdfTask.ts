@@ -1,4 +1,4 @@
-import type { Asked, DaysRecord, Face, HouseRules, Job, KeptSheet, Product, UnitSystem } from '@oddment/core';
+import type { Asked, DaysRecord, Face, HouseRules, Job, KeptSheet, Offer, Product, UnitSystem } from '@oddment/core';
 
 /** A PDF to be made: the sheets of a job as they are now, options for the client, or an issued plan as it was kept. Plain data: it crosses into a thread. */
 export type PdfTask =
@@ -10,6 +10,8 @@ export type PdfTask =
       readonly units: UnitSystem;
       readonly defectId?: string;
       readonly areaId?: string;
+      /** where the page of this server is opened, for the code on each sheet */
+      readonly base?: string;
     }
   | {
       readonly kind: 'options';
@@ -33,7 +35,15 @@ export type PdfTask =
       readonly date?: string;
       readonly person?: string;
     }
-  | { readonly kind: 'issued'; readonly kept: KeptSheet; readonly units: UnitSystem; readonly issued: string; readonly over?: string };
+  | { readonly kind: 'offer'; readonly offer: Offer; readonly number: string }
+  | {
+      readonly kind: 'issued';
+      readonly kept: KeptSheet;
+      readonly units: UnitSystem;
+      readonly issued: string;
+      readonly over?: string;
+      readonly address?: string;
+    };
 
 /** How far it is: the stage of the work, and the share of that stage that is done. */
 export interface PdfProgress {

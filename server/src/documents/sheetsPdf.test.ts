@@ -50,12 +50,33 @@ describe('the sheets as PDF', () => {
       expect(pages[0]).toContain(words);
   });
 
-  it('hold a page a repair: those that stop and those with questions open too', async () => {
+  it('hold a page a repair behind the contents, also those that stop; what has no plan yet needs no sheet', async () => {
     const pages = await textOf(await sheetsPdf(jobOf(worn, { answers: { ground: 'rocks' } }, { answers: { traffic: undefined } })));
     expect(pages).toHaveLength(3);
-    expect(pages[1]).toContain('STOP: It rocks');
-    expect(pages[1]).toContain('The plan stops here until it is decided and recorded.');
-    expect(pages[2]).toContain('Still to answer: What goes over it?');
+    const [contents, first, second] = pages;
+    expect(contents).toMatch(/T-01 crack in the slab Rapid crack resin with sand \(proposed\) 1 h 50 min 1 h 23 min 2 /);
+    expect(contents).toMatch(/T-02 crack in the slab STOP: It rocks 3 /);
+    expect(contents).toContain('T-03 crack in the slab Still to answer: What goes over it?');
+    expect(first).toMatch(/^T-01, crack in the slab/);
+    expect(first).toMatch(/T-01, Test area, Test site page 1 of 1 2 of 3$/);
+    expect(second).toContain('STOP: It rocks');
+    expect(second).toContain('The plan stops here until it is decided and recorded.');
+  });
+
+  it('say what is still to answer where one alone is asked for', async () => {
+    const [page, ...more] = await textOf(await sheetsPdf(jobOf({ answers: { traffic: undefined } })));
+    expect(page).toContain('Still to answer: What goes over it?');
+    expect(more).toEqual([]);
+  });
+
+  it('lead back to themselves by a code where it is known where that is, still on one page', async () => {
+    const job = jobOf(worn);
+    const how = { units: 'metric', timeZone: job.timeZone, day: job.startAt } as const;
+    const plain = await plansPdf(planJob(job), job, how);
+    const coded = await plansPdf(planJob(job), job, how, undefined, 'https://repairs.example');
+    expect(await textOf(coded)).toHaveLength(1);
+    // its modules are drawn as rectangles
+    expect(coded.length).toBeGreaterThan(plain.length + 1000);
   });
 
   it('say so where there is nothing yet', async () => {
@@ -96,7 +117,7 @@ describe('the thread', () => {
   it('makes the same pages beside the server, and tells how far it is', async () => {
     const progress: PdfProgress[] = [];
     const pages = await textOf(await pdfOf(task(3), { onProgress: (p) => progress.push(p) }));
-    expect(pages).toHaveLength(3);
+    expect(pages).toHaveLength(4);
     expect(new Set(progress.map((p) => p.stage))).toEqual(new Set(['planning', 'layout', 'drawing']));
     const drawn = progress.filter((p) => p.stage === 'drawing').map((p) => p.done);
     expect([...drawn].sort((a, b) => a - b)).toEqual(drawn);

@@ -1,4 +1,4 @@
-import { cautionsOn, crewWords, handsOf, whoWords } from '@oddment/core';
+import { fullDate, cautionsOn, crewWords, handsOf, whoWords } from '@oddment/core';
 import {
   answersSentence,
   cite,
@@ -8,7 +8,7 @@ import {
   relevantAsks,
   show,
   sheetOf,
-  siteDateTime,
+  fullDay,
   stepRows,
   tell,
   type Figure,
@@ -25,7 +25,8 @@ import {
 } from '@oddment/core';
 import { print, notesHeight, sectionDrawing, svgText } from '@oddment/drawing';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
-import { documentFont as family, pdfOf, tableRule as rule } from './pdfDocument.ts';
+import { contentsOf } from './jobContents.ts';
+import { documentFont as family, pdfOf, tableRule as rule, type Part, type Setting } from './pdfDocument.ts';
 
 /** How a sheet is told. */
 interface Words {
@@ -48,7 +49,7 @@ function stopContent({ text }: Words, { stops }: Sheet): Content[] {
             text: [
               { text: `${s.open ? 'STOP' : 'Decided'}: ${s.title}. `, bold: true },
               text(s.why),
-              s.decision ? ` ${s.decision.who}, ${s.decision.capacity}, ${s.decision.on}: ${s.decision.what}` : ` Who decides: ${s.who}.`,
+              s.decision ? ` ${s.decision.who}, ${s.decision.capacity}, ${fullDate(s.decision.on)}: ${s.decision.what}` : ` Who decides: ${s.who}.`,
               ` (${cite(s.source)})`,
             ],
           },
@@ -110,7 +111,7 @@ function mixContent({ text, figure }: Words, mixes: readonly Mix[]): Content[] {
   ]);
 }
 
-function workContent(words: Words, work: SheetWork): Content[] {
+function workContent(words: Words, work: SheetWork, set: Setting): Content[] {
   const { text, figure } = words;
   return [
     heading(
@@ -132,26 +133,45 @@ function workContent(words: Words, work: SheetWork): Content[] {
         },
       ],
       columnGap: 14,
+      ...(set === 'broken' && { pageBreak: 'before' as const }),
     },
   ];
 }
 
 type Titled = Pick<Sheet, 'mark' | 'title' | 'area' | 'site' | 'client' | 'timeZone' | 'startAt' | 'people' | 'crew'>;
 
-function titleContent({ mark, title, area, site, client, timeZone, startAt, people, crew }: Titled, first: boolean): Content {
+function titleContent({ mark, title, area, site, client, timeZone, startAt, people, crew }: Titled): Content {
   return {
     text: [
       { text: `${mark}, ${title}`, bold: true, fontSize: 14 },
-      `   ${area}, ${site}${client === '' ? '' : ` for ${client}`}   ${siteDateTime(startAt, timeZone).date}, ${whoWords({ people, crew })}`,
+      `   ${area}, ${site}${client === '' ? '' : ` for ${client}`}   ${fullDay(startAt, timeZone)}, ${whoWords({ people, crew })}`,
     ],
-    ...(!first && { pageBreak: 'before' as const }),
   };
+}
+
+/** what a camera reads at the head of a sheet: where the sheet is as it is now */
+const codePx = 50;
+
+/** The head of a sheet; with the code that leads back to it beside, where there is an address. */
+function headed(head: readonly Content[], address: string | undefined): Content[] {
+  if (address === undefined) return [...head];
+  return [
+    {
+      columns: [
+        { stack: [...head], width: '*' },
+        { qr: address, fit: codePx, eccLevel: 'L', width: codePx },
+      ],
+      columnGap: 8,
+    },
+  ];
 }
 
 /** What stands over the sheet of an issued plan: when and by whom, and why it is not gone on from where that is so. */
 interface Issued {
   readonly issued: string;
   readonly over?: string;
+  /** where it is read in the browser */
+  readonly address?: string;
 }
 
 /** A drawing across the page, as high as its notes take and no lower than so many px. */
@@ -160,11 +180,18 @@ function drawn(section: Section, how: Telling, prefix: string, leastPx: number):
   return { svg: svgText(sectionDrawing(section, { ...o, height: Math.max(leastPx, notesHeight(section.notes, o)) })), width: 535, margin: [0, 4, 0, 0] };
 }
 
-function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over }: Partial<Issued> = {}): Content[] {
+function sheetContent(sheet: Sheet, how: Telling, set: Setting, { issued, over, address }: Partial<Issued> = {}): Content[] {
   const words: Words = { how, text: (saying) => tell(saying, how), figure: (f) => show(f, how.units).text };
   return [
-    titleContent(sheet, first),
-    ...(issued === undefined ? [] : [{ text: issued, bold: true }]),
+    ...headed(
+      [
+        titleContent(sheet),
+        ...(issued === undefined ? [] : [{ text: issued, bold: true }]),
+        // a page has no room for a table of them: on paper they are a sentence
+        `${words.text(sheet.found)} ${answersSentence(sheet)}`,
+      ],
+      address,
+    ),
     ...(over === undefined
       ? []
       : [
@@ -173,14 +200,12 @@ function sheetContent(sheet: Sheet, how: Telling, first: boolean, { issued, over
             margin: [0, 4, 0, 4] as [number, number, number, number],
           },
         ]),
-    // a page has no room for a table of them: on paper they are a sentence
-    `${words.text(sheet.found)} ${answersSentence(sheet)}`,
     ...(sheet.lacks ?? []).map((lack): Content => ({ text: words.text(lack), bold: true })),
     ...stopContent(words, sheet),
     ...firstContent(words, sheet),
-    drawn(sheet.section, how, 'p', 132),
+    drawn(sheet.section, how, 'p', set === 'usual' ? 132 : 100),
     ...(sheet.more ?? []).map((section, i): Content => drawn(section, how, `q${String(i)}`, 250)),
-    ...(sheet.work ? workContent(words, sheet.work) : [{ text: words.text(sheet.nothing ?? []), bold: true }]),
+    ...(sheet.work ? workContent(words, sheet.work, set) : [{ text: words.text(sheet.nothing ?? []), bold: true }]),
     { text: sheet.advice, fontSize: 8, margin: [0, 6, 0, 0] },
   ];
 }
@@ -210,34 +235,60 @@ function measuredContent(plan: SurveyedPlan | PlannedPlan, how: Telling): Conten
   ];
 }
 
-function planContent(plan: RepairPlan, job: Job, how: Telling, first: boolean): Content[] {
+const titleOf = (plan: RepairPlan): string => kindOf(plan.defect.kind).title;
+
+function planContent(plan: RepairPlan, job: Job, how: Telling, set: Setting, address: string | undefined): Content[] {
   if (plan.state === 'planned') {
     const sheet = sheetOf(plan, job);
-    return [...sheetContent(sheet, how, first), ...(sheet.work ? [] : measuredContent(plan, how))];
+    return [...sheetContent(sheet, how, set, address === undefined ? {} : { address }), ...(sheet.work ? [] : measuredContent(plan, how))];
   }
-  const title = titleContent(
-    { ...job, people: handsOf(job.crew), crew: crewWords(job.crew), mark: plan.defect.mark, title: kindOf(plan.defect.kind).title, area: plan.area.name },
-    first,
-  );
-  if (plan.state === 'surveyed') return [title, ...measuredContent(plan, how)];
-  return [title, `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
+  const title = titleContent({
+    ...job,
+    people: handsOf(job.crew),
+    crew: crewWords(job.crew),
+    mark: plan.defect.mark,
+    title: titleOf(plan),
+    area: plan.area.name,
+  });
+  if (plan.state === 'surveyed') return [...headed([title], address), ...measuredContent(plan, how)];
+  return [...headed([title], address), `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];
 }
 
 /**
- * The sheets of plans as one PDF, a page a repair: whole shipped fonts, vector drawing, readable in black
- * and white.
+ * The sheets of plans as one PDF, pages of its own for each repair: whole shipped fonts, vector drawing, readable in
+ * black and white. Several have a contents page by area; on it stands what of them has no plan yet, which needs no sheet.
  * @param onDrawn told the share that is drawn
+ * @param base where the page of this server is opened, such as `https://repairs.example`: each sheet leads back to itself
  * @returns the bytes of the file
  */
-export function plansPdf(plans: readonly RepairPlan[], job: Job, how: Telling, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
+export function plansPdf(
+  plans: readonly RepairPlan[],
+  job: Job,
+  how: Telling,
+  onDrawn: (done: number) => void = () => undefined,
+  base?: string,
+): Promise<Buffer> {
+  const sheets = plans.length > 1 ? plans.filter((p) => p.state !== 'incomplete') : plans;
+  const foot = (plan: RepairPlan) => `${plan.defect.mark}, ${plan.area.name}, ${job.site}`;
+  const parts: Part[] = sheets.map((plan) => ({
+    name: foot(plan),
+    content: (set) => planContent(plan, job, how, set, base && `${base}/jobs/${job.id}/sheet/${plan.defect.id}`),
+  }));
+  const partOf = (id: string) => {
+    const at = sheets.findIndex((p) => p.defect.id === id);
+    return at < 0 ? undefined : at + 1;
+  };
+  const contents: Part = { name: `${job.site}, contents`, content: () => contentsOf(plans, titleOf, job, how, partOf) };
+  const nothing: Part = { name: job.site, content: () => ['Nothing was found in this job yet.'] };
   return pdfOf(
     `${job.site}: ${plans.map((p) => p.defect.mark).join(', ')}`,
-    plans.length === 0 ? ['Nothing was found in this job yet.'] : plans.flatMap((plan, i) => planContent(plan, job, how, i === 0)),
+    plans.length === 0 ? [nothing] : plans.length > 1 ? [contents, ...parts] : parts,
     onDrawn,
   );
 }
 
 /** An issued plan as it was kept, with when and by whom it was issued. */
 export function issuedPdf(sheet: Sheet, how: Telling, issued: Issued, onDrawn: (done: number) => void = () => undefined): Promise<Buffer> {
-  return pdfOf(`${sheet.site}: ${sheet.mark}`, sheetContent(sheet, how, true, issued), onDrawn);
+  const name = `${sheet.mark}, ${sheet.area}, ${sheet.site}`;
+  return pdfOf(`${sheet.site}: ${sheet.mark}`, [{ name, content: (set) => sheetContent(sheet, how, set, issued) }], onDrawn);
 }

@@ -1,6 +1,6 @@
 import { daysCsv, KeepDaysBody, VersionBody } from '@oddment/contracts';
 import { daysCalendar } from '@oddment/contracts/daysCalendar';
-import { accessWords, siteDateTime } from '@oddment/core';
+import { accessWords, fullMoment } from '@oddment/core';
 import { notFound } from '../problem.ts';
 import { daysAhead, elsewhere, keep } from '../services/daysService.ts';
 import { changeRecord } from '../services/recordService.ts';
@@ -43,7 +43,6 @@ export function daysHandlers(db: Database) {
     keepDays: async (call: Call) => madeStatus(call, await keep(db, call.who, call.scope, call.id, call.body(KeepDaysBody))),
     daysSheets: async (call: Call) => {
       const { kept, job } = await jobOf(call);
-      const { date, time } = siteDateTime(kept.keptAt, job.timeZone);
       const nameOf = (id: string | undefined) => job.areas.find((a) => a.id === id)?.name;
       const access = Object.fromEntries(
         (job.days?.areas ?? []).flatMap((a) => {
@@ -59,7 +58,7 @@ export function daysHandlers(db: Database) {
           site: job.site,
           client: job.client,
           units: job.units,
-          kept: `Kept ${date} ${time} by ${kept.keptBy}, Oddment ${kept.core}`,
+          kept: `Kept ${fullMoment(kept.keptAt, job.timeZone)} by ${kept.keptBy}, Oddment ${kept.core}`,
           access,
           ...wanted(call, 'person'),
           ...wanted(call, 'date'),

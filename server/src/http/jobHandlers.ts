@@ -15,11 +15,12 @@ import { HttpProblem, notFound } from '../problem.ts';
 import { importedJob, importJob } from '../services/jobFileService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues, placeDefect } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
+import { findDefects } from '../store/findStore.ts';
 import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { isUuid, madeStatus, type Call, type Handler } from './call.ts';
 import { answerInLines, linesType } from './inLines.ts';
-import { sendPdf, unitsAsked } from './sendPdf.ts';
+import { baseOf, sendPdf, unitsAsked } from './sendPdf.ts';
 
 /** Something in the address that cannot be read. */
 function refused(path: string, message: string): HttpProblem {
@@ -27,7 +28,7 @@ function refused(path: string, message: string): HttpProblem {
 }
 
 function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) {
-  const { version: _job, ...rest } = job;
+  const { version: _job, archived: _put, ...rest } = job;
   return {
     ...rest,
     areas: job.areas.map(({ version: _area, ...area }) => ({ ...area, defects: area.defects.map(({ version: _defect, ...defect }) => defect) })),
@@ -54,13 +55,14 @@ export function jobHandlers(db: Database) {
   const back = (entity: Entity) => (call: Call) => changed(entity, call, call.body(VersionBody), 'restore', { deletedAt: null });
   return {
     listJobs: ({ scope }: Call) => listJobs(db, scope),
+    findDefects: ({ scope, req }: Call) => findDefects(db, scope, typeof req.query['words'] === 'string' ? req.query['words'].slice(0, 200) : ''),
     readJob: wholeJob,
     exportJob: async (call) => {
       const job = await wholeJob(call);
       call.res.attachment(`${fileName(job.site)}.oddment.json`).type('application/json');
       const products = (await listProducts(db, call.scope.firmId)).map(({ version: _v, ...product }) => product);
-      const { days, ...rest } = withoutVersions(job);
-      call.res.send(writeJobFile(rest, call.who.firm.rules, products, days));
+      const { days, offer, ...rest } = withoutVersions(job);
+      call.res.send(writeJobFile(rest, call.who.firm.rules, products, { ...(days && { days }), ...(offer && { offer }) }));
     },
     exportCsv: async (call) => {
       const job = await wholeJob(call);
@@ -87,6 +89,7 @@ export function jobHandlers(db: Database) {
           units,
           ...(one && { defectId: one.id }),
           ...(room && { areaId: room.id }),
+          base: baseOf(call),
         },
         one?.mark ?? room?.name ?? 'sheets',
       );

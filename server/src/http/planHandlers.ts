@@ -1,5 +1,5 @@
 import { IssueBody, PlanStateBody, VersionBody } from '@oddment/contracts';
-import { siteDateTime } from '@oddment/core';
+import { fullMoment } from '@oddment/core';
 import { notFound } from '../problem.ts';
 import { changeState, issue, overtakenNow, refuseBegun } from '../services/planService.ts';
 import { changeRecord } from '../services/recordService.ts';
@@ -7,7 +7,7 @@ import type { Database } from '../store/database.ts';
 import { listBegun, listIssued, readIssued } from '../store/issuedStore.ts';
 import { isThere } from '../store/jobStore.ts';
 import { madeStatus, type Call, type Handler } from './call.ts';
-import { sendPdf, unitsAsked } from './sendPdf.ts';
+import { baseOf, sendPdf, unitsAsked } from './sendPdf.ts';
 
 /** Issued plans. */
 export function planHandlers(db: Database) {
@@ -28,15 +28,15 @@ export function planHandlers(db: Database) {
       const { plan, mark, issuedAt, issuedBy, core } = found;
       const { job } = plan.inputs;
       const over = await overtakenNow(db, call.who, call.scope, found);
-      const { date, time } = siteDateTime(issuedAt, job.timeZone);
       await sendPdf(
         call,
         {
           kind: 'issued',
           kept: plan.kept,
           units: unitsAsked(call, job.units),
-          issued: `Issued ${date} ${time} by ${issuedBy}, Oddment ${core}`,
+          issued: `Issued ${fullMoment(issuedAt, job.timeZone)} by ${issuedBy}, Oddment ${core}`,
           ...(over && { over: over.says }),
+          address: `${baseOf(call)}/jobs/${job.id}/plans/${found.id}`,
         },
         `${mark}-issued`,
       );

@@ -14,6 +14,9 @@ export function unitsAsked({ req }: Call, own: 'metric' | 'us'): 'metric' | 'us'
   });
 }
 
+/** Where the page of this server was opened by whoever asks; by a name that it goes by, which is checked before. */
+export const baseOf = ({ req }: Call): string => `${req.protocol}://${req.headers.host ?? ''}`;
+
 /**
  * Answers with a PDF. Who accepts `application/x-ndjson` is told line by line how far it is, and gets the
  * file in the last line as base64; who goes away stops it.

@@ -1,5 +1,5 @@
 import { checkJobFile, parsedJson, type Problem } from '@oddment/contracts';
-import { daysRenamed } from '@oddment/core';
+import { daysRenamed, offerRenamed } from '@oddment/core';
 import { randomUUID } from 'node:crypto';
 import { HttpProblem } from '../problem.ts';
 import { columnsOf, type Entity } from '../store/jobStore.ts';
@@ -25,7 +25,7 @@ const perPortion = 250;
 
 /** A row by the names of its columns, with everything that a new record begins with. */
 function rowOf(entity: Entity, values: Readonly<Record<string, unknown>>): Record<string, unknown> {
-  const whole: Record<string, unknown> = { version: 1, schools: {}, ...values };
+  const whole: Record<string, unknown> = { version: 1, schools: {}, archived: false, ...values };
   return Object.fromEntries(columnsOf(entity).map(([field, name]) => [name, whole[field] ?? null]));
 }
 
@@ -52,6 +52,7 @@ export function readFile({ text, firmId, at }: FileTask): FileDone {
     const areas = file.job.areas.map((a) => ({ a, made: own(), defects: a.defects.map((d) => ({ d, made: own() })) }));
     const idOf = new Map(areas.flatMap(({ a, made, defects }) => [[a.id, made.id] as const, ...defects.map(({ d, made: one }) => [d.id, one.id] as const)]));
     const days = file.days && daysRenamed(file.days, idOf);
+    const offer = file.offer && offerRenamed(file.offer, idOf);
     const areaRows = areas.map(({ a, made }, i) => rowOf('area', { ...made, ...areaValues(a), jobId: job.id, position: i + 1 }));
     const defectRows = areas.flatMap(({ made: area, defects }) =>
       defects.map(({ d, made }, i) => rowOf('defect', { ...made, ...defectValues(d), areaId: area.id, position: i + 1 })),
@@ -60,7 +61,7 @@ export function readFile({ text, firmId, at }: FileTask): FileDone {
       ok: true,
       jobId: job.id,
       portions: [
-        ...portionsOf('job', [rowOf('job', { ...job, ...jobValues(file.job), ...(days && { days }) })]),
+        ...portionsOf('job', [rowOf('job', { ...job, ...jobValues(file.job), ...(days && { days }), ...(offer && { offer }) })]),
         ...portionsOf('area', areaRows),
         ...portionsOf('defect', defectRows),
       ],

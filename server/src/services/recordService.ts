@@ -9,6 +9,7 @@ import {
   type DaysSetup,
   type FieldDiff,
   type LooseFacts,
+  type OfferSetup,
   type RecordBody,
 } from '@oddment/core';
 import type { AreaFields, DefectFields, JobBasics, JobFields, PlaceDefectBody } from '@oddment/contracts';
@@ -25,11 +26,12 @@ const words: Record<Entity, string> = {
   photo: 'This photo',
   plan: 'This issued plan',
   days: 'These days',
+  offer: 'This offer',
   product: 'This product',
   stock: 'These packs',
 };
 /** What a record belongs to, and where its row says so. */
-const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId', days: 'jobId' } as const;
+const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId', days: 'jobId', offer: 'jobId' } as const;
 const telling = { units: 'metric', timeZone: 'UTC' } as const;
 
 export interface Answer {
@@ -49,8 +51,8 @@ function refuse(refused: readonly { field: string; sentence: Parameters<typeof t
   throw new HttpProblem(422, problems[0]?.message ?? 'The facts cannot be.', { problems });
 }
 
-export function jobValues(b: JobBasics & Pick<JobFields, 'days'>) {
-  const { site, client, timeZone, units, startAt, crew, days } = b;
+export function jobValues(b: JobBasics & Pick<JobFields, 'days' | 'offer' | 'archived'>) {
+  const { site, client, timeZone, units, startAt, crew, days, offer, archived } = b;
   if (days) refuseDays(hoursOfDaysProblems(days));
   return {
     site,
@@ -60,13 +62,16 @@ export function jobValues(b: JobBasics & Pick<JobFields, 'days'>) {
     startAt,
     crew: crew.map(({ id, name, skills }) => ({ id, name, skills })),
     ...(days && { days: days as DaysSetup }),
+    ...(offer && { offer: offer as OfferSetup }),
+    ...(archived !== undefined && { archived }),
   };
 }
 
 export function areaValues(b: AreaFields) {
   const facts = { ...(b.facts as object) } as AreaFacts;
   refuse(senseArea(facts).refused);
-  return { name: b.name, facts };
+  // a plain object: what came in over the line is one of a class
+  return { name: b.name, facts, ...(b.usual && { usual: { ...b.usual } }) };
 }
 
 export function defectValues(b: DefectFields) {

@@ -41,7 +41,8 @@ const ofJob = (firmId: string, jobId: string): SQL => sql`
     join defects d on d.firm_id = p.firm_id and d.id = p.defect_id join areas a on a.firm_id = d.firm_id and a.id = d.area_id
     where a.firm_id = ${firmId}::uuid and a.job_id = ${jobId}::uuid
   union all select id, mark from issued_plans where firm_id = ${firmId}::uuid and job_id = ${jobId}::uuid
-  union all select id, '' from kept_days where firm_id = ${firmId}::uuid and job_id = ${jobId}::uuid`;
+  union all select id, '' from kept_days where firm_id = ${firmId}::uuid and job_id = ${jobId}::uuid
+  union all select id, number from offers where firm_id = ${firmId}::uuid and job_id = ${jobId}::uuid`;
 
 export interface ChangesAsked {
   /** one record of the job alone */
@@ -85,6 +86,7 @@ export async function listBin(db: Db, { firmId }: Scope, since: string): Promise
       union all select 'plan', issued_plans.id, issued_plans.version, issued_plans.mark, jobs.site, issued_plans.deleted_at
         from issued_plans join jobs on jobs.id = issued_plans.job_id where ${gone('issued_plans')}
       union all select 'days', kept_days.id, kept_days.version, '', jobs.site, kept_days.deleted_at from kept_days join jobs on jobs.id = kept_days.job_id where ${gone('kept_days')}
+      union all select 'offer', offers.id, offers.version, offers.number, jobs.site, offers.deleted_at from offers join jobs on jobs.id = offers.job_id where ${gone('offers')}
       union all select 'product', id, version, product ->> 'title', '', deleted_at from products where ${gone('products')}
       union all select 'stock', id, version, coalesce(pack ->> 'lot', ''), '', deleted_at from stock where ${gone('stock')}
     )

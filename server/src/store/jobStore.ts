@@ -5,6 +5,7 @@ import type {
   JobRecord,
   KeptDaysSummary,
   JobSummary,
+  OfferSummary,
   PhotoRecord,
   ProductRecord,
   StockRecord,
@@ -12,9 +13,10 @@ import type {
 import { defectToday, isDefectKind } from '@oddment/core';
 import { and, asc, count, eq, getTableColumns, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
-import { areas, changes, defects, issuedPlans, jobs, keptDays, photos, products, stock } from './schema.ts';
+import { areas, changes, defects, issuedPlans, jobs, keptDays, offers, photos, products, stock } from './schema.ts';
 import { readProductRow, readStockRow } from './shelfStore.ts';
 import { readKeptDaysRow } from './daysStore.ts';
+import { openOffers, readOfferRow } from './offerStore.ts';
 import { readIssuedRow } from './issuedStore.ts';
 import { readPhotoRow } from './photoStore.ts';
 
@@ -25,7 +27,17 @@ export interface Scope {
   readonly at: string;
 }
 
-export const tables = { job: jobs, area: areas, defect: defects, photo: photos, plan: issuedPlans, days: keptDays, product: products, stock } as const;
+export const tables = {
+  job: jobs,
+  area: areas,
+  defect: defects,
+  photo: photos,
+  plan: issuedPlans,
+  days: keptDays,
+  offer: offers,
+  product: products,
+  stock,
+} as const;
 export type Entity = keyof typeof tables;
 export type Row<E extends Entity> = (typeof tables)[E]['$inferSelect'];
 
@@ -37,7 +49,7 @@ export function columnsOf(entity: Entity): readonly (readonly [field: string, na
   return Object.entries(columns).map(([field, { name }]) => [field, name]);
 }
 
-export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | ProductRecord | StockRecord;
+export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | OfferSummary | ProductRecord | StockRecord;
 
 function defectRecord(row: Row<'defect'>): DefectRecord {
   const record = defectToday({
@@ -58,12 +70,13 @@ function defectRecord(row: Row<'defect'>): DefectRecord {
 }
 
 function areaRecord(row: Row<'area'>, own: readonly Row<'defect'>[]): AreaRecord {
-  return { id: row.id, version: row.version, name: row.name, facts: row.facts, defects: own.map(defectRecord) };
+  return { id: row.id, version: row.version, name: row.name, facts: row.facts, ...(row.usual && { usual: row.usual }), defects: own.map(defectRecord) };
 }
 
 function jobRecord(row: Row<'job'>, ownAreas: readonly AreaRecord[]): JobRecord {
-  const { id, version, site, client, timeZone, units, startAt, crew, days } = row;
-  return { id, version, site, client, timeZone, units, startAt, crew, areas: ownAreas, ...(days && { days }) };
+  const { id, version, site, client, timeZone, units, startAt, crew, days, offer, archived } = row;
+  const set = { ...(days && { days }), ...(offer && { offer }), ...(archived && { archived }) };
+  return { id, version, site, client, timeZone, units, startAt, crew, areas: ownAreas, ...set };
 }
 
 /** A job with its areas and defects, without what is deleted. Not within a transaction: its queries run side by side. */
@@ -92,6 +105,27 @@ export async function readJob(db: Database, { firmId }: Scope, id: string): Prom
   );
 }
 
+/** How many repairs of each job are issued, begun and done: one that was issued again counts by what is furthest. */
+async function issuedCounts(db: Db, firmId: string): Promise<ReadonlyMap<string, Pick<JobSummary, 'issued' | 'begun' | 'done'>>> {
+  const repair = db
+    .select({
+      jobId: issuedPlans.jobId,
+      far: sql<number>`max(case ${issuedPlans.state} when 'done' then 3 when 'begun' then 2 else 1 end)`.as('far'),
+    })
+    .from(issuedPlans)
+    .innerJoin(defects, and(eq(defects.id, issuedPlans.defectId), eq(defects.firmId, firmId), isNull(defects.deletedAt)))
+    .innerJoin(areas, and(eq(areas.id, defects.areaId), eq(areas.firmId, firmId), isNull(areas.deletedAt)))
+    .where(and(eq(issuedPlans.firmId, firmId), isNull(issuedPlans.deletedAt)))
+    .groupBy(issuedPlans.jobId, issuedPlans.defectId)
+    .as('repair');
+  const that = (far: number) => sql<number>`(count(*) filter (where ${repair.far} = ${far}))::int`;
+  const rows = await db
+    .select({ jobId: repair.jobId, issued: that(1), begun: that(2), done: that(3) })
+    .from(repair)
+    .groupBy(repair.jobId);
+  return new Map(rows.map(({ jobId, ...counts }) => [jobId, counts]));
+}
+
 /** The jobs of a firm with their counts. */
 export async function listJobs(db: Db, { firmId }: Scope): Promise<JobSummary[]> {
   const rows = await db
@@ -102,6 +136,7 @@ export async function listJobs(db: Db, { firmId }: Scope): Promise<JobSummary[]>
       client: jobs.client,
       timeZone: jobs.timeZone,
       startAt: jobs.startAt,
+      archived: jobs.archived,
       areas: sql<number>`count(distinct ${areas.id})::int`,
       defects: sql<number>`count(distinct ${defects.id})::int`,
       chosen: sql<number>`count(distinct ${defects.id}) filter (where ${defects.choice} is not null)::int`,
@@ -112,7 +147,12 @@ export async function listJobs(db: Db, { firmId }: Scope): Promise<JobSummary[]>
     .where(and(eq(jobs.firmId, firmId), isNull(jobs.deletedAt)))
     .groupBy(jobs.id)
     .orderBy(asc(jobs.startAt), asc(jobs.site));
-  return rows;
+  const [out, open] = [await issuedCounts(db, firmId), await openOffers(db, firmId)];
+  return rows.map(({ archived, ...row }) => {
+    const offered = open.get(row.id);
+    const issued = out.get(row.id) ?? { issued: 0, begun: 0, done: 0 };
+    return { ...row, ...(archived && { archived }), ...issued, ...(offered !== undefined && { offered }) };
+  });
 }
 
 /** One record as the wire shows it, deleted or not. */
@@ -124,6 +164,8 @@ export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: str
       return readIssuedRow(db, firmId, id);
     case 'days':
       return readKeptDaysRow(db, firmId, id);
+    case 'offer':
+      return readOfferRow(db, firmId, id);
     case 'product':
       return readProductRow(db, firmId, id);
     case 'stock':

@@ -1,4 +1,4 @@
-import type { DaysInputs, PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
+import type { DaysInputs, OfferState, PhotoRecord, PlanState, ReadQuantity, Role } from '@oddment/contracts';
 import type {
   Aim,
   DaysRecord,
@@ -10,6 +10,9 @@ import type {
   HouseRules,
   IssuedPlan,
   LooseFacts,
+  Offer,
+  OfferSetup,
+  OfferTerms,
   Person,
   Preferences,
   Product,
@@ -138,6 +141,8 @@ export const jobs = pgTable(
     startAt: text('start_at').notNull(),
     crew: jsonb('crew').$type<readonly Person[]>().notNull(),
     days: jsonb('days').$type<DaysSetup>(),
+    offer: jsonb('offer').$type<OfferSetup>(),
+    archived: boolean('archived').notNull().default(false),
   },
   (t) => [unique('jobs_firm_id').on(t.firmId, t.id), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );
@@ -152,6 +157,7 @@ export const areas = pgTable(
       .default(sql`0`),
     name: text('name').notNull(),
     facts: jsonb('facts').$type<AreaFacts>().notNull(),
+    usual: jsonb('usual').$type<Readonly<Record<string, LooseFacts>>>(),
   },
   (t) => [
     unique('areas_firm_id').on(t.firmId, t.id),
@@ -260,6 +266,43 @@ export const keptDays = pgTable(
     keptBy: text('kept_by').notNull(),
   },
   (t) => [index('kept_days_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] })],
+);
+
+/** What stands on every offer of a firm. */
+export const offerTerms = pgTable('offer_terms', {
+  firmId: uuid('firm_id')
+    .primaryKey()
+    .references(() => firms.id),
+  terms: jsonb('terms').$type<OfferTerms>().notNull(),
+  version: integer('version').notNull().default(1),
+});
+
+/** Offers as they were kept. A trigger in the database refuses any change of what one says. */
+export const offers = pgTable(
+  'offers',
+  {
+    ...record,
+    jobId: uuid('job_id').notNull(),
+    /** by year, then one after the other; a withdrawn one keeps its own */
+    number: text('number').notNull(),
+    core: text('core').notNull(),
+    currency: text('currency').notNull(),
+    totalMinor: bigint('total_minor', { mode: 'number' }).notNull(),
+    repairs: integer('repairs').notNull(),
+    validUntil: text('valid_until').notNull(),
+    /** json, not jsonb: kept to the byte */
+    offer: json('offer').$type<Offer>().notNull(),
+    /** what it was made by besides its repairs */
+    setup: json('setup').$type<OfferSetup>().notNull(),
+    issuedBy: text('issued_by').notNull(),
+    state: text('state').$type<OfferState>().notNull().default('open'),
+    answeredAt: moment('answered_at'),
+  },
+  (t) => [
+    index('offers_of_job').on(t.firmId, t.jobId),
+    uniqueIndex('offers_number').on(t.firmId, t.number),
+    foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] }),
+  ],
 );
 
 /** Plans as they were issued. A trigger in the database refuses any change of what one says. */

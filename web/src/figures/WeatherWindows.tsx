@@ -1,4 +1,15 @@
-import { clockTime, dewPoint, evaluate, showValue, usualDemands, weatherAnswer, weatherTool, type UnitSystem, type WeatherRecord } from '@oddment/core';
+import {
+  clockTime,
+  dayName,
+  dewPoint,
+  evaluate,
+  showValue,
+  usualDemands,
+  weatherAnswer,
+  weatherTool,
+  type UnitSystem,
+  type WeatherRecord,
+} from '@oddment/core';
 import { niceTicks } from '../views/niceTicks.ts';
 import { givenOf, ToolFields, ToolSaid } from './AskedMeasure.tsx';
 import { useAsked } from './useAsked.ts';
@@ -25,7 +36,7 @@ function WindowsDrawn({ record, workId, units, timeZone }: { record: WeatherReco
   const instantAt = (at: number) => new Date(Date.parse(start) + at * 60_000).toISOString();
   const clock = (at: number) => clockTime(instantAt(at), { timeZone, day: start });
   const degrees = (c: number) => showValue(c, 'temperature', units).text;
-  const dayOf = (at: number) => new Date(instantAt(at)).toLocaleDateString('en-US', { weekday: 'short', month: 'short', day: 'numeric', timeZone });
+  const dayOf = (at: number) => dayName(instantAt(at), timeZone);
   // a day begins at the first stretch that is on another date than the one before it
   const days = series.filter((w, i) => i > 0 && dayOf(w.fromMin) !== dayOf(series[i - 1]?.fromMin ?? 0)).map((w) => w.fromMin);
   return (

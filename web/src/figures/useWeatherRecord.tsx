@@ -6,6 +6,7 @@ import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
 import { AskedChoice } from './AskedMeasure.tsx';
 import type { Asked } from './useAsked.ts';
+import { zoneHere } from '../state/clock.ts';
 
 const hours = 96;
 const measuredHours = 168;
@@ -92,7 +93,7 @@ export function useWeatherRecord(asked: Asked): ChosenWeather {
   const points = source === 'forecast' ? forecast.data?.reply.hours : source === 'measured' ? measured.data?.points : undefined;
   const read = useMemo(() => recordOf(points), [points]);
   const record = list ? (list.ok ? list.record : undefined) : read;
-  const timeZone = source === 'measured' ? Intl.DateTimeFormat().resolvedOptions().timeZone : 'UTC';
+  const timeZone = source === 'measured' ? zoneHere() : 'UTC';
   const failed = source === 'forecast' ? forecast.error : source === 'measured' ? measured.error : undefined;
   const problems = list && !list.ok ? list.problems.map((p) => `Line ${String(p.line)}: ${p.message}`) : [];
   const words = (): ReactNode => {

@@ -1,6 +1,8 @@
+import { useWhen } from './when.ts';
 import { memo } from 'react';
-import { asksAnew, type Ask, type DepthGrid, type Fact, type Outline, type Station, type TappingMap, type UnitSystem } from '@oddment/core';
+import { asksAnew, type Ask, type DepthGrid, type Fact, type Outline, type QuestionHelp, type Station, type TappingMap, type UnitSystem } from '@oddment/core';
 import TextField from '@mui/material/TextField';
+import { AboutQuestion } from './AboutQuestion.tsx';
 import { ChoiceButtons } from './ChoiceButtons.tsx';
 import { DepthGridField } from './DepthGridField.tsx';
 import { MeasureField } from './MeasureField.tsx';
@@ -16,6 +18,8 @@ export interface AskFieldProps {
   /** length of the line that stations stand on, in mm */
   readonly runMm: number | undefined;
   readonly problem: string | undefined;
+  /** what is told of it when one asks */
+  readonly help?: QuestionHelp | undefined;
   readonly onAnswer: (ask: Ask, value: unknown, text?: string) => void;
   readonly onEmpty: (ask: Ask) => void;
 }
@@ -24,10 +28,12 @@ const isObject = (value: unknown): value is object => typeof value === 'object' 
 
 /** The editor of one question, with where its answer comes from where it was carried over. It knows no kind of defect. */
 export const AskField = memo(function AskField(props: AskFieldProps) {
-  const { ask, fact } = props;
+  const { ask, fact, help } = props;
   return (
-    <div data-field={ask.field} className={ask.ask === 'measure' || ask.ask === 'text' ? undefined : 'wide'}>
+    <div data-field={ask.field} data-question={ask.question} className={ask.ask === 'measure' || ask.ask === 'text' ? undefined : 'wide'}>
       <Editor {...props} />
+      {help === undefined ? null : <AboutQuestion help={help} />}
+      {fact?.usualIn === undefined ? null : <p className="live quiet as-in">as usual in {fact.usualIn}</p>}
       {fact?.asIn === undefined ? null : (
         <p className="live quiet as-in">
           {fact.how === 'assumed' ? 'assumed as at' : 'as at'} {fact.asIn}
@@ -41,6 +47,7 @@ export const AskField = memo(function AskField(props: AskFieldProps) {
 /** The editor of one question, by what kind of answer it wants. */
 function Editor(props: AskFieldProps) {
   const { ask, fact, fieldKey, units, problem } = props;
+  const when = useWhen();
   const onAnswer = (value: unknown, text?: string) => {
     props.onAnswer(ask, value, text);
   };
@@ -71,8 +78,7 @@ function Editor(props: AskFieldProps) {
           />
           {fact?.instrument === undefined ? null : (
             <p className="live quiet">
-              {fact.how === 'measured' ? 'from the' : 'assumed from'} {fact.instrument},{' '}
-              {new Date(fact.at).toLocaleTimeString('en-US', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}
+              {fact.how === 'measured' ? 'from the' : 'assumed from'} {fact.instrument}, {when(fact.at)}
             </p>
           )}
         </div>

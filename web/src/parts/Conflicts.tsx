@@ -1,13 +1,13 @@
+import { useWhen } from './when.ts';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
-import { recordChanges, siteDateTime, withField, type FieldChange, type RecordBody } from '@oddment/core';
+import { recordChanges, withField, type FieldChange, type RecordBody } from '@oddment/core';
 import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { actionGone, mineAgain, type Draft } from '../state/drafts.ts';
 import { dropped } from '../state/saver.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { Say } from './Fig.tsx';
-import { useTelling } from './telling.tsx';
 
 const bodyOf = (draft: Draft, body: unknown) => ({ entity: draft.entity, body }) as RecordBody;
 
@@ -45,12 +45,11 @@ function Choice({ change, mine, onMine }: { change: FieldChange; mine: boolean; 
 /** A draft that met another change: both side by side, and which of them counts, field by field. */
 function Both({ name, draft, draftAt }: { name: string; draft: Draft; draftAt: string }) {
   const send = useSend();
-  const { timeZone } = useTelling();
+  const when = useWhen();
   const changes = useMemo(() => recordChanges(bodyOf(draft, draft.theirs), bodyOf(draft, draft.body)), [draft]);
   const theirsAlone = useMemo(() => untouched(draft), [draft]);
   const [chosen, setChosen] = useState<Readonly<Record<string, boolean>>>({});
   const isMine = (key: string) => chosen[key] ?? !theirsAlone.has(key);
-  const when = draft.by && siteDateTime(draft.by.at, timeZone);
   const all = (mine: boolean) => {
     setChosen(Object.fromEntries(changes.map((c) => [c.key, mine])));
   };
@@ -62,7 +61,7 @@ function Both({ name, draft, draftAt }: { name: string; draft: Draft; draftAt: s
     <div className="notice both" role="alert">
       <p style={{ margin: 0 }}>
         <b>{name} is not saved:</b> it was changed meanwhile
-        {draft.by && when ? ` by ${draft.by.name}, ${when.date} ${when.time}` : ''}. Both are here; choose what counts.
+        {draft.by ? ` by ${draft.by.name}, ${when(draft.by.at)}` : ''}. Both are here; choose what counts.
       </p>
       <table>
         <thead>

@@ -116,7 +116,7 @@ export function Progress({ made, timeZone }: { made: MadeDays; timeZone: string 
 export function Trial({ made, date, onTake }: { made: MadeDays; date: string; onTake?: () => void }) {
   const instead = made.record && made.trial?.id === putOffId ? insteadOf(made.record, made.trial.record, date) : [];
   return (
-    <div className="trial" role="status">
+    <div className="tried-days" role="status">
       <p>
         Tried: <b>{made.trial?.says}</b>, done {made.trial ? dayAndTime(made.trial.record.doneAt, made.trial.record.timeZone) : ''}. Nothing is changed by
         looking.

@@ -1,3 +1,4 @@
+import { fullDate } from '@oddment/core';
 import { useState, type ReactNode } from 'react';
 
 /** Dates of a list, one put to it, one taken out. */
@@ -19,12 +20,12 @@ export function Dates({ label, dates, onDates }: { label: string; dates: readonl
           key={d}
           type="button"
           className="plain"
-          aria-label={`${label}: take ${d} out`}
+          aria-label={`${label}: take ${fullDate(d)} out`}
           onClick={() => {
             onDates(dates.filter((o) => o !== d));
           }}
         >
-          {d} <span aria-hidden="true">×</span>
+          {fullDate(d)} <span aria-hidden="true">×</span>
         </button>
       ))}
     </span>
@@ -107,12 +108,12 @@ export function OnDates({ label, list, onList }: { label: string; list: readonly
           key={`${r.date} ${r.from}`}
           type="button"
           className="plain"
-          aria-label={`${label}: take ${r.date} ${r.from} out`}
+          aria-label={`${label}: take ${fullDate(r.date)}, ${r.from} out`}
           onClick={() => {
             onList(list.filter((o) => o !== r));
           }}
         >
-          {r.date} {r.from} to {r.to} <span aria-hidden="true">×</span>
+          {fullDate(r.date)}, {r.from} to {r.to} <span aria-hidden="true">×</span>
         </button>
       ))}
     </span>

@@ -126,6 +126,9 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
         </Link>
       </div>
       <div style={{ padding: '8px 12px' }}>
+        <Link to={`/jobs/${job.id}/offer`}>Offer</Link>
+      </div>
+      <div style={{ padding: '8px 12px' }}>
         <Link to={`/jobs/${job.id}/changes`}>What changed</Link>
       </div>
     </nav>

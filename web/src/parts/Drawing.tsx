@@ -33,7 +33,7 @@ export function SectionPicture({
   const dark = useStore((s) => s.view.dark);
   const prefix = useId().replaceAll(/[^a-zA-Z0-9]/g, '');
   const tree = useMemo(
-    () => sectionDrawing(section, { ...telling, width, height, prefix, bare, palette: forPrint ? print : dark ? night : paper }),
+    () => sectionDrawing(section, { ...telling, width, height, prefix, bare, rimless: forPrint, palette: forPrint ? print : dark ? night : paper }),
     [section, telling, width, height, prefix, bare, forPrint, dark],
   );
   const figures = useMemo(() => new Map<string, Figure>(section.dimensions.map((d) => [d.figure.id, d.figure])), [section]);

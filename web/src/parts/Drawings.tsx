@@ -2,6 +2,44 @@ import { type Section } from '@oddment/core';
 import { useRef, useState, useEffect } from 'react';
 import { SectionPicture } from './Drawing.tsx';
 import { Say } from './Fig.tsx';
+import { useNarrow } from './narrow.ts';
+
+/** What stands around a drawing, below it where there is no room. */
+function Below({ section }: { section: Section }) {
+  return (
+    <>
+      <p className="quiet" style={{ margin: 0 }}>
+        <Say saying={section.footnote} plain />
+      </p>
+      <ul style={{ margin: '4px 0', paddingLeft: 18 }}>
+        {section.notes.map((n) => (
+          <li key={n.id}>
+            <b>
+              <Say saying={n.title} plain />
+            </b>
+            {n.detail ? (
+              <>
+                , <Say saying={n.detail} plain />
+              </>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** A drawing as it is printed; on the phone with what stands around it below. */
+export function PrintedPicture({ section, height }: { section: Section; height: number }) {
+  const narrow = useNarrow();
+  if (!narrow) return <SectionPicture section={section} width={780} height={height} forPrint />;
+  return (
+    <>
+      <SectionPicture section={section} width={360} height={270} forPrint bare />
+      <Below section={section} />
+    </>
+  );
+}
 
 /** The drawing, as large as its place allows. */
 function FittedPicture({ section }: { section: Section }) {
@@ -26,27 +64,7 @@ function FittedPicture({ section }: { section: Section }) {
   return (
     <div ref={host} className="fitted" style={{ minHeight: narrow ? 0 : 300, overflow: 'hidden' }}>
       <SectionPicture section={section} width={size.width} height={narrow ? Math.round(size.width * 0.75) : size.height} bare={narrow} />
-      {narrow ? (
-        <p className="quiet" style={{ margin: 0 }}>
-          <Say saying={section.footnote} plain />
-        </p>
-      ) : null}
-      {narrow ? (
-        <ul style={{ margin: '4px 0', paddingLeft: 18 }}>
-          {section.notes.map((n) => (
-            <li key={n.id}>
-              <b>
-                <Say saying={n.title} plain />
-              </b>
-              {n.detail ? (
-                <>
-                  , <Say saying={n.detail} plain />
-                </>
-              ) : null}
-            </li>
-          ))}
-        </ul>
-      ) : null}
+      {narrow ? <Below section={section} /> : null}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
-import { beforeNow, goneOn, toldOf, type Behind, type DaysRecord, type DaysSetup } from '@oddment/core';
+import { beforeNow, dateName, goneOn, toldOf, type Behind, type DaysRecord, type DaysSetup } from '@oddment/core';
 import { useId, useState } from 'react';
 import { dayAndTime } from '../views/daysView.ts';
 
@@ -132,7 +132,7 @@ export function GoOn(props: GoOnProps) {
         {setup.from ? (
           <>
             <span className="quiet">
-              planned from {setup.from.date} {setup.from.time} on, {count === 1 ? 'one thing' : `${String(count)} things`} done
+              planned from {dateName(setup.from.date)}, {setup.from.time} on, {count === 1 ? 'one thing' : `${String(count)} things`} done
             </span>
             <button
               type="button"

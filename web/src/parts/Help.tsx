@@ -2,28 +2,10 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
+import { Link } from 'react-router';
 import { useSend, useStore } from '../state/store.ts';
-import { singleKeysSet } from '../state/view.ts';
-import { stages } from '../views/stages.ts';
-
-const keys: readonly (readonly [string, string])[] = [
-  [stages.map((stage) => stage.key).join(' '), stages.map((stage) => stage.name).join(', ')],
-  ['N and P', 'next and previous repair'],
-  ['A', 'add what is found in this area'],
-  ['L, or Ctrl+Enter in a field', 'the next one as this, all but its sizes (Walk)'],
-  ['Q', 'several defects at once, a line each'],
-  ['/', 'find: a job in Jobs, all repairs as a table in a job'],
-  ['Escape', 'leave a field'],
-  ['C', 'choose the system in view (Match)'],
-  ['T', 'whole table of systems by rules (Match)'],
-  ['O', 'sheet for print'],
-  ['V', 'options for the client'],
-  ['U', 'metric or US customary'],
-  ['D', 'light or dark'],
-  ['Z', 'undo what was done last'],
-  ['Enter', 'on a figure: open its working'],
-  ['?', 'this list'],
-];
+import { guideSet, singleKeysSet } from '../state/view.ts';
+import { keyRows } from '../views/keyRows.ts';
 
 /** The keys of the main actions; single keys can be switched off. */
 export function Help({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -36,7 +18,7 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
           Keys
         </h2>
         <dl className="facts">
-          {keys.map(([key, words]) => (
+          {keyRows.map(([key, words]) => (
             <div key={key} style={{ display: 'contents' }}>
               <dt>{words}</dt>
               <dd>
@@ -46,6 +28,21 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
           ))}
         </dl>
         <FormControlLabel control={<Switch checked={on} onChange={(_e, next) => send(singleKeysSet(next))} />} label="Single keys act (all but ?)" />
+        <p>
+          <Link to="/keys" onClick={onClose}>
+            As a card to print
+          </Link>{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              send(guideSet(true));
+              onClose();
+            }}
+          >
+            Lead me through a repair
+          </button>
+        </p>
         <div style={{ textAlign: 'right' }}>
           <Button variant="contained" onClick={onClose}>
             Close

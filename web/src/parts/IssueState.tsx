@@ -1,15 +1,16 @@
 import Button from '@mui/material/Button';
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
-import { siteDateTime, type RepairPlan } from '@oddment/core';
+import { type RepairPlan } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
 import { useQueued } from '../state/queued.ts';
 import { useHouseRules } from '../state/editing.ts';
-import { useStore } from '../state/store.ts';
+import { useUnsaved } from '../state/unsaved.ts';
 import { changeCount, issuedChanges } from '../views/issuedChanges.ts';
 import { refusal } from './refusal.ts';
+import { useWhen } from './when.ts';
 
 interface Of {
   readonly job: JobRecord;
@@ -25,19 +26,16 @@ export function IssueState({ job, area, defect, plan }: Of) {
   const latest = all?.find((p) => p.defectId === defect.id);
   const { data: issued } = api.useIssuedPlanQuery(latest?.id ?? '', { skip: latest === undefined });
   const rules = useHouseRules();
+  const when = useWhen();
   const changes = useMemo(
     () => (issued ? issuedChanges(issued.plan, { job, area, defect, rules, plan }) : undefined),
     [issued, job, area, defect, rules, plan],
   );
   if (!latest) return null;
   const differ = changes && changeCount(changes);
-  const { date, time } = siteDateTime(latest.issuedAt, job.timeZone);
   return (
     <p className="issue-state">
-      <Link to={`/jobs/${job.id}/plans/${latest.id}`}>
-        Issued {date} {time}
-      </Link>
-      , {latest.state === 'issued' ? 'not begun' : latest.state}
+      <Link to={`/jobs/${job.id}/plans/${latest.id}`}>Issued {when(latest.issuedAt)}</Link>, {latest.state === 'issued' ? 'not begun' : latest.state}
       {differ === undefined ? (
         ''
       ) : differ === 0 ? (
@@ -59,7 +57,7 @@ export function IssueState({ job, area, defect, plan }: Of) {
 /** Issues the plan of a repair as it is saved. */
 export function IssueButton({ job, area, defect }: Omit<Of, 'plan'>) {
   const [issue, { error, isLoading }] = api.useIssuePlanMutation();
-  const unsaved = useStore((s) => Object.values(s.drafts.drafts).some((d) => d.jobId === job.id));
+  const unsaved = useUnsaved(job.id);
   const navigate = useNavigate();
   const act = async () => {
     const id = uuid();

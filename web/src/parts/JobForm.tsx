@@ -5,7 +5,7 @@ import type { JobFields } from '@oddment/contracts';
 import { CrewFields } from './CrewFields.tsx';
 import { contractResolver } from './contractResolver.ts';
 import { siteDateTime, siteInstant } from '@oddment/core';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { useKeptForm, useKeptStart } from './keptForm.ts';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 
@@ -21,13 +21,19 @@ interface JobFormProps {
   readonly onCancel?: () => void;
   /** keeps what is typed through reloads, under this name */
   readonly keptAs?: string;
+  /** the hand goes to its first field as it comes */
+  readonly atOnce?: boolean;
 }
 
 /** Site, client, time zone, start, crew and units of a job. */
-export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCancel, keptAs }: JobFormProps) {
+export function JobForm({ initial, heading, submit, failed = '', onSubmit, onCancel, keptAs, atOnce = false }: JobFormProps) {
   const form = useForm<JobFields>({ resolver: contractResolver((all) => all.JobFields), defaultValues: useKeptStart(keptAs, initial) });
   const done = useKeptForm(keptAs, form);
   const zone = useWatch({ control: form.control, name: 'timeZone' });
+  const { setFocus } = form;
+  useEffect(() => {
+    if (atOnce) setFocus('site');
+  }, [atOnce, setFocus]);
   const { errors } = form.formState;
   const keep = form.handleSubmit(async ({ site, client, timeZone, units, startAt, crew }) => {
     if (await onSubmit({ site, client, timeZone, units, startAt, crew })) done();

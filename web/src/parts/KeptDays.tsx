@@ -1,6 +1,7 @@
+import { useWhen } from './when.ts';
 import Button from '@mui/material/Button';
 import type { JobRecord, KeptDaysSummary } from '@oddment/contracts';
-import { siteDateTime, type Aim, type DaysRecord, type DaysSetup } from '@oddment/core';
+import { type Aim, type DaysRecord, type DaysSetup } from '@oddment/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -8,7 +9,7 @@ import { api } from '../state/api.ts';
 import { useQueued } from '../state/queued.ts';
 import { pageNow } from '../state/clock.ts';
 import type { MadeDays } from '../state/madeDays.ts';
-import { useStore } from '../state/store.ts';
+import { useUnsaved } from '../state/unsaved.ts';
 import { dayAndTime, movedSince, movedThings } from '../views/daysView.ts';
 import { GoOn } from './GoOn.tsx';
 import { MakePdf } from './MakePdf.tsx';
@@ -29,7 +30,7 @@ interface KeptProps {
 function Keep({ job, aim, made }: Pick<KeptProps, 'job' | 'aim' | 'made'>) {
   const [keep, { error, isLoading }] = api.useKeepDaysMutation();
   const [issue, setIssue] = useState(true);
-  const unsaved = useStore((s) => Object.values(s.drafts.drafts).some((d) => d.jobId === job.id));
+  const unsaved = useUnsaved(job.id);
   const { placements, record } = made;
   const whole = record !== undefined && record.days.length > 0 && made.progress?.what !== 'search' && made.trial === undefined;
   return (
@@ -69,18 +70,18 @@ function Keep({ job, aim, made }: Pick<KeptProps, 'job' | 'aim' | 'made'>) {
 const mostMoved = 40;
 
 /** What goes out of kept days: sheets of the day that is looked at, or of all; the calendar of each person; the table. */
-type OutProps = Pick<KeptProps, 'job' | 'date' | 'setup' | 'onSetup' | 'mayPlan'> & { kept: KeptDaysSummary; now: DaysRecord | undefined };
+type OutProps = Pick<KeptProps, 'date' | 'setup' | 'onSetup' | 'mayPlan'> & { kept: KeptDaysSummary; now: DaysRecord | undefined };
 
-function Out({ job, kept, date, now, setup, onSetup, mayPlan }: OutProps) {
+function Out({ kept, date, now, setup, onSetup, mayPlan }: OutProps) {
   const { data } = api.useKeptDaysOfQuery(kept.id);
   const moved = data && now ? movedSince(data.days, now) : undefined;
-  const at = siteDateTime(kept.keptAt, job.timeZone);
+  const when = useWhen();
   const people = [...new Map(data?.days.days.flatMap((d) => d.people.map((p) => [p.person, p.name] as const)) ?? [])];
   const address = `/api/days/${kept.id}`;
   return (
     <>
       <p>
-        Kept {at.date} {at.time} by {kept.keptBy}
+        Kept {when(kept.keptAt)} by {kept.keptBy}
         {moved === undefined ? '' : moved === 0 ? '; as they are now' : `; ${String(moved)} ${moved === 1 ? 'thing stands' : 'things stand'} elsewhere now`}
       </p>
       {data && now && moved !== undefined && moved > 0 ? (
@@ -139,7 +140,7 @@ export function KeptDays({ job, aim, made, mayPlan, date, setup, onSetup }: Kept
       <h2 id="kept">Kept</h2>
       {mayPlan ? <Keep job={job} aim={aim} made={made} /> : null}
       {latest ? (
-        <Out job={job} kept={latest} date={date} now={made.record} setup={setup} onSetup={onSetup} mayPlan={mayPlan} />
+        <Out kept={latest} date={date} now={made.record} setup={setup} onSetup={onSetup} mayPlan={mayPlan} />
       ) : (
         <p className="quiet">Kept days go out as sheets, calendar and table, and stay as they were kept.</p>
       )}

@@ -1,8 +1,9 @@
+import { useWhen } from './when.ts';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import type { PhotoRecord } from '@oddment/contracts';
 import { photoLimits } from '@oddment/contracts/photoLimits';
-import { siteDateTime, type Ask, type LooseFacts } from '@oddment/core';
+import { type Ask, type LooseFacts } from '@oddment/core';
 import { Camera, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -14,7 +15,6 @@ import { useRemove } from '../state/removing.ts';
 import { store, useStore } from '../state/store.ts';
 import { fileSize } from '../views/fileSize.ts';
 import { PhotoOnTheWay } from './PhotoOnTheWay.tsx';
-import { useTelling } from './telling.tsx';
 
 const TracePhoto = lazy(async () => ({ default: (await import('./TracePhoto.tsx')).TracePhoto }));
 
@@ -45,9 +45,8 @@ function Kept({
   const remove = useRemove();
   const [rename] = api.useChangePhotoMutation();
   const [open, setOpen] = useState(false);
-  const { timeZone } = useTelling();
-  const shown = siteDateTime(photo.takenAt ?? photo.at, timeZone);
-  const name = photo.caption === '' ? `Photo of ${shown.date} ${shown.time}` : photo.caption;
+  const when = useWhen()(photo.takenAt ?? photo.at);
+  const name = photo.caption === '' ? `Photo of ${when}` : photo.caption;
   const src = `/api/photos/${photo.id}`;
   return (
     <li className="photo">
@@ -99,7 +98,7 @@ function Kept({
           <span>
             <b>{name}</b>
             <br />
-            {photo.takenAt === undefined ? 'added' : 'taken'} {shown.date} {shown.time}, by {photo.by}; {photo.widthPx} × {photo.heightPx} pixels
+            {photo.takenAt === undefined ? 'added' : 'taken'} {when}, by {photo.by}; {photo.widthPx} × {photo.heightPx} pixels
             {photo.position ? (
               <>
                 ; taken at {photo.position.latitudeDeg.toFixed(5)}, {photo.position.longitudeDeg.toFixed(5)}

@@ -1,8 +1,9 @@
-import { knownBy, mayFold, relevantAsks, tell, type Ask, type AskTable, type LooseFacts, type Sense } from '@oddment/core';
-import { useCallback, useLayoutEffect, useRef } from 'react';
+import { helpOf, knownBy, mayFold, relevantAsks, tell, type Ask, type AskTable, type LooseFacts, type Sense } from '@oddment/core';
+import { useCallback, useEffect, useLayoutEffect, useRef } from 'react';
 import { pageNow } from '../state/clock.ts';
 import { useSend, useStore } from '../state/store.ts';
 import { allAskedSet } from '../state/view.ts';
+import { aboutByKey } from './AboutQuestion.tsx';
 import { AskField } from './AskField.tsx';
 import { useTelling } from './telling.tsx';
 
@@ -10,27 +11,35 @@ interface QuestionsProps {
   readonly id: string;
   readonly table: AskTable;
   readonly facts: LooseFacts;
-  readonly sense: Sense;
+  /** the answers with those that hold from elsewhere until there is one here */
+  readonly held?: LooseFacts;
+  readonly sense: Pick<Sense, 'refused'>;
   /** nothing is folded away */
   readonly whole?: boolean;
   readonly onFacts: (facts: LooseFacts) => void;
 }
 
 /** The questions of a table, grouped, in the order a person looks. */
-export function Questions({ id, table, facts, sense, whole = false, onFacts }: QuestionsProps) {
+export function Questions({ id, table, facts, held = facts, sense, whole = false, onFacts }: QuestionsProps) {
   const how = useTelling();
   const send = useSend();
   const allAsked = useStore((s) => s.view.allAsked);
-  const asked = relevantAsks(table, facts);
-  const asks = allAsked || whole ? asked : asked.filter((ask) => !mayFold(ask, facts));
+  const asked = relevantAsks(table, held);
+  const asks = allAsked || whole ? asked : asked.filter((ask) => !mayFold(ask, held));
   const folded = asked.length - asks.length;
   const groups = [...new Set(asks.map((a) => a.group))];
-  const lengthFact = facts['lengthMm']?.value;
+  const lengthFact = held['lengthMm']?.value;
   // a question is drawn again when its own answer changes: what it calls stays the same
   const latest = useRef({ facts, onFacts });
   useLayoutEffect(() => {
     latest.current = { facts, onFacts };
   });
+  useEffect(() => {
+    globalThis.addEventListener('keydown', aboutByKey);
+    return () => {
+      globalThis.removeEventListener('keydown', aboutByKey);
+    };
+  }, []);
   const answer = useCallback((ask: Ask, value: unknown, text?: string) => {
     const now = latest.current;
     const before = now.facts[ask.field];
@@ -56,7 +65,8 @@ export function Questions({ id, table, facts, sense, whole = false, onFacts }: Q
                 <AskField
                   key={ask.field}
                   ask={ask}
-                  fact={facts[ask.field]}
+                  help={helpOf(table.id, ask.field)}
+                  fact={held[ask.field]}
                   fieldKey={`${id}/${ask.field}`}
                   units={how.units}
                   runMm={typeof lengthFact === 'number' ? lengthFact : undefined}

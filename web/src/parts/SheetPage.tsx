@@ -1,12 +1,15 @@
 import { Lacks } from './Lacks.tsx';
-import { whoWords } from '@oddment/core';
-import { Fragment } from 'react';
-import { answersSentence, cautionsOn, cite, clockTime, siteDateTime, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
+import { fullDate, whoWords } from '@oddment/core';
+import { Fragment, lazy, Suspense } from 'react';
+import { answersSentence, cautionsOn, cite, clockTime, fullDay, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
 import { useTelling } from './telling.tsx';
-import { SectionPicture } from './Drawing.tsx';
+import { PrintedPicture } from './Drawings.tsx';
 import { FirstsPrinted } from './Firsts.tsx';
 import { Fig, Say } from './Fig.tsx';
 import { LedgerContext } from './Working.tsx';
+
+// whoever reads it on a screen needs no code
+const PageCode = lazy(async () => ({ default: (await import('./PageCode.tsx')).PageCode }));
 
 /** What is dangerous in a step, by the titles of its cautions. */
 function Care({ titles }: { titles: readonly string[] }) {
@@ -144,10 +147,13 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
         </span>
         <span className="push" />
         <span>
-          {siteDateTime(sheet.startAt, sheet.timeZone).date}, {whoWords(sheet)}
+          {fullDay(sheet.startAt, sheet.timeZone)}, {whoWords(sheet)}
         </span>
       </div>
-      <p style={{ margin: '4px 0' }}>
+      <Suspense fallback={null}>
+        <PageCode />
+      </Suspense>
+      <p className="found-line">
         <Say saying={sheet.found} /> <span className={sheet.facts ? 'on-paper' : undefined}>{answersSentence(sheet)}</span>
       </p>
       {sheet.facts ? (
@@ -167,14 +173,15 @@ export function SheetPage({ sheet, figures }: { sheet: Sheet; figures: Figures }
             {s.open ? 'STOP: ' : 'Decided: '}
             {s.title}.
           </b>{' '}
-          <Say saying={s.why} /> {s.decision ? `${s.decision.who}, ${s.decision.capacity}, ${s.decision.on}: ${s.decision.what}` : `Who decides: ${s.who}.`}{' '}
+          <Say saying={s.why} />{' '}
+          {s.decision ? `${s.decision.who}, ${s.decision.capacity}, ${fullDate(s.decision.on)}: ${s.decision.what}` : `Who decides: ${s.who}.`}{' '}
           <span className="quiet">({cite(s.source)})</span>
         </section>
       ))}
       <FirstsPrinted firsts={sheet.firsts} />
-      <SectionPicture section={sheet.section} width={780} height={330} forPrint />
+      <PrintedPicture section={sheet.section} height={330} />
       {(sheet.more ?? []).map((section, i) => (
-        <SectionPicture key={i} section={section} width={780} height={260} forPrint />
+        <PrintedPicture key={i} section={section} height={260} />
       ))}
       {sheet.work ? (
         <Work work={sheet.work} />

@@ -1,4 +1,4 @@
-import { genericSystem, packState, type Product, type StockPack } from '@oddment/core';
+import { fullDate, genericSystem, packState, type Product, type StockPack } from '@oddment/core';
 import { Link } from 'react-router';
 
 /** What the firm has of its own: products, and packs in stock with their dates. */
@@ -77,7 +77,7 @@ export function ShelfOverview({
                     <td>{s.lot}</td>
                     <td>{s.place}</td>
                     <td className={state === 'expired' ? 'grade out' : state === 'soon' ? 'grade care' : undefined}>
-                      {state === 'no date' ? 'no date' : `${state === 'expired' ? 'expired ' : ''}${until ?? ''}`}
+                      {state === 'no date' ? 'no date' : `${state === 'expired' ? 'expired ' : ''}${until === undefined ? '' : fullDate(until)}`}
                     </td>
                   </tr>
                 );

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { ProductRecord } from '@oddment/contracts';
-import { cite, genericSystem, genericWhy, kindOf, showValue, type PatchSystem } from '@oddment/core';
+import { fullDate, cite, genericSystem, genericWhy, kindOf, showValue, type PatchSystem } from '@oddment/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ProductForm } from './ProductForm.tsx';
@@ -66,7 +66,7 @@ export function ShelfSystem({ system, product }: { system: PatchSystem; product:
       {product?.packs.map((p) => (
         <p key={`${String(p.size)} ${p.unit}`}>
           A pack: {showValue(p.size, p.unit === 'mL' ? 'volume' : 'mass', units).text}
-          {p.price ? `, ${p.price.currency} ${p.price.amount.toFixed(2)} of ${p.price.on}` : ', no price noted'}
+          {p.price ? `, ${p.price.currency} ${p.price.amount.toFixed(2)} of ${fullDate(p.price.on)}` : ', no price noted'}
           {p.openDays === undefined ? '' : `; keeps ${showValue(p.openDays, 'age', units).text} once it is opened`}.
         </p>
       ))}

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { NewStockBody, StockRecord } from '@oddment/contracts';
-import { packState } from '@oddment/core';
+import { fullDate, packState } from '@oddment/core';
 import { Controller, useForm } from 'react-hook-form';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
@@ -24,9 +24,9 @@ function Pack({ pack, openDays, today }: { pack: StockRecord; openDays: number |
       <b>{pack.count}</b> {pack.count === 1 ? 'pack' : 'packs'}
       {pack.lot === '' ? '' : `, lot ${pack.lot}`}
       {pack.place === undefined ? '' : `, ${pack.place}`}
-      {pack.openedOn === undefined ? '' : `, open since ${pack.openedOn}`}
+      {pack.openedOn === undefined ? '' : `, open since ${fullDate(pack.openedOn)}`}
       <div className={state === 'expired' ? 'grade out' : state === 'soon' ? 'grade care' : 'quiet'}>
-        {stateWords[state]} {until ?? ''}
+        {stateWords[state]} {until === undefined ? '' : fullDate(until)}
       </div>
       {mayRecord ? (
         <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>

@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import type { DecisionBody } from '@oddment/contracts';
 import { contractResolver } from './contractResolver.ts';
-import { cite, type Decision, type HeldStop } from '@oddment/core';
+import { fullDate, cite, type Decision, type HeldStop } from '@oddment/core';
 import { OctagonX } from 'lucide-react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -121,7 +121,8 @@ export function Stops({
           </section>
         ) : (
           <section key={stop.id} className="decided" aria-label={`Decided: ${stop.title}`}>
-            <b>{stop.title}, decided.</b> {stop.decision?.who}, {stop.decision?.capacity}, {stop.decision?.on}: {stop.decision?.what}
+            <b>{stop.title}, decided.</b> {stop.decision?.who}, {stop.decision?.capacity}, {stop.decision ? fullDate(stop.decision.on) : ''}:{' '}
+            {stop.decision?.what}
             {stop.decision?.document === undefined ? null : <span className="quiet"> ({stop.decision.document})</span>}
           </section>
         ),

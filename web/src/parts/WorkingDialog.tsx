@@ -1,3 +1,4 @@
+import { useWhen } from './when.ts';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import { cite, show, workingOf, type Figure, type Figures } from '@oddment/core';
@@ -11,6 +12,7 @@ export interface Opened {
 
 function Inputs({ opened, onOpen }: { opened: Opened; onOpen: (figure: Figure) => void }) {
   const { units } = useTelling();
+  const when = useWhen();
   const figure = opened.trail[opened.trail.length - 1];
   if (!figure) return null;
   const working = workingOf(opened.ledger, figure);
@@ -20,9 +22,7 @@ function Inputs({ opened, onOpen }: { opened: Opened; onOpen: (figure: Figure) =
       <div>
         <b>{working.how}</b>
         {working.typed === undefined ? null : <span> as ‘{working.typed}’</span>}
-        {working.at === undefined || working.at === '' ? null : (
-          <span className="quiet"> {new Date(working.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}</span>
-        )}
+        {working.at === undefined || working.at === '' ? null : <span className="quiet"> {when(working.at)}</span>}
       </div>
       {working.words === undefined ? null : <div>{working.words}</div>}
       {working.inputs.length === 0 ? null : (

@@ -1,5 +1,5 @@
 import type { AreaRecord, DefectFields, DefectRecord, JobRecord } from '@oddment/contracts';
-import { asThis, type DefectKind } from '@oddment/core';
+import { asThis, withUsual, type DefectKind } from '@oddment/core';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { pageNow } from '../state/clock.ts';
@@ -74,7 +74,7 @@ export function useAdding(job: JobRecord | undefined, area: AreaRecord | undefin
     addLike: (model) => {
       const host = job?.areas.find((a) => a.defects.some((d) => d.id === model.id));
       if (!host) return;
-      const body = { kind: model.kind, mark: nextMark(host), confirmed: [], decisions: [], ...asThis(model, pageNow()) };
+      const body = { kind: model.kind, mark: nextMark(host), confirmed: [], decisions: [], ...asThis(withUsual(host, model), pageNow()) };
       walkTo(edit.newDefect(host.id, body as DefectFields), atItsSizes);
     },
   };

@@ -1,5 +1,5 @@
+import { whenHere } from '../parts/when.ts';
 import Button from '@mui/material/Button';
-import { siteDateTime } from '@oddment/core';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { Bar } from '../parts/Bar.tsx';
@@ -13,7 +13,6 @@ export function Bin() {
   const { data, error } = api.useBinQuery(undefined);
   const [restore, { error: refused }] = api.useRestoreMutation();
   const units = useStore((s) => s.view.units ?? 'metric');
-  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
   return (
     <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
       <Bar units={units} />
@@ -41,14 +40,13 @@ export function Bin() {
             </thead>
             <tbody>
               {data.map((entry) => {
-                const { date, time } = siteDateTime(entry.at, here);
                 const words = binWords(entry);
                 return (
                   <tr key={entry.id}>
                     <th scope="row">{words}</th>
                     <td>{entry.within}</td>
                     <td>
-                      {date} {time}, {entry.name}
+                      {whenHere(entry.at)}, {entry.name}
                     </td>
                     <td style={{ textAlign: 'right' }}>
                       <Button

@@ -1,10 +1,10 @@
-import { siteDateTime } from '@oddment/core';
+import { useWhen } from '../parts/when.ts';
+import {} from '@oddment/core';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Say } from '../parts/Fig.tsx';
 import { refusal } from '../parts/refusal.ts';
-import { useTelling } from '../parts/telling.tsx';
 import { api } from '../state/api.ts';
 import { recordOf } from '../state/editing.ts';
 import { doneWords, toldChanges, type Told } from '../views/history.ts';
@@ -12,17 +12,16 @@ import { usePlace } from './JobFrame.tsx';
 
 function Change({ told }: { told: Told }) {
   const { job, edit, mayPlan } = usePlace();
-  const { timeZone } = useTelling();
   const navigate = useNavigate();
   const { last, rows, fields } = told;
-  const { date, time } = siteDateTime(last.at, timeZone);
+  const when = useWhen()(last.at);
   const record = recordOf(job, last.id);
   return (
     <tr>
       <td>
         <b>{doneWords(last)}</b>
         <div className="quiet">
-          {date} {time}, {last.name}
+          {when}, {last.name}
         </div>
         {rows.map((r) => (
           <div key={r.key}>
@@ -37,7 +36,7 @@ function Change({ told }: { told: Told }) {
           <Button
             size="small"
             variant="outlined"
-            aria-label={`Put back: ${doneWords(last)}, ${date} ${time}`}
+            aria-label={`Put back: ${doneWords(last)}, ${when}`}
             onClick={() => {
               edit.putBack(record, fields);
               void navigate(
@@ -93,7 +92,7 @@ export function History() {
   const record = recordId === undefined ? undefined : recordOf(job, recordId);
   const name = record?.entity === 'defect' ? record.of.mark : record?.entity === 'area' ? record.of.name : undefined;
   return (
-    <main className="pane sheet" style={{ gridRow: 3 }}>
+    <main className="pane sheet">
       <div className="title">
         <h1>What changed{name === undefined ? '' : ` in ${name}`}</h1>
         <span className="quiet">who, when, and from what to what</span>

@@ -1,6 +1,7 @@
+import { useWhen } from '../parts/when.ts';
 import Button from '@mui/material/Button';
 import type { IssuedRecord, JobRecord } from '@oddment/contracts';
-import { overtaken, readSheet, show, siteDateTime, type RepairPlan } from '@oddment/core';
+import { overtaken, readSheet, show, type RepairPlan } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -16,6 +17,8 @@ import { useHouseRules, useMayRecord } from '../state/editing.ts';
 import { useRemove } from '../state/removing.ts';
 import { changeCount, issuedChanges } from '../views/issuedChanges.ts';
 import { usePlace } from './JobFrame.tsx';
+import { KeptElsewhere } from '../parts/KeptElsewhere.tsx';
+import { PageActions } from '../parts/PageActions.tsx';
 
 const stateWords = { issued: 'issued', begun: 'begun', done: 'done' } as const;
 
@@ -28,15 +31,12 @@ function OvertakenNow({ job, plan, state }: { job: JobRecord; plan: RepairPlan |
 /** Everything issued for a job, latest first. */
 export function IssuedList() {
   const { job, plans: now } = usePlace();
-  const { units, timeZone } = useTelling();
+  const { units } = useTelling();
   const { data, error } = api.useIssuedPlansQuery(job.id);
   const plans = useQueued(data);
-  const when = (at: string) => {
-    const { date, time } = siteDateTime(at, timeZone);
-    return `${date} ${time}`;
-  };
+  const when = useWhen();
   return (
-    <main className="pane sheet" style={{ gridRow: 3 }}>
+    <main className="pane sheet">
       <div className="title">
         <h1>Issued plans</h1>
         <span className="quiet">kept as they were, with what they were made from</span>
@@ -121,28 +121,15 @@ function Kept({ issued }: { issued: IssuedRecord }) {
   const set = (state: 'begun' | 'done') => {
     void change({ id: issued.id, change: uuid(), version: issued.version, state, mark: issued.mark });
   };
-  const at = siteDateTime(issued.issuedAt, job.timeZone);
-  const begun = issued.begunAt === undefined ? undefined : siteDateTime(issued.begunAt, job.timeZone);
+  const when = useWhen();
   return (
     <main className="page">
-      <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-        <Button
-          variant="outlined"
-          style={{ color: '#000' }}
-          onClick={() => {
-            void navigate(`/jobs/${job.id}/plans`);
-          }}
-        >
-          All issued plans
-        </Button>
-        <Button
-          variant="contained"
-          onClick={() => {
-            globalThis.print();
-          }}
-        >
-          Print
-        </Button>
+      <PageActions
+        back="All issued plans"
+        onBack={() => {
+          void navigate(`/jobs/${job.id}/plans`);
+        }}
+      >
         <MakePdf address={`/api/plans/${issued.id}/sheet.pdf?units=${units}`}>PDF</MakePdf>
         <span style={{ flex: 1 }} />
         {mayRecord && issued.state === 'issued' ? (
@@ -180,7 +167,7 @@ function Kept({ issued }: { issued: IssuedRecord }) {
             Withdraw
           </button>
         ) : null}
-      </div>
+      </PageActions>
       {error === undefined ? null : (
         <p role="alert" className="no-print">
           {refusal(error)}
@@ -188,10 +175,10 @@ function Kept({ issued }: { issued: IssuedRecord }) {
       )}
       <p style={{ margin: '0 0 6px' }}>
         <b>
-          Issued {at.date} {at.time} by {issued.issuedBy}
+          Issued {when(issued.issuedAt)} by {issued.issuedBy}
         </b>
         , Oddment {issued.core}
-        {begun ? `; begun ${begun.date} ${begun.time} by ${issued.begunBy ?? ''}` : ''}
+        {issued.begunAt === undefined ? '' : `; begun ${when(issued.begunAt)} by ${issued.begunBy ?? ''}`}
         {issued.state === 'done' ? '; done' : ''}.
       </p>
       <Since issued={issued} />
@@ -208,16 +195,8 @@ export function IssuedPlanPage() {
   const data = useQueuedOne(read);
   if (data) return <Kept issued={data} key={data.id} />;
   return (
-    <main className="page">
-      <p>
-        {error === undefined ? (
-          'Opening the plan'
-        ) : (
-          <>
-            It is not here, or was withdrawn. <Link to={`/jobs/${job.id}/plans`}>All issued plans</Link>
-          </>
-        )}
-      </p>
-    </main>
+    <KeptElsewhere opening="Opening the plan" failed={error !== undefined}>
+      <Link to={`/jobs/${job.id}/plans`}>All issued plans</Link>
+    </KeptElsewhere>
   );
 }

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { addingKeys, useAdding, type Adding } from '../parts/adding.tsx';
 import { Bar } from '../parts/Bar.tsx';
+import { Guide } from '../parts/Guide.tsx';
 import { Conflicts } from '../parts/Conflicts.tsx';
 import { JobForm } from '../parts/JobForm.tsx';
 import { useKeys } from '../parts/keys.ts';
@@ -15,7 +16,7 @@ import { plannerOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/e
 import { useReadAhead } from '../state/readAhead.ts';
 import { useStore } from '../state/store.ts';
 import { corridor } from '../views/corridor.ts';
-import { stagePath, stages } from '../views/stages.ts';
+import { screenName, stagePath, stages } from '../views/stages.ts';
 
 export interface Place extends Adding {
   /** whether the person may change what is here */
@@ -67,9 +68,12 @@ function NotOpen({ units, error }: { units: UnitSystem; error: unknown }) {
   );
 }
 
+/** Whether a screen is paper: a sheet, options, or something that was kept. */
+const isPaper = (stage: string, kept: string | undefined): boolean => stage === 'sheet' || stage === 'options' || kept !== undefined;
+
 /** What stands around every screen of a job: the bar, the corridor, and the job itself with its plans. */
 export function JobFrame() {
-  const { jobId = '', defectId, areaId, planId } = useParams();
+  const { jobId = '', defectId, areaId, planId, offerId } = useParams();
   const { job, error } = useJob(jobId);
   useReadAhead(jobId);
   const by = usePlannedBy();
@@ -137,7 +141,7 @@ export function JobFrame() {
   }
   const place: Place = { ...adding, mayPlan, job, plans, units, edit, area, defect };
   // paper has nothing around it
-  if (stage === 'sheet' || stage === 'options' || planId !== undefined) {
+  if (isPaper(stage, planId ?? offerId)) {
     return (
       <TellingProvider value={telling}>
         <Outlet context={place} />
@@ -147,20 +151,23 @@ export function JobFrame() {
   }
   return (
     <TellingProvider value={telling}>
-      <div className="frame">
-        <div>
+      <div className="frame of-job">
+        <div className="top">
           <Bar
             site={job.site}
             units={units}
+            here={screenName(stage)}
             {...(mayPlan && {
               onSite: () => {
                 setEditing(true);
               },
             })}
-          />
+          >
+            <Corridor job={job} plans={plans} defectId={defect?.id} />
+          </Bar>
           <Conflicts jobId={job.id} />
+          <Guide job={job} plans={plans} defect={defect} stage={stage} />
         </div>
-        <Corridor job={job} plans={plans} defectId={defect?.id} />
         <Outlet context={place} />
       </div>
       <UndoBar />

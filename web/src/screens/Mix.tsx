@@ -1,5 +1,6 @@
-import { noWorkWords, plannedOf, takenAlong, type Mix as MixOf, type PlannedPlan, type PlannedWork } from '@oddment/core';
+import { noWorkWords, plannedOf, takenAlong, whileHere, type Mix as MixOf, type PlannedPlan, type PlannedWork, type WhileHere } from '@oddment/core';
 import type { DefectRecord } from '@oddment/contracts';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { DefectList } from '../parts/DefectList.tsx';
 import { SectionPicture } from '../parts/Drawing.tsx';
@@ -137,10 +138,29 @@ function MixCard({ mix, defect }: { mix: MixOf; defect: DefectRecord }) {
   );
 }
 
+/** What else of the area is done with the same mix. */
+function Beside({ found, jobId }: { found: readonly WhileHere[]; jobId: string }) {
+  return (
+    <section aria-label="While here, with the same mix">
+      <h2 style={{ fontSize: 16, marginTop: 12 }}>While here, with the same mix</h2>
+      <ul className="beside-mix">
+        {found.map((f) => (
+          <li key={f.defectId}>
+            <LedgerContext.Provider value={f.figures}>
+              <Link to={`/jobs/${jobId}/mix/${f.defectId}`}>{f.mark}</Link> <Fig figure={f.total} />, <Fig figure={f.handsOn} /> by hand
+            </LedgerContext.Provider>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** What is mixed: each mix with its parts in all and for one batch, and what it takes besides. */
 function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; defect: DefectRecord }) {
   const { job, plans } = usePlace();
   const { goods, worn, sizes } = takenAlong(work);
+  const here = useMemo(() => whileHere(plan, [...plans.values()]), [plan, plans]);
   const groups = [
     ['', goods],
     ['In packs', work.mixes.flatMap((m) => m.packs ?? [])],
@@ -190,6 +210,7 @@ function Mixes({ plan, work, defect }: { plan: PlannedPlan; work: PlannedWork; d
               <FigureRows rows={worn} />
             </details>
           )}
+          {here.length === 0 ? null : <Beside found={here} jobId={job.id} />}
           <h2 style={{ fontSize: 16, marginTop: 12 }}>Tools</h2>
           <p style={{ margin: 0 }}>{[...new Set(work.method.steps.flatMap((s) => s.tools))].join(', ')}.</p>
           <p>

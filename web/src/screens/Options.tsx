@@ -1,8 +1,9 @@
 import Button from '@mui/material/Button';
-import { askedText, clientOptions, plannedOf, readAsked, readFace, siteDateTime, type Asked, type ClientOptions, type Face } from '@oddment/core';
+import { askedText, clientOptions, plannedOf, readAsked, readFace, fullDay, withRepair, type Asked, type ClientOptions, type Face } from '@oddment/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { Say } from '../parts/Fig.tsx';
+import { JobTotal } from '../parts/JobTotal.tsx';
 import { MakePdf } from '../parts/MakePdf.tsx';
 import { api } from '../state/api.ts';
 import { put, useAddress } from '../state/address.ts';
@@ -12,6 +13,7 @@ import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
 import { OptionColumn } from './OptionColumn.tsx';
 import { OptionsAsked } from './OptionsAsked.tsx';
+import { onPaper, PageActions } from '../parts/PageActions.tsx';
 
 const partFace = (text: string): Partial<Face> => {
   const [wide = '', high = ''] = text.split('x');
@@ -40,26 +42,30 @@ export function Options() {
   const query = `defect=${defect.id}&units=${units}${ask === '' ? '' : `&ask=${encodeURIComponent(ask)}`}${readFace(faceText) ? `&face=${faceText}` : ''}`;
   return (
     <main className="page options">
-      <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-        <Button
-          variant="outlined"
-          onClick={() => {
-            void navigate(`/jobs/${job.id}/method/${defect.id}`);
-          }}
-          style={{ color: '#000' }}
-        >
-          Back
-        </Button>
-        <Button
-          variant="contained"
-          onClick={() => {
-            globalThis.print();
-          }}
-        >
-          Print
-        </Button>
+      <PageActions
+        onBack={() => {
+          void navigate(`/jobs/${job.id}/method/${defect.id}`);
+        }}
+      >
         <MakePdf address={`/api/jobs/${job.id}/options.pdf?${query}`}>PDF</MakePdf>
-      </div>
+        <span style={{ flex: 1 }} />
+        {mayPlan && made.options.length > 0 ? (
+          <Button
+            variant="outlined"
+            {...onPaper}
+            title="The first is the one that is offered, the others stand beside it"
+            onClick={() => {
+              const face = readFace(faceText);
+              const ways = made.options.map(({ scope, system }): Asked => ({ scope, system }));
+              const offer = withRepair(job.offer ?? {}, defect.id, { ways, face, out: undefined });
+              edit.job(job, { offer: offer as NonNullable<Parameters<typeof edit.job>[1]['offer']> });
+              void navigate(`/jobs/${job.id}/offer`);
+            }}
+          >
+            {made.options.length === 1 ? 'Put it in the offer' : `Put these ${String(made.options.length)} in the offer`}
+          </Button>
+        ) : null}
+      </PageActions>
       <OptionsAsked
         asked={shown}
         candidates={candidates.filter((c) => c.verdicts.length > 1 || c.grade !== 'out')}
@@ -75,6 +81,7 @@ export function Options() {
           });
         }}
       />
+      <JobTotal job={job} />
       <ByDeadline />
       <div className="head">
         <h1>
@@ -83,7 +90,7 @@ export function Options() {
         <span className="push" />
         <span>
           {made.place}
-          {job.client === '' ? '' : `, for ${job.client}`}, {siteDateTime(job.startAt, job.timeZone).date}
+          {job.client === '' ? '' : `, for ${job.client}`}, {fullDay(job.startAt, job.timeZone)}
         </span>
       </div>
       <div className="columns">

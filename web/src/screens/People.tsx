@@ -1,3 +1,4 @@
+import { whenHere } from '../parts/when.ts';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { NewPersonBody, PasswordBody, PersonRecord, Role } from '@oddment/contracts';
@@ -169,7 +170,7 @@ function OwnAccount() {
     const done = await change({ present, password });
     if (done.data) form.reset();
   });
-  const when = (at: string) => new Date(at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' });
+  const when = whenHere;
   return (
     <>
       <h2 style={{ fontSize: 18 }}>Your sessions</h2>

@@ -2,8 +2,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { FirmRecord, HouseRulesBody } from '@oddment/contracts';
 import {
-  defectKinds,
-  kindOf,
+  fullDate,
   ratesNotFollowed,
   schoolQuestions,
   hoursWhy,
@@ -11,11 +10,8 @@ import {
   usualHours,
   settableRates,
   showValue,
-  surfaces,
   yearsWhy,
   type HouseRules,
-  type SchoolQuestion,
-  type Surface,
 } from '@oddment/core';
 import { useEffect, useRef, useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
@@ -25,68 +21,14 @@ import { Bar } from '../parts/Bar.tsx';
 import { contractResolver } from '../parts/contractResolver.ts';
 import { HoursForm } from '../parts/HoursForm.tsx';
 import { NumberField } from '../parts/NumberField.tsx';
+import { OfferTermsForm } from '../parts/OfferTermsForm.tsx';
 import { RateFields } from '../parts/RateFields.tsx';
+import { RuleQuestions } from '../parts/RuleQuestions.tsx';
 import { refusal } from '../parts/refusal.ts';
 import { api } from '../state/api.ts';
 import { pageNow } from '../state/clock.ts';
 import { useMayPlan } from '../state/editing.ts';
 import { useStore } from '../state/store.ts';
-
-/** Surfaces that a question is about, in the order of the walk. */
-function surfacesOf({ kinds }: SchoolQuestion): readonly Surface[] {
-  const own = new Set(
-    defectKinds()
-      .filter((k) => kinds.includes(k.id))
-      .map((k) => kindOf(k.id).surface),
-  );
-  return surfaces.filter((s) => own.has(s));
-}
-
-function RuleOf({
-  question,
-  chosen,
-  onChoose,
-}: {
-  question: SchoolQuestion;
-  chosen: string | undefined;
-  onChoose: ((side: string | undefined) => void) | undefined;
-}) {
-  const usual = question.sides.find((s) => s.id === question.usual);
-  const changes = (question.unless ?? []).map((u) => `${question.sides.find((s) => s.id === u.side)?.title ?? ''} where ${u.because}`);
-  const barred = question.barred ?? [];
-  return (
-    <section className="rule" aria-label={question.question}>
-      <h3>{question.question}</h3>
-      <div>
-        <div className="choices" role="group" aria-label={question.question}>
-          {[undefined, ...question.sides].map((side) => (
-            <button
-              type="button"
-              key={side?.id ?? 'by-situation'}
-              disabled={!onChoose}
-              className={`plain${chosen === side?.id ? ' on' : ''}`}
-              aria-pressed={chosen === side?.id}
-              onClick={() => onChoose?.(side?.id)}
-            >
-              {side?.title ?? 'by the situation'}
-            </button>
-          ))}
-        </div>
-        <p className="quiet">
-          By the situation: {usual?.title}
-          {changes.length > 0 ? `; ${changes.join('; ')}` : ''}.
-        </p>
-        {question.sides.map((s) => (
-          <p key={s.id}>
-            <b>{s.title}:</b> {s.reason}
-            {barred.filter((b) => b.side === s.id).map((b) => ` Never where ${b.why}.`)}
-            {s.unplanned === undefined ? '' : ` Taken, it changes nothing in a plan: ${s.unplanned}.`}
-          </p>
-        ))}
-      </div>
-    </section>
-  );
-}
 
 function Labor({ rules, firm, save }: { rules: HouseRules; firm: FirmRecord; save: (change: (now: HouseRules) => HouseRules) => Promise<unknown> }) {
   const [today] = useState(() => pageNow().slice(0, 10));
@@ -197,38 +139,28 @@ export function Rules() {
               {refusal(error)}
             </p>
           )}
-          {surfaces.map((surface) => (
-            <section key={surface} aria-label={surface}>
-              <h2 style={{ fontSize: 18, textTransform: 'capitalize', marginTop: 18 }}>{surface}</h2>
-              {schoolQuestions
-                .filter((q) => surfacesOf(q)[0] === surface)
-                .map((q) => (
-                  <RuleOf
-                    key={q.id}
-                    question={q}
-                    chosen={rules.schools[q.id]}
-                    onChoose={
-                      mayPlan
-                        ? (side) => {
-                            void save((now) => ({ ...now, schools: own(now.schools, q.id, side) }));
-                          }
-                        : undefined
-                    }
-                  />
-                ))}
-            </section>
-          ))}
+          <RuleQuestions
+            chosen={rules.schools}
+            onChoose={
+              mayPlan
+                ? (id, side) => {
+                    void save((now) => ({ ...now, schools: own(now.schools, id, side) }));
+                  }
+                : undefined
+            }
+          />
         </main>
         <aside className="pane left-rule rules-page" aria-label="Time and money">
           <h2 style={{ fontSize: 18 }}>An hour of work</h2>
           {rules.labor ? (
             <p>
-              {rules.labor.currency} {rules.labor.perHour.toFixed(2)} since {rules.labor.since}: every plan then says what its hands-on time comes to.
+              {rules.labor.currency} {rules.labor.perHour.toFixed(2)} since {fullDate(rules.labor.since)}: every plan then says what its hands-on time comes to.
             </p>
           ) : (
             <p className="quiet">No rate is set: plans tell hours, and no money.</p>
           )}
           {mayPlan ? <Labor rules={rules} firm={firm} save={save} /> : null}
+          <OfferTermsForm mayPlan={mayPlan} />
           <h2 style={{ fontSize: 18, marginTop: 18 }}>When you work</h2>
           <p className={rules.hours ? undefined : 'quiet'}>
             {hoursWords(rules.hours ?? usualHours)}

@@ -1,4 +1,3 @@
-import Button from '@mui/material/Button';
 import { plannedOf, sheetOf } from '@oddment/core';
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -6,6 +5,7 @@ import { MakePdf } from '../parts/MakePdf.tsx';
 import { SheetPage } from '../parts/SheetPage.tsx';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
+import { PageActions } from '../parts/PageActions.tsx';
 
 /** The sheet for one repair as it would be worked now, on one page. */
 export function Sheet() {
@@ -20,30 +20,17 @@ export function Sheet() {
   if (!defect || !plan || !sheet) return <Incomplete stage="method" />;
   return (
     <main className="page">
-      <div className="no-print" style={{ display: 'flex', gap: 8, marginBottom: 10, flexWrap: 'wrap', alignItems: 'center' }}>
-        <Button
-          variant="outlined"
-          onClick={() => {
-            void navigate(`/jobs/${job.id}/method/${defect.id}`);
-          }}
-          style={{ color: '#000' }}
-        >
-          Back
-        </Button>
-        <Button
-          variant="contained"
-          onClick={() => {
-            globalThis.print();
-          }}
-        >
-          Print
-        </Button>
+      <PageActions
+        onBack={() => {
+          void navigate(`/jobs/${job.id}/method/${defect.id}`);
+        }}
+      >
         <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?defect=${defect.id}&units=${units}`}>PDF</MakePdf>
         {area ? <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?area=${area.id}&units=${units}`}>PDF of {area.name}</MakePdf> : null}
         <MakePdf address={`/api/jobs/${job.id}/sheets.pdf?units=${units}`}>PDF of the whole job</MakePdf>
         <span style={{ flex: 1 }} />
         <Link to={`/jobs/${job.id}/plans`}>Issued plans</Link>
-      </div>
+      </PageActions>
       <SheetPage sheet={sheet} figures={plan.ledger} />
     </main>
   );

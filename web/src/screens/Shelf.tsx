@@ -1,4 +1,4 @@
-import { auxiliaries, usualFigures, genericShelf, genericSystem, packState, systemOf, type PatchSystem, type Product } from '@oddment/core';
+import { auxiliaries, fullDate, usualFigures, genericShelf, genericSystem, packState, systemOf, type PatchSystem, type Product } from '@oddment/core';
 import { Link, useParams } from 'react-router';
 import { ShelfImport } from '../parts/ShelfImport.tsx';
 import { ShelfList } from '../parts/ShelfList.tsx';
@@ -92,7 +92,7 @@ export function Shelf() {
                     <Link to={`/shelf/${s.of}`}>{nameOf(s.of)}</Link>
                     {s.lot === '' ? '' : `, lot ${s.lot}`}:{' '}
                     <span className={`grade ${state === 'expired' ? 'out' : 'care'}`}>
-                      {state === 'expired' ? 'expired' : 'good until'} {until}
+                      {state === 'expired' ? 'expired' : 'good until'} {until === undefined ? '' : fullDate(until)}
                     </span>
                   </li>
                 ))}

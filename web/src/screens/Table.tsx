@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { OneOfThese } from '../parts/OneOfThese.tsx';
 import { FindField } from '../parts/FindField.tsx';
 import { DefectGrid } from '../parts/table/DefectGrid.tsx';
 import { ManyBar } from '../parts/table/ManyBar.tsx';
@@ -54,21 +55,7 @@ export function Table() {
       <h1 className="clip">All repairs of {job.site}</h1>
       <div className="table-head">
         <FindField label="Find by mark, place or word" value={search} hand={field} onSearch={setSearch} />
-        <span className="pair" role="group" aria-label="Which repairs">
-          {states.map(([state, words]) => (
-            <button
-              key={words}
-              type="button"
-              className="plain"
-              aria-pressed={only === state}
-              onClick={() => {
-                setOnly(state);
-              }}
-            >
-              {words}
-            </button>
-          ))}
-        </span>
+        <OneOfThese label="Which repairs" choices={states.map(([id, words]) => ({ id, words }))} chosen={only} onChoose={setOnly} />
         <span className="quiet" role="status">
           {rows.length === all.length ? `${String(all.length)} repairs` : `${String(rows.length)} of ${String(all.length)}`}
         </span>

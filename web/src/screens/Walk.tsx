@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { AreaRecord, DefectRecord } from '@oddment/contracts';
-import { answersOf, areaTable, kindOf, ownSizes, relevantAsks, senseArea, show, type RepairPlan } from '@oddment/core';
+import { answersOf, areaTable, kindOf, ownSizes, relevantAsks, type RepairPlan, senseArea, show, usualOf } from '@oddment/core';
 import { useEffect } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 
@@ -15,6 +15,10 @@ import { OfRecord } from '../parts/OfRecord.tsx';
 import { useRemove } from '../state/removing.ts';
 import { modelFor } from '../views/modelFor.ts';
 import { atItsSizes } from '../parts/adding.tsx';
+import { TakeAsUsual, UsualAnswers } from '../parts/UsualAnswers.tsx';
+import { useNarrow } from '../parts/narrow.ts';
+import { TakePhoto, Thumb } from '../parts/Thumb.tsx';
+import { useMayRecord } from '../state/editing.ts';
 import { usePlace } from './JobFrame.tsx';
 
 function AreaPage({ area }: { area: AreaRecord }) {
@@ -28,7 +32,7 @@ function AreaPage({ area }: { area: AreaRecord }) {
           <h1>{area.name}</h1>
           <span className="quiet">holds for every repair in this area</span>
           <span className="push" />
-          <OfRecord jobId={job.id} id={area.id} words="Delete the area" onDelete={() => remove('area', area, area.name)} />
+          <OfRecord jobId={job.id} id={area.id} words="Delete the area" mayDelete={mayPlan} onDelete={() => remove('area', area, area.name)} />
         </div>
         <div style={{ maxWidth: 320, marginBottom: 10 }}>
           <TextField
@@ -57,21 +61,32 @@ function AreaPage({ area }: { area: AreaRecord }) {
           }}
         />
         <Doubts sense={sense} confirmed={[]} />
-        <Button
-          variant="contained"
-          onClick={() => {
-            addDefect(area.id);
+        <UsualAnswers
+          key={`usual/${area.id}`}
+          area={area}
+          onUsual={(usual) => {
+            edit.area(area, { usual });
           }}
-        >
-          Add what you find here<kbd>A</kbd>
-        </Button>
+        />
+        {mayPlan ? (
+          <Thumb>
+            <Button
+              variant="contained"
+              onClick={() => {
+                addDefect(area.id);
+              }}
+            >
+              Add what you find here<kbd>A</kbd>
+            </Button>
+          </Thumb>
+        ) : null}
       </fieldset>
     </main>
   );
 }
 
 /** Puts the hand at the first size of a repair that was opened to be measured. */
-function useFirstSize({ id, kind, facts }: DefectRecord): void {
+function useFirstSize({ id, kind, facts }: Pick<DefectRecord, 'id' | 'kind' | 'facts'>): void {
   const { state } = useLocation() as { readonly state: unknown };
   const wanted = typeof state === 'object' && state !== null && 'focus' in state && state.focus === atItsSizes.focus;
   const first = ownSizes(kind, facts)[0]?.field;
@@ -83,13 +98,27 @@ function useFirstSize({ id, kind, facts }: DefectRecord): void {
 }
 
 function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRecord; plan: RepairPlan }) {
-  const { job, edit, units, mayPlan, addLike } = usePlace();
+  const { job, edit, units, mayPlan, addDefect, addLike } = usePlace();
+  const mayRecord = useMayRecord();
+  const narrow = useNarrow();
   const remove = useRemove();
   const table = kindOf(defect.kind);
   const { airC, slabC, humidityPct, place } = area.facts;
   const model = modelFor(job, defect);
   const missing = plan.sense.defect.missing.length;
-  useFirstSize(defect);
+  useFirstSize(plan.defect);
+  const next = (
+    <Button
+      size="small"
+      variant="outlined"
+      title="The next one here, with all these answers but the sizes"
+      onClick={() => {
+        addLike(defect);
+      }}
+    >
+      Next as this<kbd>L</kbd>
+    </Button>
+  );
   const climate = [
     place && areaTable.asks[0].options.find((o) => o.value === place.value)?.label,
     airC && `air ${show({ value: airC.value, kind: 'temperature' }, units).text}`,
@@ -109,17 +138,8 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
             </Link>
             {missing === 0 ? null : <span className="grade care">{missing === 1 ? 'one still to answer' : `${String(missing)} still to answer`}</span>}
             <span className="push" />
-            <Button
-              size="small"
-              variant="outlined"
-              title="The next one here, with all these answers but the sizes"
-              onClick={() => {
-                addLike(defect);
-              }}
-            >
-              Next as this<kbd>L</kbd>
-            </Button>
-            <OfRecord jobId={job.id} id={defect.id} words="Delete" onDelete={() => remove('defect', defect, defect.mark)} />
+            {narrow || !mayPlan ? null : next}
+            <OfRecord jobId={job.id} id={defect.id} words="Delete" mayDelete={mayPlan} onDelete={() => remove('defect', defect, defect.mark)} />
           </div>
           {model ? (
             <p className="offer">
@@ -141,11 +161,22 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
             id={defect.id}
             table={table}
             facts={defect.facts}
+            held={plan.defect.facts}
             sense={plan.sense.defect}
             onFacts={(facts) => {
               edit.defect(defect, { facts });
             }}
           />
+          {mayPlan ? (
+            <TakeAsUsual
+              area={area}
+              kind={defect.kind}
+              offered={usualOf(plan.defect, pageNow())}
+              onTake={() => {
+                edit.area(area, { usual: { ...area.usual, [defect.kind]: usualOf(plan.defect, pageNow()) } });
+              }}
+            />
+          ) : null}
           <div style={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 10, marginTop: 10 }}>
             <TextField
               label="Mark"
@@ -164,10 +195,28 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
             />
           </div>
         </fieldset>
+        {narrow && mayRecord ? (
+          <Thumb>
+            <TakePhoto defectId={defect.id} />
+            {mayPlan ? (
+              <>
+                <Button
+                  variant="outlined"
+                  onClick={() => {
+                    addDefect(area.id);
+                  }}
+                >
+                  Another kind
+                </Button>
+                {next}
+              </>
+            ) : null}
+          </Thumb>
+        ) : null}
         <Photos
           defectId={defect.id}
           saved={defect.version > 0}
-          asks={relevantAsks(table, defect.facts)}
+          asks={relevantAsks(table, plan.defect.facts)}
           onFacts={(facts) => {
             edit.defect(defect, { facts: { ...defect.facts, ...facts } });
           }}

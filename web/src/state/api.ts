@@ -21,11 +21,16 @@ import type {
   Role,
   DefectRecord,
   FirmRecord,
+  FoundDefect,
   JobRecord,
   JobSummary,
   DaysAhead,
   KeptDaysRecord,
   KeptDaysSummary,
+  OfferRecord,
+  OfferState,
+  OfferSummary,
+  OfferTermsRecord,
   SessionRecord,
 } from '@oddment/contracts';
 import type { Aim, Elsewhere, HouseRules, KeptPlacement } from '@oddment/core';
@@ -37,7 +42,7 @@ import { forgetReads } from './keptReads.ts';
 
 export type Entity = 'job' | 'area' | 'defect';
 /** What can be deleted and brought back. */
-export type Removable = Entity | 'photo' | 'plan' | 'days' | 'product' | 'stock';
+export type Removable = Entity | 'photo' | 'plan' | 'days' | 'offer' | 'product' | 'stock';
 export const paths: Record<Removable, string> = {
   job: 'jobs',
   area: 'areas',
@@ -45,10 +50,11 @@ export const paths: Record<Removable, string> = {
   photo: 'photos',
   plan: 'plans',
   days: 'days',
+  offer: 'offers',
   product: 'products',
   stock: 'stock',
 };
-type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | ProductRecord | StockRecord;
+type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | OfferSummary | ProductRecord | StockRecord;
 
 const touched = (entity: Removable) =>
   entity === 'photo'
@@ -57,11 +63,13 @@ const touched = (entity: Removable) =>
       ? (['plans'] as const)
       : entity === 'days'
         ? (['days'] as const)
-        : entity === 'product' || entity === 'stock'
-          ? (['shelf'] as const)
-          : (['jobs', 'job'] as const);
+        : entity === 'offer'
+          ? (['offers'] as const)
+          : entity === 'product' || entity === 'stock'
+            ? (['shelf'] as const)
+            : (['jobs', 'job'] as const);
 
-export const allTags = ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'days', 'shelf'] as const;
+export const allTags = ['session', 'jobs', 'job', 'people', 'sessions', 'photos', 'plans', 'days', 'offers', 'shelf'] as const;
 
 /** What is read again once something that was done at an address has arrived. */
 export function touchedBy(address: string) {
@@ -123,7 +131,12 @@ export const api = createApi({
     }),
     sessions: build.query<OwnSession[], undefined>({ query: () => 'me/sessions', providesTags: ['sessions'] }),
     endSession: build.mutation<undefined, string>({ query: (id) => ({ url: `me/sessions/${id}`, method: 'DELETE' }), invalidatesTags: ['sessions'] }),
-    jobs: build.query<JobSummary[], undefined>({ query: () => 'jobs', providesTags: ['jobs'] }),
+    jobs: build.query<JobSummary[], undefined>({ query: () => 'jobs', providesTags: ['jobs', 'offers'] }),
+    find: build.query<FoundDefect[], string>({
+      query: (words) => `find?words=${encodeURIComponent(words)}`,
+      providesTags: ['jobs', 'job'],
+      extraOptions: { fleeting: true },
+    }),
     job: build.query<JobRecord, string>({ query: (id) => `jobs/${id}`, providesTags: ['job'] }),
     createJob: build.mutation<JobRecord, Omit<JobRecord, 'areas' | 'version'> & { change: string }>({
       query: (body) => ({ url: 'jobs', method: 'POST', body }),
@@ -134,9 +147,9 @@ export const api = createApi({
         const words = Object.entries(asked).map(([name, value]) => `${name}=${String(value)}`);
         return `jobs/${jobId}/changes${words.length > 0 ? `?${words.join('&')}` : ''}`;
       },
-      providesTags: ['job', 'jobs', 'plans', 'days', 'photos'],
+      providesTags: ['job', 'jobs', 'plans', 'days', 'offers', 'photos'],
     }),
-    bin: build.query<BinEntry[], undefined>({ query: () => 'bin', providesTags: ['jobs', 'job', 'plans', 'days', 'photos', 'shelf'] }),
+    bin: build.query<BinEntry[], undefined>({ query: () => 'bin', providesTags: ['jobs', 'job', 'plans', 'days', 'offers', 'photos', 'shelf'] }),
     remove: build.mutation<AnyRecord, { entity: Removable; id: string; version: number; change: string; name: string }>({
       query: ({ entity, id, name, ...body }) => ({ url: `${paths[entity]}/${id}`, method: 'DELETE', body, words: `${name} deleted` }),
       invalidatesTags: (_done, _error, { entity }) => touched(entity),
@@ -194,6 +207,21 @@ export const api = createApi({
     >({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/days`, method: 'POST', body }),
       invalidatesTags: ['days', 'plans'],
+    }),
+    offerTerms: build.query<OfferTermsRecord, undefined>({ query: () => 'offer-terms', providesTags: ['offers'] }),
+    setOfferTerms: build.mutation<OfferTermsRecord, OfferTermsRecord & { change: string }>({
+      query: (body) => ({ url: 'offer-terms', method: 'PUT', body }),
+      invalidatesTags: ['offers'],
+    }),
+    offers: build.query<OfferSummary[], string>({ query: (jobId) => `jobs/${jobId}/offers`, providesTags: ['offers'] }),
+    offerOf: build.query<OfferRecord, string>({ query: (id) => `offers/${id}`, providesTags: ['offers'] }),
+    issueOffer: build.mutation<OfferSummary, { jobId: string; id: string; change: string; jobVersion: number; totalMinor: number }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/offers`, method: 'POST', body }),
+      invalidatesTags: ['offers'],
+    }),
+    changeOffer: build.mutation<OfferSummary, { id: string; change: string; version: number; state: OfferState; number: string }>({
+      query: ({ id, number, ...body }) => ({ url: `offers/${id}`, method: 'PUT', body, words: `Offer ${number} ${body.state}` }),
+      invalidatesTags: ['offers'],
     }),
     issuePlan: build.mutation<IssuedSummary, { defectId: string; id: string; change: string; jobVersion: number; areaVersion: number; defectVersion: number }>({
       query: ({ defectId, ...body }) => ({ url: `defects/${defectId}/plans`, method: 'POST', body }),

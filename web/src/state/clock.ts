@@ -12,3 +12,6 @@ export function followClock(session: SessionRecord): SessionRecord {
 export function pageNow(): string {
   return standing ?? new Date().toISOString();
 }
+
+/** The time zone that this device is set to. */
+export const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;

@@ -52,7 +52,7 @@ const plans = new WeakMap<object, { key: string; shelf: readonly PatchSystem[]; 
 /** The plans of the defects of an area, each computed once for the same facts. */
 export function plannerOf(job: JobRecord, area: AreaRecord, { rules, shelf }: PlannedBy): (defect: DefectRecord) => RepairPlan {
   // what they share is written out once, not for each of a thousand
-  const key = JSON.stringify([job.crew, job.startAt, job.timeZone, area.facts, area.name, rules]);
+  const key = JSON.stringify([job.crew, job.startAt, job.timeZone, area.facts, area.usual, area.name, rules]);
   return (defect) => {
     const known = plans.get(defect);
     if (known?.key === key && known.shelf === shelf) return known.plan;
@@ -86,10 +86,20 @@ export function defectBody({ kind, mark, facts, confirmed, choice, schools, sand
   } as DefectFields;
 }
 
-const areaBody = ({ name, facts }: AreaRecord): AreaFields => ({ name, facts });
+const areaBody = ({ name, facts, usual }: AreaRecord): AreaFields => ({ name, facts, usual: usual ?? {} });
 
-function jobBody({ site, client, timeZone, units, startAt, crew, days }: JobRecord): JobFields {
-  return { site, client, timeZone, units, startAt, crew: crewFields(crew), ...(days && { days: days as NonNullable<JobFields['days']> }) };
+function jobBody({ site, client, timeZone, units, startAt, crew, days, offer, archived }: JobRecord): JobFields {
+  return {
+    site,
+    client,
+    timeZone,
+    units,
+    startAt,
+    crew: crewFields(crew),
+    ...(days && { days: days as NonNullable<JobFields['days']> }),
+    ...(offer && { offer: offer as NonNullable<JobFields['offer']> }),
+    archived: archived ?? false,
+  };
 }
 
 /** A record of the walk, with which it is. */

@@ -53,10 +53,13 @@ interface Held {
   readonly trial?: Trial;
 }
 
+/** what is of a job and changes no days */
+const noMatter: ReadonlySet<string> = new Set(['version', 'days', 'offer', 'archived']);
+
 /** The same text for the same things, however they are ordered: what is read back from the server may be, and what counts up as it is saved changes nothing. */
 function sameText(value: unknown): string {
   return JSON.stringify(value, (name, one: unknown) => {
-    if (name === 'version' || name === 'days') return undefined;
+    if (noMatter.has(name)) return undefined;
     if (typeof one !== 'object' || one === null || Array.isArray(one)) return one;
     return Object.fromEntries(Object.entries(one).sort(([a], [b]) => (a < b ? -1 : 1)));
   });

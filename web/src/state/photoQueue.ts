@@ -11,6 +11,8 @@ export interface WaitingPhoto {
   readonly state: 'shrinking' | 'waiting' | 'sending' | 'offline' | 'refused';
   readonly message?: string;
   readonly bytes?: number;
+  /** what it is named by until somebody names it: the question it was taken at */
+  readonly caption?: string;
   readonly takenAt?: string;
   readonly position?: { readonly latitudeDeg: number; readonly longitudeDeg: number };
 }

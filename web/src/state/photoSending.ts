@@ -87,10 +87,11 @@ async function base64(blob: Blob): Promise<string> {
 }
 
 async function send(store: Store, photo: WaitingPhoto, jpeg: Blob): Promise<Pick<WaitingPhoto, 'state' | 'message'> | undefined> {
-  const { id, change, takenAt, position } = photo;
+  const { id, change, caption, takenAt, position } = photo;
   let response: Response;
   try {
-    const body = JSON.stringify({ id, change, jpeg: await base64(jpeg), ...(takenAt !== undefined && { takenAt }), ...(position && { position }) });
+    const said = { ...(caption !== undefined && { caption }), ...(takenAt !== undefined && { takenAt }), ...(position && { position }) };
+    const body = JSON.stringify({ id, change, jpeg: await base64(jpeg), ...said });
     response = await ask(`defects/${photo.defectId}/photos`, { method: 'POST', headers: headersOf(store.getState().drafts), body }, picturePatienceMs);
   } catch {
     return { state: 'offline', message: 'Kept here, the server does not answer.' };
@@ -139,9 +140,17 @@ async function sendAll(store: Store): Promise<void> {
 }
 
 /** Takes files in as photos of a defect: made smaller, kept in the browser, then sent. */
-export async function takeIn(store: Store, defectId: string, files: readonly File[], keepPosition: boolean): Promise<void> {
+export async function takeIn(store: Store, defectId: string, files: readonly File[], keepPosition: boolean, caption?: string): Promise<void> {
   for (const file of files) {
-    const photo: WaitingPhoto = { id: uuid(), change: uuid(), defectId, name: file.name, givenBytes: file.size, state: 'shrinking' };
+    const photo: WaitingPhoto = {
+      id: uuid(),
+      change: uuid(),
+      defectId,
+      name: file.name,
+      givenBytes: file.size,
+      state: 'shrinking',
+      ...(caption !== undefined && { caption }),
+    };
     store.dispatch(put(photo));
     const answer = await shrunk({ file, keepPosition });
     if (!answer.ok) {

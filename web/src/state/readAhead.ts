@@ -9,10 +9,12 @@ const afterMs = 800;
 export function useReadAhead(jobId: string): void {
   const send = useSend();
   useEffect(() => {
-    const { issuedPlans, keptDays, elsewhere, ahead, jobs } = api.endpoints;
+    const { issuedPlans, keptDays, offers, offerTerms, elsewhere, ahead, jobs } = api.endpoints;
     const read = () => {
       void send(issuedPlans.initiate(jobId, { subscribe: false }));
       void send(keptDays.initiate(jobId, { subscribe: false }));
+      void send(offers.initiate(jobId, { subscribe: false }));
+      void send(offerTerms.initiate(undefined, { subscribe: false }));
       void send(elsewhere.initiate(jobId, { subscribe: false }));
       void send(ahead.initiate(undefined, { subscribe: false }));
       void send(jobs.initiate(undefined, { subscribe: false }));

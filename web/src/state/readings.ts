@@ -1,6 +1,7 @@
 import type { Reading, ReadingsState, ReadQuantity } from '@oddment/contracts';
 import { clockTime } from '@oddment/core';
 import { useSyncExternalStore } from 'react';
+import { zoneHere } from './clock.ts';
 
 /** What the page knows of the instruments: the last state it was told, and whether it is still told. */
 export interface Heard {
@@ -74,7 +75,7 @@ export function instrumentWords({ kind, simulated }: Reading): string {
 
 /** When it was read, by the clock of this place. */
 export function instrumentClock({ at }: Reading): string {
-  return clockTime(at, { timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone });
+  return clockTime(at, { timeZone: zoneHere() });
 }
 
 /** Which reading an input of a formula or a question may take, by its name. */

@@ -1,15 +1,12 @@
+import { clockTime } from '@oddment/core';
 import type { DraftsState } from './drafts.ts';
 import type { LinkState } from './link.ts';
 import { signInAgain } from './requests.ts';
 import { useStore } from './store.ts';
+import { zoneHere } from './clock.ts';
 
-const minute = (at: Date) => at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
-
-/** An instant by the browser's own clock, with its day where that is another. */
-function readWords(at: string): string {
-  const then = new Date(at);
-  return then.toDateString() === new Date().toDateString() ? minute(then) : `${minute(then)} on ${then.toLocaleDateString()}`;
-}
+/** An instant by the clock of this device, with its day where that is another. */
+const readWords = (at: string) => clockTime(at, { timeZone: zoneHere(), day: new Date().toISOString() });
 
 /** What is saved and what is not, in a few words; whether it is something to know before the page is left. */
 export function saveWords({ drafts, texts, actions, notKept }: DraftsState, link: LinkState): { readonly words: string; readonly warn: boolean } {

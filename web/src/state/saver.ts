@@ -174,7 +174,7 @@ async function sendOne(next: NonNullable<ReturnType<typeof nextOf>>, { dispatch,
   if (answer.ok) {
     await dispatch(api.endpoints.job.initiate(draft.jobId, { forceRefetch: true, subscribe: false }) as never);
     dispatch(kept({ key, change: draft.change, version: answer.version, saved: draft.body }));
-    if (draft.entity === 'defect') dispatch(api.util.invalidateTags(['jobs']));
+    if (draft.entity !== 'area') dispatch(api.util.invalidateTags(['jobs']));
     return;
   }
   const { ok: _ok, ended: over, ...rest } = answer;

@@ -45,6 +45,8 @@ export interface ViewState {
   readonly singleKeys: boolean;
   /** whether what may stay open is asked too */
   readonly allAsked: boolean;
+  /** whether one is led through a first repair; not said yet: on the first job of a firm */
+  readonly guide?: boolean;
   /** what candidates that fit alike are put in order by */
   readonly rankBy: RankBy;
   readonly whatIf: Readonly<Record<string, WhatIf>>;
@@ -63,13 +65,14 @@ function remembered(): ViewState {
     whatIf: {},
   };
   try {
-    const { units, dark, singleKeys, allAsked, rankBy } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
+    const { units, dark, singleKeys, allAsked, guide, rankBy } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
     return {
       ...plain,
       ...(units && { units }),
       ...(dark !== undefined && { dark }),
       ...(singleKeys !== undefined && { singleKeys }),
       ...(allAsked !== undefined && { allAsked }),
+      ...(guide !== undefined && { guide }),
       ...(rankBy !== undefined && rankBy in rankWords && { rankBy }),
     };
   } catch {
@@ -78,8 +81,8 @@ function remembered(): ViewState {
 }
 
 /** Keeps what the person set for the next visit. */
-export function remember({ units, dark, singleKeys, allAsked, rankBy }: ViewState): void {
-  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys, allAsked, rankBy }));
+export function remember({ units, dark, singleKeys, allAsked, guide, rankBy }: ViewState): void {
+  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys, allAsked, guide, rankBy }));
 }
 
 export const viewSlice = createSlice({
@@ -98,6 +101,9 @@ export const viewSlice = createSlice({
     allAskedSet: (state, { payload }: PayloadAction<boolean>) => {
       state.allAsked = payload;
     },
+    guideSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.guide = payload;
+    },
     rankedBySet: (state, { payload }: PayloadAction<RankBy>) => {
       state.rankBy = payload;
     },
@@ -112,4 +118,4 @@ export const viewSlice = createSlice({
   },
 });
 
-export const { unitsSet, darkSet, singleKeysSet, allAskedSet, rankedBySet, tried, undoableSet } = viewSlice.actions;
+export const { unitsSet, darkSet, singleKeysSet, allAskedSet, guideSet, rankedBySet, tried, undoableSet } = viewSlice.actions;

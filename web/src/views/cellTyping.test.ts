@@ -5,7 +5,10 @@ import type { TableRow } from './defectTable.ts';
 
 const at = '2026-06-02T12:00:00Z';
 const facts = { lengthMm: { value: 4200, how: 'measured', at, text: '4,2 m' }, moisture: { value: 'dry', how: 'entered', at } } as const;
-const row = { defect: { id: 'd', version: 1, kind: 'slab-crack', mark: 'H-1', facts, confirmed: [], decisions: [] } } as unknown as TableRow;
+const defect = { id: 'd', version: 1, kind: 'slab-crack', mark: 'H-1', facts, confirmed: [], decisions: [] };
+// planned with an answer that is usual in its area
+const usual = { slabMm: { value: 150, how: 'assumed', at: '2026-06-02T12:00:00Z', usualIn: 'Hall' } };
+const row = { defect, plan: { defect: { ...defect, facts: { ...usual, ...facts } } } } as unknown as TableRow;
 const ask = (field: string) => {
   const found = kindOf('slab-crack').asks.find((a) => a.field === field);
   if (!found) throw new Error(`nothing is asked as ${field}`);
@@ -33,6 +36,7 @@ describe('what is typed in a cell', () => {
     const mark = { is: 'field', field: 'mark' } as const;
     expect(startOf(mark, row, 'metric')).toBe('H-1');
     expect(startOf({ is: 'ask', ask: ask('lengthMm') as never }, row, 'us')).toBe('4,2 m');
+    expect(startOf({ is: 'ask', ask: ask('slabMm') as never }, row, 'metric')).toBe('150');
     expect(patchOf(mark, row, ' H-9 ', 'metric', at)).toEqual({ ok: true, patch: { mark: 'H-9' } });
     expect(patchOf(mark, row, ' ', 'metric', at).ok).toBe(false);
   });

@@ -42,9 +42,9 @@ export function patchOf(typing: CellTyping, row: TableRow, text: string, units: 
 }
 
 /** What stands in a cell when it begins to be typed in. */
-export function startOf(typing: CellTyping, { defect }: TableRow, units: UnitSystem): string {
+export function startOf(typing: CellTyping, { defect, plan }: TableRow, units: UnitSystem): string {
   if (typing.is === 'field') return defect[typing.field] ?? '';
-  const fact = defect.facts[typing.ask.field];
+  const fact = plan.defect.facts[typing.ask.field];
   if (typing.ask.ask === 'measure') return fieldText(fact?.value as number | undefined, fact?.text, typing.ask.kind, units);
   return typeof fact?.value === 'string' ? fact.value : '';
 }

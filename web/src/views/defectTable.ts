@@ -112,8 +112,9 @@ function stateText(row: TableRow, how: Telling): string {
 
 /** A column for a question: the answers of all kinds that ask it. */
 function askColumn(field: string, title: string): TableColumn {
-  const ask = ({ defect }: TableRow) => relevantAsks(kindOf(defect.kind), defect.facts).find((a) => a.field === field);
-  const fact = (row: TableRow) => row.defect.facts[field];
+  // with what is usual in its area
+  const ask = ({ plan: { defect } }: TableRow) => relevantAsks(kindOf(defect.kind), defect.facts).find((a) => a.field === field);
+  const fact = (row: TableRow) => row.plan.defect.facts[field];
   return {
     id: `ask/${field}`,
     title,

@@ -56,6 +56,7 @@ const entityWords: Readonly<Record<ChangeRecord['entity'], string>> = {
   photo: 'photo of',
   plan: 'issued plan of',
   days: 'kept days',
+  offer: 'offer',
   product: 'product',
   stock: 'packs',
 };

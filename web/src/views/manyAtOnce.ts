@@ -1,5 +1,5 @@
-import type { DefectRecord, JobRecord } from '@oddment/contracts';
-import { isOwnSize, kindOf, plannedOf, relevantAsks, type Ask, type RepairPlan } from '@oddment/core';
+import type { JobRecord } from '@oddment/contracts';
+import { isOwnSize, kindOf, plannedOf, relevantAsks, type Ask, type Defect, type RepairPlan } from '@oddment/core';
 
 /** A question that some of the chosen repairs are asked, and how many. */
 export interface SharedAsk {
@@ -10,8 +10,10 @@ export interface SharedAsk {
 const sameOptions = (a: Ask, b: Ask) =>
   a.ask === b.ask && (a.ask !== 'choice' || b.ask !== 'choice' || a.options.map((o) => o.value).join() === b.options.map((o) => o.value).join());
 
+type Answered = Pick<Defect, 'kind' | 'facts'>;
+
 /** The questions that can be answered for several repairs at once: those that are no size of one, most shared first. */
-export function sharedAsks(defects: readonly DefectRecord[]): readonly SharedAsk[] {
+export function sharedAsks(defects: readonly Answered[]): readonly SharedAsk[] {
   const found: { ask: SharedAsk['ask']; count: number }[] = [];
   for (const defect of defects)
     for (const ask of relevantAsks(kindOf(defect.kind), defect.facts)) {
@@ -25,7 +27,7 @@ export function sharedAsks(defects: readonly DefectRecord[]): readonly SharedAsk
 }
 
 /** Whether a question is asked of a defect as it stands. */
-export const isAsked = ({ kind, facts }: DefectRecord, ask: Ask): boolean =>
+export const isAsked = ({ kind, facts }: Answered, ask: Ask): boolean =>
   relevantAsks(kindOf(kind), facts).some((own) => own.field === ask.field && sameOptions(own, ask));
 
 /** The systems that fit one of the chosen repairs, or fit it with care, and how many each fits. */

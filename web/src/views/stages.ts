@@ -20,6 +20,12 @@ export const stages = [
 
 export type StageId = (typeof stages)[number]['id'];
 
+/** screens of a job beside the corridor, by how they stand in the address */
+const beside: Readonly<Record<string, string>> = { plans: 'Issued plans', offer: 'Offer', table: 'Table', changes: 'What changed' };
+
+/** What a screen of a job is called, by how it stands in the address. */
+export const screenName = (id: string): string => stages.find((s) => s.id === id)?.name ?? beside[id] ?? 'This job';
+
 /** The address of a stage of a job: of one repair where it shows one. */
 export function stagePath({ id, per }: Pick<Stage, 'id' | 'per'>, jobId: string, defectId: string | undefined): string {
   return per === 'job' || defectId === undefined ? `/jobs/${jobId}/${id}` : `/jobs/${jobId}/${id}/${defectId}`;

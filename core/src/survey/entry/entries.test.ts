@@ -77,6 +77,13 @@ describe('what becomes of it in a job', () => {
     expect(fates('Yard:\nH-01 crack slab 4.2m dry')).toEqual([{ is: 'new' }]);
   });
 
+  it('what is usual in its area is how it is there', () => {
+    const usual = { 'slab-crack': { traffic: fact('foot') } };
+    const told = (text: string) => fatesOf(readEntries(text, 'metric', at), [{ name: 'Hall', usual, defects: [there] }], 'Hall');
+    expect(told('area,mark,kind,moisture,traffic\nHall,H-01,slab-crack,dry,foot')).toEqual([{ is: 'there' }]);
+    expect(told('area,mark,kind,moisture,traffic\nHall,H-01,slab-crack,dry,hard-wheels')).toMatchObject([{ is: 'differs' }]);
+  });
+
   it('a mark that stands twice and words that say no kind are told, not made', () => {
     expect(fates('H-02 crack slab\nH-02 crack slab\nzebra').map((f) => f.is)).toEqual(['new', 'open', 'open']);
   });

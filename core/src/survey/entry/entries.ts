@@ -7,6 +7,7 @@ import { defectKinds, kindOf, type DefectKind } from '../kinds.ts';
 import type { Area } from '../job.ts';
 import { askNamed } from './answersInLine.ts';
 import { kindIn } from './calledKind.ts';
+import { withUsual } from '../usual.ts';
 import { cellOf, readCell } from './cells.ts';
 import { readQuickLine, type NotTaken, type QuickLine, type Understood } from './line.ts';
 
@@ -125,11 +126,14 @@ export type Fate =
   /** it cannot be made, and why */
   | { readonly is: 'open'; readonly why: string };
 
-type Places = readonly Pick<Area, 'name' | 'defects'>[];
+type Places = readonly Pick<Area, 'name' | 'usual' | 'defects'>[];
 
 function against(entry: Entry, area: string, areas: Places): Fate | undefined {
-  const there = areas.find((a) => name(a.name) === name(area))?.defects.find((d) => entry.mark !== undefined && name(d.mark) === name(entry.mark));
-  if (!there) return undefined;
+  const host = areas.find((a) => name(a.name) === name(area));
+  const own = host?.defects.find((d) => entry.mark !== undefined && name(d.mark) === name(entry.mark));
+  if (!host || !own) return undefined;
+  // as it is written: with what is usual where it stands
+  const there = withUsual(host, own);
   if (there.kind !== entry.kind) return { is: 'differs', in: ['Kind'] };
   const differ = kindOf(there.kind).asks.filter((ask) => {
     const told = entry.facts[ask.field];

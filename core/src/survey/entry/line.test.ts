@@ -67,6 +67,8 @@ describe('a line typed quickly', () => {
       depthMm: 38.1,
       widths: [{ atMm: 0, widthMm: 3.175, text: '1/8"' }],
     });
+    expect(read(`crack slab 6-3 ⅛″ 1½ in deep`, 'us').facts).toMatchObject({ lengthMm: 1905, depthMm: 38.1, widths: [{ widthMm: 3.175 }] });
+    expect(read(`crack slab 5' 6 1/8" d2"`, 'us').facts).toMatchObject({ lengthMm: 1676.4, depthMm: 50.8 });
     expect(read('spall 12x8x1/2 in', 'us').facts).toMatchObject({ outline: { shape: { is: 'rectangle', widthMm: 304.8, heightMm: 203.2 } }, depthMm: 12.7 });
   });
 

@@ -18,7 +18,8 @@ const fields: Readonly<Record<Dimension, readonly string[]>> = {
   cover: ['coverMm'],
 };
 
-const hasUnit = (text: string) => /[a-z%"'”″’′]\s*$/i.test(text);
+// 6-3 is feet and inches and needs none
+const hasUnit = (text: string) => /[a-z%"'”″’′]\s*$/i.test(text) || /^\d+-\d/.test(text);
 const unitOf = (text: string) => /[a-z%"'”″’′]+$/i.exec(text)?.[0] ?? '';
 
 /** Widths spread evenly over a line, the first at its start and the last at its end. */

@@ -1,3 +1,5 @@
+import { plainMarks } from '../../quantity/spoken.ts';
+
 /** A part of a line: where its words begin among the words of the line, and how many they are. */
 interface Part {
   readonly at: number;
@@ -51,7 +53,8 @@ const spoken: Readonly<Record<string, Dimension>> = {
 const number = String.raw`(?:\d+(?:[.,]\d+)?(?:-\d+/\d+)?|[.,]\d+|\d+/\d+)`;
 const unit = String.raw`(?:mm|cm|m|inch|inches|in|ft|feet|mils?|ml|l|%|"|”|″|'|’|′)`;
 const one = new RegExp(String.raw`^([dwhltc])?(${number})(${unit})?$`, 'i');
-const feet = /^([dwhltc])?(\d+['’′]-?\d+(?:-?\d+\/\d+)?["”″]?)$/i;
+// `5'6"`, and `6-3` as people read it off a tape in feet
+const feet = /^([dwhltc])?(\d+['’′]-?\d+(?:-?\d+\/\d+)?["”″]?|\d+-\d{1,2}(?:-\d+\/\d+)?)$/i;
 const unitAlone = new RegExp(`^${unit}$`, 'i');
 const fraction = new RegExp(String.raw`^\d+/\d+(${unit})?$`, 'i');
 const products = new RegExp(String.raw`^${number}${unit}?(?:[x×]${number}${unit}?)+$`, 'i');
@@ -60,7 +63,7 @@ const named = /^([\p{L}][\p{L}\p{N}-]*)=(\S+)$/u;
 
 /** The words of a line: what stands between spaces, without the marks at their ends. */
 export const wordsOf = (line: string): readonly string[] =>
-  line
+  plainMarks(line)
     // `12 x 8` and `12x8` are one
     .replaceAll(/(\d["'”″’′]?|\d\s?(?:mm|cm|m|in|ft))\s+(?:x|×|by)\s+(?=\d)/gi, '$1x')
     .split(/\s+/)

@@ -32,23 +32,25 @@ const steps: Readonly<Record<string, readonly [rows: number, cols: number]>> = {
   PageUp: [-12, 0],
 };
 
-function Head({ table }: { readonly table: DefectGridProps['table'] }) {
+function Head({ table, mayPlan }: Pick<DefectGridProps, 'table' | 'mayPlan'>) {
   const { columns, rows, sorting, sortBy, isChosen, choose } = table;
   const all = rows.length > 0 && rows.every((r) => isChosen(r.id));
   return (
     <div role="row" className="grid-row head" style={{ gridTemplateColumns: template(columns) }} aria-rowindex={1}>
       <span role="columnheader">
-        <input
-          type="checkbox"
-          aria-label="Choose all that are shown"
-          checked={all}
-          onChange={(event) => {
-            choose(
-              rows.map((r) => r.id),
-              event.target.checked,
-            );
-          }}
-        />
+        {mayPlan ? (
+          <input
+            type="checkbox"
+            aria-label="Choose all that are shown"
+            checked={all}
+            onChange={(event) => {
+              choose(
+                rows.map((r) => r.id),
+                event.target.checked,
+              );
+            }}
+          />
+        ) : null}
       </span>
       {columns.map((column) => {
         const sorted = sorting?.id === column.id ? (sorting.desc ? 'descending' : 'ascending') : 'none';
@@ -148,7 +150,7 @@ export function DefectGrid({ jobId, table, mayPlan, onPatch }: DefectGridProps) 
   return (
     <div className="grid-scroll" ref={scroll}>
       <div role="grid" tabIndex={-1} aria-label="Repairs" aria-rowcount={rows.length + 1} aria-multiselectable="true" onKeyDown={keys}>
-        <Head table={table} />
+        <Head table={table} mayPlan={mayPlan} />
         <div style={{ height: virtual.getTotalSize(), position: 'relative' }} role="rowgroup">
           {virtual.getVirtualItems().map((item) => {
             const row = rows[item.index];
@@ -173,15 +175,17 @@ export function DefectGrid({ jobId, table, mayPlan, onPatch }: DefectGridProps) 
                 style={{ gridTemplateColumns: template(columns), height: rowPx, transform: `translateY(${String(item.start)}px)` }}
               >
                 <span {...cell(0)}>
-                  <input
-                    type="checkbox"
-                    tabIndex={-1}
-                    aria-label={`Choose ${row.defect.mark}`}
-                    checked={isChosen(row.id)}
-                    onChange={(event) => {
-                      choose([row.id], event.target.checked);
-                    }}
-                  />
+                  {mayPlan ? (
+                    <input
+                      type="checkbox"
+                      tabIndex={-1}
+                      aria-label={`Choose ${row.defect.mark}`}
+                      checked={isChosen(row.id)}
+                      onChange={(event) => {
+                        choose([row.id], event.target.checked);
+                      }}
+                    />
+                  ) : null}
                 </span>
                 {columns.map((one, i) => (
                   <span

@@ -37,9 +37,11 @@ function Chooser({ label, options, onChoose }: ChooserProps) {
 
 /** Answers one question for all that are asked it. */
 function Answer({ chosen }: { readonly chosen: readonly DefectRecord[] }) {
-  const { job, units } = usePlace();
+  const { job, units, plans } = usePlace();
   const many = useMany(job);
-  const asks = sharedAsks(chosen);
+  // what is asked depends on what is usual in an area too
+  const held = (defect: DefectRecord) => plans.get(defect.id)?.defect ?? defect;
+  const asks = sharedAsks(chosen.map(held));
   const [index, setIndex] = useState<number>();
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string>();
@@ -54,7 +56,7 @@ function Answer({ chosen }: { readonly chosen: readonly DefectRecord[] }) {
       return;
     }
     many.change(chosen, (defect) => {
-      const own = isAsked(defect, asked) ? answerPatch({ defect }, asked, value, units, pageNow()) : undefined;
+      const own = isAsked(held(defect), asked) ? answerPatch({ defect }, asked, value, units, pageNow()) : undefined;
       return own?.ok === true ? own.patch : undefined;
     });
     setIndex(undefined);
