@@ -14,6 +14,7 @@ import {
   insertFirmAndOwner,
   insertPerson,
   insertSession,
+  lockFirm,
   ownerCount,
   readFirm,
   readPasswordHash,
@@ -220,10 +221,12 @@ export function addPerson(db: Database, clock: Clock, scope: Scope, body: NewPer
  */
 export function changePerson(db: Database, scope: Scope, id: string, body: ChangePersonBody): Promise<PersonRecord> {
   return db.transaction(async (tx) => {
+    // one change of a firm's people at a time: two owners who disable each other would leave none
+    await lockFirm(tx, scope.firmId);
     const current = await person(tx, scope, id);
     if (!(await isNewChange(tx, scope, body.change, 'person', id, 'change'))) return current;
     const values = { name: body.name, role: body.role, disabledAt: body.disabled ? scope.at : null };
-    if (!(await updatePerson(tx, scope.firmId, id, body.version, values))) throw new HttpProblem(409, 'This account was changed meanwhile.', { current });
+    if (!(await updatePerson(tx, scope.firmId, id, body.version, values))) throw new HttpProblem(409, 'This account was changed meanwhile.', { current: await person(tx, scope, id) });
     if ((await ownerCount(tx, scope.firmId)) === 0) throw new HttpProblem(409, 'A firm keeps at least one owner who can sign in. Make another owner first.');
     if (body.disabled) await endSessions(tx, id);
     return person(tx, scope, id);

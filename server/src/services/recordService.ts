@@ -163,14 +163,18 @@ export function changeRecord(
   besides: FieldDiff = {},
 ): Promise<Answer> {
   return db.transaction(async (tx) => {
+    // read only after its id is noted: a repeat waits there for the first to be done, and is answered as that left it
+    const isNew = await isNewChange(tx, scope, made.change, entity, id, action);
     const before = await current(tx, scope, entity, id);
-    if (!(await isNewChange(tx, scope, made.change, entity, id, action))) return { record: before, repeated: true };
+    if (!isNew) return { record: before, repeated: true };
     if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
     guard(before);
     if (!(await updateRow(tx, scope, entity, id, made.version, values))) {
+      // what this met may have been saved after `before` was read
+      const now = await current(tx, scope, entity, id);
       const by = await lastChange(tx, scope, id, made.change);
-      throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(before.version)}.`, {
-        current: before,
+      throw new HttpProblem(409, `${words[entity]} was changed meanwhile. Your version is ${String(made.version)}, it is now at ${String(now.version)}.`, {
+        current: now,
         by,
       });
     }

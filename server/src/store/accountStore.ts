@@ -137,6 +137,11 @@ export async function updatePerson(
   return rows.length > 0;
 }
 
+/** Holds a firm until the transaction ends: who does the same waits. */
+export async function lockFirm(tx: Transaction, firmId: string): Promise<void> {
+  await tx.select({ id: firms.id }).from(firms).where(eq(firms.id, firmId)).for('update');
+}
+
 /** How many owners of a firm can sign in. */
 export async function ownerCount(tx: Transaction, firmId: string): Promise<number> {
   const [row] = await tx
