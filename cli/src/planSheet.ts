@@ -1,4 +1,5 @@
 import {
+  areaWords,
   cautionsOn,
   answersSentence,
   cite,
@@ -119,7 +120,7 @@ function plannedLines(plan: PlannedPlan, job: Job, words: Words): string[] {
 export function planSheet(plan: RepairPlan, job: Job, words: Words): string {
   const { how, text } = words;
   const table = kindOf(plan.defect.kind);
-  const head = [rule, `${plan.defect.mark}, ${plan.area.name}: ${table.title}`];
+  const head = [rule, `${plan.defect.mark}, ${areaWords(plan.area)}: ${table.title}`];
   if (plan.state === 'planned') return [...head, ...plannedLines(plan, job, words)].join('\n');
   const missing = [...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => `  still to answer: ${a.question}`);
   const refused = [...plan.sense.area.refused, ...plan.sense.defect.refused].map((r) => `  ${text(r.sentence)}`);

@@ -7,6 +7,7 @@ export {
   ChangeDefectBody,
   ChangeJobBody,
   DecisionBody,
+  DefectBasics,
   DefectFields,
   JobBasics,
   JobFields,

@@ -26,6 +26,7 @@ import {
   ListOf,
   Moment,
   Nested,
+  NumberBetween,
   ObjectSuchThat,
   OneOf,
   OneOfThose,
@@ -87,6 +88,13 @@ export class DecisionBody {
   @OptionalText('The document', 200) document?: string;
 }
 
+/** Where a defect lies on a picture of its area, as shares of its width and height. */
+export class SpotBody {
+  @Id() photo!: string;
+  @NumberBetween('How far across it lies', 0, 1) across!: number;
+  @NumberBetween('How far down it lies', 0, 1) down!: number;
+}
+
 /** The fields of an area that a person sets. */
 export class AreaFields {
   @Text('The area', 1, 80) name!: string;
@@ -95,8 +103,8 @@ export class AreaFields {
   @Optionally(ObjectSuchThat(usualSchema, usualWrong)) usual?: Readonly<Record<string, LooseFacts>>;
 }
 
-/** The fields of a defect that a person sets. */
-export class DefectFields {
+/** What a person sets of a defect, and what goes out in a file of its job. */
+export class DefectBasics {
   @OneOfThose('The kind', () => defectKinds().map((k) => k.id), isDefectKind) kind!: DefectKind;
   @Text('The mark', 1, 20) mark!: string;
   @Nested(noFacts, (around) => defectFactsBody((around?.object as { kind?: unknown } | undefined)?.kind), defectFactsSchema) facts!: LooseFacts;
@@ -106,6 +114,12 @@ export class DefectFields {
   @OptionalOneOf('The sand', sandChoices) sand?: SandChoice;
   @ListOf('The decisions', () => DecisionBody, 20) decisions!: DecisionBody[];
   @OptionalText('The note', 2000) note?: string;
+}
+
+/** A defect with where it lies on a picture of its area. */
+export class DefectFields extends DefectBasics {
+  /** who does not send it leaves it as it is; null takes it away */
+  @OptionalNested(() => SpotBody) spot?: SpotBody | null;
 }
 
 export class NewJobBody extends JobFields {

@@ -28,12 +28,12 @@ import { schemaOf, withSharedParts, type Schema } from './schema.ts';
 import { HouseRulesFields } from './accounts.ts';
 import { DaysSetupBody } from './daysSetup.ts';
 import { OfferSetupBody } from './offer.ts';
-import { AreaFields, DefectFields, JobBasics } from './job.ts';
+import { AreaFields, DefectBasics, JobBasics } from './job.ts';
 
 export const jobFileFormat = 'oddment-job';
 export const jobFileVersion = 3;
 
-export class DefectInFile extends DefectFields {
+export class DefectInFile extends DefectBasics {
   @Id() id!: string;
 }
 export class AreaInFile extends AreaFields {

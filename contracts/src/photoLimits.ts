@@ -4,6 +4,8 @@ export const photoLimits = {
   keptBytes: 1_500_000,
   keptSidePx: 2048,
   perDefect: 12,
+  /** plans, sketches and elevations of one area */
+  perArea: 6,
   /** added by one person within a day */
   perDayBytes: 1_000_000_000,
   /** taken in by the page, before it is made smaller */

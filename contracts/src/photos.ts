@@ -27,7 +27,9 @@ export class ChangePhotoBody {
 export interface PhotoRecord {
   readonly id: string;
   readonly version: number;
-  readonly defectId: string;
+  /** of a defect, or a plan, sketch or elevation of an area: one of the two */
+  readonly defectId?: string;
+  readonly areaId?: string;
   readonly bytes: number;
   readonly widthPx: number;
   readonly heightPx: number;

@@ -26,7 +26,7 @@ export { show, showValue, type Shown } from './quantity/show.ts';
 export { formulaGroups, formulaNamed, formulas, type FormulaGroup } from './formulas.ts';
 export { workingOf, type Working } from './working.ts';
 export { cite, sources, type SourceId } from './sources/register.ts';
-export { areaTable, isOutside, type AreaFacts } from './survey/area.ts';
+export { areaTable, areaWords, isOutside, type AreaFacts } from './survey/area.ts';
 export {
   knownBy,
   choiceLabel,
@@ -102,6 +102,7 @@ export {
   type Job,
   type LaborRate,
   type SandChoice,
+  type Spot,
 } from './survey/job.ts';
 export { senseArea, senseDefect, type Sense } from './survey/sense.ts';
 export type { Grade, PatchSystem } from './shelf/patchSystem.ts';

@@ -1,6 +1,9 @@
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { madeJob, stage, uuid, type Answer, type Person, type Stage } from '../test/api.ts';
+import { makeDays, makeOffer, placementsOf, planJob, usualTerms } from '@oddment/core';
+import { houseOf } from '../test/houseOf.ts';
+import { pixel } from '../test/pictures.ts';
+import { madeJob, now, stage, uuid, type Answer, type Person, type Stage } from '../test/api.ts';
 
 let world: Stage;
 let owner: Person;
@@ -88,5 +91,32 @@ describe('two owners', () => {
       disable(second, one),
     ]);
     expect(answers.map((a) => a.status).sort()).toEqual([200, 409]);
+  });
+});
+
+describe('an id that is there already', () => {
+  it('is refused to another change in words, and given to the change that made it, whatever is kept by it', async () => {
+    const rules = { schools: {}, labor: { perHour: 50, currency: 'USD', since: '2026-01-01' } };
+    expect((await owner.put('/api/firm', { change: uuid(), version: 1, ...rules })).status).toBe(200);
+    const job = await houseOf(owner, 2);
+    const [area] = job.areas;
+    const [defect] = area?.defects ?? [];
+    const versions = { jobVersion: job.version, areaVersion: area?.version, defectVersion: defect?.version };
+    const made = makeOffer({ job, rules: rules, products: [], setup: {}, terms: usualTerms, firm: '', at: now });
+    const days = makeDays({ job, plans: planJob(job, rules), rules: rules, setup: {} }, { aim: 'finish', seed: 1, rounds: 2 });
+    const picture = { jpeg: pixel.toString('base64') };
+    const cases: readonly [string, object][] = [
+      [`/api/defects/${defect?.id ?? ''}/photos`, picture],
+      [`/api/areas/${area?.id ?? ''}/photos`, picture],
+      [`/api/defects/${defect?.id ?? ''}/plans`, versions],
+      [`/api/jobs/${job.id}/offers`, { jobVersion: job.version, totalMinor: made.ok ? made.offer.totalMinor : 0 }],
+      [`/api/jobs/${job.id}/days`, { jobVersion: job.version, aim: 'finish', seed: 1, issue: false, placements: placementsOf(days) }],
+    ];
+    for (const [path, body] of cases) {
+      const one = { ...body, id: uuid(), change: uuid() };
+      const answers = [await owner.post(path, one), await owner.post(path, one), await owner.post(path, { ...one, change: uuid() })];
+      expect([path, ...answers.map((a) => a.status)]).toEqual([path, 201, 200, 409]);
+      expect(answers[2]?.body['detail']).toBe('This id is taken. Make a new one.');
+    }
   });
 });

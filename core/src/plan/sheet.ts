@@ -7,6 +7,7 @@ import type { HeldStop } from '../record/decided.ts';
 import type { Caution } from '../safety/caution.ts';
 import type { Schedule } from '../schedule/schedule.ts';
 import type { SourceId } from '../sources/register.ts';
+import { areaWords } from '../survey/area.ts';
 import { choiceLabel, relevantAsks } from '../survey/ask.ts';
 import type { Job } from '../survey/job.ts';
 import { kindOf } from '../survey/kinds.ts';
@@ -160,7 +161,7 @@ export function sheetOf(plan: PlannedPlan, job: Omit<Job, 'areas'>): Sheet {
   return {
     mark: defect.mark,
     title: table.title,
-    area: area.name,
+    area: areaWords(area),
     site: job.site,
     client: job.client,
     timeZone: job.timeZone,

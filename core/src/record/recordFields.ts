@@ -50,6 +50,8 @@ function usualFields(id: string, facts: LooseFacts): readonly RecordField[] {
   return field(`usual/${id}`, `Usual here, ${kind.title}`, facts, say`${answers}`);
 }
 
+const share = (of: number) => `${String(Math.round(of * 100))} %`;
+
 function defectFields({
   kind,
   mark,
@@ -60,6 +62,7 @@ function defectFields({
   sand,
   decisions,
   note,
+  spot,
   area,
 }: Omit<Defect, 'id'> & { readonly area?: string }): RecordField[] {
   const known = isDefectKind(kind) ? kindOf(kind) : undefined;
@@ -82,6 +85,7 @@ function defectFields({
     ...field('sand', 'Sand', sand, say`${sand ?? ''}`),
     ...decisions.flatMap((d) => field(`decisions/${d.stop}`, `Decision: ${d.stop.replaceAll('-', ' ')}`, d, say`${d.who}, ${fullDate(d.on)}: ${d.what}`)),
     ...field('note', 'Note', note, say`${note ?? ''}`),
+    ...field('spot', 'Place on the plan', spot, spot ? say`${share(spot.across)} from the left, ${share(spot.down)} from above` : say``),
   ];
 }
 

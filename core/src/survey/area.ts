@@ -109,6 +109,8 @@ export const areaAsks = [
       { value: 'under-water', label: 'under water' },
     ],
   },
+  { field: 'floor', group: 'Where to find it', ask: 'text', most: 40, required: false, question: 'Floor', hint: 'such as 2, or basement' },
+  { field: 'side', group: 'Where to find it', ask: 'text', most: 40, required: false, question: 'Side or face', hint: 'such as north, or courtyard' },
 ] as const satisfies readonly Ask[];
 
 export type AreaFacts = FactsOf<typeof areaAsks>;
@@ -119,6 +121,11 @@ export const areaTable: AskTable<typeof areaAsks> = {
   why: 'The temperature of the surface decides what hardens on it and how fast; probe the slab or wall itself. With the air and its humidity it gives the dew point.',
   asks: areaAsks,
 };
+
+/** What an area is called, with its floor and its side where they are known: how a crew finds it. */
+export function areaWords({ name, facts }: { readonly name: string; readonly facts: Pick<AreaFacts, 'floor' | 'side'> }): string {
+  return [name, facts.floor?.value, facts.side?.value].filter((part) => part !== undefined && part.trim() !== '').join(', ');
+}
 
 /** Whether an area is outside; one of which that is not said yet counts as such, as the weather may come in. */
 export const isOutside = ({ facts }: { readonly facts: Pick<AreaFacts, 'place'> }): boolean => facts.place?.value !== 'inside';

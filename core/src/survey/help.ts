@@ -216,6 +216,8 @@ const helps: Readonly<Record<string, QuestionHelp>> = {
   cavity: help('A hole through needs something to fill against, and what is behind may be wet or hollow.'),
   fibers: help('Fibers that are only pressed in can be steamed out, without any fill.'),
   shell: help('Each shell bonds to its own material: the wrong one peels or dissolves it.'),
+  floor: help('It stands beside the name of the area on lists and sheets, so that whoever comes finds it. Nothing planned follows from it.'),
+  side: help('Which elevation, wall or face it is, as the drawings call it: it stands beside the name. Nothing planned follows from it.'),
   part: help('A floor bears people and bends; a rim and a wall do not.'),
   flexMm: help(
     'A shell that gives cracks again until it is borne from below.',

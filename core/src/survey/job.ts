@@ -25,6 +25,14 @@ export interface Choice {
 
 export type SandChoice = 'one' | 'two';
 
+/** Where a repair lies on a plan or photo of its area: shares of the picture's width and height from its upper left corner. */
+export interface Spot {
+  /** id of the picture */
+  readonly photo: string;
+  readonly across: number;
+  readonly down: number;
+}
+
 export interface Defect {
   readonly id: string;
   readonly kind: DefectKind;
@@ -39,6 +47,7 @@ export interface Defect {
   readonly sand?: SandChoice;
   readonly decisions: readonly Decision[];
   readonly note?: string;
+  readonly spot?: Spot | null;
 }
 
 export interface Area {

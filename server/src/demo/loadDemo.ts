@@ -6,6 +6,7 @@ import {
   NewAreaBody,
   NewDefectBody,
   NewJobBody,
+  NewPhotoBody,
   NewProductBody,
   NewStockBody,
   OfferTermsBody,
@@ -23,6 +24,8 @@ import { readJob, type Scope } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { changeState, issue } from '../services/planService.ts';
 import { readFirm } from '../store/accountStore.ts';
+import { poolPlan } from './poolPlan.ts';
+import { addPhoto } from '../services/photoService.ts';
 import { bathhouse, looks, type DemoRoom, type FirstLook } from './bathhouse.ts';
 import { moreJobs, type DemoJob } from './moreJobs.ts';
 
@@ -91,8 +94,25 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
     for (const { defects, firstLook, ...area } of areas) {
       const areaBody = checked(NewAreaBody, { ...area, facts: atFirst(area.facts, firstLook), ...made(area.name) });
       await createRecord(db, at, 'area', areaBody, areaValues(areaBody), { entity: 'job', id: jobBody.id });
+      if (area.name === poolPlan.area)
+        await addPhoto(
+          db,
+          who,
+          at,
+          { entity: 'area', id: areaBody.id },
+          checked(NewPhotoBody, { ...made('pool plan'), jpeg: poolPlan.base64, caption: poolPlan.caption }),
+        );
       for (const { firstLook: found, ...defect } of defects) {
-        const body = checked(NewDefectBody, { confirmed: [], decisions: [], ...defect, facts: atFirst(defect.facts, found), ...made(defect.mark) });
+        const lies = Object.entries(poolPlan.spots).find(([mark]) => mark === defect.mark)?.[1];
+        const spot = lies && { photo: made('pool plan').id, across: lies[0], down: lies[1] };
+        const body = checked(NewDefectBody, {
+          confirmed: [],
+          decisions: [],
+          ...defect,
+          ...(spot && { spot }),
+          facts: atFirst(defect.facts, found),
+          ...made(defect.mark),
+        });
         await createRecord(db, at, 'defect', body, defectValues(body), { entity: 'area', id: areaBody.id });
       }
     }

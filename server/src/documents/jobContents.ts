@@ -1,4 +1,4 @@
-import { crewWords, fullDay, show, sheetOf, tell, type Job, type RepairPlan, type Telling } from '@oddment/core';
+import { areaWords, crewWords, fullDay, show, sheetOf, tell, type Job, type RepairPlan, type Telling } from '@oddment/core';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { partId, tableRule } from './pdfDocument.ts';
 
@@ -37,7 +37,7 @@ export function contentsOf(
   const body = areas.flatMap((id): TableCell[][] => {
     const own = plans.filter((p) => p.area.id === id);
     return [
-      [{ text: own[0]?.area.name ?? '', bold: true, fontSize: 10.5, colSpan: 6, margin: [0, 6, 0, 0] }, '', '', '', '', ''],
+      [{ text: own[0] ? areaWords(own[0].area) : '', bold: true, fontSize: 10.5, colSpan: 6, margin: [0, 6, 0, 0] }, '', '', '', '', ''],
       ...own.map((plan): TableCell[] => {
         const part = partOf(plan.defect.id);
         return [

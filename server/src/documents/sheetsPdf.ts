@@ -1,4 +1,4 @@
-import { fullDate, cautionsOn, crewWords, handsOf, whoWords } from '@oddment/core';
+import { areaWords, fullDate, cautionsOn, crewWords, handsOf, whoWords } from '@oddment/core';
 import {
   answersSentence,
   cite,
@@ -248,7 +248,7 @@ function planContent(plan: RepairPlan, job: Job, how: Telling, set: Setting, add
     crew: crewWords(job.crew),
     mark: plan.defect.mark,
     title: titleOf(plan),
-    area: plan.area.name,
+    area: areaWords(plan.area),
   });
   if (plan.state === 'surveyed') return [...headed([title], address), ...measuredContent(plan, how)];
   return [...headed([title], address), `Still to answer: ${[...plan.sense.area.missing, ...plan.sense.defect.missing].map((a) => a.question).join('; ')}`];

@@ -31,7 +31,8 @@ function withoutVersions(job: NonNullable<Awaited<ReturnType<typeof readJob>>>) 
   const { version: _job, archived: _put, ...rest } = job;
   return {
     ...rest,
-    areas: job.areas.map(({ version: _area, ...area }) => ({ ...area, defects: area.defects.map(({ version: _defect, ...defect }) => defect) })),
+    // pictures are not in the file, and so nothing lies anywhere on them
+    areas: job.areas.map(({ version: _area, ...area }) => ({ ...area, defects: area.defects.map(({ version: _defect, spot: _spot, ...defect }) => defect) })),
   };
 }
 

@@ -4,10 +4,10 @@ import { addPhoto } from '../services/photoService.ts';
 import { changeRecord } from '../services/recordService.ts';
 import type { Database } from '../store/database.ts';
 import { isThere } from '../store/jobStore.ts';
-import { listPhotos, readPicture } from '../store/photoStore.ts';
+import { listPhotos, readPicture, type PhotosOf } from '../store/photoStore.ts';
 import { madeStatus, type Call, type Handler } from './call.ts';
 
-/** Photos of defects. */
+/** Photos of defects, and plans of areas. */
 export function photoHandlers(db: Database) {
   const changed = async (
     { scope, id }: Call,
@@ -15,18 +15,25 @@ export function photoHandlers(db: Database) {
     action: 'change' | 'delete' | 'restore',
     values: Readonly<Record<string, unknown>>,
   ) => (await changeRecord(db, scope, 'photo', id, body, action, values)).record;
+  const list =
+    (entity: PhotosOf['entity']) =>
+    async ({ scope, id }: Call) => {
+      if (!(await isThere(db, scope, entity, id))) throw notFound(`This ${entity}`);
+      return listPhotos(db, scope.firmId, { entity, id });
+    };
+  const add = (entity: PhotosOf['entity']) => async (call: Call) =>
+    madeStatus(call, await addPhoto(db, call.who, call.scope, { entity, id: call.id }, call.body(NewPhotoBody)));
   return {
-    listPhotos: async ({ scope, id }: Call) => {
-      if (!(await isThere(db, scope, 'defect', id))) throw notFound('This defect');
-      return listPhotos(db, scope.firmId, id);
-    },
+    listPhotos: list('defect'),
+    listAreaPhotos: list('area'),
     readPhoto: async ({ scope, id, res }: Call) => {
       const picture = await readPicture(db, scope.firmId, id);
       if (!picture) throw notFound('This photo');
       // a browser may keep it, and asks each time whether it is still there: one that is deleted is gone at once
       res.set('Cache-Control', 'private, no-cache').type('image/jpeg').send(picture);
     },
-    addPhoto: async (call: Call) => madeStatus(call, await addPhoto(db, call.who, call.scope, call.id, call.body(NewPhotoBody))),
+    addPhoto: add('defect'),
+    addAreaPhoto: add('area'),
     changePhoto: (call: Call) => {
       const body = call.body(ChangePhotoBody);
       return changed(call, body, 'change', { caption: body.caption ?? '' });

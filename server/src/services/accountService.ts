@@ -226,7 +226,8 @@ export function changePerson(db: Database, scope: Scope, id: string, body: Chang
     const current = await person(tx, scope, id);
     if (!(await isNewChange(tx, scope, body.change, 'person', id, 'change'))) return current;
     const values = { name: body.name, role: body.role, disabledAt: body.disabled ? scope.at : null };
-    if (!(await updatePerson(tx, scope.firmId, id, body.version, values))) throw new HttpProblem(409, 'This account was changed meanwhile.', { current: await person(tx, scope, id) });
+    if (!(await updatePerson(tx, scope.firmId, id, body.version, values)))
+      throw new HttpProblem(409, 'This account was changed meanwhile.', { current: await person(tx, scope, id) });
     if ((await ownerCount(tx, scope.firmId)) === 0) throw new HttpProblem(409, 'A firm keeps at least one owner who can sign in. Make another owner first.');
     if (body.disabled) await endSessions(tx, id);
     return person(tx, scope, id);

@@ -11,7 +11,7 @@ import { listIssued } from '../store/issuedStore.ts';
 import { readJob, type Scope } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { issuedValues } from './planService.ts';
-import { createRecord, type Answer } from './recordService.ts';
+import { createRecord, madeBefore, type Answer } from './recordService.ts';
 
 /** Where people of the firm are by the days that other jobs kept. */
 export async function elsewhere(
@@ -41,7 +41,7 @@ export async function daysAhead(db: Database, { firmId, at }: Scope): Promise<re
 export async function keep(db: Database, { firm, account }: SignedIn, scope: Scope, jobId: string, body: KeepDaysBody): Promise<Answer> {
   const parent = { entity: 'job', id: jobId } as const;
   // a repeat is answered from what was kept, whatever the records say by now
-  if (await readKeptDaysRow(db, scope.firmId, body.id)) return createRecord(db, scope, 'days', body, {}, parent);
+  if (await readKeptDaysRow(db, scope.firmId, body.id)) return madeBefore(db, scope, 'days', body, parent);
   const found = await readJob(db, scope, jobId);
   if (!found) throw notFound('This job');
   if (found.version !== body.jobVersion) throw new HttpProblem(409, 'The job was changed meanwhile. Look at the days as they are now, then keep them.');

@@ -7,7 +7,7 @@ import type { Database } from '../store/database.ts';
 import { readJob, type Scope } from '../store/jobStore.ts';
 import { nextNumber, readOfferRow, readTerms, writeTerms } from '../store/offerStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
-import { changeRecord, createRecord, type Answer } from './recordService.ts';
+import { changeRecord, createRecord, madeBefore, type Answer } from './recordService.ts';
 
 /**
  * Keeps the offer of a job: made here on its records as they stand, and kept to the byte with a number of its own.
@@ -16,7 +16,7 @@ import { changeRecord, createRecord, type Answer } from './recordService.ts';
 export async function issueOffer(db: Database, { firm, account }: SignedIn, scope: Scope, jobId: string, body: IssueOfferBody): Promise<Answer> {
   const parent = { entity: 'job', id: jobId } as const;
   // a repeat is answered from what was kept, whatever the records say by now
-  if (await readOfferRow(db, scope.firmId, body.id)) return createRecord(db, scope, 'offer', body, {}, parent);
+  if (await readOfferRow(db, scope.firmId, body.id)) return madeBefore(db, scope, 'offer', body, parent);
   const found = await readJob(db, scope, jobId);
   if (!found) throw notFound('This job');
   if (found.version !== body.jobVersion) throw new HttpProblem(409, 'The job was changed meanwhile. Look at the offer as it is now, then keep it.');

@@ -4,9 +4,9 @@ import { HttpProblem } from '../problem.ts';
 import type { SignedIn } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
 import type { Scope } from '../store/jobStore.ts';
-import { bytesAdded, photoCount, readPhotoRow } from '../store/photoStore.ts';
+import { bytesAdded, photoCount, readPhotoRow, type PhotosOf } from '../store/photoStore.ts';
 import { withoutMetadata } from './jpeg.ts';
-import { createRecord, type Answer } from './recordService.ts';
+import { createRecord, madeBefore, type Answer } from './recordService.ts';
 
 function refused(message: string): HttpProblem {
   return new HttpProblem(422, message, { problems: [{ path: 'jpeg', message }] });
@@ -21,13 +21,12 @@ function sizeOf(jpeg: Buffer): { width: number; height: number; type?: string } 
 }
 
 /**
- * Adds a photo to a defect. Only the picture is kept: what else the file says, where it was taken above
+ * Adds a photo to a defect, or a plan to an area. Only the picture is kept: what else the file says, where it was taken above
  * all, is thrown away unless it is sent as the position.
- * @throws HttpProblem 422 where it is no JPEG, is too large, or the defect has as many as it can
+ * @throws HttpProblem 422 where it is no JPEG, is too large, or the defect or area has as many as it can
  */
-export async function addPhoto(db: Database, { account }: SignedIn, scope: Scope, defectId: string, body: NewPhotoBody): Promise<Answer> {
-  const parent = { entity: 'defect', id: defectId } as const;
-  if (await readPhotoRow(db, scope.firmId, body.id)) return createRecord(db, scope, 'photo', body, {}, parent);
+export async function addPhoto(db: Database, { account }: SignedIn, scope: Scope, parent: PhotosOf, body: NewPhotoBody): Promise<Answer> {
+  if (await readPhotoRow(db, scope.firmId, body.id)) return madeBefore(db, scope, 'photo', body, parent);
   const given = Buffer.from(body.jpeg, 'base64');
   const { width, height, type } = sizeOf(given);
   if (type !== 'jpg') throw refused(`This is ${type === undefined ? 'no picture' : `a ${type.toUpperCase()}`}. Send a JPEG.`);
@@ -36,8 +35,9 @@ export async function addPhoto(db: Database, { account }: SignedIn, scope: Scope
     throw refused(`The picture is ${String(width)} by ${String(height)} pixels. It can have ${String(most)} a side at the most: make it smaller first.`);
   const jpeg = withoutMetadata(given);
   if (!jpeg) throw refused('The JPEG is cut off or damaged. Take it again.');
-  if ((await photoCount(db, scope.firmId, defectId)) >= photoLimits.perDefect)
-    throw refused(`This defect has ${String(photoLimits.perDefect)} photos, as many as it can. Delete one first.`);
+  const limit = parent.entity === 'area' ? photoLimits.perArea : photoLimits.perDefect;
+  if ((await photoCount(db, scope.firmId, parent)) >= limit)
+    throw refused(`This ${parent.entity} has ${String(limit)} ${parent.entity === 'area' ? 'plans' : 'photos'}, as many as it can. Delete one first.`);
   const dayAgo = new Date(Date.parse(scope.at) - 86_400_000).toISOString();
   if ((await bytesAdded(db, scope.firmId, scope.accountId, dayAgo)) + jpeg.length > photoLimits.perDayBytes)
     throw new HttpProblem(429, `You added ${String(photoLimits.perDayBytes / 1e6)} MB of photos within a day, as much as one person can. Go on tomorrow.`);

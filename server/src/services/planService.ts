@@ -7,7 +7,7 @@ import { readIssuedRow } from '../store/issuedStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { readJob, type Scope } from '../store/jobStore.ts';
 import { placeOfDefect } from '../store/placeStore.ts';
-import { changeRecord, createRecord, type Answer } from './recordService.ts';
+import { changeRecord, createRecord, madeBefore, type Answer } from './recordService.ts';
 
 /** What a defect is planned from as it stands; nothing where it is not there. */
 async function inputOf(db: Database, firm: FirmRecord, scope: Scope, defectId: string) {
@@ -25,7 +25,7 @@ async function inputOf(db: Database, firm: FirmRecord, scope: Scope, defectId: s
 export async function issue(db: Database, { firm, account }: SignedIn, scope: Scope, defectId: string, body: IssueBody): Promise<Answer> {
   const known = await readIssuedRow(db, scope.firmId, body.id);
   // a repeat is answered from what was kept, whatever the records say by now
-  if (known) return createRecord(db, scope, 'plan', body, {}, { entity: 'defect', id: defectId });
+  if (known) return madeBefore(db, scope, 'plan', body, { entity: 'defect', id: defectId });
   const input = await inputOf(db, firm, scope, defectId);
   if (!input) throw notFound('This defect');
   const { job, area, defect } = input;

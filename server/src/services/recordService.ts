@@ -12,7 +12,7 @@ import {
   type OfferSetup,
   type RecordBody,
 } from '@oddment/core';
-import type { AreaFields, DefectFields, JobBasics, JobFields, PlaceDefectBody } from '@oddment/contracts';
+import type { AreaFields, DefectBasics, DefectFields, JobBasics, JobFields, PlaceDefectBody } from '@oddment/contracts';
 import { HttpProblem, notFound } from '../problem.ts';
 import type { Database, Transaction } from '../store/database.ts';
 import { insertRow, isThere, noteChange, readOne, updateRow, type AnyRecord, type Entity, type Scope } from '../store/jobStore.ts';
@@ -31,7 +31,7 @@ const words: Record<Entity, string> = {
   stock: 'These packs',
 };
 /** What a record belongs to, and where its row says so. */
-const parents = { area: 'jobId', defect: 'areaId', photo: 'defectId', plan: 'defectId', days: 'jobId', offer: 'jobId' } as const;
+const parents = { area: 'jobId', defect: 'areaId', plan: 'defectId', days: 'jobId', offer: 'jobId' } as const;
 const telling = { units: 'metric', timeZone: 'UTC' } as const;
 
 export interface Answer {
@@ -74,7 +74,7 @@ export function areaValues(b: AreaFields) {
   return { name: b.name, facts, ...(b.usual && { usual: { ...b.usual } }) };
 }
 
-export function defectValues(b: DefectFields) {
+export function defectValues(b: DefectBasics & Pick<DefectFields, 'spot'>) {
   const facts = { ...(b.facts as object) } as LooseFacts;
   refuse(senseDefect(b.kind, facts).refused);
   const decisions = b.decisions.map((d) => ({
@@ -96,6 +96,7 @@ export function defectValues(b: DefectFields) {
     sand: b.sand ?? null,
     decisions,
     note: b.note ?? null,
+    ...(b.spot !== undefined && { spot: b.spot && { photo: b.spot.photo, across: b.spot.across, down: b.spot.down } }),
   };
 }
 
@@ -120,6 +121,8 @@ export async function isNewChange(tx: Transaction, scope: Scope, id: string, ent
   return noted === 'new';
 }
 
+const idTaken = () => new HttpProblem(409, 'This id is taken. Make a new one.');
+
 /**
  * Makes a record. A repeat of the same change is answered with the record as it stands.
  * @throws HttpProblem 404 where what it belongs to is not there, 409 where the id is taken
@@ -135,13 +138,32 @@ export function createRecord(
   return db.transaction(async (tx) => {
     if (parent && !(await isThere(tx, scope, parent.entity, parent.id))) throw notFound(words[parent.entity]);
     if (!(await isNewChange(tx, scope, made.change, entity, made.id, 'create'))) return { record: await current(tx, scope, entity, made.id), repeated: true };
+    const under = entity === 'photo' ? (parent?.entity === 'area' ? 'areaId' : 'defectId') : parents[entity as keyof typeof parents];
     const place = {
-      ...(parent && entity in parents && { [parents[entity as keyof typeof parents]]: parent.id }),
+      ...(parent && under !== undefined && { [under]: parent.id }),
       ...(parent && (entity === 'area' || entity === 'defect') && { position: await nextPosition(tx, scope, entity, parent.id) }),
     };
     const row = { ...values, ...place, id: made.id, firmId: scope.firmId, createdAt: scope.at };
-    if (!(await insertRow(tx, entity, row as never))) throw new HttpProblem(409, 'This id is taken. Make a new one.');
+    if (!(await insertRow(tx, entity, row as never))) throw idTaken();
     return { record: await current(tx, scope, entity, made.id), repeated: false };
+  });
+}
+
+/**
+ * What is answered where a record of this id is there already: the record, to the change that made it.
+ * @throws HttpProblem 404 where what it belongs to is not there, 409 where another change takes its id
+ */
+export function madeBefore(
+  db: Database,
+  scope: Scope,
+  entity: Entity,
+  made: { id: string; change: string },
+  parent: { entity: 'job' | 'area' | 'defect'; id: string },
+): Promise<Answer> {
+  return db.transaction(async (tx) => {
+    if (!(await isThere(tx, scope, parent.entity, parent.id))) throw notFound(words[parent.entity]);
+    if (await isNewChange(tx, scope, made.change, entity, made.id, 'create')) throw idTaken();
+    return { record: await current(tx, scope, entity, made.id), repeated: true };
   });
 }
 

@@ -40,6 +40,8 @@ const ofJob = (firmId: string, jobId: string): SQL => sql`
   union all select p.id, d.mark || case when p.caption = '' then '' else ', ' || p.caption end from photos p
     join defects d on d.firm_id = p.firm_id and d.id = p.defect_id join areas a on a.firm_id = d.firm_id and a.id = d.area_id
     where a.firm_id = ${firmId}::uuid and a.job_id = ${jobId}::uuid
+  union all select p.id, a.name || case when p.caption = '' then '' else ', ' || p.caption end from photos p
+    join areas a on a.firm_id = p.firm_id and a.id = p.area_id where a.firm_id = ${firmId}::uuid and a.job_id = ${jobId}::uuid
   union all select id, mark from issued_plans where firm_id = ${firmId}::uuid and job_id = ${jobId}::uuid
   union all select id, '' from kept_days where firm_id = ${firmId}::uuid and job_id = ${jobId}::uuid
   union all select id, number from offers where firm_id = ${firmId}::uuid and job_id = ${jobId}::uuid`;
@@ -83,6 +85,8 @@ export async function listBin(db: Db, { firmId }: Scope, since: string): Promise
         from defects join areas on areas.id = defects.area_id join jobs on jobs.id = areas.job_id where ${gone('defects')}
       union all select 'photo', photos.id, photos.version, photos.caption, jobs.site || ', ' || defects.mark, photos.deleted_at
         from photos join defects on defects.id = photos.defect_id join areas on areas.id = defects.area_id join jobs on jobs.id = areas.job_id where ${gone('photos')}
+      union all select 'photo', photos.id, photos.version, photos.caption, jobs.site || ', ' || areas.name, photos.deleted_at
+        from photos join areas on areas.id = photos.area_id join jobs on jobs.id = areas.job_id where ${gone('photos')}
       union all select 'plan', issued_plans.id, issued_plans.version, issued_plans.mark, jobs.site, issued_plans.deleted_at
         from issued_plans join jobs on jobs.id = issued_plans.job_id where ${gone('issued_plans')}
       union all select 'days', kept_days.id, kept_days.version, '', jobs.site, kept_days.deleted_at from kept_days join jobs on jobs.id = kept_days.job_id where ${gone('kept_days')}

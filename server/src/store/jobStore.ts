@@ -64,6 +64,7 @@ function defectRecord(row: Row<'defect'>): DefectRecord {
     ...(Object.keys(row.schools).length > 0 && { schools: row.schools }),
     ...(row.sand && { sand: row.sand }),
     ...(row.note !== null && { note: row.note }),
+    ...(row.spot && { spot: row.spot }),
   });
   if (!isDefectKind(record.kind)) throw new Error(`a stored defect is of no known kind: ${String(record.kind)}`);
   return record;

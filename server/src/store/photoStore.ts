@@ -10,6 +10,7 @@ const shape = {
   id: photos.id,
   version: photos.version,
   defectId: photos.defectId,
+  areaId: photos.areaId,
   bytes: photos.bytes,
   widthPx: photos.widthPx,
   heightPx: photos.heightPx,
@@ -20,11 +21,32 @@ const shape = {
   at: photos.createdAt,
 };
 
-type Row = Omit<PhotoRecord, 'takenAt' | 'position'> & { readonly takenAt: string | null; readonly position: PhotoRecord['position'] | null };
+type Row = Omit<PhotoRecord, 'takenAt' | 'position' | 'defectId' | 'areaId'> & {
+  readonly defectId: string | null;
+  readonly areaId: string | null;
+  readonly takenAt: string | null;
+  readonly position: PhotoRecord['position'] | null;
+};
 
-function photoRecord({ takenAt, position, at, ...rest }: Row): PhotoRecord {
-  return { ...rest, at: new Date(at).toISOString(), ...(takenAt !== null && { takenAt }), ...(position && { position }) };
+function photoRecord({ defectId, areaId, takenAt, position, at, ...rest }: Row): PhotoRecord {
+  return {
+    ...rest,
+    at: new Date(at).toISOString(),
+    ...(defectId !== null && { defectId }),
+    ...(areaId !== null && { areaId }),
+    ...(takenAt !== null && { takenAt }),
+    ...(position && { position }),
+  };
 }
+
+/** What photos are of. */
+export interface PhotosOf {
+  readonly entity: 'defect' | 'area';
+  readonly id: string;
+}
+
+const areOf = (firmId: string, { entity, id }: PhotosOf) =>
+  and(eq(photos.firmId, firmId), eq(entity === 'area' ? photos.areaId : photos.defectId, id), isNull(photos.deletedAt));
 
 /** A photo without its picture, deleted or not. */
 export async function readPhotoRow(db: Db, firmId: string, id: string): Promise<PhotoRecord | undefined> {
@@ -35,21 +57,14 @@ export async function readPhotoRow(db: Db, firmId: string, id: string): Promise<
   return row && photoRecord(row);
 }
 
-/** The photos of a defect, in the order in which they were added. */
-export async function listPhotos(db: Db, firmId: string, defectId: string): Promise<PhotoRecord[]> {
-  const rows = await db
-    .select(shape)
-    .from(photos)
-    .where(and(eq(photos.firmId, firmId), eq(photos.defectId, defectId), isNull(photos.deletedAt)))
-    .orderBy(asc(photos.createdAt), asc(photos.id));
+/** The photos of a defect or an area, in the order in which they were added. */
+export async function listPhotos(db: Db, firmId: string, of: PhotosOf): Promise<PhotoRecord[]> {
+  const rows = await db.select(shape).from(photos).where(areOf(firmId, of)).orderBy(asc(photos.createdAt), asc(photos.id));
   return rows.map(photoRecord);
 }
 
-export async function photoCount(db: Db, firmId: string, defectId: string): Promise<number> {
-  const [row] = await db
-    .select({ n: count() })
-    .from(photos)
-    .where(and(eq(photos.firmId, firmId), eq(photos.defectId, defectId), isNull(photos.deletedAt)));
+export async function photoCount(db: Db, firmId: string, of: PhotosOf): Promise<number> {
+  const [row] = await db.select({ n: count() }).from(photos).where(areOf(firmId, of));
   return row?.n ?? 0;
 }
 

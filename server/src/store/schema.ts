@@ -16,12 +16,14 @@ import type {
   Person,
   Preferences,
   Product,
+  Spot,
   StockPack,
 } from '@oddment/core';
 import { sql } from 'drizzle-orm';
 import {
   bigint,
   boolean,
+  check,
   customType,
   doublePrecision,
   foreignKey,
@@ -183,6 +185,7 @@ export const defects = pgTable(
     sand: text('sand').$type<'one' | 'two'>(),
     decisions: jsonb('decisions').$type<readonly Decision[]>().notNull(),
     note: text('note'),
+    spot: jsonb('spot').$type<Spot>(),
   },
   (t) => [
     unique('defects_firm_id').on(t.firmId, t.id),
@@ -197,7 +200,9 @@ export const photos = pgTable(
   'photos',
   {
     ...record,
-    defectId: uuid('defect_id').notNull(),
+    // of a defect or of an area
+    defectId: uuid('defect_id'),
+    areaId: uuid('area_id'),
     jpeg: bytea('jpeg').notNull(),
     bytes: integer('bytes').notNull(),
     widthPx: integer('width_px').notNull(),
@@ -207,7 +212,13 @@ export const photos = pgTable(
     position: jsonb('position').$type<NonNullable<PhotoRecord['position']>>(),
     by: text('by').notNull(),
   },
-  (t) => [index('photos_of_defect').on(t.firmId, t.defectId), foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] })],
+  (t) => [
+    index('photos_of_defect').on(t.firmId, t.defectId),
+    index('photos_of_area').on(t.firmId, t.areaId),
+    foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] }),
+    foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] }),
+    check('photos_of_one', sql`num_nonnulls(${t.defectId}, ${t.areaId}) = 1`),
+  ],
 );
 
 /** The firm's own products. A trigger in the database keeps every version of one. */

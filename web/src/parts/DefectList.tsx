@@ -1,5 +1,5 @@
 import type { JobRecord } from '@oddment/contracts';
-import { sectionsOf, type RepairPlan, type Telling } from '@oddment/core';
+import { areaWords, sectionsOf, type RepairPlan, type Telling } from '@oddment/core';
 import { Plus } from 'lucide-react';
 import { memo, useCallback, useState } from 'react';
 import { Link } from 'react-router';
@@ -72,7 +72,7 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
         <section key={area.id} aria-label={area.name}>
           <h3>
             <Link to={`/jobs/${job.id}/walk/area/${area.id}`} aria-current={currentArea === area.id ? 'page' : undefined}>
-              {area.name}
+              {areaWords(area)}
             </Link>
             {onAdd ? (
               <button

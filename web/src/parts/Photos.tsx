@@ -136,7 +136,8 @@ function Kept({
 /** The photos of a defect: taken, chosen or dropped. */
 export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; saved: boolean; asks: readonly Ask[]; onFacts: (facts: LooseFacts) => void }) {
   // one that has not reached the server yet has none there
-  const { data } = api.usePhotosQuery(defectId, { skip: !saved });
+  const of = { entity: 'defect', id: defectId } as const;
+  const { data } = api.usePhotosQuery(of, { skip: !saved });
   const photos = useQueued(data) ?? [];
   const all = useStore((s) => s.photos);
   const waiting = Object.values(all).filter((p) => p.defectId === defectId && !photos.some((kept) => kept.id === p.id));
@@ -148,7 +149,7 @@ export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; s
   const traces = mayPlan && asks.some((a) => a.ask === 'stations' || a.ask === 'outline');
   const chooser = useRef<HTMLInputElement>(null);
   const take = (files: FileList | null) => {
-    if (files) void takeIn(store, defectId, [...files], keepPosition);
+    if (files) void takeIn(store, of, [...files], keepPosition);
   };
   const full = photos.length >= photoLimits.perDefect;
   return (

@@ -24,7 +24,7 @@ export function TakePhoto({ defectId }: { defectId: string }) {
         hidden
         aria-label="Photo from the camera"
         onChange={(event) => {
-          if (event.target.files) void takeIn(store, defectId, [...event.target.files], false, at.current);
+          if (event.target.files) void takeIn(store, { entity: 'defect', id: defectId }, [...event.target.files], false, at.current);
           event.target.value = '';
         }}
       />

@@ -8,6 +8,9 @@ import { Link, useLocation, useParams } from 'react-router';
 import { Conditions } from '../parts/Conditions.tsx';
 import { DefectList } from '../parts/DefectList.tsx';
 import { Doubts, Live } from '../parts/Live.tsx';
+import { AreaPlans } from '../parts/AreaPlans.tsx';
+import { WhereItLies } from '../parts/WhereItLies.tsx';
+import { ReachedThrough } from '../parts/ReachedThrough.tsx';
 import { Photos } from '../parts/Photos.tsx';
 import { Questions } from '../parts/Questions.tsx';
 import { pageNow } from '../state/clock.ts';
@@ -60,7 +63,11 @@ function AreaPage({ area }: { area: AreaRecord }) {
             edit.area(area, { facts });
           }}
         />
+        <ReachedThrough area={area} />
         <Doubts sense={sense} confirmed={[]} />
+      </fieldset>
+      <AreaPlans key={`plans/${area.id}`} area={area} />
+      <fieldset className="may" disabled={!mayPlan}>
         <UsualAnswers
           key={`usual/${area.id}`}
           area={area}
@@ -213,6 +220,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
             ) : null}
           </Thumb>
         ) : null}
+        <WhereItLies key={`where/${defect.id}`} area={area} defect={defect} />
         <Photos
           defectId={defect.id}
           saved={defect.version > 0}

@@ -42,6 +42,12 @@ import { forgetReads } from './keptReads.ts';
 
 export type Entity = 'job' | 'area' | 'defect';
 /** What can be deleted and brought back. */
+/** What photos are of: a repair, or an area as its plans. */
+export interface PhotosOf {
+  readonly entity: 'defect' | 'area';
+  readonly id: string;
+}
+
 export type Removable = Entity | 'photo' | 'plan' | 'days' | 'offer' | 'product' | 'stock';
 export const paths: Record<Removable, string> = {
   job: 'jobs',
@@ -162,7 +168,7 @@ export const api = createApi({
       query: ({ id, mark, ...body }) => ({ url: `defects/${id}/place`, method: 'PUT', body, words: `${mark} moved` }),
       invalidatesTags: ['jobs', 'job'],
     }),
-    photos: build.query<PhotoRecord[], string>({ query: (defectId) => `defects/${defectId}/photos`, providesTags: ['photos'] }),
+    photos: build.query<PhotoRecord[], PhotosOf>({ query: ({ entity, id }) => `${paths[entity]}/${id}/photos`, providesTags: ['photos'] }),
     changePhoto: build.mutation<PhotoRecord, { id: string; change: string; version: number; caption: string }>({
       query: ({ id, ...body }) => ({ url: `photos/${id}`, method: 'PUT', body, words: `Photo named '${body.caption}'` }),
       invalidatesTags: ['photos'],

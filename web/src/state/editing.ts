@@ -72,7 +72,7 @@ export function trialPlan(job: JobRecord, area: AreaRecord, defect: DefectRecord
 }
 
 /** What a person fills in of a defect. */
-export function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note }: DefectRecord): DefectFields {
+export function defectBody({ kind, mark, facts, confirmed, choice, schools, sand, decisions, note, spot }: DefectRecord): DefectFields {
   return {
     kind,
     mark,
@@ -83,6 +83,7 @@ export function defectBody({ kind, mark, facts, confirmed, choice, schools, sand
     ...(schools && { schools }),
     ...(sand && { sand }),
     ...(note !== undefined && { note }),
+    ...(spot && { spot }),
   } as DefectFields;
 }
 

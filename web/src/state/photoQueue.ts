@@ -4,7 +4,9 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 export interface WaitingPhoto {
   readonly id: string;
   readonly change: string;
-  readonly defectId: string;
+  /** what it is of: one of the two */
+  readonly defectId?: string;
+  readonly areaId?: string;
   readonly name: string;
   /** bytes of the file as it was given */
   readonly givenBytes: number;

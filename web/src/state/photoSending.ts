@@ -2,7 +2,7 @@ import type { ProblemDocument } from '@oddment/contracts';
 import { del, get } from 'idb-keyval';
 import { v4 as uuid } from 'uuid';
 import type { ShrinkAnswer, ShrinkTask } from '../workers/shrunk.ts';
-import { api } from './api.ts';
+import { api, type PhotosOf } from './api.ts';
 import { ended } from './link.ts';
 import { entryOf, keepEntries, type Entry } from './outbox.ts';
 import { photosSlice, type PhotosState, type WaitingPhoto } from './photoQueue.ts';
@@ -92,13 +92,14 @@ async function send(store: Store, photo: WaitingPhoto, jpeg: Blob): Promise<Pick
   try {
     const said = { ...(caption !== undefined && { caption }), ...(takenAt !== undefined && { takenAt }), ...(position && { position }) };
     const body = JSON.stringify({ id, change, jpeg: await base64(jpeg), ...said });
-    response = await ask(`defects/${photo.defectId}/photos`, { method: 'POST', headers: headersOf(store.getState().drafts), body }, picturePatienceMs);
+    const of = photo.areaId === undefined ? `defects/${photo.defectId ?? ''}` : `areas/${photo.areaId}`;
+    response = await ask(`${of}/photos`, { method: 'POST', headers: headersOf(store.getState().drafts), body }, picturePatienceMs);
   } catch {
     return { state: 'offline', message: 'Kept here, the server does not answer.' };
   }
   if (response.ok) return undefined;
   if (response.status === 401) store.dispatch(ended());
-  // a defect that is not saved itself yet is not there yet: the photo waits for it
+  // a defect or area that is not saved itself yet is not there yet: the photo waits for it
   if (response.status >= 500 || response.status === 401 || response.status === 404)
     return { state: 'offline', message: 'Kept here, the server cannot take it now.' };
   const problem = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
@@ -139,13 +140,13 @@ async function sendAll(store: Store): Promise<void> {
   else if (Object.values(store.getState().photos).some((p) => p.state === 'waiting')) void sendAll(store);
 }
 
-/** Takes files in as photos of a defect: made smaller, kept in the browser, then sent. */
-export async function takeIn(store: Store, defectId: string, files: readonly File[], keepPosition: boolean, caption?: string): Promise<void> {
+/** Takes files in as photos of a defect, or plans of an area: made smaller, kept in the browser, then sent. */
+export async function takeIn(store: Store, of: PhotosOf, files: readonly File[], keepPosition: boolean, caption?: string): Promise<void> {
   for (const file of files) {
     const photo: WaitingPhoto = {
       id: uuid(),
       change: uuid(),
-      defectId,
+      ...(of.entity === 'area' ? { areaId: of.id } : { defectId: of.id }),
       name: file.name,
       givenBytes: file.size,
       state: 'shrinking',

@@ -1,4 +1,4 @@
-import type { ChangedBy, ProblemDocument } from '@oddment/contracts';
+import type { ChangedBy, DefectFields, ProblemDocument } from '@oddment/contracts';
 import { paths } from './api.ts';
 import { accountHeader } from './baseQuery.ts';
 import type { Draft, DraftsState, QueuedAction } from './drafts.ts';
@@ -35,7 +35,13 @@ function put({ entity, id, parentId, body }: Draft, change: string, version: num
   return ask(address, {
     method: version === undefined ? 'POST' : 'PUT',
     headers,
-    body: JSON.stringify({ ...body, change, ...(version === undefined ? { id } : { version }) }),
+    // what is not said of where a repair lies would be left as it is: the page always says it
+    body: JSON.stringify({
+      ...body,
+      ...(entity === 'defect' && { spot: (body as DefectFields).spot ?? null }),
+      change,
+      ...(version === undefined ? { id } : { version }),
+    }),
   });
 }
 

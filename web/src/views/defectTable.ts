@@ -1,5 +1,6 @@
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
 import {
+  areaWords,
   defectKinds,
   factSaying,
   isDefectKind,
@@ -64,7 +65,7 @@ function priceIn({ plan }: TableRow, products: readonly Product[]) {
 function fixed(products: readonly Product[]): readonly TableColumn[] {
   return [
     { id: 'mark', title: 'Mark', widthPx: 92, text: ({ defect }) => defect.mark, field: 'mark' },
-    { id: 'area', title: 'Where', widthPx: 140, text: ({ area }) => area.name, order: ({ at }) => at },
+    { id: 'area', title: 'Where', widthPx: 140, text: ({ area }) => areaWords(area), order: ({ at }) => at },
     { id: 'kind', title: 'What', widthPx: 160, text: ({ defect }) => kindOf(defect.kind).title },
     { id: 'size', title: 'Size', widthPx: 150, text: ({ plan }, how) => (plan.state === 'incomplete' ? '' : tell(plan.surveyed.size, how)) },
     { id: 'state', title: 'State', widthPx: 146, text: (row, how) => stateText(row, how), order: (row) => states.indexOf(stateOf(row)) },
@@ -159,7 +160,7 @@ export function holds(row: TableRow, columns: readonly TableColumn[], search: st
     .split(/\s+/)
     .filter((w) => w !== '');
   if (words.length === 0) return true;
-  const text = [...columns.map((c) => c.text(row, how)), row.defect.mark, row.area.name, kindOf(row.defect.kind).title, row.defect.note ?? '']
+  const text = [...columns.map((c) => c.text(row, how)), row.defect.mark, areaWords(row.area), kindOf(row.defect.kind).title, row.defect.note ?? '']
     .join(' ')
     .toLowerCase();
   return words.every((w) => text.includes(w));

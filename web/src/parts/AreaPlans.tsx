@@ -1,0 +1,203 @@
+import Button from '@mui/material/Button';
+import type { AreaRecord, PhotoRecord } from '@oddment/contracts';
+import { photoLimits } from '@oddment/contracts/photoLimits';
+import type { Spot } from '@oddment/core';
+import { Camera, Trash2 } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { usePlace } from '../screens/JobFrame.tsx';
+import { api } from '../state/api.ts';
+import { takeIn } from '../state/photoSending.ts';
+import { useQueued } from '../state/queued.ts';
+import { useRemove } from '../state/removing.ts';
+import { store, useStore } from '../state/store.ts';
+import { listItem } from '../views/listItem.ts';
+import { nextUnplaced, placedOn, unplaced } from '../views/spots.ts';
+import { PhotoOnTheWay } from './PhotoOnTheWay.tsx';
+import { PlanPicture, type MarkOnIt } from './PlanPicture.tsx';
+import { useTelling } from './telling.tsx';
+
+/** What a plan without a caption is called. */
+export const planName = ({ caption }: Pick<PhotoRecord, 'caption'>, at: number): string => (caption === '' ? `plan ${String(at + 1)}` : caption);
+
+/** The plans of an area as they are here: those of the server with what is done and not sent yet, and those on their way. */
+export function usePlans(area: AreaRecord) {
+  const { data } = api.usePhotosQuery({ entity: 'area', id: area.id }, { skip: area.version === 0 });
+  const photos = useQueued(data) ?? [];
+  const all = useStore((s) => s.photos);
+  return { photos, waiting: Object.values(all).filter((p) => p.areaId === area.id && !photos.some((kept) => kept.id === p.id)) };
+}
+
+/** The marks of an area's repairs that lie on a picture, each with what it is. */
+export function useMarksOn(area: AreaRecord): (photo: string) => readonly MarkOnIt[] {
+  const { plans } = usePlace();
+  const how = useTelling();
+  return (photo) =>
+    placedOn(area, photo).map(({ defect, spot }) => {
+      const plan = plans.get(defect.id);
+      const item = plan && listItem(plan, how);
+      return { id: defect.id, mark: defect.mark, says: item ? `${item.size}, ${item.line}` : '', spot };
+    });
+}
+
+/** Takes pictures of an area: a plan, a sketch on paper, an elevation. */
+function TakePlan({ areaId, full }: { areaId: string; full: boolean }) {
+  const chooser = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <input
+        ref={chooser}
+        type="file"
+        accept="image/*"
+        multiple
+        hidden
+        aria-label="Plan files"
+        onChange={(event) => {
+          if (event.target.files) void takeIn(store, { entity: 'area', id: areaId }, [...event.target.files], false);
+          event.target.value = '';
+        }}
+      />
+      <Button
+        variant="outlined"
+        size="small"
+        disabled={full}
+        onClick={() => {
+          chooser.current?.click();
+        }}
+      >
+        <Camera size={16} aria-hidden="true" style={{ marginRight: 6 }} />
+        Photograph or choose a plan
+      </Button>
+    </>
+  );
+}
+
+interface OnePlanProps {
+  readonly photo: PhotoRecord;
+  readonly at: number;
+  readonly area: AreaRecord;
+  readonly chosen: string | undefined;
+  readonly onChoose: (id: string | undefined) => void;
+  readonly onSpot: (id: string, spot: Spot | undefined) => void;
+}
+
+function OnePlan({ photo, at, area, chosen, onChoose, onSpot }: OnePlanProps) {
+  const { job, mayPlan } = usePlace();
+  const remove = useRemove();
+  const [rename] = api.useChangePhotoMutation();
+  const marks = useMarksOn(area)(photo.id);
+  const name = planName(photo, at);
+  const inHand = area.defects.find((d) => d.id === chosen);
+  const here = marks.find((m) => m.id === chosen);
+  return (
+    <li>
+      <PlanPicture photo={photo} name={name} marks={marks} chosen={inHand} may={mayPlan} onChoose={onChoose} onSpot={onSpot} />
+      <div className="under">
+        <input
+          aria-label={`Caption of ${name}`}
+          placeholder="Caption, such as: ground floor, north"
+          defaultValue={photo.caption}
+          maxLength={200}
+          readOnly={!mayPlan}
+          onBlur={(event) => {
+            if (event.target.value !== photo.caption) void rename({ id: photo.id, change: uuid(), version: photo.version, caption: event.target.value });
+          }}
+        />
+        {mayPlan ? (
+          <button type="button" className="plain" aria-label={`Delete ${name}`} onClick={() => void remove('photo', photo, name)}>
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        ) : null}
+      </div>
+      {here ? (
+        <p className="live">
+          <b>{here.mark}</b>, {here.says}. <Link to={`/jobs/${job.id}/walk/${here.id}`}>Open it</Link>
+          {mayPlan ? (
+            <>
+              {' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  onSpot(here.id, undefined);
+                }}
+              >
+                Take it off
+              </button>{' '}
+              <span className="quiet">or drag it; the arrow keys move it a little, with Shift further</span>
+            </>
+          ) : null}
+        </p>
+      ) : null}
+    </li>
+  );
+}
+
+/** Plans, sketches and elevations of an area, on which its repairs are set one after the other and found again. */
+export function AreaPlans({ area }: { area: AreaRecord }) {
+  const { edit, mayPlan } = usePlace();
+  const { photos, waiting } = usePlans(area);
+  const open = unplaced(area, photos);
+  const [chosen, setChosen] = useState<string>();
+  // where nobody chose yet, the first that lies nowhere is set by the first press
+  const inHand = chosen ?? open[0]?.id;
+  const set = (id: string, spot: Spot | undefined) => {
+    const defect = area.defects.find((d) => d.id === id);
+    if (!defect) return;
+    const first = defect.spot?.photo !== spot?.photo;
+    edit.defect(defect, { spot } as never);
+    setChosen(spot && first ? nextUnplaced(area, photos, id) : id);
+  };
+  return (
+    <section className="plans" aria-label="Plans of the area">
+      <div className="title" style={{ margin: '14px 0 4px' }}>
+        <h2>Plans and elevations</h2>
+        <span className="quiet">
+          {photos.length} of {photoLimits.perArea}
+        </span>
+        <span className="push" />
+        {mayPlan ? <TakePlan areaId={area.id} full={photos.length >= photoLimits.perArea} /> : null}
+      </div>
+      {photos.length + waiting.length === 0 ? (
+        <p className="quiet" style={{ margin: 0 }}>
+          {mayPlan
+            ? 'A photo of a plan, of a sketch on paper, or of a whole wall: each repair is marked where it lies, and found by whoever comes to do it.'
+            : 'None yet.'}
+        </p>
+      ) : null}
+      {photos.length > 0 && mayPlan && area.defects.length > 0 ? (
+        <p style={{ margin: '4px 0' }} role="group" aria-label="Not on a plan yet">
+          {open.length === 0 ? (
+            <span className="quiet">Every repair of this area lies on a plan.</span>
+          ) : (
+            <>
+              <span className="quiet">Press where it lies, not on a plan yet:</span>{' '}
+              {open.map((d) => (
+                <button
+                  key={d.id}
+                  type="button"
+                  className="chip"
+                  aria-pressed={inHand === d.id}
+                  onClick={() => {
+                    setChosen(d.id);
+                  }}
+                >
+                  {d.mark}
+                </button>
+              ))}
+            </>
+          )}
+        </p>
+      ) : null}
+      <ul>
+        {photos.map((p, at) => (
+          <OnePlan key={p.id} photo={p} at={at} area={area} chosen={inHand} onChoose={setChosen} onSpot={set} />
+        ))}
+        {waiting.map((p) => (
+          <PhotoOnTheWay key={p.id} photo={p} />
+        ))}
+      </ul>
+    </section>
+  );
+}
