@@ -55,13 +55,43 @@ const group = (title: string, ...rooms: readonly object[]): FormulaGroup => ({
 /** Every formula of the core, whatever the rooms of knowledge export, by what it is about. */
 export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
-  group('Setting and cure', reaction, twoPoints, strength, safeLift),
+  group('Setting and cure', reaction, twoPoints, strength),
+  group('Lifts and heat', safeLift),
   group('Injection and fine cracks', ports, packers, gravityDepth, rising),
-  group('Mixing', proportions, loss, hardener, cups, sandPacking, cartridges, mortarBatch, overBars, plaster, timber, formwork, materials, price, workPace),
-  group('Surface and finish', abrasives, face, levels, board, spray),
+  group('Proportions and doses', proportions, loss, hardener, cups),
+  group('Sand in resin', sandPacking),
+  group('Cartridges', cartridges),
+  group('Mortar and concrete', mortarBatch, overBars, formwork),
+  group('Plaster', plaster),
+  group('Timber', timber),
+  group('Board, tape and compound', board, levels),
+  group('Sanding and the face', abrasives, face),
+  group('Paint and spray', spray),
   group('Color', mixing),
-  group('Size of the defect', crackSize, groove, cutOut, outline, depthGrid, cellArea, tolerance),
+  group('Size of a crack or a groove', crackSize, groove),
+  group('Size of a hole or a cut-out', cutOut),
+  group('Outlines and depths', outline, depthGrid, cellArea, tolerance),
+  group('Work, packs and price', workPace, materials, price),
 ];
+
+/**
+ * Formulas that are sums, shares and multiples of others: they stand in workings, and nobody looks for one of them. They
+ * are found by their words, and listed last.
+ */
+const plainSteps: ReadonlySet<string> = new Set([
+  ...['longest', 'many-durations', 'times-duration', 'days-as-time', 'duration-sum', 'days-from-face', 'visits-together'],
+  ...['mass-of', 'mass-on', 'sum-of', 'parts-in-all', 'part-of-mix', 'no-less', 'volume-part', 'volume-for', 'lost-of', 'resin-left', 'handfuls'],
+  ...['mass-share', 'mass-sum', 'volume-share', 'volume-sum', 'volume-over', 'area-share', 'batches-in-all', 'to-division', 'price-together'],
+  ...['bottom-and-walls', 'cut-areas', 'cut-around', 'to-break-out', 'prepared-depth', 'filled-below', 'proud-volume', 'area-over', 'reach-over'],
+  ...['many-areas', 'many-volumes', 'across-rim', 'rimmed-area', 'half-of', 'half-over', 'along-members', 'farther', 'all-coats'],
+  ...['lengths-in-all', 'pieces-in-all', 'worn-out', 'parts-within', 'pared-bottom', 'packer-beside', 'time-of-batch'],
+]);
+
+/** Whether a formula belongs to workings alone: a sum, a share or a multiple that nobody looks for. */
+export const isPlainStep = ({ name }: Pick<Formula, 'name'>): boolean => plainSteps.has(name);
+
+/** Names of formulas that belong to workings alone; each is one of `formulas`. */
+export const plainStepNames: readonly string[] = [...plainSteps];
 
 /** Every formula of the core. */
 export const formulas: readonly Formula[] = formulaGroups.flatMap((one) => one.formulas);

@@ -23,7 +23,7 @@ export {
 } from './quantity/saying.ts';
 export { siteDateTime, siteInstant } from './quantity/siteTime.ts';
 export { show, showValue, type Shown } from './quantity/show.ts';
-export { formulaGroups, formulaNamed, formulas, type FormulaGroup } from './formulas.ts';
+export { formulaGroups, isPlainStep, formulaNamed, formulas, type FormulaGroup } from './formulas.ts';
 export { workingOf, type Working } from './working.ts';
 export { cite, sources, type SourceId } from './sources/register.ts';
 export { areaTable, areaWords, isOutside, type AreaFacts } from './survey/area.ts';

@@ -34,7 +34,7 @@ const highest: ToolMeasure = { name: 'full', label: 'Highest mark', kind: 'volum
 /** A ratio by volume poured to the marks of a cup. */
 export const cupTool: QuickTool = {
   id: 'cup-marks',
-  group: 'Mixing',
+  group: 'Proportions and doses',
   title: 'A ratio in a marked cup',
   words: 'To which marks of a graduated cup each part is poured: whole marks only, never less than is needed, and the ratio within its tolerance.',
   texts: [{ name: 'parts', label: 'Parts by volume, A to B (to C)', usual: '2:1' }],
@@ -57,7 +57,7 @@ const stirredAgo: ToolMeasure = { name: 'stirred', label: 'Stirred how long ago'
 /** A cup that was weighed wrong, put right or thrown away. */
 export const wrongCupTool: QuickTool = {
   id: 'wrong-cup',
-  group: 'Mixing',
+  group: 'Proportions and doses',
   title: 'A cup weighed wrong',
   words: 'Whether it is still within its tolerance, what to add to it, or why it is thrown away.',
   choices: [

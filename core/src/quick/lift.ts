@@ -8,7 +8,7 @@ const limit: ToolMeasure = { name: 'limit', label: 'It may get to', kind: 'tempe
 /** Heat of a thick lift. Takes a while: the page runs the same in a worker. */
 export const liftTool: QuickTool = {
   id: 'lift-heat',
-  group: 'Setting and cure',
+  group: 'Lifts and heat',
   title: 'Heat of a thick lift',
   words: 'How hot a lift of resin gets by itself, when, and how thick it may be.',
   choices: [

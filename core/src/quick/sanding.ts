@@ -50,7 +50,7 @@ export function sandingAnswer(scale: GritScale, from: number, to: number, rack: 
 /** Ladder of grits over a rack. */
 export const sandingTool: QuickTool = {
   id: 'grit-ladder',
-  group: 'Surface and finish',
+  group: 'Sanding and the face',
   title: 'Ladder of grits',
   words: 'From the roughness there is to the finish wanted, in steps that each take out the scratches of the last, over the grits on the rack.',
   choices: [

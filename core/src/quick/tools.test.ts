@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readWeather, type WeatherRecord } from '../climate/weatherRecord.ts';
 import { tell } from '../quantity/saying.ts';
-import { formulaGroups } from '../formulas.ts';
+import { formulaGroups, formulaNamed, isPlainStep, plainStepNames } from '../formulas.ts';
 import { usualGiven, type QuickTool, type ToolGiven } from './tool.ts';
 import { quickTools } from './tools.ts';
 
@@ -48,6 +48,13 @@ describe('every small tool', () => {
   it('has an id of its own and stands with a group of formulas', () => {
     expect(new Set(quickTools.map((t) => t.id)).size).toBe(quickTools.length);
     for (const t of quickTools) expect(formulaGroups.map((g) => g.title)).toContain(t.group);
+  });
+
+  it('stands among figures that one looks for: what belongs to workings alone is known by name, and no group is nothing but that', () => {
+    expect(plainStepNames.filter((name) => formulaNamed(name) === undefined)).toEqual([]);
+    for (const g of formulaGroups) expect([g.title, g.formulas.some((f) => !isPlainStep(f))]).toEqual([g.title, true]);
+    // no group is longer than a screen shows
+    for (const g of formulaGroups) expect([g.title, g.formulas.filter((f) => !isPlainStep(f)).length <= 24]).toEqual([g.title, true]);
   });
 
   it.each(quickTools.map((t) => t.id))('%s answers on its usual values, in both systems of units', (id) => {

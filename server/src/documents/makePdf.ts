@@ -41,7 +41,7 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
         drawn,
       );
     }
-    const { areaId, base } = task;
+    const { areaId, base, pictures } = task;
     const wanted = job.areas
       .filter((area) => areaId === undefined || area.id === areaId)
       .flatMap((area) => area.defects.filter((d) => defectId === undefined || d.id === defectId).map((defect) => ({ area, defect })));
@@ -50,7 +50,10 @@ export async function makePdf({ task, port }: { task: PdfTask; port: MessagePort
       return planRepair({ job, area, defect, rules, shelf });
     });
     tell({ stage: 'layout', done: 0 });
-    return await plansPdf(plans, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn, base);
+    return await plansPdf(plans, job, { units, timeZone: job.timeZone, day: job.startAt }, drawn, {
+      ...(base !== undefined && { base }),
+      ...(pictures && { pictures }),
+    });
   } finally {
     port.close();
   }

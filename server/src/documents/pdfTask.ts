@@ -1,5 +1,15 @@
 import type { Asked, DaysRecord, Face, HouseRules, Job, KeptSheet, Offer, Product, UnitSystem } from '@oddment/core';
 
+/** A plan, sketch or elevation of an area with its picture. */
+export interface AreaPicture {
+  readonly id: string;
+  readonly areaId: string;
+  readonly caption: string;
+  readonly jpeg: Uint8Array;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
 /** A PDF to be made: the sheets of a job as they are now, options for the client, or an issued plan as it was kept. Plain data: it crosses into a thread. */
 export type PdfTask =
   | {
@@ -12,6 +22,8 @@ export type PdfTask =
       readonly areaId?: string;
       /** where the page of this server is opened, for the code on each sheet */
       readonly base?: string;
+      /** those on which some of the repairs lie */
+      readonly pictures?: readonly AreaPicture[];
     }
   | {
       readonly kind: 'options';

@@ -2,6 +2,7 @@ import { planJob, readSheet, keepSheet, sheetOf, show, type Job, type UnitSystem
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { afterAll, describe, expect, it } from 'vitest';
 import { judged, planInput, type Setting } from '../../../core/test/cracks.ts';
+import { pixel } from '../../test/pictures.ts';
 import { endThreads, pdfOf } from '../threads.ts';
 import type { PdfProgress } from './pdfTask.ts';
 import { issuedPdf, plansPdf } from './sheetsPdf.ts';
@@ -73,7 +74,7 @@ describe('the sheets as PDF', () => {
     const job = jobOf(worn);
     const how = { units: 'metric', timeZone: job.timeZone, day: job.startAt } as const;
     const plain = await plansPdf(planJob(job), job, how);
-    const coded = await plansPdf(planJob(job), job, how, undefined, 'https://repairs.example');
+    const coded = await plansPdf(planJob(job), job, how, undefined, { base: 'https://repairs.example' });
     expect(await textOf(coded)).toHaveLength(1);
     // its modules are drawn as rectangles
     expect(coded.length).toBeGreaterThan(plain.length + 1000);
@@ -94,6 +95,22 @@ describe('the sheets as PDF', () => {
       await sheetsPdf(jobOf({ answers: { moisture: 'damp' }, defect: { choice: { system: 'rapid-crack-resin', reason: 'dried since' } } })),
     );
     expect(page).toContain('Chosen against the verdict, because: dried since');
+  });
+
+  it('of a job show its plans behind the contents, with the mark of each repair that lies on them', async () => {
+    const job = jobOf(worn, worn, worn);
+    const [area] = job.areas;
+    if (!area) throw new Error('no area');
+    const spots = [{ photo: 'plan', across: 0.2, down: 0.4 }, { photo: 'plan', across: 0.9, down: 0 }, undefined];
+    const marked: Job = { ...job, areas: [{ ...area, defects: area.defects.map((d, i) => ({ ...d, ...(spots[i] && { spot: spots[i] }) })) }] };
+    const how = { units: 'metric', timeZone: job.timeZone, day: job.startAt } as const;
+    const picture = { id: 'plan', areaId: area.id, caption: 'Seen from the door', jpeg: new Uint8Array(pixel), widthPx: 800, heightPx: 600 };
+    const pdf = await plansPdf(planJob(marked), marked, how, undefined, { pictures: [picture] });
+    const [contents = ''] = await textOf(pdf);
+    expect(contents).toContain('Seen from the door');
+    expect(['T-01', 'T-02', 'T-03'].map((mark) => contents.split(mark).length - 1)).toEqual([2, 2, 1]);
+    const pictures = (one: Buffer) => one.toString('latin1').split('/DCTDecode').length - 1;
+    expect([pictures(pdf), pictures(await plansPdf(planJob(marked), marked, how))]).toEqual([1, 0]);
   });
 });
 

@@ -26,6 +26,8 @@ import {
 import { print, notesHeight, sectionDrawing, svgText } from '@oddment/drawing';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { contentsOf } from './jobContents.ts';
+import type { AreaPicture } from './pdfTask.ts';
+import { plansOfAreas } from './planPages.ts';
 import { documentFont as family, pdfOf, tableRule as rule, type Part, type Setting } from './pdfDocument.ts';
 
 /** How a sheet is told. */
@@ -259,6 +261,7 @@ function planContent(plan: RepairPlan, job: Job, how: Telling, set: Setting, add
  * black and white. Several have a contents page by area; on it stands what of them has no plan yet, which needs no sheet.
  * @param onDrawn told the share that is drawn
  * @param base where the page of this server is opened, such as `https://repairs.example`: each sheet leads back to itself
+ * @param pictures of areas, shown behind the contents with where the repairs lie on them
  * @returns the bytes of the file
  */
 export function plansPdf(
@@ -266,7 +269,7 @@ export function plansPdf(
   job: Job,
   how: Telling,
   onDrawn: (done: number) => void = () => undefined,
-  base?: string,
+  { base, pictures = [] }: { readonly base?: string; readonly pictures?: readonly AreaPicture[] } = {},
 ): Promise<Buffer> {
   const sheets = plans.length > 1 ? plans.filter((p) => p.state !== 'incomplete') : plans;
   const foot = (plan: RepairPlan) => `${plan.defect.mark}, ${plan.area.name}, ${job.site}`;
@@ -278,7 +281,7 @@ export function plansPdf(
     const at = sheets.findIndex((p) => p.defect.id === id);
     return at < 0 ? undefined : at + 1;
   };
-  const contents: Part = { name: `${job.site}, contents`, content: () => contentsOf(plans, titleOf, job, how, partOf) };
+  const contents: Part = { name: `${job.site}, contents`, content: () => [...contentsOf(plans, titleOf, job, how, partOf), ...plansOfAreas(job, pictures)] };
   const nothing: Part = { name: job.site, content: () => ['Nothing was found in this job yet.'] };
   return pdfOf(
     `${job.site}: ${plans.map((p) => p.defect.mark).join(', ')}`,

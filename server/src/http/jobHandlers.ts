@@ -17,6 +17,7 @@ import { areaValues, changeRecord, createRecord, defectValues, jobValues, placeD
 import type { Database } from '../store/database.ts';
 import { findDefects } from '../store/findStore.ts';
 import { listJobs, readJob, type Entity } from '../store/jobStore.ts';
+import { picturesWithMarks } from '../store/photoStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { isUuid, madeStatus, type Call, type Handler } from './call.ts';
 import { answerInLines, linesType } from './inLines.ts';
@@ -91,6 +92,7 @@ export function jobHandlers(db: Database) {
           ...(one && { defectId: one.id }),
           ...(room && { areaId: room.id }),
           base: baseOf(call),
+          ...(one ? {} : { pictures: await picturesWithMarks(db, call.scope.firmId, room ? [room] : job.areas) }),
         },
         one?.mark ?? room?.name ?? 'sheets',
       );

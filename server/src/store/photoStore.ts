@@ -1,5 +1,6 @@
 import type { PhotoRecord } from '@oddment/contracts';
-import { and, asc, count, eq, gt, isNull, sql } from 'drizzle-orm';
+import type { Area } from '@oddment/core';
+import { and, asc, count, eq, gt, inArray, isNull, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
 import { changes, photos } from './schema.ts';
 
@@ -76,6 +77,18 @@ export async function bytesAdded(db: Db, firmId: string, accountId: string, sinc
     .innerJoin(changes, and(eq(changes.firmId, photos.firmId), eq(changes.entityId, photos.id), eq(changes.action, 'create')))
     .where(and(eq(photos.firmId, firmId), eq(changes.accountId, accountId), gt(photos.createdAt, since)));
   return row?.n ?? 0;
+}
+
+/** The plans of areas on which some of their defects lie, with their pictures. */
+export async function picturesWithMarks(db: Db, firmId: string, areas: readonly Area[]) {
+  const marked = areas.flatMap((a) => a.defects.flatMap((d) => (d.spot ? [d.spot.photo] : [])));
+  if (marked.length === 0) return [];
+  const rows = await db
+    .select({ id: photos.id, areaId: photos.areaId, caption: photos.caption, jpeg: photos.jpeg, widthPx: photos.widthPx, heightPx: photos.heightPx })
+    .from(photos)
+    .where(and(eq(photos.firmId, firmId), inArray(photos.id, [...new Set(marked)]), isNull(photos.deletedAt)))
+    .orderBy(asc(photos.createdAt), asc(photos.id));
+  return rows.flatMap(({ areaId, ...row }) => (areaId === null ? [] : [{ ...row, areaId }]));
 }
 
 /** The picture of a photo that is not deleted. */

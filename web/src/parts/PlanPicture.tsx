@@ -96,7 +96,7 @@ export function PlanPicture({ photo, name, marks, chosen, may, onChoose, onSpot 
             setDragged(undefined);
           }}
         >
-          {m.mark}
+          <span>{m.mark}</span>
         </button>
       ))}
     </div>

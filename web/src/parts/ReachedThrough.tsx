@@ -45,7 +45,7 @@ export function ReachedThrough({ area }: { area: AreaRecord }) {
           }}
         />
       </label>
-      <p className="quiet" style={{ margin: '4px 0 0' }}>
+      <p className="quiet" style={{ margin: '4px 0 0', gridColumn: '1 / -1' }}>
         Days keep a floor that has to dry free for whoever passes over it, and take the keys along.
       </p>
     </section>

@@ -1,6 +1,6 @@
 import TextField from '@mui/material/TextField';
-import { formulaGroups, formulaNamed, formulas, quickTools, type QuickTool, type UnitSystem } from '@oddment/core';
-import { useState, type ComponentType } from 'react';
+import { formulaNamed, formulas, quickTools, type QuickTool, type UnitSystem } from '@oddment/core';
+import { useEffect, useState, type ComponentType } from 'react';
 import { Link, useParams } from 'react-router';
 import { Calculator } from '../figures/Calculator.tsx';
 import { GritLadder } from '../figures/GritLadder.tsx';
@@ -11,8 +11,9 @@ import { Ports } from '../figures/Ports.tsx';
 import { Tinting } from '../figures/Tinting.tsx';
 import { WeatherWindows } from '../figures/WeatherWindows.tsx';
 import { Bar } from '../parts/Bar.tsx';
-import { useStore } from '../state/store.ts';
-import { sought } from '../views/quickFigure.ts';
+import { useSend, useStore } from '../state/store.ts';
+import { figureUsed } from '../state/view.ts';
+import { figureSections } from '../views/figureList.ts';
 
 /** Tools with a picture or a talk of their own; the others are told by their fields and sentences. */
 const panels: Readonly<Record<string, ComponentType<{ units: UnitSystem }>>> = {
@@ -58,23 +59,16 @@ export function Figures() {
   const units = useStore((s) => s.view.units ?? 'metric');
   const { what } = useParams();
   const [words, setWords] = useState('');
-  const groups = formulaGroups
-    .map((group) => ({
-      title: group.title,
-      items: [
-        ...sought(
-          quickTools.filter((t) => t.group === group.title),
-          words,
-          (t) => t.id,
-        ).map((t) => ({ id: t.id, title: t.title })),
-        ...sought(group.formulas, words, (f) => f.name).map((f) => ({ id: f.name, title: f.title })),
-      ],
-    }))
-    .filter((g) => g.items.length > 0);
   const tool = quickTools.find((t) => t.id === what);
   const f = what === undefined ? undefined : formulaNamed(what);
   const chosen = tool !== undefined || f !== undefined;
   const shown = chosen ? what : undefined;
+  const send = useSend();
+  const used = useStore((s) => s.view.figuresUsed);
+  useEffect(() => {
+    if (shown !== undefined) send(figureUsed(shown));
+  }, [send, shown]);
+  const sections = figureSections(words, shown, used);
   return (
     <div className="frame" style={{ gridTemplateRows: 'auto minmax(0, 1fr)' }}>
       <Bar units={units} />
@@ -91,17 +85,20 @@ export function Figures() {
               }}
             />
           </div>
-          {groups.map((g) => (
-            <div key={g.title}>
-              <h2>{g.title}</h2>
+          {sections.map((g) => (
+            // a subject folds by itself again when another one is wanted
+            <details key={`${g.title} ${String(g.open)}`} open={g.open}>
+              <summary>
+                {g.title} <span>{g.items.length}</span>
+              </summary>
               {g.items.map((item) => (
                 <Link key={item.id} className="item" to={`/figures/${item.id}`} aria-current={item.id === shown ? 'true' : undefined}>
                   {item.title}
                 </Link>
               ))}
-            </div>
+            </details>
           ))}
-          {groups.length === 0 ? (
+          {sections.length === 0 ? (
             <p className="quiet" style={{ padding: '0 12px' }}>
               None by these words.
             </p>

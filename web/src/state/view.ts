@@ -1,6 +1,7 @@
 import { rankWords, type ChangedFacts, type RankBy, type UnitSystem } from '@oddment/core';
 import type { DefectFields } from '@oddment/contracts';
 import type { Removable } from './api.ts';
+import { usedAfter } from '../views/figureList.ts';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What is changed on trial in Match or Method, without being kept. */
@@ -47,6 +48,8 @@ export interface ViewState {
   readonly allAsked: boolean;
   /** whether one is led through a first repair; not said yet: on the first job of a firm */
   readonly guide?: boolean;
+  /** the quick figures that were opened last, the latest first */
+  readonly figuresUsed: readonly string[];
   /** what candidates that fit alike are put in order by */
   readonly rankBy: RankBy;
   readonly whatIf: Readonly<Record<string, WhatIf>>;
@@ -62,10 +65,11 @@ function remembered(): ViewState {
     singleKeys: true,
     allAsked: false,
     rankBy: 'visits',
+    figuresUsed: [],
     whatIf: {},
   };
   try {
-    const { units, dark, singleKeys, allAsked, guide, rankBy } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
+    const { units, dark, singleKeys, allAsked, guide, rankBy, figuresUsed } = JSON.parse(localStorage.getItem(memory) ?? '{}') as Partial<ViewState>;
     return {
       ...plain,
       ...(units && { units }),
@@ -73,6 +77,7 @@ function remembered(): ViewState {
       ...(singleKeys !== undefined && { singleKeys }),
       ...(allAsked !== undefined && { allAsked }),
       ...(guide !== undefined && { guide }),
+      ...(Array.isArray(figuresUsed) && { figuresUsed: figuresUsed.filter((id) => typeof id === 'string') }),
       ...(rankBy !== undefined && rankBy in rankWords && { rankBy }),
     };
   } catch {
@@ -81,8 +86,8 @@ function remembered(): ViewState {
 }
 
 /** Keeps what the person set for the next visit. */
-export function remember({ units, dark, singleKeys, allAsked, guide, rankBy }: ViewState): void {
-  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys, allAsked, guide, rankBy }));
+export function remember({ units, dark, singleKeys, allAsked, guide, rankBy, figuresUsed }: ViewState): void {
+  localStorage.setItem(memory, JSON.stringify({ units, dark, singleKeys, allAsked, guide, rankBy, figuresUsed }));
 }
 
 export const viewSlice = createSlice({
@@ -107,6 +112,9 @@ export const viewSlice = createSlice({
     rankedBySet: (state, { payload }: PayloadAction<RankBy>) => {
       state.rankBy = payload;
     },
+    figureUsed: (state, { payload: id }: PayloadAction<string>) => {
+      state.figuresUsed = [...usedAfter(state.figuresUsed, id)];
+    },
     tried: (state, { payload }: PayloadAction<{ id: string; what: WhatIf | undefined }>) => {
       if (payload.what) state.whatIf[payload.id] = payload.what;
       else state.whatIf = Object.fromEntries(Object.entries(state.whatIf).filter(([id]) => id !== payload.id));
@@ -118,4 +126,4 @@ export const viewSlice = createSlice({
   },
 });
 
-export const { unitsSet, darkSet, singleKeysSet, allAskedSet, guideSet, rankedBySet, tried, undoableSet } = viewSlice.actions;
+export const { unitsSet, darkSet, singleKeysSet, allAskedSet, guideSet, rankedBySet, figureUsed, tried, undoableSet } = viewSlice.actions;
