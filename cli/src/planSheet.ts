@@ -1,5 +1,6 @@
 import {
   areaWords,
+  mixLines,
   cautionsOn,
   answersSentence,
   cite,
@@ -80,7 +81,7 @@ function workLines(work: PlannedWork, { how, text }: Words): string[] {
     ...work.mixes.flatMap((m) => [
       `  ${m.title}, ${fig(m.total)}${m.batches.value > 1 ? ` in ${fig(m.batches)} batches` : ''}${m.within ? `, placed within ${fig(m.within)}` : ''}: ${m.parts.map((p) => `${p.what.toLowerCase()} ${fig(p.amount)}`).join(', ')}`,
       ...(m.goes ?? []).map((go) => `    ${text(go.title)}: ${go.parts.map((p) => `${p.what.toLowerCase()} ${fig(p.amount)}`).join(', ')}`),
-      ...m.says.map((one) => `    ${text(one)}`),
+      ...mixLines(m).map((one) => `    ${text(one)}`),
       ...(m.running ?? []).map((q) => `    ${q.label}: ${fig(q.figure)}`),
     ]),
     '',

@@ -300,12 +300,13 @@ const mix = objectSchema(
     ]),
     serves: list(text),
     says: list(saying),
+    rounds: list(objectSchema({ title: saying, times: figure, parts: list(objectSchema({ what: text, amount: figure })) })),
     goes: list(objectSchema({ title: saying, parts: list(objectSchema({ what: text, amount: figure })) })),
     packs: list(ref('quantity')),
     running: list(ref('quantity')),
     choice: objectSchema({ field: text, title: text, value: text, options: list(objectSchema({ value: text, label: text })), says: saying }),
   },
-  ['ninth', 'lost', 'within', 'gelAt23', 'band', 'goes', 'packs', 'running', 'choice'],
+  ['ninth', 'lost', 'within', 'gelAt23', 'band', 'goes', 'rounds', 'packs', 'running', 'choice'],
 );
 
 const chosenBy = one('choice', 'proposal');

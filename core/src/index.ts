@@ -249,6 +249,7 @@ export { answersSentence, matchWords, noWorkWords, sectionsOf, sheetOf, whoWords
 export type { Quantity } from './quantity/quantity.ts';
 export { coreVersion } from './version.ts';
 export { planRecord, plansRecord, planText } from './plan/planRecord.ts';
+export { mixLines } from './plan/mixLines.ts';
 export { hasWork, takenAlong, type PlannedWork, type TakenAlong, type Worked } from './plan/plannedWork.ts';
 export { familyReads } from './method/families.ts';
 export type { Material as MethodMaterial, Mix, WorkMethod } from './method/work.ts';

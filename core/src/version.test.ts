@@ -22,6 +22,8 @@ const computed: Readonly<Record<string, string>> = {
   '0.12.0': '2ccda6fd9d181a7f',
   // what costs money, which these are planned without, is in whole minutes and to the cent
   '0.13.0': '2ccda6fd9d181a7f',
+  // batches that differ are rows of a mix, and no longer sentences of it
+  '0.14.0': '2ccda6fd9d181a7f',
 };
 
 it('rises whenever the figures of a plan change', () => {

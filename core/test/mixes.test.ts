@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { amountOf, box, told, workOn } from '../checks/methodSteps.ts';
 import { Figure } from '../src/quantity/figure.ts';
+import { mixLines } from '../src/plan/mixLines.ts';
 import type { PlannedWork } from '../src/plan/plannedWork.ts';
 import { everyMethod } from './everyMethod.ts';
 
@@ -100,7 +101,7 @@ describe('a setting compound', () => {
       expect(powder).toBeCloseTo(mix?.parts.find((p) => p.what === 'Powder')?.amount.value ?? 0, 6);
       expect(water).toBeCloseTo(mix?.parts.find((p) => p.what === 'Cool water')?.amount.value ?? 0, 6);
       expect(mixed.reduce((sum, [, , times]) => sum + (times?.value ?? 1), 0)).toBe(mix?.batches.value);
-      expect(mix?.says.map(told).filter((s) => /of powder into/.test(s))).toHaveLength(mixed.length);
+      expect(mix?.rounds?.map((r) => r.times.value)).toEqual(mixed.map(([, , times]) => times?.value ?? 1));
     }
   });
 
@@ -177,7 +178,7 @@ describe('mortar over an uneven bottom', () => {
   });
 
   it('says each lift where they differ, and one batch where they do not', () => {
-    const says = (work: PlannedWork) => (work.mixes[0]?.says ?? []).map(told).filter((s) => s.startsWith('Lift '));
+    const says = (work: PlannedWork) => (work.mixes[0] ? mixLines(work.mixes[0]) : []).map(told).filter((s) => s.startsWith('Lift '));
     const differing = uneven([
       [15, 20, 15],
       [30, 95, 40],
@@ -200,5 +201,27 @@ describe('mortar over an uneven bottom', () => {
     expect((mixing?.startMin ?? 0) - (packed?.endMin ?? 0)).toBeGreaterThanOrEqual((at('stiff-1')?.step.minutes.value ?? Number.NaN) - 1e-6);
     expect(at('scrub-2')?.startMin).toBeCloseTo(mixing?.endMin ?? 0, 6);
     expect(packing?.startMin).toBeCloseTo(at('scrub-2')?.endMin ?? 0, 6);
+  });
+});
+
+describe('batches that differ', () => {
+  it('are a row each over every method: together they come to the whole, in so many batches, and paper says a line for each', () => {
+    let looked = 0;
+    for (const { kind, system, work } of everyMethod())
+      for (const mix of work?.mixes ?? []) {
+        const { rounds, parts, batches } = mix;
+        // whoever mixes several knows what goes into each: by a column for one batch, by a row for each that differs, or go by go
+        if (batches.value > 1)
+          expect([kind, system, mix.id, rounds !== undefined || mix.goes !== undefined || parts.some((p) => p.each)]).toEqual([kind, system, mix.id, true]);
+        if (!rounds) continue;
+        looked += 1;
+        expect([kind, system, rounds.reduce((sum, r) => sum + r.times.value, 0)]).toEqual([kind, system, batches.value]);
+        for (const part of parts) {
+          const all = rounds.reduce((sum, r) => sum + r.times.value * (r.parts.find((p) => p.what === part.what)?.amount.value ?? 0), 0);
+          expect([kind, system, part.what, all / part.amount.value]).toEqual([kind, system, part.what, expect.closeTo(1, 6)]);
+        }
+        expect(mixLines(mix)).toHaveLength(rounds.length + mix.says.length);
+      }
+    expect(looked).toBeGreaterThan(30);
   });
 });

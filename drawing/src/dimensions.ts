@@ -5,6 +5,10 @@ import { node, type SvgNode } from './svg.ts';
 import { textWidth } from './textWidth.ts';
 
 const tick = 5;
+/** no line stands nearer to what it measures */
+const nearPx = 14;
+/** a height lower than this has less room than its number takes */
+const thinPx = 12;
 
 /** Size of a number, in px: on paper it is read closer. */
 const sizeOf = ({ dense }: Pick<DrawingOptions, 'dense'>) => (dense === true ? 12 : 16);
@@ -34,11 +38,19 @@ function acrossNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, s
   const [x0, y0, x1, y1] = [f.x(d.from[0]), f.y(d.from[1]), f.x(d.to[0]), f.y(d.to[1])];
   // below the place where its face lies on top, above it where it hangs
   const away = section.faces === 'down' ? -1 : 1;
-  const y = away * Math.max(away * y0, away * y1) + away * offset;
   const [left, right, wide] = [Math.min(x0, x1), Math.max(x0, x1), labelWidth(show(d.figure, o.units).text, o)];
   const [edgeL, edgeR] = [f.x(section.extent.left), f.x(section.extent.right)];
   const leaves = right + 14 + wide > o.width - 2 - column(o);
   const overEdge = right + 14 < edgeR && right + 14 + wide > edgeR - 3;
+  // a number that would stand over the right edge of the body stands left of its line, where there is room; one that would leave the drawing under it
+  const toLeft = overEdge && left - 14 - wide > edgeL + 3;
+  const under = !toLeft && (leaves || overEdge);
+  const yAt = (off: number) => away * Math.max(away * y0, away * y1) + away * off;
+  const base = (at: number) => (under ? (away > 0 ? at + 18 : at - 7) : at + 5);
+  // nor does the edge that the body ends at run through it
+  const ends = f.y(section.faces === 'down' ? section.extent.top : section.extent.bottom);
+  const through = (off: number) => base(yAt(off)) > ends - 3 && base(yAt(off)) - sizeOf(o) * 0.75 < ends + 5;
+  const y = yAt([offset, offset - 6, offset + 6, offset + 12, offset + 18].find((off) => !through(off)) ?? offset);
   return node(
     'g',
     {},
@@ -48,13 +60,14 @@ function acrossNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, s
     }),
     slash(x0, y, o.palette),
     slash(x1, y, o.palette),
-    // a number that would stand over the right edge of the body stands left of its line, where there is room; one that would leave the drawing under it
-    overEdge && left - 14 - wide > edgeL + 3
-      ? text(left - 14, y + 5, 'end')
-      : leaves || overEdge
-        ? text((x0 + x1) / 2, away > 0 ? y + 18 : y - 7, 'middle')
-        : text(right + 14, y + 5, 'start'),
+    toLeft ? text(left - 14, base(y), 'end') : under ? text((x0 + x1) / 2, base(y), 'middle') : text(right + 14, base(y), 'start'),
   );
+}
+
+/** Where the number of a height is written: in its middle; that of one lower than itself clear of the face, which would run through it. */
+function baseline(y0: number, y1: number, section: Section): number {
+  if (Math.abs(y1 - y0) >= thinPx) return (y0 + y1) / 2 + 5;
+  return section.faces === 'down' ? Math.min(y0, y1) - 6 : Math.max(y0, y1) + 16;
 }
 
 /** A height: its line beside the place, its number left of it, or right where it is told there. */
@@ -62,7 +75,9 @@ function uprightNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, 
   const wide = labelWidth(show(d.figure, o.units).text, o);
   const [x0, y0, x1, y1] = [f.x(d.from[0]), f.y(d.from[1]), f.x(d.to[0]), f.y(d.to[1])];
   const left = d.side === 'left';
-  const beside = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
+  const usual = left ? Math.min(x0, x1) - offset : Math.max(x0, x1) + offset;
+  // a number that far out that it would leave the drawing stands nearer, clear of its own line
+  const beside = left && usual - 9 - wide < 4 ? Math.max(usual, Math.min(Math.min(x0, x1) - nearPx, wide + 13)) : usual;
   // a number that would stand over the edge of the body stands outside of it with its line, where there is room
   const edgeX = f.x(section.extent.left);
   const x = (beyond > 0 || isOverEdge(d, f, o, offset, section)) && edgeX - 19 - beyond - wide >= 0 ? edgeX - 10 - beyond : beside;
@@ -79,7 +94,7 @@ function uprightNode(d: Dimension, f: Frame, o: DrawingOptions, offset: number, 
     slash(x, y0, o.palette),
     slash(x, y1, o.palette),
     // nor leaves it on the left
-    text(inside ? Math.max(x - 9, wide + 4) : x + 9, (y0 + y1) / 2 + 5, inside ? 'end' : 'start'),
+    text(inside ? Math.max(x - 9, wide + 4) : x + 9, baseline(y0, y1, section), inside ? 'end' : 'start'),
   );
 }
 

@@ -11,6 +11,45 @@ const options = { units: 'metric' as UnitSystem, timeZone: 'UTC', width: 640, he
 const nodes = (root: SvgNode): SvgNode[] => [root, ...root.children.flatMap((c) => (typeof c === 'string' ? [] : nodes(c)))];
 const textOf = (node: SvgNode): string => node.children.map((c) => (typeof c === 'string' ? c : textOf(c))).join('');
 
+interface Box {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** Where a number stands, by the height of its figures. */
+function boxOf(n: SvgNode): Box {
+  const [x, y, high] = ['x', 'y', 'font-size'].map((name) => Number(n.attrs[name])) as [number, number, number];
+  const wide = textWidth(textOf(n), high, n.attrs['font-weight'] === 700);
+  const left = n.attrs['text-anchor'] === 'end' ? x - wide : n.attrs['text-anchor'] === 'middle' ? x - wide / 2 : x;
+  return { left, right: left + wide, top: y - high * 0.72, bottom: y };
+}
+
+type Piece = readonly [x0: number, y0: number, x1: number, y1: number];
+
+/** The straight pieces of a path. */
+function pieces(d: string): readonly Piece[] {
+  const out: Piece[] = [];
+  let [x, y] = [0, 0];
+  for (const [, command = '', rest = ''] of d.matchAll(/([MLHV])([^MLHVZ]*)/g)) {
+    const [a = 0, b = 0] = rest.trim().split(/[ ,]+/).map(Number);
+    const next: readonly [number, number] = command === 'H' ? [a, y] : command === 'V' ? [x, a] : [a, b];
+    if (command !== 'M') out.push([x, y, ...next]);
+    [x, y] = next;
+  }
+  return out;
+}
+
+/** Whether a straight piece runs through a box, a px within its edges. */
+function crosses([x0, y0, x1, y1]: Piece, { left, right, top, bottom }: Box): boolean {
+  const steps = Math.max(1, Math.ceil(Math.hypot(x1 - x0, y1 - y0) / 2));
+  return Array.from({ length: steps + 1 }, (_v, i) => i / steps).some((share) => {
+    const [x, y] = [x0 + (x1 - x0) * share, y0 + (y1 - y0) * share];
+    return x > left + 1 && x < right - 1 && y > top + 1 && y < bottom - 1;
+  });
+}
+
 /** Every drawing of every method, with whose it is. */
 const drawings: readonly (readonly [of: string, section: Section])[] = everyMethod().flatMap(({ kind, system, work }) =>
   work ? [work.section, ...work.more].map((s, i) => [`${kind}, ${system}, ${String(i + 1)}`, s] as const) : [],
@@ -106,6 +145,30 @@ describe('the drawings of every family', () => {
         });
       }
     expect(looked).toBeGreaterThan(3000);
+    expect([...wrong]).toEqual([]);
+  });
+
+  it('draw no line, slash or number of a lift through the number of a dimension', () => {
+    let looked = 0;
+    const wrong = new Set<string>();
+    for (const [of, section] of drawings)
+      for (const units of ['metric', 'us'] as const) {
+        const all = nodes(sectionDrawing(section, { ...options, units }));
+        const lines = all
+          .filter((n) => n.tag === 'path' && n.attrs['data-region'] === undefined && Number(n.attrs['stroke-width']) <= 2)
+          .flatMap((n) => pieces(String(n.attrs['d'])));
+        const rounds = all.filter((n) => n.tag === 'circle' && Number(n.attrs['r']) > 4);
+        for (const n of all.filter((one) => one.attrs['data-dimension'] !== undefined)) {
+          const box = boxOf(n);
+          looked += 1;
+          if (lines.some((piece) => crosses(piece, box))) wrong.add(`${of}, ${units}: a line through '${textOf(n)}'`);
+          for (const c of rounds) {
+            const [x, y, r] = ['cx', 'cy', 'r'].map((name) => Number(c.attrs[name])) as [number, number, number];
+            if (x + r > box.left && x - r < box.right && y + r > box.top && y - r < box.bottom) wrong.add(`${of}, ${units}: a lift's number on '${textOf(n)}'`);
+          }
+        }
+      }
+    expect(looked).toBeGreaterThan(500);
     expect([...wrong]).toEqual([]);
   });
 

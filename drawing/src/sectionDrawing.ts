@@ -184,7 +184,11 @@ export function sectionDrawing(section: Section, o: DrawingOptions): SvgNode {
   // the whole depth stands left of the lifts that it is made of, clear of their numbers
   const lifts = section.dimensions.filter((d) => d.id.startsWith('lift')).map((d) => wideOf(d, o));
   const depthOffset = Math.max(106, ...lifts.map((wide) => wide + 52));
-  const offsetOf = (d: Dimension) => (d.side === 'below' ? 20 : d.id === 'depth' && d.side === 'left' && o.bare !== true ? depthOffset : 28);
+  // the longest stands outermost: the extension lines of a shorter one would run through its number
+  const long = (d: Dimension) => Math.abs(d.to[1] - d.from[1]);
+  const lefts = section.dimensions.filter((d) => d.along === 'y' && d.side === 'left' && !d.id.startsWith('lift'));
+  const outer = lefts.reduce<Dimension | undefined>((most, d) => (!most || long(d) > long(most) + 1e-6 ? d : most), undefined);
+  const offsetOf = (d: Dimension) => (d.side === 'below' ? 20 : d === outer && o.bare !== true && lefts.some((l) => l.id === 'depth') ? depthOffset : 28);
   const { frame: f, beyond } = framed(section, o, within, offsetOf);
   // coats on the face are told by their notes, lifts below it by their number
   const layered = section.regions.filter((r) => r.layer !== undefined && r.outline.some(([, y]) => y > 0));

@@ -6,11 +6,19 @@ import { say, type Saying } from '../quantity/saying.ts';
 import type { RateId } from '../shelf/rates.ts';
 import { anyWork } from '../shelf/usual/anyWork.ts';
 import type { CourseFigures } from './courseFigures.ts';
+import type { MixRound } from './work.ts';
 
 /** The working time that placing so much takes, the usual reserve kept. */
 export function needsToPlace(c: CourseFigures, volumeMl: Figure, pace: RateId, reserve = c.get(anyWork.figures.reserve)): Figure {
   return c.ledger.compute(timeToPlace, { volumeMl, minPerL: c.get(c.rates[pace]), hands: c.hands, reserve });
 }
+
+/** Batches that differ from others of their mix: what they are for, how often one is mixed, and what goes into it. */
+export const roundOf = (title: string, times: Figure, parts: Readonly<Record<string, Figure>>): MixRound => ({
+  title: say`${title}`,
+  times,
+  parts: Object.entries(parts).map(([what, amount]) => ({ what, amount })),
+});
 
 /** No batch larger than the firm's pail: the batches that the working time asks for, or more of them. */
 export function byPail(c: CourseFigures, volumeMl: Figure, batches: Figure): Figure {

@@ -13,6 +13,13 @@ export interface MixGo {
   readonly parts: readonly { readonly what: string; readonly amount: Figure }[];
 }
 
+/** One of several batches that differ, such as that of one coat: how many times it is mixed, and what goes in each time. */
+export interface MixRound {
+  readonly title: Saying;
+  readonly times: Figure;
+  readonly parts: readonly { readonly what: string; readonly amount: Figure }[];
+}
+
 /** Something about a mix that the person decides, kept with the defect under a field of it. */
 export interface MixChoice {
   readonly field: 'sand';
@@ -72,6 +79,8 @@ export interface Mix {
   /** the steps that it is used in */
   readonly serves: readonly string[];
   readonly says: readonly Saying[];
+  /** each batch, where they differ; absent where all are alike, and on sheets that an earlier version kept */
+  readonly rounds?: readonly MixRound[];
   /** one batch go by go, where the goes differ */
   readonly goes?: readonly MixGo[];
   /** what is bought, placed and thrown away, where it comes in packs that are used up as they are */

@@ -1,4 +1,4 @@
-import { areaWords, fullDate, cautionsOn, crewWords, handsOf, whoWords } from '@oddment/core';
+import { areaWords, mixLines, fullDate, cautionsOn, crewWords, handsOf, whoWords } from '@oddment/core';
 import {
   answersSentence,
   cite,
@@ -109,7 +109,7 @@ function mixContent({ text, figure }: Words, mixes: readonly Mix[]): Content[] {
   return mixes.flatMap((m): Content[] => [
     heading(`${m.title}, ${figure(m.total)}${m.batches.value > 1 ? ` in ${figure(m.batches)} batches` : ''}`),
     { table: { widths: ['*', 'auto'], body: m.parts.map((p) => [p.what, { text: figure(p.amount), bold: true, alignment: 'right' as const }]) }, layout: rule },
-    { ul: [...(m.within ? [`Placed within ${figure(m.within)}.`] : []), ...m.says.map((one) => text(one))] },
+    { ul: [...(m.within ? [`Placed within ${figure(m.within)}.`] : []), ...mixLines(m).map((one) => text(one))] },
   ]);
 }
 

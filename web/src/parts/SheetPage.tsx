@@ -1,7 +1,7 @@
 import { Lacks } from './Lacks.tsx';
 import { fullDate, whoWords } from '@oddment/core';
 import { Fragment, lazy, Suspense } from 'react';
-import { answersSentence, cautionsOn, cite, clockTime, fullDay, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
+import { mixLines, answersSentence, cautionsOn, cite, clockTime, fullDay, stepRows, type Figures, type Sheet, type SheetWork } from '@oddment/core';
 import { useTelling } from './telling.tsx';
 import { PrintedPicture } from './Drawings.tsx';
 import { FirstsPrinted } from './Firsts.tsx';
@@ -107,7 +107,7 @@ function Work({ work }: { work: SheetWork }) {
                       Placed within <Fig figure={m.within} />.
                     </li>
                   ) : null}
-                  {m.says.map((one, i) => (
+                  {mixLines(m).map((one, i) => (
                     <li key={i}>
                       <Say saying={one} />
                     </li>

@@ -1,4 +1,14 @@
-import { noWorkWords, plannedOf, takenAlong, whileHere, type Mix as MixOf, type PlannedPlan, type PlannedWork, type WhileHere } from '@oddment/core';
+import {
+  noWorkWords,
+  plannedOf,
+  takenAlong,
+  whileHere,
+  type Figure,
+  type Mix as MixOf,
+  type PlannedPlan,
+  type PlannedWork,
+  type WhileHere,
+} from '@oddment/core';
 import type { DefectRecord } from '@oddment/contracts';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -37,14 +47,16 @@ function Parts({ mix }: { mix: MixOf }) {
   );
 }
 
-/** One batch go by go, each with its parts. */
-function Goes({ goes, batches }: { goes: NonNullable<MixOf['goes']>; batches: number }) {
-  const parts = [...new Set(goes.flatMap((go) => go.parts.map((p) => p.what)))];
+type Row = NonNullable<MixOf['goes']>[number] & { readonly times?: Figure };
+
+/** A row a batch, or a go of one, each with its parts. */
+function Rows({ title, rows }: { title: string; rows: readonly Row[] }) {
+  const parts = [...new Set(rows.flatMap((row) => row.parts.map((p) => p.what)))];
   return (
     <table className="mixtable">
       <thead>
         <tr>
-          <th scope="col">{batches > 1 ? 'Each batch' : 'Go by go'}</th>
+          <th scope="col">{title}</th>
           {parts.map((what) => (
             <th scope="col" key={what}>
               {what}
@@ -53,13 +65,18 @@ function Goes({ goes, batches }: { goes: NonNullable<MixOf['goes']>; batches: nu
         </tr>
       </thead>
       <tbody>
-        {goes.map((go, i) => (
+        {rows.map((row, i) => (
           <tr key={i}>
             <th scope="row">
-              <Say saying={go.title} />
+              <Say saying={row.title} />
+              {row.times && row.times.value > 1 ? (
+                <>
+                  , <Fig figure={row.times} /> times
+                </>
+              ) : null}
             </th>
             {parts.map((what) => {
-              const part = go.parts.find((p) => p.what === what);
+              const part = row.parts.find((p) => p.what === what);
               return <td key={what}>{part ? <Fig figure={part.amount} /> : '–'}</td>;
             })}
           </tr>
@@ -125,7 +142,8 @@ function MixCard({ mix, defect }: { mix: MixOf; defect: DefectRecord }) {
         .
       </p>
       <Parts mix={mix} />
-      {mix.goes ? <Goes goes={mix.goes} batches={mix.batches.value} /> : null}
+      {mix.rounds ? <Rows title="Each batch" rows={mix.rounds} /> : null}
+      {mix.goes ? <Rows title={mix.batches.value > 1 ? 'Each batch' : 'Go by go'} rows={mix.goes} /> : null}
       {mix.choice ? <Decided choice={mix.choice} defect={defect} /> : null}
       <ul>
         {mix.says.map((one, i) => (

@@ -1,4 +1,4 @@
-import { batchesOf, withMixing } from '../batches.ts';
+import { batchesOf, roundOf, withMixing } from '../batches.ts';
 import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
 import { coatsForLevel, coatWidth, knifeFor } from '../../finishing/levels.ts';
@@ -27,6 +27,8 @@ export interface Go {
   readonly volume: Figure;
   /** min of placing it by hand */
   readonly placing: Figure;
+  /** it is mixed before all others */
+  readonly first?: boolean;
 }
 
 /** How long what is in the pan is worked, min: a setting compound by its name, a drying one until it skins. */
@@ -59,13 +61,13 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
     return Object.assign(() => undefined, { taken: (placed: Figure) => placed });
   }
   const working = workedFor(c);
-  const mixes = goes.map(({ what, volume, placing }) => {
+  const mixes = goes.map(({ what, volume, placing, first = false }) => {
     // the working time by its name is the short side already: nothing more is kept back
     const { batches } = batchesOf(c, placing, working, what, c.stated('No further reserve', 'ratio', 0));
     const batch = c.least(c.ledger.compute(volumeShare, { volumeMl: volume, parts: batches }, `One batch, ${what}`), boardWork.figures.leastMix);
     const taken = c.ledger.compute(manyVolumes, { volumeMl: batch, count: batches }, `Mixed for it, ${what}`);
     const powder = c.ledger.compute(powderFor, { volumeMl: batch, yieldMlG: c.of('yieldMlG') }, `Powder, ${what}`);
-    return { what, volume, taken, batches, powder, water: c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') }, `Water, ${what}`) };
+    return { what, first, volume, taken, batches, powder, water: c.ledger.compute(waterFor, { powderG: powder, litersKg: c.of('water') }, `Water, ${what}`) };
   });
   const total = c.ledger.compute(volumeSum, { volumeMl: mixes.map((m) => m.taken) }, 'Compound in all');
   const lost = mixes.some((m) => m.taken.value > m.volume.value);
@@ -82,8 +84,11 @@ export function makeReady(c: Course, goes: readonly Go[], called = c.system.titl
       { what: 'Powder', role: 'powder', amount: powder },
       { what: 'Cool water', role: 'liquid', amount: water },
     ],
+    rounds: [...mixes.filter((m) => m.first), ...mixes.filter((m) => !m.first)].map((m) =>
+      roundOf(m.what, m.batches, { Powder: m.powder, 'Cool water': m.water }),
+    ),
     says: [
-      ...mixes.map((m) => say`${m.what}: ${m.batches.value > 1 ? say`${m.batches} times ` : ''}${m.powder} of powder into ${m.water} of water.`),
+      say`Powder into the water, never the other way.`,
       say`No batch larger than is used up in its working time, and none before it is wanted.`,
       ...(lost ? [say`Less than ${c.get(boardWork.figures.leastMix)} cannot be measured out: what is not placed of it is lost.`] : []),
       say`Clean pail, clean knife: old crumbs and warm water shorten it.`,

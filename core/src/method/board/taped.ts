@@ -102,7 +102,9 @@ export function tapedLine(c: Course): void {
   const coating = c.byLength('nothing', 'coatPace', length, 'A coat along the joint');
   const prefilling = c.byLength('nothing', 'coatPace', length, 'Prefilling');
   const taping: readonly Go[] = [{ what: 'Bed of the tape', volume: bedding, placing: bedPlacing }, ...coatGoes(wide, coating)];
-  const mix = isSetting(c) ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill, placing: prefilling }]) : makeReady(c, taping, 'Joint compound');
+  const mix = isSetting(c)
+    ? makeReady(c, [...taping, { what: 'Prefill', volume: prefill, placing: prefilling, first: true }])
+    : makeReady(c, taping, 'Joint compound');
   mix(taping.length);
   prefilled(c, { prefill, deep, placing: prefilling, taken: mix.taken(prefill) });
   mix(0);

@@ -1,4 +1,4 @@
-import { pailWords } from '../batches.ts';
+import { pailWords, roundOf } from '../batches.ts';
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { scrapeAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
@@ -277,12 +277,10 @@ function keepMortar(
       { what: 'Powder', role: 'powder', amount: powder, ...(alike && { each: first.powder }) },
       { what: 'Liquid', role: 'liquid', amount: liquid, ...(alike && { each: first.liquid }) },
     ],
+    ...(!alike && {
+      rounds: mixes.map((m, i) => roundOf(`Lift ${String(i + 1)}`, m.each, { Powder: m.powder, Liquid: m.liquid, Makes: m.batch })),
+    }),
     says: [
-      ...(alike
-        ? []
-        : mixes.map(
-            (m, i) => say`Lift ${String(i + 1)}: ${m.each.value > 1 ? say`${m.each} times ` : ''}${m.batch}, ${m.powder} of powder to ${m.liquid} of liquid.`,
-          )),
       ...pailWords(
         c,
         mixes.map((m) => m.each),

@@ -1,9 +1,9 @@
-import { batchesOf, withMixing } from '../batches.ts';
+import { batchesOf, roundOf, withMixing } from '../batches.ts';
 import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { manyDurations } from '../../cure/reaction.ts';
 import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
-import { massSum } from '../../geometry/groove.ts';
+import { massShare, massSum } from '../../geometry/groove.ts';
 import { foamLiquid } from '../../injection/ports.ts';
 import { farther } from '../../finishing/face.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
@@ -112,6 +112,13 @@ export function laminate(c: Course): void {
       { what: 'Resin', role: 'resin', amount: total },
       { what: 'Hardener', role: 'hardener', amount: all },
     ],
+    rounds: laid.flatMap(({ batches }, i) => {
+      const resin = resins[i];
+      if (!resin) return [];
+      const one = ledger.compute(massShare, { massG: resin, parts: batches }, 'Resin for one batch');
+      const drops = ledger.compute(hardenerWeight, { resinG: one, dosePct: dose }, 'Hardener for one batch');
+      return [roundOf(`Layer ${String(i + 1)}`, batches, { Resin: one, Hardener: drops })];
+    }),
     says: [
       say`${dose} hardener by weight; one layer mixed at a time, no more at once than is rolled out before it gels.`,
       say`No more than three layers at once: they heat.`,
