@@ -1,5 +1,6 @@
 import {
   areaWords,
+  saidStarts,
   mixLines,
   cautionsOn,
   answersSentence,
@@ -66,12 +67,13 @@ function workLines(work: PlannedWork, { how, text }: Words): string[] {
   const fig = (f: Parameters<typeof show>[0]) => show(f, how.units).text;
   const { goods, worn } = takenAlong(work);
   const against = work.candidate.grade === 'out' ? ', against the verdict' : work.candidate.grade === 'care' ? ', with care' : '';
+  const said = saidStarts(work.schedule, how.timeZone);
   return [
     '',
     `${work.candidate.system.title}, ${work.by === 'choice' ? 'chosen' : 'proposed'}${against}, ${work.method.named}: ${fig(work.schedule.total)}, ${fig(work.schedule.handsOn)} by hand`,
     ...(work.reason === undefined ? [] : [`  because: ${work.reason}`]),
-    ...work.schedule.rows.flatMap(({ step, start, latest }) => [
-      `  ${clockTime(start, how)}  ${text(step.title)}: ${text(step.detail)}`,
+    ...work.schedule.rows.flatMap(({ step, start, latest }, i) => [
+      `  ${clockTime(said[i] ?? start, how)}  ${text(step.title)}: ${text(step.detail)}`,
       ...careLine(cautionsOn(work.cautions, step.id)),
       `         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`,
     ]),

@@ -175,7 +175,7 @@ export { type WayTaken } from './plan/changes.ts';
 export { DaysDesk, type RoomTold, type Wanted as DaysWanted } from './plan/daysDesk.ts';
 export { keptDays, placementsOf, type KeptPlacement } from './plan/keepDays.ts';
 export { DaysMaking, makeDays, usualRounds, type DaysAsked, type DaysMade } from './plan/makeDays.ts';
-export { stepRows, type StepRow } from './schedule/stepRows.ts';
+export { saidStarts, stepRows, type StepRow } from './schedule/stepRows.ts';
 export type { HeldStop } from './record/decided.ts';
 export { cautionsOn, type Caution } from './safety/caution.ts';
 export { hoursProblems, hoursWhy, hoursWords, timeAfter, usualHours, weekdays, type WorkingHours } from './survey/hours.ts';

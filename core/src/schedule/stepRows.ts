@@ -14,6 +14,36 @@ export interface StepRow {
   readonly more: readonly { readonly section: number; readonly time: string; readonly latest?: string }[];
 }
 
+const roundMs = 5 * 60_000;
+/** what lies so near to a window belongs to the same quick work */
+const tightMs = 20 * 60_000;
+
+/**
+ * When each step is said to begin, as ISO instants: on the next five minutes, never before what goes before it allows. Where the work
+ * is tighter it is the minute itself: a window closes nearby, sections follow each other, or the next begins as soon.
+ */
+export function saidStarts({ rows }: Pick<Schedule, 'rows'>, timeZone: string): readonly string[] {
+  const dayOf = (at: number) => dayName(new Date(at).toISOString(), timeZone);
+  const exact = rows.map((r) => Date.parse(r.start));
+  const tight = exact.filter((_at, i) => rows[i]?.latest !== undefined || rows[i]?.step.section !== undefined);
+  const said = exact.map((at) => {
+    const round = Math.ceil(at / roundMs) * roundMs;
+    return dayOf(at) !== dayOf(round) || tight.some((other) => Math.abs(other - at) <= tightMs) ? at : round;
+  });
+  for (let again = true; again;) {
+    again = false;
+    for (let i = 1; i < said.length; i++) {
+      const [before, at] = [said[i - 1] ?? 0, said[i] ?? 0];
+      const own = exact[i - 1] ?? 0;
+      // nothing is said to begin after the next, nor at the same time where it does not
+      if (before < at || before === own || (before === at && own === exact[i])) continue;
+      said[i - 1] = own;
+      again = true;
+    }
+  }
+  return said.map((at) => new Date(at).toISOString());
+}
+
 /**
  * The steps as a person reads them: a crack worked in many sections shows the first of them whole, and
  * the others as times beside it. Only a window that closes within the shift is marked as one. A day is named once,
@@ -23,8 +53,9 @@ export function stepRows(schedule: Schedule, how: Telling): StepRow[] {
   const shiftMs = 12 * 3_600_000;
   const closing = (t: Timed) => t.latest !== undefined && Date.parse(t.latest.at) - Date.parse(t.start) < shiftMs && t.step.kind === 'work';
   const rows: StepRow[] = [];
+  const said = saidStarts(schedule, how.timeZone);
   let on = how.day;
-  for (const timed of schedule.rows) {
+  for (const [i, timed] of schedule.rows.entries()) {
     const { step } = timed;
     const ofDay = { ...how, day: timed.start };
     const latest = timed.latest && (closing(timed) || step.kind === 'ready') ? clockTime(timed.latest.at, ofDay) : undefined;
@@ -47,7 +78,7 @@ export function stepRows(schedule: Schedule, how: Telling): StepRow[] {
     rows.push({
       key: step.id,
       ...(other && { day: dayName(timed.start, how.timeZone) }),
-      time: clockTime(timed.start, ofDay),
+      time: clockTime(said[i] ?? timed.start, ofDay),
       sign: window ? 'window' : step.kind,
       timed,
       more: [],
