@@ -75,3 +75,11 @@ export async function newArea(page: Page, jobId: string, name: string): Promise<
   const area = { id: randomUUID(), change: randomUUID(), name, facts: {} };
   expect((await page.request.post(`/api/jobs/${jobId}/areas`, { data: area })).status()).toBe(201);
 }
+
+/** An address of every screen of the demo: those beside a job, and every stage and list of it. */
+export async function allScreens(page: Page, job: JobTree): Promise<readonly string[]> {
+  const stages = await Promise.all(['walk', 'match', 'method', 'mix', 'sheet', 'options', 'days'].map((stage) => screenOf(page, 'PS-01', stage)));
+  const beside = ['table', 'plans', 'changes', 'offer', `walk/area/${job.areas[0]?.id ?? ''}`].map((path) => `/jobs/${job.id}/${path}`);
+  const alone = ['/', '/shelf', '/shelf/epoxy-mortar', '/rules', '/figures', '/figures/lift-heat', '/people', '/bin', '/keys', '/day/Lise'];
+  return [...alone, ...stages, ...beside];
+}

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { nextUnplaced, placedOn, spotAt, spotByKey, unplaced } from './spots.ts';
 
 const one = (id: string, spot?: DefectRecord['spot']): DefectRecord =>
-  ({ id, mark: id.toUpperCase(), kind: 'slab-crack', version: 1, facts: {}, confirmed: [], decisions: [], ...(spot && { spot }) }) as DefectRecord;
+  ({ id, mark: id.toUpperCase(), kind: 'slab-crack', version: 1, facts: {}, confirmed: [], decisions: [], ...(spot && { spot }) });
 const area = {
   id: 'area',
   name: 'Hall',
@@ -46,6 +46,6 @@ describe('marks on a picture of an area', () => {
   it('are set one after the other, in the order of the list', () => {
     expect(nextUnplaced(area, photos, 'b')).toBe('c');
     expect(nextUnplaced(area, photos, 'd')).toBe('b');
-    expect(nextUnplaced({ ...area, defects: [one('a')] } as AreaRecord, photos, 'a')).toBeUndefined();
+    expect(nextUnplaced({ ...area, defects: [one('a')] }, photos, 'a')).toBeUndefined();
   });
 });
