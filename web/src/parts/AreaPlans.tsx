@@ -1,9 +1,8 @@
-import Button from '@mui/material/Button';
 import type { AreaRecord, PhotoRecord } from '@oddment/contracts';
 import { photoLimits } from '@oddment/contracts/photoLimits';
 import type { Spot } from '@oddment/core';
-import { Camera, Trash2 } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { usePlace } from '../screens/JobFrame.tsx';
@@ -15,6 +14,7 @@ import { store, useStore } from '../state/store.ts';
 import { listItem } from '../views/listItem.ts';
 import { nextUnplaced, placedOn, unplaced } from '../views/spots.ts';
 import { PhotoOnTheWay } from './PhotoOnTheWay.tsx';
+import { PickPictures } from './PickPictures.tsx';
 import { PlanPicture, type MarkOnIt } from './PlanPicture.tsx';
 import { useTelling } from './telling.tsx';
 
@@ -39,38 +39,6 @@ export function useMarksOn(area: AreaRecord): (photo: string) => readonly MarkOn
       const item = plan && listItem(plan, how);
       return { id: defect.id, mark: defect.mark, says: item ? `${item.size}, ${item.line}` : '', spot };
     });
-}
-
-/** Takes pictures of an area: a plan, a sketch on paper, an elevation. */
-function TakePlan({ areaId, full }: { areaId: string; full: boolean }) {
-  const chooser = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <input
-        ref={chooser}
-        type="file"
-        accept="image/*"
-        multiple
-        hidden
-        aria-label="Plan files"
-        onChange={(event) => {
-          if (event.target.files) void takeIn(store, { entity: 'area', id: areaId }, [...event.target.files], false);
-          event.target.value = '';
-        }}
-      />
-      <Button
-        variant="outlined"
-        size="small"
-        disabled={full}
-        onClick={() => {
-          chooser.current?.click();
-        }}
-      >
-        <Camera size={16} aria-hidden="true" style={{ marginRight: 6 }} />
-        Photograph or choose a plan
-      </Button>
-    </>
-  );
 }
 
 interface OnePlanProps {
@@ -142,6 +110,7 @@ export function AreaPlans({ area }: { area: AreaRecord }) {
   const [chosen, setChosen] = useState<string>();
   // where nobody chose yet, the first that lies nowhere is set by the first press
   const inHand = chosen ?? open[0]?.id;
+  const take = (files: readonly File[]) => void takeIn(store, { entity: 'area', id: area.id }, files, false);
   const set = (id: string, spot: Spot | undefined) => {
     const defect = area.defects.find((d) => d.id === id);
     if (!defect) return;
@@ -157,7 +126,7 @@ export function AreaPlans({ area }: { area: AreaRecord }) {
           {photos.length} of {photoLimits.perArea}
         </span>
         <span className="push" />
-        {mayPlan ? <TakePlan areaId={area.id} full={photos.length >= photoLimits.perArea} /> : null}
+        {mayPlan ? <PickPictures label="Plan files" words="Photograph or choose a plan" full={photos.length >= photoLimits.perArea} onFiles={take} /> : null}
       </div>
       {photos.length + waiting.length === 0 ? (
         <p className="quiet" style={{ margin: 0 }}>

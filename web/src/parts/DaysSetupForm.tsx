@@ -16,6 +16,7 @@ import {
 } from '@oddment/core';
 import { useId, useState } from 'react';
 import { Dates, OnDates, Part, Times } from './DaysSetupFields.tsx';
+import { WayThere } from './WayThere.tsx';
 import { areaOf, dueOf, notBeforeOf, personOf, withArea, withDue, withNotBefore, withPerson, withThing } from '../views/daysSetup.ts';
 
 interface Setting {
@@ -156,36 +157,7 @@ function AreaAccess({ job, setup, onSetup }: Setting) {
                 put({ quiet });
               }}
             />
-            <label>
-              Reached through{' '}
-              <select
-                value={now.through ?? ''}
-                onChange={(e) => {
-                  put({ through: e.target.value === '' ? undefined : e.target.value });
-                }}
-              >
-                <option value="">no other area</option>
-                {job.areas
-                  .filter((o) => o.id !== a.id)
-                  .map((o) => (
-                    <option key={o.id} value={o.id}>
-                      {o.name}
-                    </option>
-                  ))}
-              </select>
-            </label>
-            <label>
-              Keys{' '}
-              <input
-                type="text"
-                maxLength={200}
-                placeholder="how one gets in"
-                value={now.keys ?? ''}
-                onChange={(e) => {
-                  put({ keys: e.target.value === '' ? undefined : e.target.value });
-                }}
-              />
-            </label>
+            <WayThere areas={job.areas} area={a.id} now={now} onPut={put} />
             <Dates
               label="Shut on"
               dates={now.shut ?? []}

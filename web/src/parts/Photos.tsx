@@ -4,8 +4,8 @@ import Dialog from '@mui/material/Dialog';
 import type { PhotoRecord } from '@oddment/contracts';
 import { photoLimits } from '@oddment/contracts/photoLimits';
 import { type Ask, type LooseFacts } from '@oddment/core';
-import { Camera, Trash2 } from 'lucide-react';
-import { lazy, Suspense, useRef, useState } from 'react';
+import { Trash2 } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
 import { useQueued } from '../state/queued.ts';
@@ -14,6 +14,7 @@ import { takeIn } from '../state/photoSending.ts';
 import { useRemove } from '../state/removing.ts';
 import { store, useStore } from '../state/store.ts';
 import { fileSize } from '../views/fileSize.ts';
+import { PickPictures } from './PickPictures.tsx';
 import { PhotoOnTheWay } from './PhotoOnTheWay.tsx';
 
 const TracePhoto = lazy(async () => ({ default: (await import('./TracePhoto.tsx')).TracePhoto }));
@@ -147,10 +148,7 @@ export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; s
   const [over, setOver] = useState(false);
   const [tracing, setTracing] = useState<string>();
   const traces = mayPlan && asks.some((a) => a.ask === 'stations' || a.ask === 'outline');
-  const chooser = useRef<HTMLInputElement>(null);
-  const take = (files: FileList | null) => {
-    if (files) void takeIn(store, of, [...files], keepPosition);
-  };
+  const take = (files: readonly File[]) => void takeIn(store, of, files, keepPosition);
   const full = photos.length >= photoLimits.perDefect;
   return (
     <section
@@ -168,7 +166,7 @@ export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; s
       onDrop={(event) => {
         event.preventDefault();
         setOver(false);
-        if (mayRecord) take(event.dataTransfer.files);
+        if (mayRecord) take([...event.dataTransfer.files]);
       }}
     >
       <div className="title" style={{ margin: '10px 0 4px' }}>
@@ -190,29 +188,7 @@ export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; s
               />
               Keep where it was taken
             </label>
-            <input
-              ref={chooser}
-              type="file"
-              accept="image/*"
-              multiple
-              hidden
-              aria-label="Photo files"
-              onChange={(event) => {
-                take(event.target.files);
-                event.target.value = '';
-              }}
-            />
-            <Button
-              variant="outlined"
-              size="small"
-              disabled={full}
-              onClick={() => {
-                chooser.current?.click();
-              }}
-            >
-              <Camera size={16} aria-hidden="true" style={{ marginRight: 6 }} />
-              Take or choose
-            </Button>
+            <PickPictures label="Photo files" words="Take or choose" full={full} onFiles={take} />
           </>
         ) : null}
       </div>

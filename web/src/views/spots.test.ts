@@ -3,8 +3,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nextUnplaced, placedOn, spotAt, spotByKey, unplaced } from './spots.ts';
 
-const one = (id: string, spot?: DefectRecord['spot']): DefectRecord =>
-  ({ id, mark: id.toUpperCase(), kind: 'slab-crack', version: 1, facts: {}, confirmed: [], decisions: [], ...(spot && { spot }) });
+const one = (id: string, spot?: DefectRecord['spot']): DefectRecord => ({
+  id,
+  mark: id.toUpperCase(),
+  kind: 'slab-crack',
+  version: 1,
+  facts: {},
+  confirmed: [],
+  decisions: [],
+  ...(spot && { spot }),
+});
 const area = {
   id: 'area',
   name: 'Hall',
