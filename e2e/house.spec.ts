@@ -112,10 +112,18 @@ test('a house of 34 mixed defects is entered in under an hour by the keys, taps 
   await allSaved(page);
   const { areas } = (await (await page.request.get(`/api/jobs/${id}`)).json()) as Tree;
   expect(areas.map((a) => [a.name, a.defects.map((d) => d.kind)])).toEqual(wanted.areas.map((a) => [a.name, a.defects.map((d) => d.kind)]));
-  // nothing is left to answer, and nothing was refused
+  // nothing is left to answer, nothing was refused, and every question has the answer that was meant for it
   for (const [a, area] of areas.entries())
-    for (const [d, { kind, facts }] of area.defects.entries())
-      expect([area.name, d, kind, senseDefect(kind, facts)]).toMatchObject([wanted.areas[a]?.name, d, kind, { missing: [], refused: [] }]);
+    for (const [d, { kind, facts }] of area.defects.entries()) {
+      const meant = wanted.areas[a]?.defects[d];
+      expect([area.name, d, kind, senseDefect(kind, facts)]).toMatchObject([wanted.areas[a]?.name, d, meant?.kind, { missing: [], refused: [] }]);
+      for (const ask of relevantAsks(kindOf(kind), meant?.facts ?? {}).filter((one) => one.required && (one.ask === 'choice' || one.ask === 'measure'))) {
+        const [is, was] = [facts[ask.field]?.value, meant?.facts[ask.field]?.value];
+        // a size is typed as it is shown, to its last figure
+        const same = typeof was === 'number' ? Math.abs(Number(is) - was) <= 0.02 * Math.abs(was) + 0.01 : is === was;
+        expect([area.name, d, kind, ask.field, is, same]).toEqual([area.name, d, kind, ask.field, is, true]);
+      }
+    }
   test.info().annotations.push({
     type: 'house',
     description: `${String(by.keys)} keys, ${String(by.taps)} taps, ${String(by.decisions)} decisions: ${String(Math.round(by.seconds / 60))} min`,
