@@ -81,6 +81,11 @@ test('a plan of an area is photographed, its repairs are set on it one after the
   await expect(lies.getByRole('button', { name: /^WH-01,/ })).toHaveAttribute('aria-current', 'true');
   await expect(lies.getByRole('button', { name: /^WH-03,/ })).toHaveAttribute('aria-current', 'false');
 
+  // and on its sheet, for who comes to do it, where nothing is moved
+  await page.goto(`/jobs/${job.id}/sheet/${area?.defects[0]?.id ?? ''}`);
+  await expect(lies.getByRole('button', { name: /^WH-01,/ })).toHaveAttribute('aria-current', 'true');
+  await expect(lies.getByRole('button', { name: 'Take it off' })).toHaveCount(0);
+
   // a plan that is deleted takes its marks along, and brings them back
   await lies.getByRole('link', { name: 'All of Wash hall' }).click();
   await plans.getByRole('button', { name: 'Delete plan 1' }).click();

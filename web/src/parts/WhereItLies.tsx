@@ -5,15 +5,20 @@ import { usePlace } from '../screens/JobFrame.tsx';
 import { planName, useMarksOn, usePlans } from './AreaPlans.tsx';
 import { PlanPicture } from './PlanPicture.tsx';
 
-/** Where a repair lies on a plan of its area: shown, or set by pressing on it. */
-export function WhereItLies({ area, defect }: { area: AreaRecord; defect: DefectRecord }) {
-  const { job, edit, mayPlan } = usePlace();
+/**
+ * Where a repair lies on a plan of its area: shown, or set by pressing on it.
+ * @param look it is only looked at: nothing where it lies on none
+ */
+export function WhereItLies({ area, defect, look = false }: { area: AreaRecord; defect: DefectRecord; look?: boolean }) {
+  const { job, edit, ...may } = usePlace();
+  const mayPlan = may.mayPlan && !look;
   const { photos } = usePlans(area);
   const marksOn = useMarksOn(area);
   const [looked, setLooked] = useState<string>();
   const at = photos.find((p) => p.id === defect.spot?.photo);
   const shown = photos.find((p) => p.id === looked) ?? at ?? photos[0];
   const page = `/jobs/${job.id}/walk/area/${area.id}`;
+  if (look && !at) return null;
   if (!shown)
     return mayPlan ? (
       <p className="quiet where-it-lies">
@@ -21,7 +26,7 @@ export function WhereItLies({ area, defect }: { area: AreaRecord; defect: Defect
       </p>
     ) : null;
   return (
-    <section className="plans where-it-lies" aria-label="Where it lies">
+    <section className="plans where-it-lies no-print" aria-label="Where it lies">
       <div className="title" style={{ margin: '10px 0 4px' }}>
         <h2>Where it lies</h2>
         <span className="quiet">{at ? '' : mayPlan ? `press where ${defect.mark} lies` : 'not set yet'}</span>

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { MakePdf } from '../parts/MakePdf.tsx';
 import { SheetPage } from '../parts/SheetPage.tsx';
+import { WhereItLies } from '../parts/WhereItLies.tsx';
 import { Incomplete } from './Incomplete.tsx';
 import { usePlace } from './JobFrame.tsx';
 import { PageActions } from '../parts/PageActions.tsx';
@@ -32,6 +33,7 @@ export function Sheet() {
         <Link to={`/jobs/${job.id}/plans`}>Issued plans</Link>
       </PageActions>
       <SheetPage sheet={sheet} figures={plan.ledger} />
+      {area ? <WhereItLies key={defect.id} area={area} defect={defect} look /> : null}
     </main>
   );
 }
