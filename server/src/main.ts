@@ -11,6 +11,7 @@ import { keeping, ReadingLog } from './services/readingLog.ts';
 import { Readings } from './services/readings.ts';
 import { settingsFrom } from './settings.ts';
 import { accountCount } from './store/accountStore.ts';
+import { withLimits } from './requestLimits.ts';
 import { openDatabase } from './store/database.ts';
 
 const settings = settingsFrom(process.env);
@@ -42,7 +43,7 @@ const app = makeApp({
   ...(settings.weatherUrl !== undefined && { weatherUrl: settings.weatherUrl }),
   ...(readings && { readings }),
 });
-const server = tls ? createTlsServer({ cert: readFileSync(tls.cert), key: readFileSync(tls.key), minVersion: 'TLSv1.2' }, app) : createServer(app);
+const server = withLimits(tls ? createTlsServer({ cert: readFileSync(tls.cert), key: readFileSync(tls.key), minVersion: 'TLSv1.2' }, app) : createServer(app));
 
 let ending = false;
 function end(): void {
@@ -64,11 +65,6 @@ process.on('SIGINT', end);
 // the start command is gone, however it ended: nothing should be left running behind it
 process.on('disconnect', end);
 
-// longer than clients and proxies keep a connection that rests: it is never closed under a request that is on its way
-server.keepAliveTimeout = 65_000;
-// a request that is sent by halves, or not at all, does not hold its connection for long
-server.headersTimeout = 15_000;
-server.requestTimeout = 120_000;
 server.listen(settings.port, settings.host, () => {
   process.send?.({ ready: settings.port });
 });

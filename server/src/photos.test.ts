@@ -1,6 +1,7 @@
 import { photoLimits } from '@oddment/contracts';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { madeJob, stage, uuid, type Person, type Stage } from '../test/api.ts';
+import { sql } from 'drizzle-orm';
+import { madeJob, now, stage, uuid, type Person, type Stage } from '../test/api.ts';
 import { exifWithPosition, ofSize, pixel, segment, withSegments } from '../test/pictures.ts';
 import { withoutMetadata } from './services/jpeg.ts';
 
@@ -115,6 +116,22 @@ describe('photos', () => {
     const { defect } = await madeJob(owner);
     for (let i = 0; i < photoLimits.perDefect; i++) expect((await add(photo(pixel), owner, defect.id)).status).toBe(201);
     expect((await add(photo(pixel), owner, defect.id)).body['detail']).toMatch(/has 12 photos, as many as it can/);
+  });
+
+  it('are no more within a day than one person may add, and go on for another, and the day after', async () => {
+    const person = await world.member(owner, 'photo-much', 'finisher');
+    const { defect } = await madeJob(owner);
+    const first = photo(pixel);
+    expect((await add(first, person, defect.id)).status).toBe(201);
+    // as if it had been many
+    const counted = (bytes: number, at: string) =>
+      world.database.db.execute(sql`update photos set bytes = ${bytes}, created_at = ${at}::timestamptz where id = ${first.id}::uuid`);
+    await counted(photoLimits.perDayBytes, now);
+    const over = await add(photo(pixel), person, defect.id);
+    expect([over.status, over.body['detail']]).toEqual([429, expect.stringMatching(/^You added 1000 MB of photos within a day/)]);
+    expect((await add(photo(pixel), owner, defect.id)).status).toBe(201);
+    await counted(photoLimits.perDayBytes, new Date(Date.parse(now) - 90_000_000).toISOString());
+    expect((await add(photo(pixel), person, defect.id)).status).toBe(201);
   });
 
   it('are renamed, deleted and brought back', async () => {
