@@ -74,7 +74,7 @@ describe('what is typed', () => {
     }
     expect(sent).toEqual([]);
     await settle();
-    expect(sent).toEqual([{ address: '/api/defects/d', method: 'PUT', body: { note: 'damp', version: 3, change: 'c2' } }]);
+    expect(sent).toEqual([{ address: '/api/defects/d', method: 'PUT', body: { note: 'damp', spot: null, version: 3, change: 'c2' } }]);
     expect(store.getState().drafts.drafts).toEqual({});
   });
 
@@ -114,7 +114,7 @@ describe('what is typed', () => {
     expect(sent).toHaveLength(1);
     store.dispatch(mineAgain({ key, change: 'c3' }));
     await settle();
-    expect(sent[1]?.body).toEqual({ note: 'mine still', version: 7, change: 'c3' });
+    expect(sent[1]?.body).toEqual({ note: 'mine still', spot: null, version: 7, change: 'c3' });
     expect(store.getState().drafts.drafts).toEqual({});
   });
 
