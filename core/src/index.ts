@@ -143,6 +143,7 @@ export type { Lag, Link, Step } from './method/step.ts';
 export type { Schedule, Timed } from './schedule/schedule.ts';
 export { things, type ThingId } from './method/things.ts';
 export {
+  accessWhy,
   accessWords,
   daysProblems,
   daysRenamed,

@@ -18,12 +18,12 @@ interface Box {
   readonly bottom: number;
 }
 
-/** Where a number stands, by the height of its figures. */
-function boxOf(n: SvgNode): Box {
+/** Where words stand. @param rise how high over their line, as a share of their size: that of figures, or of letters */
+function boxOf(n: SvgNode, rise = 0.72): Box {
   const [x, y, high] = ['x', 'y', 'font-size'].map((name) => Number(n.attrs[name])) as [number, number, number];
   const wide = textWidth(textOf(n), high, n.attrs['font-weight'] === 700);
   const left = n.attrs['text-anchor'] === 'end' ? x - wide : n.attrs['text-anchor'] === 'middle' ? x - wide / 2 : x;
-  return { left, right: left + wide, top: y - high * 0.72, bottom: y };
+  return { left, right: left + wide, top: y - high * rise, bottom: y };
 }
 
 type Piece = readonly [x0: number, y0: number, x1: number, y1: number];
@@ -131,12 +131,7 @@ describe('the drawings of every family', () => {
         const size = dense ? { ...wide, height: Math.max(150, notesHeight(section.notes, wide)) } : { ...options, units };
         const boxes = nodes(sectionDrawing(section, size))
           .filter((n) => n.tag === 'text' && textOf(n) !== '' && n.attrs['font-size'] !== undefined)
-          .map((n) => {
-            const [x, y, high] = [n.attrs['x'], n.attrs['y'], n.attrs['font-size']].map(Number) as [number, number, number];
-            const wide = textWidth(textOf(n), high, n.attrs['font-weight'] === 700);
-            const left = n.attrs['text-anchor'] === 'end' ? x - wide : n.attrs['text-anchor'] === 'middle' ? x - wide / 2 : x;
-            return { words: textOf(n), left, right: left + wide, top: y - high * 0.75, bottom: y };
-          });
+          .map((n) => ({ words: textOf(n), ...boxOf(n, 0.75) }));
         boxes.forEach((a, i) => {
           looked += 1;
           if (a.left < -1 || a.right > size.width + 1 || a.top < 0 || a.bottom > size.height) wrong.add(`${of}: '${a.words}' leaves the drawing`);

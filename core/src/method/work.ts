@@ -14,10 +14,8 @@ export interface MixGo {
 }
 
 /** One of several batches that differ, such as that of one coat: how many times it is mixed, and what goes in each time. */
-export interface MixRound {
-  readonly title: Saying;
+export interface MixRound extends MixGo {
   readonly times: Figure;
-  readonly parts: readonly { readonly what: string; readonly amount: Figure }[];
 }
 
 /** Something about a mix that the person decides, kept with the defect under a field of it. */

@@ -1,4 +1,5 @@
 import type { AreaRecord } from '@oddment/contracts';
+import { accessWhy } from '@oddment/core';
 import { usePlace } from '../screens/JobFrame.tsx';
 import { areaOf, withArea } from '../views/daysSetup.ts';
 import { WayThere } from './WayThere.tsx';
@@ -19,7 +20,7 @@ export function ReachedThrough({ area }: { area: AreaRecord }) {
         }}
       />
       <p className="quiet" style={{ margin: '4px 0 0', gridColumn: '1 / -1' }}>
-        Days keep a floor that has to dry free for whoever passes over it, and take the keys along.
+        {accessWhy}
       </p>
     </section>
   );

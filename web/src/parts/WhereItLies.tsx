@@ -2,7 +2,7 @@ import type { AreaRecord, DefectRecord } from '@oddment/contracts';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlace } from '../screens/JobFrame.tsx';
-import { planName, useMarksOn, usePlans } from './AreaPlans.tsx';
+import { planName, useMarksOn, usePlans } from './plansOf.ts';
 import { PlanPicture } from './PlanPicture.tsx';
 
 /**
@@ -10,8 +10,8 @@ import { PlanPicture } from './PlanPicture.tsx';
  * @param look it is only looked at: nothing where it lies on none
  */
 export function WhereItLies({ area, defect, look = false }: { area: AreaRecord; defect: DefectRecord; look?: boolean }) {
-  const { job, edit, ...may } = usePlace();
-  const mayPlan = may.mayPlan && !look;
+  const { job, edit, mayPlan: planner } = usePlace();
+  const mayPlan = planner && !look;
   const { photos } = usePlans(area);
   const marksOn = useMarksOn(area);
   const [looked, setLooked] = useState<string>();

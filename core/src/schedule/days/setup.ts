@@ -32,6 +32,9 @@ export interface AreaDays {
   readonly shut?: readonly string[];
 }
 
+/** Why it is asked how one gets to an area. */
+export const accessWhy = 'Days keep a floor that has to dry free for whoever passes over it, and take the keys along.';
+
 /** What is to be heeded of an area, in a few words; none where it is as usual. `through`: the name of the area it is reached through. */
 export function accessWords({ open, quiet, keys }: Omit<AreaDays, 'area'>, through: string | undefined): string {
   return [
