@@ -81,13 +81,15 @@ describe('a change that comes while another of the same record is being written'
 
 describe('two owners', () => {
   it('who disable each other at the same moment leave one who can sign in', async () => {
-    const second = await world.member(owner, 'at-once-two', 'owner');
-    const people = (await owner.get('/api/people')).body as unknown as { id: string; login: string; name: string; role: string; version: number }[];
-    const [one, two] = ['at-once', 'at-once-two'].map((login) => people.find((p) => p.login === login));
+    // a firm of their own: which of the two is left is not known beforehand
+    const first = await world.owner('at-once-one');
+    const second = await world.member(first, 'at-once-two', 'owner');
+    const people = (await first.get('/api/people')).body as unknown as { id: string; login: string; name: string; role: string; version: number }[];
+    const [one, two] = ['at-once-one', 'at-once-two'].map((login) => people.find((p) => p.login === login));
     const disable = (by: Person, p: typeof one) =>
       by.put(`/api/people/${p?.id ?? ''}`, { change: uuid(), version: p?.version, name: p?.name, role: 'owner', disabled: true });
     const answers = await during('select a.id from firms f join accounts a on a.firm_id = f.id where a.id = $1 for update', one?.id ?? '', () => [
-      disable(owner, two),
+      disable(first, two),
       disable(second, one),
     ]);
     expect(answers.map((a) => a.status).sort()).toEqual([200, 409]);
