@@ -15,7 +15,7 @@ export interface AskFieldProps {
   readonly fact: Fact<unknown> | undefined;
   readonly fieldKey: string;
   readonly units: UnitSystem;
-  /** length of the line that stations stand on, in mm */
+  /** of stations: length of the line that they stand on, in mm */
   readonly runMm: number | undefined;
   readonly problem: string | undefined;
   /** what is told of it when one asks */

@@ -49,7 +49,7 @@ const Row = memo(function Row({ to, mark, plan, here, how, onOpen }: RowProps) {
 });
 
 /** Areas and their defects, each with its own small section. */
-export function DefectList({ job, plans, stage, current, currentArea, onAdd, onAddArea, onSeveral }: DefectListProps) {
+export const DefectList = memo(function DefectList({ job, plans, stage, current, currentArea, onAdd, onAddArea, onSeveral }: DefectListProps) {
   const how = useTelling();
   const [unfolded, setUnfolded] = useState(false);
   const fold = useCallback(() => {
@@ -133,4 +133,4 @@ export function DefectList({ job, plans, stage, current, currentArea, onAdd, onA
       </div>
     </nav>
   );
-}
+});

@@ -1,5 +1,6 @@
 import type { JobRecord } from '@oddment/contracts';
 import type { RepairPlan } from '@oddment/core';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { api } from '../state/api.ts';
 import { useSend, useStore } from '../state/store.ts';
@@ -10,13 +11,13 @@ interface GuideProps {
   readonly job: JobRecord;
   readonly plans: ReadonlyMap<string, RepairPlan>;
   /** the repair in view */
-  readonly defect: { readonly id: string } | undefined;
+  readonly defectId: string | undefined;
   readonly stage: string;
 }
 
 /** Leads through a first repair: what comes next, and where. It is there on a firm's first job until one says that one knows the way. */
-export function Guide({ job, plans: made, defect, stage }: GuideProps) {
-  const plan = defect && made.get(defect.id);
+export const Guide = memo(function Guide({ job, plans: made, defectId, stage }: GuideProps) {
+  const plan = defectId === undefined ? undefined : made.get(defectId);
   const asked = useStore((s) => s.view.guide);
   const send = useSend();
   const { data: session } = api.useSessionQuery(undefined);
@@ -41,4 +42,4 @@ export function Guide({ job, plans: made, defect, stage }: GuideProps) {
       </button>
     </section>
   );
-}
+});

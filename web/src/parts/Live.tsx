@@ -1,6 +1,5 @@
-import type { DefectRecord } from '@oddment/contracts';
 import { matchWords, plannedOf, type RepairPlan, type Sense } from '@oddment/core';
-import { usePlace } from '../screens/JobFrame.tsx';
+import { memo } from 'react';
 import { SectionPicture } from './Drawing.tsx';
 import { Fig, Say } from './Fig.tsx';
 import { LedgerContext } from './Working.tsx';
@@ -27,10 +26,15 @@ export function Doubts({ sense, confirmed, onConfirm }: { sense: Sense; confirme
     ));
 }
 
-/** What the answers come to so far. */
-export function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord }) {
-  const { edit } = usePlace();
-  const confirm = (id: string) => edit.defect(defect, { confirmed: [...defect.confirmed, id] });
+interface LiveProps {
+  readonly plan: RepairPlan;
+  /** doubts that were said to be right */
+  readonly confirmed: readonly string[];
+  readonly onConfirm: (id: string) => void;
+}
+
+/** What the answers come to so far: drawn again with its plan, not with each letter. */
+export const Live = memo(function Live({ plan, confirmed, onConfirm }: LiveProps) {
   if (plan.state === 'incomplete') {
     const open = [...plan.sense.area.missing, ...plan.sense.defect.missing];
     const refused = [...plan.sense.area.refused, ...plan.sense.defect.refused];
@@ -47,7 +51,7 @@ export function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord 
             <li key={a.field}>{a.question}</li>
           ))}
         </ul>
-        <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
+        <Doubts sense={plan.sense.defect} confirmed={confirmed} onConfirm={onConfirm} />
       </>
     );
   }
@@ -72,7 +76,7 @@ export function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord 
           </p>
         </div>
       ) : null}
-      <Doubts sense={plan.sense.defect} confirmed={defect.confirmed} onConfirm={confirm} />
+      <Doubts sense={plan.sense.defect} confirmed={confirmed} onConfirm={onConfirm} />
       <Doubts sense={plan.sense.area} confirmed={[]} />
       <dl className="facts">
         {plan.surveyed.measured.map((m) => (
@@ -103,4 +107,4 @@ export function Live({ plan, defect }: { plan: RepairPlan; defect: DefectRecord 
       )}
     </LedgerContext.Provider>
   );
-}
+});

@@ -5,7 +5,7 @@ import type { PhotoRecord } from '@oddment/contracts';
 import { photoLimits } from '@oddment/contracts/photoLimits';
 import { type Ask, type LooseFacts } from '@oddment/core';
 import { Trash2 } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { api } from '../state/api.ts';
 import { useQueued } from '../state/queued.ts';
@@ -134,8 +134,15 @@ function Kept({
   );
 }
 
+interface PhotosProps {
+  readonly defectId: string;
+  readonly saved: boolean;
+  readonly asks: readonly Ask[];
+  readonly onFacts: (facts: LooseFacts) => void;
+}
+
 /** The photos of a defect: taken, chosen or dropped. */
-export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; saved: boolean; asks: readonly Ask[]; onFacts: (facts: LooseFacts) => void }) {
+export const Photos = memo(function Photos({ defectId, saved, asks, onFacts }: PhotosProps) {
   // one that has not reached the server yet has none there
   const of = { entity: 'defect', id: defectId } as const;
   const { data } = api.usePhotosQuery(of, { skip: !saved });
@@ -222,4 +229,4 @@ export function Photos({ defectId, saved, asks, onFacts }: { defectId: string; s
       )}
     </section>
   );
-}
+});

@@ -69,7 +69,7 @@ export function Questions({ id, table, facts, held = facts, sense, whole = false
                   fact={held[ask.field]}
                   fieldKey={`${id}/${ask.field}`}
                   units={how.units}
-                  runMm={typeof lengthFact === 'number' ? lengthFact : undefined}
+                  runMm={ask.ask === 'stations' && typeof lengthFact === 'number' ? lengthFact : undefined}
                   problem={refused && tell(refused.sentence, how)}
                   onAnswer={answer}
                   onEmpty={empty}

@@ -7,6 +7,7 @@ import type { useEdit } from '../state/editing.ts';
 import { nextMark } from '../views/nextMark.ts';
 import { fromAnyField, type KeyTable } from './keys.ts';
 import { KindChooser } from './KindChooser.tsx';
+import { useStable } from './stable.ts';
 
 // who walks with one repair at a time never needs the lines
 const QuickEntry = lazy(async () => ({ default: (await import('./QuickEntry.tsx')).QuickEntry }));
@@ -63,7 +64,7 @@ export function useAdding(job: JobRecord | undefined, area: AreaRecord | undefin
     setChoosing(undefined);
     if (host) walkTo(edit.newDefect(host.id, { kind, mark: nextMark(host), facts: {}, confirmed: [], decisions: [] }), atItsSizes);
   };
-  const adding: Adding = {
+  const adding = useStable<Adding>({
     addDefect: setChoosing,
     addArea: () => {
       walkTo(`area/${edit.newArea({ name: `Area ${String((job?.areas.length ?? 0) + 1)}`, facts: {} })}`);
@@ -77,7 +78,7 @@ export function useAdding(job: JobRecord | undefined, area: AreaRecord | undefin
       const body = { kind: model.kind, mark: nextMark(host), confirmed: [], decisions: [], ...asThis(withUsual(host, model), pageNow()) };
       walkTo(edit.newDefect(host.id, body as DefectFields), atItsSizes);
     },
-  };
+  });
   const dialogs = (
     <>
       {typing && area && job ? (

@@ -2,7 +2,7 @@ import { crewFields } from '../views/crewFields.ts';
 import Dialog from '@mui/material/Dialog';
 import type { AreaRecord, DefectRecord, JobRecord } from '@oddment/contracts';
 import { type RepairPlan, type Telling, type UnitSystem } from '@oddment/core';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { addingKeys, useAdding, type Adding } from '../parts/adding.tsx';
 import { Bar } from '../parts/Bar.tsx';
@@ -12,7 +12,8 @@ import { JobForm } from '../parts/JobForm.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
-import { plannerOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
+import { planOf, plansOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
+import { useAtRest } from '../state/atRest.ts';
 import { useReadAhead } from '../state/readAhead.ts';
 import { useStore } from '../state/store.ts';
 import { corridor } from '../views/corridor.ts';
@@ -22,6 +23,9 @@ export interface Place extends Adding {
   /** whether the person may change what is here */
   readonly mayPlan: boolean;
   readonly job: JobRecord;
+  /** as it was when the hand last rested */
+  readonly atRest: JobRecord;
+  /** of the job at rest, and of what was added since */
   readonly plans: ReadonlyMap<string, RepairPlan>;
   readonly units: UnitSystem;
   readonly edit: ReturnType<typeof useEdit>;
@@ -31,11 +35,12 @@ export interface Place extends Adding {
 
 export const usePlace = () => useOutletContext<Place>();
 
-function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap<string, RepairPlan>; defectId: string | undefined }) {
+/** It counts over all plans of a job: it is drawn again when one of them changes. */
+const Corridor = memo(function Corridor({ jobId, plans, defectId }: { jobId: string; plans: ReadonlyMap<string, RepairPlan>; defectId: string | undefined }) {
   return (
     <nav className="corridor" aria-label="Stages of the work">
       {corridor([...plans.values()]).map((stage) => (
-        <NavLink key={stage.id} to={stagePath(stage, job.id, defectId)}>
+        <NavLink key={stage.id} to={stagePath(stage, jobId, defectId)}>
           {stage.name}
           <i aria-hidden="true" />
           <small>{stage.count}</small>
@@ -43,6 +48,17 @@ function Corridor({ job, plans, defectId }: { job: JobRecord; plans: ReadonlyMap
       ))}
     </nav>
   );
+});
+
+/** The plan of each repair as it was when the hand last rested; one that was added since has its own at once. */
+function usePlans(job: JobRecord | undefined, atRest: JobRecord | undefined): ReadonlyMap<string, RepairPlan> {
+  const by = usePlannedBy();
+  const rested = useMemo(() => plansOf(atRest, by), [atRest, by]);
+  const added =
+    job === atRest || !by
+      ? []
+      : (job?.areas.flatMap((a) => a.defects.filter((d) => !rested.has(d.id)).map((d) => [d.id, planOf(job, a, d, by)] as const)) ?? []);
+  return added.length === 0 ? rested : new Map([...rested, ...added]);
 }
 
 /** How figures of a job are told: the same as long as its units, zone and day are, for everything is drawn again with it. */
@@ -76,7 +92,8 @@ export function JobFrame() {
   const { jobId = '', defectId, areaId, planId, offerId } = useParams();
   const { job, error } = useJob(jobId);
   useReadAhead(jobId);
-  const by = usePlannedBy();
+  const atRest = useAtRest(job);
+  const plans = usePlans(job, atRest);
   const chosenUnits = useStore((s) => s.view.units);
   const edit = useEdit(jobId);
   const mayPlan = useMayPlan();
@@ -84,18 +101,6 @@ export function JobFrame() {
   const [editing, setEditing] = useState(false);
   const { pathname } = useLocation();
   const stage = pathname.split('/')[3] ?? 'walk';
-  const plans = useMemo(
-    () =>
-      new Map(
-        (by &&
-          job?.areas.flatMap((area) => {
-            const planned = plannerOf(job, area, by);
-            return area.defects.map((d) => [d.id, planned(d)] as const);
-          })) ??
-          [],
-      ),
-    [job, by],
-  );
   const order = job?.areas.flatMap((a) => a.defects.map((d) => d.id)) ?? [];
   const current = defectId ?? (areaId === undefined ? order[0] : undefined);
   const area = job?.areas.find((a) => a.id === areaId || a.defects.some((d) => d.id === current)) ?? job?.areas[0];
@@ -136,10 +141,10 @@ export function JobFrame() {
     },
     ...(mayPlan && addingKeys(adding, area, defect, stage)),
   });
-  if (!job) {
+  if (!job || !atRest) {
     return <NotOpen units={units} error={error} />;
   }
-  const place: Place = { ...adding, mayPlan, job, plans, units, edit, area, defect };
+  const place: Place = { ...adding, mayPlan, job, atRest, plans, units, edit, area, defect };
   // paper has nothing around it
   if (isPaper(stage, planId ?? offerId)) {
     return (
@@ -163,10 +168,10 @@ export function JobFrame() {
               },
             })}
           >
-            <Corridor job={job} plans={plans} defectId={defect?.id} />
+            <Corridor jobId={job.id} plans={plans} defectId={defect?.id} />
           </Bar>
           <Conflicts jobId={job.id} />
-          <Guide job={job} plans={plans} defect={defect} stage={stage} />
+          <Guide job={atRest} plans={plans} defectId={defect?.id} stage={stage} />
         </div>
         <Outlet context={place} />
       </div>

@@ -1,8 +1,21 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { AreaRecord, DefectRecord } from '@oddment/contracts';
-import { answersOf, areaTable, kindOf, ownSizes, relevantAsks, type RepairPlan, senseArea, show, usualOf } from '@oddment/core';
-import { useEffect } from 'react';
+import {
+  answersOf,
+  areaTable,
+  kindOf,
+  ownSizes,
+  relevantAsks,
+  type LooseFacts,
+  type RepairPlan,
+  senseArea,
+  senseDefect,
+  show,
+  usualOf,
+  withUsual,
+} from '@oddment/core';
+import { useEffect, useMemo } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 
 import { Conditions } from '../parts/Conditions.tsx';
@@ -19,6 +32,7 @@ import { useRemove } from '../state/removing.ts';
 import { modelFor } from '../views/modelFor.ts';
 import { atItsSizes } from '../parts/adding.tsx';
 import { TakeAsUsual, UsualAnswers } from '../parts/UsualAnswers.tsx';
+import { useStable } from '../parts/stable.ts';
 import { useNarrow } from '../parts/narrow.ts';
 import { TakePhoto, Thumb } from '../parts/Thumb.tsx';
 import { useMayRecord } from '../state/editing.ts';
@@ -110,10 +124,22 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
   const narrow = useNarrow();
   const remove = useRemove();
   const table = kindOf(defect.kind);
+  // the questions go with the hand, what comes of the answers when it rests
+  const held = useMemo(() => withUsual(area, defect), [area, defect]);
+  const sense = useMemo(() => senseDefect(held.kind, held.facts), [held.kind, held.facts]);
+  const asks = useMemo(() => relevantAsks(kindOf(held.kind), held.facts), [held.kind, held.facts]);
+  const act = useStable({
+    traced: (facts: LooseFacts) => {
+      edit.defect(defect, { facts: { ...defect.facts, ...facts } });
+    },
+    confirm: (id: string) => {
+      edit.defect(defect, { confirmed: [...defect.confirmed, id] });
+    },
+  });
   const { airC, slabC, humidityPct, place } = area.facts;
   const model = modelFor(job, defect);
-  const missing = plan.sense.defect.missing.length;
-  useFirstSize(plan.defect);
+  const missing = sense.missing.length;
+  useFirstSize(held);
   const next = (
     <Button
       size="small"
@@ -168,8 +194,8 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
             id={defect.id}
             table={table}
             facts={defect.facts}
-            held={plan.defect.facts}
-            sense={plan.sense.defect}
+            held={held.facts}
+            sense={sense}
             onFacts={(facts) => {
               edit.defect(defect, { facts });
             }}
@@ -178,9 +204,9 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
             <TakeAsUsual
               area={area}
               kind={defect.kind}
-              offered={usualOf(plan.defect, pageNow())}
+              offered={usualOf(held, pageNow())}
               onTake={() => {
-                edit.area(area, { usual: { ...area.usual, [defect.kind]: usualOf(plan.defect, pageNow()) } });
+                edit.area(area, { usual: { ...area.usual, [defect.kind]: usualOf(held, pageNow()) } });
               }}
             />
           ) : null}
@@ -221,17 +247,10 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
           </Thumb>
         ) : null}
         <WhereItLies key={`where/${defect.id}`} area={area} defect={defect} />
-        <Photos
-          defectId={defect.id}
-          saved={defect.version > 0}
-          asks={relevantAsks(table, plan.defect.facts)}
-          onFacts={(facts) => {
-            edit.defect(defect, { facts: { ...defect.facts, ...facts } });
-          }}
-        />
+        <Photos defectId={defect.id} saved={defect.version > 0} asks={asks} onFacts={act.traced} />
       </main>
       <aside className="pane left-rule" aria-label="What it comes to">
-        <Live plan={plan} defect={defect} />
+        <Live plan={plan} confirmed={defect.confirmed} onConfirm={act.confirm} />
       </aside>
     </>
   );
@@ -239,13 +258,13 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
 
 /** Walk: areas and defects, the questions of one, and what the answers come to. */
 export function Walk() {
-  const { job, plans, area, defect, addDefect, addArea, typeSeveral, mayPlan } = usePlace();
+  const { atRest, plans, area, defect, addDefect, addArea, typeSeveral, mayPlan } = usePlace();
   const { areaId } = useParams();
   const plan = defect && plans.get(defect.id);
   return (
     <div className="work walk">
       <DefectList
-        job={job}
+        job={atRest}
         plans={plans}
         stage="walk"
         current={defect?.id}

@@ -39,6 +39,7 @@ import { createApi } from '@reduxjs/toolkit/query/react';
 import { baseQuery } from './baseQuery.ts';
 import type { DraftsState } from './drafts.ts';
 import { forgetReads } from './keptReads.ts';
+import { withSavedSince } from './savedJobs.ts';
 
 export type Entity = 'job' | 'area' | 'defect';
 /** What can be deleted and brought back. */
@@ -143,7 +144,11 @@ export const api = createApi({
       providesTags: ['jobs', 'job'],
       extraOptions: { fleeting: true },
     }),
-    job: build.query<JobRecord, string>({ query: (id) => `jobs/${id}`, providesTags: ['job'] }),
+    job: build.query<JobRecord, string>({
+      query: (id) => `jobs/${id}`,
+      transformResponse: (job: JobRecord, meta) => withSavedSince(job, meta?.beganMs ?? Date.now()),
+      providesTags: ['job'],
+    }),
     createJob: build.mutation<JobRecord, Omit<JobRecord, 'areas' | 'version'> & { change: string }>({
       query: (body) => ({ url: 'jobs', method: 'POST', body }),
       invalidatesTags: ['jobs'],

@@ -13,6 +13,12 @@ export interface More {
 /** A request; with words for what was done it waits for the server where that is away, like typing. */
 export type Asked = string | (FetchArgs & { readonly words?: string });
 
+/** What is known of an answer besides what it says. */
+export interface About {
+  /** when it was asked for, in ms since 1970 */
+  readonly beganMs: number;
+}
+
 interface Holding {
   readonly drafts: DraftsState;
   readonly link: LinkState;
@@ -96,7 +102,8 @@ async function read(address: string, fleeting: boolean, { api, drafts }: Asking)
   const kept = () => (fleeting ? Promise.resolve(undefined) : readKept(whose, address));
   const shown = ({ at, data }: KeptRead) => {
     api.dispatch(away(at));
-    return { data: isDoor ? sessionNow(data) : data };
+    const meta: About = { beganMs: Date.parse(at) };
+    return { data: isDoor ? sessionNow(data) : data, meta };
   };
   const asked = Promise.resolve(plain(address, api, {}));
   asked.then(
@@ -125,7 +132,11 @@ async function read(address: string, fleeting: boolean, { api, drafts }: Asking)
  * One request to the server. What is read is kept in the browser, and shown again while the server is away; what is done
  * waits there and goes when it is back.
  */
-export const baseQuery: BaseQueryFn<Asked, unknown, FetchBaseQueryError, More> = (args, api, more) => {
+export const baseQuery: BaseQueryFn<Asked, unknown, FetchBaseQueryError, More, About> = async (args, api, more) => {
+  const meta = { beganMs: Date.now() };
   const asking = { api, drafts: (api.getState() as Holding).drafts };
-  return typeof args === 'string' ? read(args, more?.fleeting === true, asking) : act(args, asking);
+  const answer = await (typeof args === 'string' ? read(args, more?.fleeting === true, asking) : act(args, asking));
+  // what was kept is as old as when it was read
+  const of = 'meta' in answer ? answer.meta : undefined;
+  return { ...answer, meta: of && 'beganMs' in of ? of : meta };
 };

@@ -62,6 +62,17 @@ export function plannerOf(job: JobRecord, area: AreaRecord, { rules, shelf }: Pl
   };
 }
 
+/** The plan of each defect of a job. */
+export function plansOf(job: JobRecord | undefined, by: PlannedBy | undefined): ReadonlyMap<string, RepairPlan> {
+  if (!job || !by) return new Map();
+  return new Map(
+    job.areas.flatMap((area) => {
+      const planned = plannerOf(job, area, by);
+      return area.defects.map((d) => [d.id, planned(d)] as const);
+    }),
+  );
+}
+
 /** The plan of a defect, computed once for the same facts. */
 export const planOf = (job: JobRecord, area: AreaRecord, defect: DefectRecord, by: PlannedBy): RepairPlan => plannerOf(job, area, by)(defect);
 

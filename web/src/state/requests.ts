@@ -2,6 +2,7 @@ import type { ChangedBy, DefectFields, ProblemDocument } from '@oddment/contract
 import { paths } from './api.ts';
 import { accountHeader } from './baseQuery.ts';
 import type { Draft, DraftsState, QueuedAction } from './drafts.ts';
+import type { SavedRecord } from './savedJobs.ts';
 
 /** What every request of a page says: its form, and whose page it is. */
 export function headersOf({ account }: DraftsState): Record<string, string> {
@@ -87,7 +88,7 @@ async function stuckBy(response: Response): Promise<Stuck & { readonly problem?:
 }
 
 /** Sends a draft; a change of its own whose answer was lost is no conflict. */
-export async function send(draft: Draft, headers: Record<string, string>): Promise<{ ok: true; version: number } | Stuck> {
+export async function send(draft: Draft, headers: Record<string, string>): Promise<{ ok: true; record: SavedRecord } | Stuck> {
   let response: Response;
   try {
     response = await put(draft, draft.change, draft.version, headers);
@@ -102,7 +103,7 @@ export async function send(draft: Draft, headers: Record<string, string>): Promi
   } catch {
     return noAnswer;
   }
-  if (response.ok) return { ok: true, version: ((await response.json()) as { version: number }).version };
+  if (response.ok) return { ok: true, record: (await response.json()) as SavedRecord };
   const { problem, ...stuck } = await stuckBy(response);
   const current = problem?.current as { version?: number } | undefined;
   if (response.status !== 409 || current?.version === undefined) return stuck;

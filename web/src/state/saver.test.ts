@@ -20,7 +20,13 @@ vi.mock('./outbox.ts', () => ({
 vi.mock('./api.ts', () => ({
   allTags: ['job'],
   touchedBy: () => ['plans'],
-  api: { endpoints: { job: { initiate: () => ({ type: 'read again' }) } }, util: { invalidateTags: (tags: string[]) => ({ type: 'tags', payload: tags }) } },
+  api: {
+    endpoints: { job: { initiate: () => ({ type: 'read again' }) } },
+    util: {
+      invalidateTags: (tags: string[]) => ({ type: 'tags', payload: tags }),
+      updateQueryData: (_endpoint: string, id: string) => ({ type: 'patched', payload: id }),
+    },
+  },
   paths: { job: 'jobs', area: 'areas', defect: 'defects' },
 }));
 

@@ -1,4 +1,4 @@
-import { createListenerMiddleware, type UnknownAction } from '@reduxjs/toolkit';
+import { createAction, createListenerMiddleware, type UnknownAction } from '@reduxjs/toolkit';
 import { get, del } from 'idb-keyval';
 import { allTags, api, touchedBy } from './api.ts';
 import {
@@ -19,6 +19,7 @@ import {
 } from './drafts.ts';
 import { act, ask, headersOf, send } from './requests.ts';
 import { away, back, ended, type LinkState } from './link.ts';
+import { noteSaved, withSaved, wholeDelayMs } from './savedJobs.ts';
 import { keepEntries, takeOver, type Entry, type EntryKind, type EntryName } from './outbox.ts';
 
 /** everything typed lay in one entry once: whoever signs in first takes it over */
@@ -27,6 +28,8 @@ const settleMs = 500;
 const retryMs = 4000;
 const nextMs = 40;
 const { sending, kept, failed } = draftsSlice.actions;
+/** something of a job reached the server */
+const jobSaved = createAction<string>('drafts/jobSaved');
 
 interface Holding {
   readonly drafts: DraftsState;
@@ -172,8 +175,12 @@ async function sendOne(next: NonNullable<ReturnType<typeof nextOf>>, { dispatch,
   dispatch(sending(key));
   const answer = await send(draft, headers);
   if (answer.ok) {
-    await dispatch(api.endpoints.job.initiate(draft.jobId, { forceRefetch: true, subscribe: false }) as never);
-    dispatch(kept({ key, change: draft.change, version: answer.version, saved: draft.body }));
+    const { record } = answer;
+    noteSaved({ jobId: draft.jobId, draft, record, atMs: Date.now() });
+    // together, so that the page is drawn once: with what the server has, and without the draft of it
+    dispatch(api.util.updateQueryData('job', draft.jobId, (job) => withSaved(job, draft, record) as never) as never);
+    dispatch(kept({ key, change: draft.change, version: record.version, saved: draft.body }));
+    dispatch(jobSaved(draft.jobId));
     if (draft.entity !== 'area') dispatch(api.util.invalidateTags(['jobs']));
     return;
   }
@@ -196,6 +203,23 @@ saver.startListening({
     await listener.delay(arrived ? nextMs : (failed.match(action) || actionMoved.match(action)) && !untried ? retryMs : settleMs);
     const next = nextOf(listener.getState().drafts);
     if (next) await sendOne(next, listener);
+  },
+});
+
+/** of jobs of which something was saved since they were read whole: when the first was, and how much */
+const since = new Map<string, { readonly beganMs: number; readonly count: number }>();
+
+saver.startListening({
+  actionCreator: jobSaved,
+  effect: async ({ payload: jobId }, listener) => {
+    const { beganMs, count } = since.get(jobId) ?? { beganMs: Date.now(), count: 0 };
+    const own = { beganMs, count: count + 1 };
+    since.set(jobId, own);
+    await listener.delay(wholeDelayMs(beganMs, Date.now()));
+    // more was saved meanwhile: its own reading is still to come
+    if (since.get(jobId) !== own) return;
+    since.delete(jobId);
+    await listener.dispatch(api.endpoints.job.initiate(jobId, { forceRefetch: true, subscribe: false }) as never);
   },
 });
 
