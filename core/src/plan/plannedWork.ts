@@ -19,6 +19,7 @@ import type { First } from '../safety/firsts.ts';
 import type { Caution } from '../safety/caution.ts';
 import { usualHours } from '../survey/hours.ts';
 import { workingCalendar } from '../schedule/calendar.ts';
+import { saidStarts } from '../schedule/stepRows.ts';
 import { schedule, type Schedule } from '../schedule/schedule.ts';
 import type { SchoolSide } from '../schools/school.ts';
 import { auxiliaries } from '../shelf/auxiliaries/auxiliaries.ts';
@@ -149,7 +150,9 @@ export function plannedWork(matter: WorkMatter, view: { readonly candidate: Cand
         `Labor, ${rules.labor.currency}`,
       ),
     };
-    const times = { startOf: (sign: Sign) => timed.rows.find((r) => r.step.sign === sign)?.start };
+    // a drawing says a time as the steps beside it do
+    const said = saidStarts(timed, job.timeZone);
+    const times = { startOf: (sign: Sign) => said[timed.rows.findIndex((r) => r.step.sign === sign)] };
     const [section, ...more] = method.sections.map((drawn) => (typeof drawn === 'function' ? drawn(times) : drawn));
     if (!section) throw new Error(`${system.title} on ${kind.id} has no drawing`);
     return {
