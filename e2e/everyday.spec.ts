@@ -81,7 +81,7 @@ test('a first crack takes at most 40 keys, and each like it at most 15, with the
   await like.press('Escape');
   await allSaved(page);
   expect(like.keys / 10).toBeLessThanOrEqual(15);
-  test.info().annotations.push({ type: 'keys', description: `first ${String(first.keys)}, each like it ${String(like.keys / 10)}` });
+  test.info().annotations.push({ type: 'counted', description: `keys of a first crack ${String(first.keys)}, of each like it ${String(like.keys / 10)}` });
   const made = (await defectsOf(page, job.id)).filter((d) => marks.includes(d.mark));
   expect(made.map((d) => d.facts['lengthMm']?.value).sort()).toEqual([10_500, 1500, 2500, 3500, 4500, 5500, 6500, 7500, 8500, 9500]);
   for (const one of made) {

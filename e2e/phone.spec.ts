@@ -100,6 +100,7 @@ test('one like another takes at most twelve taps and what is typed', async ({ pa
   await tap(page.getByRole('heading', { level: 1 }));
   await expect(page.getByText('one still to answer')).toBeHidden();
   await expect(page.getByText(/^(Fits|Chosen): /)).toBeVisible();
+  test.info().annotations.push({ type: 'counted', description: `taps of one like another on the phone ${String(taps)}` });
   expect(taps).toBeLessThanOrEqual(12);
   await removeJob(page, job.id);
 });

@@ -45,8 +45,8 @@ export default defineConfig({
   },
   webServer: workers.flatMap((n) => [server(demoPort(n), `e2e-demo-${String(n)}`, ''), server(emptyPort(n), `e2e-empty-${String(n)}`, '--no-demo')]),
   projects: [
-    { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: /(phone|silence)\.spec/ },
-    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }, testMatch: /(axe|phone)\.spec/ },
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: /(phone|silence|touch)\.spec/ },
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }, testMatch: /(axe|phone|touch)\.spec/ },
     // it ends what the others read from, so it comes last
     { name: 'silence', use: { viewport: { width: 1280, height: 800 } }, testMatch: /silence\.spec/, dependencies: ['desk', 'phone'] },
   ],

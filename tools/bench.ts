@@ -3,6 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import { typedMs } from './benchPage.ts';
 import { built } from './build.ts';
 import { command, Failure, root, stateDir } from './place.ts';
 import { startPostgres } from './postgres.ts';
@@ -93,6 +94,38 @@ async function usablePageMs(address: string): Promise<number[]> {
   return times.sort((a, b) => a - b);
 }
 
+const middle = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? 0;
+
+/** What typing costs on Walk, in a small job and in a large one. */
+async function typingRows(address: string): Promise<void> {
+  const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
+  for (const count of [15, 1000]) {
+    const { letter, saving } = await typedMs(browser, address, count);
+    const [least, most] = [Math.min(...letter), Math.max(...letter)].map((ms) => ms.toFixed(0));
+    console.log(
+      `a letter typed on Walk, job of ${String(count)} defects, CPU of the page: ${middle(letter).toFixed(0)} ms (median of ${String(letter.length)}, ${least ?? ''} to ${most ?? ''})   aim 30 ms; its saving after: ${middle(saving).toFixed(0)} ms`,
+    );
+  }
+  await browser.close();
+}
+
+interface Report {
+  readonly suites?: readonly Report[];
+  readonly specs?: readonly { readonly tests: readonly { readonly annotations: readonly { readonly type: string; readonly description?: string }[] }[] }[];
+}
+
+const countedIn = (report: Report): readonly string[] => [
+  ...(report.specs ?? []).flatMap((s) => s.tests.flatMap((t) => t.annotations.flatMap((a) => (a.type === 'counted' ? [a.description ?? ''] : [])))),
+  ...(report.suites ?? []).flatMap(countedIn),
+];
+
+/** The keys, taps and decisions that the last browser test counted. */
+function counted(): string {
+  const file = join(stateDir, 'e2e.json');
+  const found = existsSync(file) ? countedIn(JSON.parse(readFileSync(file, 'utf8')) as Report) : [];
+  return `counted in the last browser test: ${found.length === 0 ? 'nothing, ./oddment test counts' : found.join('; ')}`;
+}
+
 /** How long each part of the last whole test took here, as it wrote it down. */
 function lastTest(): string {
   const file = join(stateDir, 'test-times.json');
@@ -127,6 +160,7 @@ await command(async () => {
   if (existsSync(chromiumPath)) {
     const demo = await started(demoData);
     const times = await usablePageMs(demo.address);
+    await typingRows(demo.address);
     await demo.end();
     console.log(
       `usable page of the demo in headless Chromium, nothing cached: ${(times[2] ?? 0).toFixed(0)} ms (median of five, ${(times[0] ?? 0).toFixed(0)} to ${(times[4] ?? 0).toFixed(0)})`,
@@ -134,5 +168,6 @@ await command(async () => {
   } else console.log('usable page: not measured, Chromium is not installed');
   for (const dir of [data, demoData]) rmSync(dir, { recursive: true, force: true });
   console.log(lastTest());
+  console.log(counted());
   return 0;
 });
