@@ -12,7 +12,7 @@ export const frontTime = formula({
   title: 'Resin reaches the next port',
   words: 'six times viscosity and spacing squared, over width squared and pressure, times the roughness',
   inputs: {
-    spacingMm: { kind: 'length', label: 'spacing of the ports', min: 20, max: 2000, usual: 200 },
+    spacingMm: { kind: 'length', also: ['depth'], label: 'spacing of the ports', min: 20, max: 2000, usual: 200 },
     widthMm: { kind: 'crackWidth', label: 'width of the crack', min: 0.02, max: 20, usual: 0.3 },
     viscosityMpas: { kind: 'viscosity', label: 'viscosity of the resin', min: 1, max: 100_000, usual: 200 },
     pressureMpa: { kind: 'pressure', label: 'pressure at the port', min: 0.01, max: 10, usual: 0.35 },
@@ -31,7 +31,7 @@ export const portCount = formula({
   words: 'length of the crack over the spacing, upward to whole ones, and one more for the end',
   inputs: {
     lengthMm: { kind: 'length', label: 'length of the crack', min: 20, max: 1e6, usual: 2400 },
-    spacingMm: { kind: 'length', label: 'spacing of the ports', min: 20, max: 2000, usual: 200 },
+    spacingMm: { kind: 'length', also: ['depth'], label: 'spacing of the ports', min: 20, max: 2000, usual: 200 },
   },
   output: 'count',
   source: 'aci-224-1r',

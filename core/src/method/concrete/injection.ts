@@ -11,6 +11,7 @@ import { widthClassFor } from '../../shelf/repairClasses.ts';
 import type { Course } from '../course.ts';
 import { coverUp, mixed, strip, twoParts } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
+import { kindOf } from '../../survey/kinds.ts';
 import { goesOver } from '../../survey/outcomes.ts';
 import { inUse } from '../words/finishing.ts';
 import {
@@ -33,11 +34,14 @@ import {
 } from '../words/injecting.ts';
 import { injectionElevation, injectionSection } from './injectionSection.ts';
 
-/** Thickness of the wall: measured, the slab's, or taken as usual. */
+/** Thickness of the wall or the slab: measured, or taken as usual. */
 function wallOf(c: Course): { readonly wall: Figure; readonly known: boolean } {
-  const wall = c.matter.measure('wallMm') ?? c.matter.measure('slabMm');
+  const wall = c.matter.measure('wallMm') ?? c.matter.measured('slab');
   return wall ? { wall, known: true } : { wall: c.get(concreteWork.figures.wall), known: false };
 }
+
+/** What a crack goes through, and how one goes along it: up a wall, along a slab. */
+const inSlab = (c: Course): boolean => kindOf(c.matter.subject.kind).ground === 'slab';
 
 const wet = (c: Course) => ['damp', 'seasonal', 'seeping', 'running', 'wet'].includes(c.matter.choice('moisture') ?? '');
 
@@ -97,19 +101,24 @@ function sealPorts(
   c.work(brushFace(c.of('brush'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Brushing the face'));
   if (wet(c)) c.work(dryFace(c.get(concreteWork.figures.faceDries)), c.rate('coverUp'));
   const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
+  const slab = inSlab(c);
+  const through = slab ? 'slab' : 'wall';
   const both = c.matter.choice('access') === 'yes';
   const strips = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed }, 'Strip on a face');
   const bases = c.ledger.compute(manyVolumes, { volumeMl: c.get(concreteWork.figures.portBase), count: ports }, 'Under the bases of the ports');
   const paste = c.ledger.compute(volumeSum, { volumeMl: [strips, ...(both ? [strips] : []), bases] }, 'Paste to seal');
   const because = c.school('port-spacing', 'spacing')
-    ? say`at a set distance, whatever the wall`
+    ? say`at a set distance, whatever the thickness`
     : wall
-      ? say`as far as the wall is thick, ${wall}: what arrives at the next has then gone right through`
-      : say`the wall is not measured: no farther than this`;
-  c.work(setPorts(ports, spacing, because), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'), { uses: [c.use('ports', 'Ports', 'port', ports)] });
+      ? say`as far as the ${through} is thick, ${wall}: what arrives at the next has then gone right through`
+      : say`the ${through} is not measured: no farther than this`;
+  c.work(setPorts(ports, spacing, because, slab), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'), {
+    uses: [c.use('ports', 'Ports', 'port', ports)],
+  });
   const coldest = epoxyPaste.slabC.min;
   const sealing = c.byLength('nothing', 'sealPace', length, 'Sealing the face', { passes: both ? c.stated('Both faces', 'count', 2) : c.rate('once') });
-  c.work(sealCrack(paste, bed, width, both, c.get(coldest)), sealing, {
+  const other = both ? 'reached' : !slab ? 'grade' : c.matter.choice('member') === 'suspended' ? 'below' : 'base';
+  c.work(sealCrack(paste, bed, width, other, c.get(coldest)), sealing, {
     uses: [{ of: 'paste', amount: paste }],
   });
   c.mix(
@@ -156,14 +165,18 @@ export function portInjection(c: Course): void {
   const potLife = c.working(c.of('potLife'));
   if (drilled) {
     const [hole, beside] = [c.ledger.compute(packerHole, { wallMm: wall }), c.ledger.compute(packerBeside, { wallMm: wall })];
-    c.work(drillPackers(ports, c.of('hole'), hole, beside, spacing, foam), c.byCount('chipSetUp', 'drillEach', ports, 'Drilling and setting packers'), {
-      uses: [c.use('packers', 'Packers', 'port', ports)],
-    });
+    c.work(
+      drillPackers(ports, c.of('hole'), hole, beside, spacing, { wet: foam, slab: inSlab(c) }),
+      c.byCount('chipSetUp', 'drillEach', ports, 'Drilling and setting packers'),
+      {
+        uses: [c.use('packers', 'Packers', 'port', ports)],
+      },
+    );
     c.amount('packers', 'Packers', ports);
   } else {
     sealPorts(c, { length, ports, spacing, wall: known ? wall : undefined });
   }
-  if (foam) c.work(flushCrack(c.of('start'), !drilled), c.byCount('readySetUp', 'spotEach', ports, 'Flushing'));
+  if (foam) c.work(flushCrack(c.of('start'), { sealed: !drilled, slab: inSlab(c) }), c.byCount('readySetUp', 'spotEach', ports, 'Flushing'));
   c.work(
     layOut(potLife, foam ? 'pump, hoses, caps and a spare gun; water at hand' : 'pump, caps, spare paste; never water in a crack that takes resin', c.resin),
     c.rate('readySetUp'),
@@ -181,10 +194,14 @@ export function portInjection(c: Course): void {
     { within: potLife, pace: injecting, care: foam ? 'urethane foam' : 'epoxy' },
     [
       say`A sample of every batch is kept, with its time.`,
-      foam ? say`Dry pails and hoses: a drop of water starts it.` : say`Both parts at the temperature of the wall.`,
+      foam
+        ? say`Dry pails and hoses: a drop of water starts it.`
+        : inSlab(c)
+          ? say`Both parts at the temperature of the slab.`
+          : say`Both parts at the temperature of the wall.`,
     ],
   );
-  const injected = c.work(inject(resin, c.of('start'), c.of('most'), hold, foam ? 'foam' : 'resin', !drilled), injecting, {
+  const injected = c.work(inject(resin, c.of('start'), c.of('most'), hold, foam ? 'foam' : 'resin', { sealed: !drilled, slab: inSlab(c) }), injecting, {
     uses: [{ of: 'resin', amount: resin }],
   });
   if (c.system.figures?.['viscosity']) {

@@ -23,20 +23,28 @@ export const dryFace = (wait: Figure): Said => ({
 });
 
 /** Setting ports on the face. */
-export const setPorts = (ports: Figure, spacing: Figure, because: Saying): Said => ({
+export const setPorts = (ports: Figure, spacing: Figure, because: Saying, slab: boolean): Said => ({
   builder: 'set-ports',
   title: say`Set ${ports} ports, ${spacing} apart`,
-  detail: say`${because}; the lowest just above the floor, one at the top end and one at every crossing; each opening free over the crack, a pin through it while the paste goes round`,
+  detail: say`${because}; ${slab ? 'one at each end' : 'the lowest just above the floor, one at the top end'} and one at every crossing; each opening free over the crack, a pin through it while the paste goes round`,
   look: say`A wire goes through every port into the crack.`,
   done: 'Ports set',
   tools: ['ports', 'epoxy paste', 'pins', 'chalk'],
 });
 
+/** What becomes of the other face of a crack. */
+const otherFace = {
+  reached: 'the other face as well, where it can be reached',
+  grade: 'where the crack runs above grade, the outside too',
+  below: 'the underside too, before the face: what is pumped in runs out there first',
+  base: 'nothing closes it below: some runs off into the base',
+} as const;
+
 /** Sealing the crack between the ports. */
-export const sealCrack = (paste: Figure, bed: Figure, strip: Figure, both: boolean, coldest: Figure): Said => ({
+export const sealCrack = (paste: Figure, bed: Figure, strip: Figure, other: keyof typeof otherFace, coldest: Figure): Said => ({
   builder: 'seal-crack',
   title: say`Seal the crack with ${paste} of paste`,
-  detail: say`${bed} thick and ${strip} wide, over the port bases too; on a face of ${coldest} or warmer; mixed until it is of one color${both ? '; the other face as well, where it can be reached' : '; where the crack runs above grade, the outside too'}`,
+  detail: say`${bed} thick and ${strip} wide, over the port bases too; on a face of ${coldest} or warmer; mixed until it is of one color; ${otherFace[other]}`,
   look: say`No pinhole, no thin edge; the crack is nowhere seen.`,
   done: 'Sealed',
   tools: ['epoxy paste', 'knife', 'board'],
@@ -54,19 +62,34 @@ export const sealHard = (wait: Figure, slabC: Figure): Said => ({
 });
 
 /** Drilling holes for packers across the crack. */
-export const drillPackers = (holes: Figure, across: Figure, long: Figure, beside: Figure, spacing: Figure, wet: boolean): Said => ({
+export const drillPackers = (
+  holes: Figure,
+  across: Figure,
+  long: Figure,
+  beside: Figure,
+  spacing: Figure,
+  { wet, slab }: { readonly wet: boolean; readonly slab: boolean },
+): Said => ({
   builder: 'drill-packers',
   title: say`Drill ${holes} holes of ${across}, ${long} long`,
-  detail: say`${beside} beside the crack, slanting to meet it in the middle of the wall; ${spacing} apart, on alternate sides; bars and services located first; ${wet ? 'flushed out' : 'drawn out dry with a thin nozzle, never flushed'}; packers set and tightened`,
+  detail: say`${beside} beside the crack, slanting to meet it in the middle of the ${slab ? 'slab' : 'wall'}; ${spacing} apart, on alternate sides; bars and services located first; ${wet ? 'flushed out' : 'drawn out dry with a thin nozzle, never flushed'}; packers set and tightened`,
   look: wet ? say`Water pressed in at one comes out of the crack, not beside it.` : say`Clean air pressed in at one is felt at the crack, not beside it.`,
   done: 'Holes meet the crack',
   tools: ['hammer drill with vacuum', 'packers', wet ? 'water' : 'hand bellows'],
 });
 
+/** How one goes along a crack, and whether its face is sealed. */
+interface Way {
+  readonly sealed: boolean;
+  readonly slab: boolean;
+}
+
+const along = (slab: boolean) => (slab ? 'from its lower end to the other' : 'from the lowest port up');
+
 /** Flushing with water. */
-export const flushCrack = (lowest: Figure, sealed: boolean): Said => ({
+export const flushCrack = (lowest: Figure, { sealed, slab }: Way): Said => ({
   builder: 'flush-crack',
-  title: say`Flush with water from the lowest port up, at ${lowest}`,
+  title: say`Flush with water ${along(slab)}, at ${lowest}`,
   detail: say`until it comes clear at the next; it wets what the foam needs wet and shows which ports are joined; caught below`,
   look: say`Clear water at every ${sealed ? 'port; none through the seal' : 'packer, and along the crack between them'}.`,
   done: 'Runs clear',
@@ -74,10 +97,10 @@ export const flushCrack = (lowest: Figure, sealed: boolean): Said => ({
 });
 
 /** Injecting from the lowest port. */
-export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure, kind: 'resin' | 'foam', sealed: boolean): Said => ({
+export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure, kind: 'resin' | 'foam', { sealed, slab }: Way): Said => ({
   builder: 'inject',
-  title: say`Inject ${resin}, from the lowest port up`,
-  detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move up${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; ${sealed ? 'a leak through the seal is a thin bed: seal it, wait, go on' : 'where much runs out at the face: stop, let it swell under a wet rag, go on at less pressure'}`,
+  title: say`Inject ${resin}, ${along(slab)}`,
+  detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move ${slab ? 'on' : 'up'}${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; ${sealed ? 'a leak through the seal is a thin bed: seal it, wait, go on; where one port has taken twice its share and nothing shows at the next, stop: a void lies behind' : 'where much runs out at the face: stop, let it swell under a wet rag, go on at less pressure'}`,
   look: kind === 'foam' ? say`Foam at every port, no more water at the face.` : say`Resin at every port, the gauge stands still when it is held.`,
   done: 'Injected',
   // foam stands open at the face and is soft there
