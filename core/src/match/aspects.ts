@@ -44,7 +44,13 @@ const answeredBy: Readonly<Partial<Record<Aspect, readonly Says[]>>> = {
 };
 
 /** Where a kind lies by its nature, where its questions do not say. */
-const liesBy: Readonly<Record<string, string>> = { 'slab-crack': 'floor', 'wall-crack': 'wall', 'joint-spall': 'floor', 'broken-edge': 'edge' };
+const liesBy: Readonly<Record<string, string>> = {
+  'slab-crack': 'floor',
+  'map-cracking': 'floor',
+  'wall-crack': 'wall',
+  'joint-spall': 'floor',
+  'broken-edge': 'edge',
+};
 
 const overheadMembers: readonly string[] = ['soffit', 'beam'];
 
@@ -75,7 +81,7 @@ export function aspectValues(kind: Kind, read: FactReader, area: FactReader): Pa
   const member = read.choice('member');
   answers.position ??= { value: member !== undefined && overheadMembers.includes(member) ? 'overhead' : (liesBy[kind.id] ?? 'wall'), label: 'where it lies' };
   // what carries what is told apart for slabs alone
-  if (kind.chased === true && member !== undefined)
+  if (kind.ground === 'slab' && member !== undefined)
     answers.member = { value: member, label: choiceLabel(kind, 'member', member), asked: askedIn(kind, 'member', 'defect') };
   const own = read.choice('place');
   const place = area.choice('place');

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { gradeOf, judged, planInput, verdictOf, type Setting } from '../../test/cracks.ts';
 import { tell } from '../quantity/saying.ts';
 import { planRepair } from '../plan/repairPlan.ts';
+import { noWorkWords } from '../plan/sheet.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { polymerMortar2k } from '../shelf/systems/polymerMortar2k.ts';
 import { genericShelf } from '../shelf/shelf.ts';
@@ -127,6 +128,25 @@ describe('three sizes', () => {
     expect(verdict?.grade).toBe('fits');
     expect(verdict?.value?.value).toBe(6.35);
     expect(plan.surveyed.cut?.widest.value).toBe(1.5);
+  });
+
+  it('cuts nothing open where the side taken is to fill it as it was found', () => {
+    const asFound = { schools: { 'chase-at-all': 'as-found' } } as const;
+    const answers = { widths: one(1.5) };
+    const plan = judged({ answers, defect: asFound });
+    const grades = (p: typeof plan) => Object.fromEntries(p.candidates.map((c) => [c.system.id, c.grade]));
+    expect(grades(judged({ answers }))).toMatchObject({ 'rapid-crack-resin': 'fits' });
+    expect(grades(plan)).toMatchObject({ 'rapid-crack-resin': 'out', 'flexible-sealant': 'out' });
+    expect(grades(plan)['gravity-resin']).not.toBe('out');
+    // chosen all the same, nothing is cut, and it is said why there is no method
+    for (const system of ['rapid-crack-resin', 'flexible-sealant']) {
+      const chosen = judged({ answers, defect: { ...asFound, choice: { system, reason: 'tried' } } });
+      expect([system, chosen.work(), tell(noWorkWords(chosen), { units: 'metric', timeZone: 'UTC' })]).toEqual([
+        system,
+        undefined,
+        expect.stringContaining('as it was found'),
+      ]);
+    }
   });
 
   it('falls back to the found size where no cut is allowed, and says so', () => {

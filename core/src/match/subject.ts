@@ -70,6 +70,8 @@ export interface JudgedSize {
   readonly assumed: Saying;
   /** why the system's own preparation is not allowed, and the found size is judged instead */
   readonly refusedBecause?: Saying;
+  /** the side taken fills it as it was found: what has to be cut open for is not done */
+  readonly leftAsFound?: true;
   /** why the cut stays shallower than the school wants */
   readonly limitedBecause?: Saying;
 }
@@ -105,7 +107,8 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
         : read.measure(field);
     return figure ? { [key]: figure } : {};
   };
-  const widths = read.stations('widths')?.widths;
+  const one = read.measure('widestMm');
+  const widths = read.stations('widths')?.widths ?? (one && [one]);
   const night = place.measure('nightC');
   return {
     surveyed,

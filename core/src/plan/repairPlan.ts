@@ -15,6 +15,7 @@ import { withDecisions, type HeldStop } from '../record/decided.ts';
 import { defectStops, systemStops } from '../safety/defectStops.ts';
 import type { Caution } from '../safety/caution.ts';
 import { noAdvice } from '../safety/stop.ts';
+import { chaseAtAll } from '../schools/chaseAtAll.ts';
 import { chaseDepth } from '../schools/chaseDepth.ts';
 import type { SchoolSide, TakenSide } from '../schools/school.ts';
 import type { PatchSystem } from '../shelf/patchSystem.ts';
@@ -158,7 +159,7 @@ function planned(common: Common, ledger: Ledger, kind: Kind, readers: Readers, i
   const sizeBy =
     (by: Sides) =>
     (system: PatchSystem): JudgedSize =>
-      judgedSize({ ledger, kind, seen, read: readers.read }, system, by(chaseDepth.id));
+      judgedSize({ ledger, kind, seen, read: readers.read }, system, { atAll: by(chaseAtAll.id), depth: by(chaseDepth.id) });
   const judged = candidates(ledger, seen.subject, input.shelf ?? genericShelf, sizeBy(sides), handsOf(job.crew), favorsOf(taken));
   const inView = inViewOf(defect, judged);
   const matter = stopMatter(ledger, kind, readers, seen, { area, defect, side: sides, rates: ratesOf(input.rules?.rates), people: handsOf(job.crew) });

@@ -7,8 +7,9 @@ export const preparationRule: Rule = {
   title: 'Preparation',
   judge: ({ size, system }) => {
     if (system.preparation === 'as-found' || !size.width) return undefined;
-    const { refusedBecause, limitedBecause } = size;
+    const { refusedBecause, limitedBecause, leftAsFound } = size;
     const base = { rule: preparationRule.id, title: preparationRule.title, source: 'judgement' } as const;
+    if (leftAsFound) return { ...base, grade: 'out', excess: 1, reason: () => say`it is cut open for this, and the side taken is to fill it as it was found` };
     if (refusedBecause) {
       return {
         ...base,

@@ -16,7 +16,7 @@ import { choiceLabel } from '../../survey/ask.ts';
 import type { CutThrough } from '../../survey/kind.ts';
 import { kindOf } from '../../survey/kinds.ts';
 import type { Course } from '../course.ts';
-import { Unworkable } from '../unworkable.ts';
+import { asFoundWords, Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
 import { abradeLift } from '../steps/abradeLift.ts';
 import { chase } from '../steps/chase.ts';
@@ -49,6 +49,7 @@ function cutOf(c: Course): Cut {
   const { working } = c.system;
   if (!cut) throw new Missing('widths');
   if (!working) throw new Error(`${c.system.title} has no working data`);
+  if (size?.leftAsFound) throw new Unworkable(asFoundWords);
   if (size?.preparation !== 'chase' || !size.width || !size.depth || !size.void)
     throw new Unworkable(say`The slab may not be cut deep enough for this system here: ${size?.refusedBecause ?? 'no groove can be cut'}.`);
   return { cut, working, groove: { length: cut.length, width: size.width, depth: size.depth, void: size.void } };
