@@ -2,7 +2,7 @@ import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import { grindAgain } from '../words/redoing.ts';
 import { cementCare } from '../../shelf/mixCare.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
-import { chaseVolume } from '../../geometry/groove.ts';
+import { chaseVolume, depthBelow } from '../../geometry/groove.ts';
 import { resinAndSand, sandForVolume, resinForSand } from '../../mixing/sandPacking.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
 import { cutOutVolume, liquidFor, powderFor, toBreakOut } from '../../mixing/mortarBatch.ts';
@@ -12,7 +12,7 @@ import { silicaSand } from '../../shelf/sand.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { coverUp, mixed, pulled, strip, twoParts } from '../parts.ts';
-import { cleanJoint, cutEdges, fillJoint, formStrip, grindEdges, rebuildEdges, resaw, shaveJoint } from '../words/jointing.ts';
+import { chokeJoint, cleanJoint, cutEdges, fillJoint, formStrip, grindEdges, rebuildEdges, resaw, shaveJoint } from '../words/jointing.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { inUse } from '../words/finishing.ts';
 import { jointSection } from './jointSection.ts';
@@ -31,6 +31,26 @@ function edgesOf(c: Course, edge: Figure) {
   };
 }
 
+/** How deep the cut of a joint goes: measured, or as such joints are made. */
+const cutDepth = (c: Course): Figure =>
+  c.matter.measure('cutMm') ??
+  (c.matter.choice('joint') === 'construction' && c.system.figures?.['formed'] ? c.of('formed') : c.get(concreteWork.figures.sawCut));
+
+/** Where the old cut goes on below what is cut out it is choked with sand: nothing that rebuilds the edges may run into it. */
+function chokeBelow(c: Course, length: Figure, depth: Figure): void {
+  const below = c.ledger.compute(depthBelow, { crackMm: cutDepth(c), depthMm: depth }, 'Old cut goes on below');
+  if (below.value <= 0) return;
+  const volumeMl = c.ledger.compute(chaseVolume, { lengthMm: length, widthMm: c.need('gapMm'), depthMm: below }, 'Old cut to choke');
+  const sand = c.ledger.compute(
+    sandForVolume,
+    { volumeMl, packing: c.get(concreteWork.figures.sandFills), grainKgL: c.get(silicaSand.grains) },
+    'Sand to choke the old cut',
+  );
+  c.work(chokeJoint(sand, below), c.byLength('nothing', 'chokePace', length, 'Choking the old cut'), {
+    uses: [c.use('choke-sand', 'Dry sand to choke the old cut', 'sand', sand, 'silica-sand')],
+  });
+}
+
 /** Rebuilding the edges of a joint: cut upright, filled over the joint, ground flush and sawn again the same day. */
 export function jointEdges(c: Course): void {
   const { system } = c;
@@ -42,6 +62,7 @@ export function jointEdges(c: Course): void {
   if (broken.value > 1) c.amount('broken', 'Broken out', broken);
   const isolation = c.matter.choice('joint') === 'isolation';
   if (isolation) c.work(formStrip(c.matter.measure('slabMm') ?? depth), c.byLength('nothing', 'rodPace', length, 'Setting the strip'));
+  else chokeBelow(c, length, depth);
   let hard;
   if (system.mortar) {
     const m = system.mortar;
@@ -129,9 +150,8 @@ function finish(c: Course, edges?: { readonly width: Figure; readonly depth: Fig
 export function jointFiller(c: Course): void {
   const [length, gap] = [c.need('lengthMm'), c.need('gapMm')];
   const onRod = c.school('joint-filler-depth', 'depth');
-  const cut = c.matter.measure('cutMm');
   const formed = c.matter.choice('joint') === 'construction';
-  const full = cut ?? (formed ? c.of('formed') : c.get(concreteWork.figures.sawCut));
+  const full = cutDepth(c);
   const depth = onRod ?? full;
   const width = gap;
   if (c.isFirst) {
