@@ -121,6 +121,22 @@ export const chains: readonly Chain[] = [
     lifts: { 'fiberglass-laminate': ['flex'], 'two-part-coating': ['flex'] },
   },
   {
+    id: 'support-fill + fiberglass-laminate + polyester-finish-putty + two-part-coating',
+    title: 'Shell supported, laminated, puttied, coated',
+    members: ['support-fill', 'fiberglass-laminate', 'polyester-finish-putty', 'two-part-coating'],
+    work: 'rebuilds a tub floor that gives, so that no mat shows through its coats',
+    suits: ['tub-crack', 'tub-hole'],
+    lifts: { 'fiberglass-laminate': ['flex'], 'polyester-finish-putty': ['flex', 'depth', 'part'], 'two-part-coating': ['flex'] },
+  },
+  {
+    id: 'fiberglass-laminate + polyester-finish-putty + two-part-coating',
+    title: 'Laminated, puttied, coated',
+    members: ['fiberglass-laminate', 'polyester-finish-putty', 'two-part-coating'],
+    work: 'rebuilds a shell and recolors it, so that no mat shows through',
+    suits: ['tub-crack', 'tub-hole'],
+    lifts: { 'polyester-finish-putty': ['depth', 'part'] },
+  },
+  {
     id: 'fiberglass-laminate + two-part-coating',
     title: 'Laminated, then coated',
     members: ['fiberglass-laminate', 'two-part-coating'],

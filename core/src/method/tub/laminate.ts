@@ -143,7 +143,12 @@ export function laminate(c: Course): void {
   else matchIt(c);
   const cured = c.curing(c.of('cured'), 'Cured and cool after');
   c.wait(shellCures(cured.minutes), cured, last);
-  c.work(ladder(grit(c, [80, 120, 180, 220, 320]), c.get(tubWork.figures.fartherLaminate), false), c.byArea('readySetUp', 'wetSandPerM2', largest, 'Sanding'));
+  // putty keys in coarse scratches, coats show them
+  const puttied = c.matter.members.some(({ id, basedOn = id }) => basedOn === 'polyester-finish-putty');
+  c.work(
+    ladder(grit(c, puttied ? [80, 120] : [80, 120, 180, 220, 320]), c.get(tubWork.figures.fartherLaminate), false),
+    c.byArea('readySetUp', 'wetSandPerM2', largest, 'Sanding'),
+  );
   c.work(pushTest(c.get(tubWork.figures.gives)), c.each('spotEach'));
   c.amount('resin', 'Laminating resin', total);
   c.amount('mat', 'Mat, the largest', largest);
