@@ -75,7 +75,7 @@ function workLines(work: PlannedWork, { how, text }: Words): string[] {
     ...work.schedule.rows.flatMap(({ step, start, latest }, i) => [
       `  ${clockTime(said[i] ?? start, how)}  ${text(step.title)}: ${text(step.detail)}`,
       ...careLine(cautionsOn(work.cautions, step.id)),
-      `         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, how)}; else: ${text(latest.ifMissed)}` : ''}`,
+      `         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, { ...how, day: start })}; else: ${text(latest.ifMissed)}` : ''}`,
     ]),
     '',
     'Quantities',
