@@ -62,6 +62,7 @@ const usualMeasures: Readonly<Record<string, number>> = {
 /** What a plain one of some kinds is, where the usual measures do not make one. */
 export const plain: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   'slab-crack': { located: 'clear', widths: [{ atMm: 0, widthMm: 2 }], depthMm: 80 },
+  'map-cracking': { widestMm: 0.3 },
   'tub-chip': { shell: 'enamel', depthMm: 1.5 },
   'tub-nick': { depthMm: 2 },
   'tub-scratches': { shell: 'acrylic', depthMm: 0.2, nail: 'yes' },

@@ -55,3 +55,34 @@ export const crackVolume = formula({
   together: unpaired,
   compute: ({ stationMm, widthMm, lengthMm, depthMm }) => (openingMm2(stationMm, widthMm, lengthMm) * depthMm) / 1000,
 });
+
+/**
+ * Length of all cracks of a net over an area, in mm: lines both ways, so far apart as the pieces between them are large.
+ */
+export const netLength = formula({
+  name: 'net-length',
+  title: 'Cracks of a net, in all',
+  words: 'twice the area divided by the size of the pieces: as long as the lines of a square grid of that size, both ways',
+  inputs: {
+    areaMm2: { kind: 'area', label: 'area of the net', min: 1, max: 1e10, usual: 4e6 },
+    spacingMm: { kind: 'depth', label: 'size of the pieces between the cracks', min: 1, max: 5000, usual: 150 },
+  },
+  output: 'length',
+  source: 'geometry',
+  compute: ({ areaMm2, spacingMm }) => (2 * areaMm2) / spacingMm,
+});
+
+/** Volume of cracks of one width and depth, in mL. */
+export const slitVolume = formula({
+  name: 'slit-volume',
+  title: 'Cracks of one width and depth',
+  words: 'length times width times depth',
+  inputs: {
+    lengthMm: { kind: 'length', label: 'length of the cracks', min: 0, max: 1e10, usual: 50_000 },
+    widthMm: { kind: 'crackWidth', label: 'their width', min: 0, max: 100, usual: 0.3 },
+    depthMm: { kind: 'depth', label: 'their depth', min: 0, max: 5000, usual: 25 },
+  },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ lengthMm, widthMm, depthMm }) => (lengthMm * widthMm * depthMm) / 1000,
+});

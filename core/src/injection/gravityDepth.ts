@@ -1,5 +1,19 @@
 import { formula } from '../quantity/formula.ts';
 
+/** Resin to flood a slab on ground with, in mL: what stays, and the share that drains into the base. */
+export const withDrained = formula({
+  name: 'with-drained',
+  title: 'To flood, with what drains into the base',
+  words: 'what stays on the face and in the cracks, and the share of it that drains into the base below',
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'on the face and in the cracks', min: 0, max: 1e8, usual: 900 },
+    share: { kind: 'ratio', label: 'share that drains', min: 0, max: 3, usual: 0.25 },
+  },
+  output: 'volume',
+  source: 'geometry',
+  compute: ({ volumeMl, share }) => volumeMl * (1 + share),
+});
+
 /** Share of a pot life that counts at starting viscosity when the viscosity doubles over it: 1/(2 ln 2). */
 const effectiveShare = 1 / (2 * Math.LN2);
 const gravity = 9.80665;

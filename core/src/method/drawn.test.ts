@@ -28,7 +28,7 @@ describe('a drawing', () => {
       'resin-sand': /^(press-filler|sand-lift|trowel-resin|rebuild-edges)$/,
       'choke-sand': /^choke-crack$/,
       compound: /^(fill-place|fill-chip|plaster-coat|draw-coat|prefill-gaps|bed-tape|dab-patch|skim-face|set-plug)/,
-      resin: /^(inject|flood-crack|gun-sealant|fill-joint|gel-paste|pour-tinted|press-filler|caulk|soak-wood|seal-crack)/,
+      resin: /^(inject|flood-crack|flood-net|gun-sealant|fill-joint|gel-paste|pour-tinted|press-filler|caulk|soak-wood|seal-crack)/,
       laminate: /^(lay-mat|putty-build|lay-mesh)$/,
       coat: /^(throw-sand|dull-bands|draw-coat|skim-face|membrane|mist-coat|enamel-coat|finish-pull|paint-coat|prime-over|wet-ladder|bed-tape)/,
       tape: /^(set-plug|bed-tape|bed-bead|press-mesh|lay-mesh|back-sealant|wet-ladder)/,

@@ -21,7 +21,8 @@ describe('plans that version 0.4.0 issued', () => {
     expect(
       defectKinds()
         .map((k) => k.id)
-        .filter((id) => !kinds.has(id)),
+        // those that came since were never issued by it
+        .filter((id) => !kinds.has(id) && id !== 'map-cracking'),
     ).toEqual([]);
     expect(kept.length).toBeGreaterThan(120);
   });

@@ -32,7 +32,7 @@ const work = found.placements.filter((p) => p.people.length > 0);
 describe('moving by hand', () => {
   it('leaves all else as it is where there is room, and the plan holds then', () => {
     let [moved, others] = [0, 0];
-    for (const one of work.filter((_p, i) => i % 4 === 0)) {
+    for (const one of work.filter((_p, i) => i % 3 === 0)) {
       const room = roomOf(problem, found.placements, one.act);
       expect(room.here.some((r) => r.from <= one.start && one.start <= r.to)).toBe(true);
       const to = room.here.flatMap((r) => [r.from, r.to]).find((min) => min !== one.start);

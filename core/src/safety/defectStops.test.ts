@@ -51,6 +51,7 @@ const cases: readonly (readonly [kind: string, stop: string, goes: Facts, holds:
   ['bar-spall', 'bar-loss', { barMm: 20, leftMm: 17.9, bars: 2 }, { barMm: 20, leftMm: 17.88, bars: 2 }],
   ['bar-spall', 'undercut', { loaded: 'no', position: 'overhead' }, { loaded: 'unknown', position: 'overhead' }],
   ['joint-spall', 'rocks', { ground: 'steady' }, { ground: 'rocks' }],
+  ['map-cracking', 'swelling', { deposit: 'white' }, { deposit: 'gel' }],
   ['joint-spall', 'settled', { ground: 'steady' }, { ground: 'settled' }],
   ['timber-decay', 'timber-load', { loaded: 'no' }, { loaded: 'yes' }],
   ['timber-decay', 'timber-load', { loaded: 'no' }, { loaded: 'unknown' }],

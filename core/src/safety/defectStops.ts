@@ -22,6 +22,7 @@ import { step } from './stops/step.ts';
 import { strength } from './stops/strength.ts';
 import { stripping } from './stops/stripping.ts';
 import { structural } from './stops/structural.ts';
+import { swelling } from './stops/swelling.ts';
 import { tapers } from './stops/tapers.ts';
 import { timberLoad } from './stops/timberLoad.ts';
 import { undercut } from './stops/undercut.ts';
@@ -50,6 +51,7 @@ export const stopRules: readonly StopRule[] = [
   rocks,
   grows,
   settled,
+  swelling,
   timberLoad,
   services,
   rated,

@@ -90,6 +90,22 @@ const helps: Readonly<Record<string, QuestionHelp>> = {
     'A slab that rocks or sinks breaks any rigid fill.',
     'Stand with one foot on each side and shift your weight; look for old marks, gauges or a repair that opened.',
   ),
+  'map-cracking/ground': help(
+    'A net that grows has a cause at work: what is filled cracks beside.',
+    'Look at old photos, and mark the end of one crack with the date: look again after a wet month.',
+  ),
+  widestMm: help(
+    'Thin resin runs into fine cracks and out of wide ones: the widest decides whether a flood holds in them.',
+    'Hold a gauge card over the widest place of several, where the edges are unbroken.',
+  ),
+  spacingMm: help(
+    'It says how long all the cracks of the net are together, and so how much they take.',
+    'Lay a tape across the net and divide by the number of cracks it crosses.',
+  ),
+  deposit: help(
+    'A white crust is lime that water carried through. Gel is a sign of stones that swell, which no filling holds.',
+    'Wet the face and let it dry: crust shows first beside the cracks; gel is clear or brown, sticky, and hardens to glass.',
+  ),
   movement: help(
     'A crack that opens and closes needs something that gives; a rigid fill opens beside it.',
     'Old fills that parted, marks across it, or its width in winter and in summer.',

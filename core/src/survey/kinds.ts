@@ -8,6 +8,7 @@ import { drywallJoint } from './kinds/drywallJoint.ts';
 import { fastenerPop } from './kinds/fastenerPop.ts';
 import { finishFault } from './kinds/finishFault.ts';
 import { jointSpall } from './kinds/jointSpall.ts';
+import { mapCracking } from './kinds/mapCracking.ts';
 import { plasterCrack } from './kinds/plasterCrack.ts';
 import { plasterHole } from './kinds/plasterHole.ts';
 import { plasterLoose } from './kinds/plasterLoose.ts';
@@ -34,6 +35,7 @@ const shipped: readonly Kind[] = [
   jointSpall,
   brokenEdge,
   scaling,
+  mapCracking,
   plasterCrack,
   plasterLoose,
   plasterHole,

@@ -1,15 +1,18 @@
 import { manyAreas, stripArea } from '../../geometry/outline.ts';
 import { abradeAgain } from '../words/redoing.ts';
 import { daysAsTime } from '../../cure/reaction.ts';
-import { chaseVolume, sealantDepth, volumeShare as partOf } from '../../geometry/groove.ts';
+import { chaseVolume, sealantDepth, volumeShare as partOf, volumeSum } from '../../geometry/groove.ts';
 import { rodWidth } from '../../finishing/face.ts';
 import { massOn, volumeFor } from '../../mixing/proportions.ts';
 import { daysFromFace, packsOf } from '../../mixing/cartridges.ts';
+import { withDrained } from '../../injection/gravityDepth.ts';
+import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { backerRod as rodRecord } from '../../shelf/auxiliaries/backerRod.ts';
 import { atLeast, atMost } from '../../quantity/round.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
+import { asFoundWords, Unworkable } from '../unworkable.ts';
 import { Missing } from '../courseFigures.ts';
 import { coverUp, mixed, pulled, strip, twoParts } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
@@ -17,7 +20,10 @@ import {
   backSealant,
   cleanFineCrack,
   cleanJoint,
+  cleanNet,
+  closeBelow,
   floodCrack,
+  floodNet,
   gunSealant,
   primeJoint,
   routCrack,
@@ -33,6 +39,7 @@ import { sealantSection } from './jointSection.ts';
 /** A crack or a joint that moves: routed or cleaned, kept off its bottom, primed, sealed, tooled. */
 export function routAndSeal(c: Course): void {
   const length = c.need('lengthMm');
+  if (c.matter.size?.leftAsFound) throw new Unworkable(asFoundWords);
   const joint = c.matter.measure('gapMm');
   const width = joint ?? c.matter.size?.width;
   const { sealant } = c.system;
@@ -90,14 +97,45 @@ export function routAndSeal(c: Course): void {
   c.sections.push(sealantSection(width, depth, joint ? depth.value + width.value : rod ? depth.value + width.value * 0.8 : depth.value + 1, rod));
 }
 
-/** A fine crack in a slab, flooded with thin resin that runs down by itself. */
+/** What is flooded: a strip along a crack, or the whole face over a net of cracks; with how long a pass over it takes. */
+function floodedOver(c: Course) {
+  const length = c.matter.measure('lengthMm');
+  if (length)
+    return {
+      net: false,
+      area: strip(c, c.of('strip'), 'Flooded'),
+      run: length,
+      clean: c.work(cleanFineCrack(length), c.byLength('vacuumSetUp', 'vacuumPace', length, 'Cleaning the crack')),
+      pass: c.byLength('nothing', 'floodPace', length, 'Flooding a pass'),
+    };
+  const [area, run] = [c.need('area'), c.need('run')];
+  return {
+    net: true,
+    area,
+    run,
+    clean: c.work(cleanNet(area), c.byArea('vacuumSetUp', 'netPerM2', area, 'Cleaning the face')),
+    pass: c.byArea('nothing', 'floodPerM2', area, 'Flooding a pass'),
+  };
+}
+
+/** Resin that covers the face, fills the cracks, and drains into the base where there is one below. */
+function floodResin(c: Course, area: Figure): Figure {
+  const film = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'Resin over the face');
+  const void_ = c.matter.measured('void');
+  const both = void_ ? c.ledger.compute(volumeSum, { volumeMl: [film, void_] }, 'Over the face and in the cracks') : film;
+  return c.matter.choice('member') === 'suspended' ? both : c.ledger.compute(withDrained, { volumeMl: both, share: c.of('drains') }, 'Resin to flood');
+}
+
+/** Fine cracks in a slab, one or a net of them, flooded with thin resin that runs down by itself. */
 export function gravityFlood(c: Course): void {
-  const [length, width] = [c.need('lengthMm'), c.of('strip')];
-  const area = strip(c, width, 'Flooded');
   coverUp(c, false);
-  c.work(cleanFineCrack(length), c.byLength('vacuumSetUp', 'vacuumPace', length, 'Cleaning the crack'));
+  const { net, area, run, pass } = floodedOver(c);
+  if (c.matter.choice('member') === 'suspended')
+    c.work(closeBelow(run), c.byLength('readySetUp', 'rodPace', run, 'Closing it from below'), {
+      uses: [c.use('tape-below', 'Sealing tape for the underside', 'backing', run)],
+    });
   const potLife = c.working(c.system.penetration ? c.get(c.system.penetration.potLife) : c.of('sandWithin'));
-  const resin = c.ledger.compute(volumeFor, { areaMm2: area, coverM2L: c.of('cover') }, 'Resin to flood');
+  const resin = floodResin(c, area);
   const passes = c.of('passes');
   const each = c.ledger.compute(partOf, { volumeMl: resin, parts: passes }, 'Resin for a pass');
   c.mix('resin', 'Thin resin', resin, twoParts(c, resin, c.of('partB')), { within: potLife, pace: 'noPace', least: passes, care: 'methacrylate' }, [
@@ -107,7 +145,7 @@ export function gravityFlood(c: Course): void {
   const abraded = () => abradeAgain('the face', c.byArea('vacuumSetUp', 'sandPerM2', area, 'Abrading the face'));
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`, [abraded()]);
-    c.work(floodCrack(each, n, passes, c.of('off')), c.byLength('nothing', 'floodPace', length, 'Flooding a pass'), {
+    c.work(net ? floodNet(each, n, passes, c.of('off')) : floodCrack(each, n, passes, c.of('off')), pass, {
       turn: n,
       uses: [{ of: 'resin', amount: each }],
     });
@@ -115,30 +153,30 @@ export function gravityFlood(c: Course): void {
   const sand = c.ledger.compute(massOn, { areaMm2: area, kgM2: c.of('sand') }, 'Dry sand');
   const within = c.closes(c.of('sandWithin'), 'Sand on within');
   c.within(within, say`The face has set smooth: abrade it for grip.`, [abraded()]);
-  const sanded = c.work(throwSand(sand, within), c.byArea('nothing', 'scrubPerM2', area, 'Throwing sand'), {
+  const sanded = c.work(throwSand(sand, within), c.byArea('nothing', 'broomPerM2', area, 'Throwing sand'), {
     uses: [c.use('sand', 'Dry sand', 'sand', sand, 'silica-sand')],
   });
   c.work(clearAway(potLife, 'rollers and rags spread out flat in the open to harden'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sweep');
   c.wait(waitHard(hard.minutes, c.groundC), hard, sanded);
-  c.work(sweepOff(area), c.byArea('vacuumSetUp', 'washPerM2', area, 'Sweeping off'));
+  c.work(sweepOff(area), c.byArea('vacuumSetUp', 'broomPerM2', area, 'Sweeping off'));
   const open = c.curing(c.get(readyFor(c.system, c.matter.choice('traffic'))), 'In use after');
   c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', open.minutes, 'A nail leaves no mark; nothing sticks to a shoe.'), open, sanded);
   c.amount('resin', 'Resin', resin);
   c.amount('sand', 'Dry sand', sand);
-  c.named = 'flooded';
+  c.named = net ? 'over the face' : 'along the crack';
   c.sections.push(
     layeredSection({
-      caption: say`Across the crack`,
+      caption: net ? say`Across one of the cracks` : say`Across the crack`,
       ground: 'concrete',
       width: c.need('widest'),
-      depth: c.matter.measure('depthMm') ?? c.need('slabMm'),
+      depth: c.need('deepest'),
       shape: 'vee',
       layers: [
         {
           id: 'resin',
           material: 'resin',
-          thickness: c.matter.measure('depthMm') ?? c.need('slabMm'),
+          thickness: c.need('deepest'),
           title: say`runs down by itself`,
           detail: say`as far as width and time allow`,
         },

@@ -12,6 +12,16 @@ export const cutEdges = (depth: Figure, width: Figure, length: Figure): Said => 
   tools: ['saw with water or shroud', 'light chipping hammer', 'vacuum'],
 });
 
+/** Sand in what the old cut goes on below, so that nothing runs into it. */
+export const chokeJoint = (sand: Figure, deep: Figure): Said => ({
+  builder: 'choke-joint',
+  title: say`Choke the old cut below with ${sand} of dry sand`,
+  detail: say`${deep} of it, level with the bottom of what was cut out: what rebuilds the edges and runs into the cut bridges it, and the slab cracks beside; it is vacuumed out when the joint has been sawn again`,
+  look: say`Sand stands level with the bottom on both sides, none on the walls.`,
+  done: 'Cut choked',
+  tools: ['sand in a shaker', 'brush'],
+});
+
 /** A strip that keeps an isolation joint open. */
 export const formStrip = (depth: Figure): Said => ({
   builder: 'form-strip',
@@ -47,7 +57,7 @@ export const grindEdges = (length: Figure): Said => ({
 export const resaw = (width: Figure, depth: Figure, when: string): Said => ({
   builder: 'resaw',
   title: say`Saw the joint again, ${width} wide, ${depth} deep`,
-  detail: say`${when}; through all of the rebuild into the old cut: a shallower one leaves a bridge that breaks again beside; walls ground to bright concrete, vacuumed`,
+  detail: say`${when}; through all of the rebuild into the old cut: a shallower one leaves a bridge that breaks again beside; walls ground to bright concrete, dust and sand vacuumed out to the bottom of the old cut`,
   look: say`A feeler goes down into the old cut all along.`,
   done: 'Joint sawn',
   tools: ['saw with water or shroud and vacuum', 'depth stop'],
@@ -149,6 +159,27 @@ export const floodCrack = (resin: Figure, pass: number, passes: Figure, off: Fig
   tools: ['bottle or can', 'broom', 'squeegee'],
 });
 
+/** Flooding a net of cracks with thin resin. */
+export const floodNet = (resin: Figure, pass: number, passes: Figure, off: Figure): Said => ({
+  builder: 'flood-net',
+  title: say`Flood the face, pass ${String(pass)} of ${passes}: ${resin}`,
+  detail: say`mixed a batch at a time and stirred to one color; poured out in ribbons, spread with a squeegee and broomed to and fro, back over every place that has drunk it; no puddle is left standing longer than ${off}: it is pushed on to dry places`,
+  look: say`The whole net stands out wet and dark; no more bubbles rise, nothing shines like glass.`,
+  done: 'Flooded',
+  gives: ['closed'],
+  tools: ['pail', 'squeegee', 'soft broom', 'spiked shoes'],
+});
+
+/** Closing a slab from below, so that what is flooded does not drip out. */
+export const closeBelow = (length: Figure): Said => ({
+  builder: 'close-below',
+  title: say`Close it from below, ${length}`,
+  detail: say`underside brushed dry along the cracks; sealing tape pressed on, or a bead of fast paste where it does not stick; what lies below is covered, and somebody looks there while it is flooded`,
+  look: say`Tape holds everywhere when it is pulled at; no gap over a crack.`,
+  done: 'Closed below',
+  tools: ['sealing tape', 'fast paste', 'knife', 'lamp', 'sheet'],
+});
+
 /** Sand on the wet resin. */
 export const throwSand = (sand: Figure, within: Figure): Said => ({
   builder: 'throw-sand',
@@ -167,6 +198,16 @@ export const sweepOff = (area: Figure): Said => ({
   look: say`Nothing comes off under the hand.`,
   done: 'Swept',
   tools: ['broom', 'vacuum'],
+});
+
+/** Cleaning a face with a net of cracks. */
+export const cleanNet = (area: Figure): Said => ({
+  builder: 'clean-net',
+  title: say`Brush and vacuum the face, ${area}`,
+  detail: say`tapped first: what sounds hollow is marked and broken out as a spall, not flooded; oil and old sealer come off; not ground: dust closes fine cracks; dry through, a whole day without water`,
+  look: say`The cracks show as lines, no skin over them; a drop of the thin resin runs in at once.`,
+  done: 'Face clean',
+  tools: ['hammer', 'chalk', 'stiff broom', 'vacuum'],
 });
 
 /** Cleaning a crack that is too fine to chase. */

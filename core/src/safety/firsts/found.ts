@@ -70,6 +70,12 @@ const answered: Readonly<Record<string, Words>> = {
     unknown: ['What is in the joint', 'A hand of the joint is opened first: what is in it is not known.'],
   },
   piece: { yes: ['The broken piece', 'The piece is kept dry and numbered: it shows the shape of the edge, and a stone face may go back in.'] },
+  deposit: {
+    white: [
+      'A white crust',
+      'Water goes through it: where it comes from is found and led away, the crust is brushed off dry, and none comes back within a week of wet weather.',
+    ],
+  },
   dusting: { yes: ['A dusting face', 'What dusts is ground off until a wet finger stays clean: nothing holds on dust.'] },
   layer: {
     coat: ['Which layer let go', 'Only what lies over the joint between the two coats comes down; the coat below is roughened and tried.'],

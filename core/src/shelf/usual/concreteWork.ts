@@ -27,6 +27,8 @@ export const concreteWork = {
     stone: assumed(20, 'depth', 'practice', 'Largest stone, where not measured'),
     behindBar: of(19, 'depth', 'icri-310-1r', 'Least clearance behind a bar'),
     overStone: of(6, 'depth', 'icri-310-1r', 'Margin over the largest stone'),
+    piece: assumed(150, 'depth', 'judgement', 'Pieces between the cracks of a net, where not measured'),
+    netDepth: assumed(25, 'depth', 'judgement', 'Depth of the cracks of a net, where not measured'),
     purge: assumed(0.333333333333, 'ratio', 'practice', 'Half a mixer purged every so much of the gel time'),
     idle: assumed(0.5, 'ratio', 'practice', 'New mixer after standing so much of the gel time'),
   },
