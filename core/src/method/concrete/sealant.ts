@@ -36,12 +36,17 @@ import { clearAway } from '../words/protecting.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
 import { sealantSection } from './jointSection.ts';
 
+/** How wide a crack is routed. @throws Unworkable where the side taken is to cut none */
+function cutWidth(c: Course): Figure | undefined {
+  if (c.matter.size?.leftAsFound) throw new Unworkable(asFoundWords);
+  return c.matter.size?.width;
+}
+
 /** A crack or a joint that moves: routed or cleaned, kept off its bottom, primed, sealed, tooled. */
 export function routAndSeal(c: Course): void {
   const length = c.need('lengthMm');
-  if (c.matter.size?.leftAsFound) throw new Unworkable(asFoundWords);
   const joint = c.matter.measure('gapMm');
-  const width = joint ?? c.matter.size?.width;
+  const width = joint ?? cutWidth(c);
   const { sealant } = c.system;
   if (!width || !sealant) throw new Missing('width');
   const depth = joint
