@@ -99,7 +99,11 @@ function sealPorts(
   { length, ports, spacing, wall }: Readonly<Record<'length' | 'ports' | 'spacing', Figure>> & { readonly wall: Figure | undefined },
 ): void {
   c.work(brushFace(c.of('brush'), length), c.byLength('vacuumSetUp', 'brushPace', length, 'Brushing the face'));
-  if (wet(c)) c.work(dryFace(c.get(concreteWork.figures.faceDries)), c.rate('coverUp'));
+  if (wet(c)) {
+    const dries = c.get(concreteWork.figures.faceDries);
+    c.work(dryFace(dries), c.rate('coverUp'));
+    c.atLeast(c.fixed(dries));
+  }
   const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
   const slab = inSlab(c);
   const through = slab ? 'slab' : 'wall';
