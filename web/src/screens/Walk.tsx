@@ -127,7 +127,7 @@ function DefectPage({ area, defect, plan }: { area: AreaRecord; defect: DefectRe
   // the questions go with the hand, what comes of the answers when it rests
   const held = useMemo(() => withUsual(area, defect), [area, defect]);
   const sense = useMemo(() => senseDefect(held.kind, held.facts), [held.kind, held.facts]);
-  const asks = useMemo(() => relevantAsks(kindOf(held.kind), held.facts), [held.kind, held.facts]);
+  const asks = useMemo(() => relevantAsks(kindOf(plan.defect.kind), plan.defect.facts), [plan]);
   const act = useStable({
     traced: (facts: LooseFacts) => {
       edit.defect(defect, { facts: { ...defect.facts, ...facts } });
