@@ -85,6 +85,15 @@ describe('moving by hand', () => {
     expect(JSON.stringify(found)).toBe(before);
     expect([gave > 0, refused > 1]).toEqual([true, true]);
   });
+  it('is made whole again without faults from a plan in which any one or two of its repairs are left out', () => {
+    const repairs = problem.repairs.map((_r, i) => i);
+    for (const r of repairs)
+      for (const other of [r, (r + 5) % repairs.length]) {
+        const from = found.placements.filter((p) => ![r, other].includes(at(problem.activities, p.act).repair));
+        const again = findDays(problem, { aim: 'finish', seed: 1, rounds: 0, from, alone: true });
+        expect([r, other, planFaults(problem, again.placements), again.score.unplaced]).toEqual([r, other, [], 0]);
+      }
+  });
   it('says of a pin that is no step any more that it is left out', () => {
     const first = at(job.areas, 0).defects[0];
     const { leftOut } = jobDays(job, plans, houseRules, {

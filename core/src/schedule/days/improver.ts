@@ -122,6 +122,10 @@ export class Improver extends Filler {
       this.putBack(
         from.filter(({ act }) => !this.builder.roster.isDone(act)).map(({ act, start, end, people }) => ({ act, start, end, people, hold: { by: 'start' } })),
       );
+      // without what is left out of it some need more than they did: clearing away, for one, where what ended later is gone
+      const { roster } = this.builder;
+      const broken = new Set(roster.broken(from.map(({ act }) => act)).map((act) => roster.act(act).repair));
+      if (broken.size > 0) this.builder.takeOff([...broken]);
       for (const r of all) {
         if (at(this.acts, r).every((i) => this.builder.roster.isPlaced(i))) continue;
         this.fill([r], { perPersonMin: 0 });
