@@ -12,7 +12,7 @@ import { JobForm } from '../parts/JobForm.tsx';
 import { useKeys } from '../parts/keys.ts';
 import { TellingProvider } from '../parts/telling.tsx';
 import { UndoBar } from '../parts/UndoBar.tsx';
-import { planOf, plansOf, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
+import { planOf, plansOfJob, useEdit, usePlannedBy, useJob, useMayPlan } from '../state/editing.ts';
 import { useAtRest } from '../state/atRest.ts';
 import { useReadAhead } from '../state/readAhead.ts';
 import { useStore } from '../state/store.ts';
@@ -53,7 +53,7 @@ const Corridor = memo(function Corridor({ jobId, plans, defectId }: { jobId: str
 /** The plan of each repair as it was when the hand last rested; one that was added since has its own at once. */
 function usePlans(job: JobRecord | undefined, atRest: JobRecord | undefined): ReadonlyMap<string, RepairPlan> {
   const by = usePlannedBy();
-  const rested = useMemo(() => plansOf(atRest, by), [atRest, by]);
+  const rested = useMemo(() => plansOfJob(atRest, by), [atRest, by]);
   const added =
     job === atRest || !by
       ? []

@@ -63,7 +63,7 @@ export function plannerOf(job: JobRecord, area: AreaRecord, { rules, shelf }: Pl
 }
 
 /** The plan of each defect of a job. */
-export function plansOf(job: JobRecord | undefined, by: PlannedBy | undefined): ReadonlyMap<string, RepairPlan> {
+export function plansOfJob(job: JobRecord | undefined, by: PlannedBy | undefined): ReadonlyMap<string, RepairPlan> {
   if (!job || !by) return new Map();
   return new Map(
     job.areas.flatMap((area) => {

@@ -37,6 +37,16 @@ describe('what was saved of a job', () => {
     expect(withSaved(job(), { entity: 'job' }, record('j', 2, { site: 'Mill Lane', areas: [] }))).toMatchObject({ site: 'Mill Lane', areas: job().areas });
   });
 
+  it('is all of the job that is set: what was taken away is gone', () => {
+    const archived = { ...job(), archived: true };
+    expect(withSaved(archived, { entity: 'job' }, record('j', 2, { site: 'Mill', areas: [] }))).toEqual({
+      id: 'j',
+      version: 2,
+      site: 'Mill',
+      areas: job().areas,
+    });
+  });
+
   it('is not lost by a reading that began before it, and does not stand over a newer one', () => {
     const of = (id: string) => ({ ...job(id), id });
     noteSaved({ jobId: 'k', draft: { entity: 'defect' }, record: record('a', 3, { note: 'mine' }), atMs: 1000 });

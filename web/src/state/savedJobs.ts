@@ -12,7 +12,8 @@ const withLast = <T extends { readonly id: string }>(all: readonly T[], one: T):
  * nothing else is drawn again. A record that is new stands last, as at the server.
  */
 export function withSaved(job: JobRecord, { entity, parentId }: Pick<Draft, 'entity' | 'parentId'>, record: SavedRecord): JobRecord {
-  if (entity === 'job') return { ...job, ...(record as unknown as JobRecord), areas: job.areas };
+  // whole: what is not set any more is not said
+  if (entity === 'job') return { ...(record as unknown as JobRecord), areas: job.areas };
   if (entity === 'area') {
     const own = job.areas.find((a) => a.id === record.id)?.defects ?? [];
     return { ...job, areas: withLast(job.areas, { ...(record as unknown as AreaRecord), defects: own }) };
@@ -52,8 +53,8 @@ export function withSavedSince(job: JobRecord, beganMs: number): JobRecord {
 
 /** a job is read whole once the hand has rested for this long after what it saved: others may have changed it too */
 export const wholeAfterMs = 3000;
-/** and at the latest so long after it was read last */
+/** and at the latest so long after the first of what was saved */
 export const wholeWithinMs = 20_000;
 
 /** How long until a job is read whole after something of it was saved, in ms. */
-export const wholeDelayMs = (readAtMs: number, nowMs: number): number => Math.max(0, Math.min(wholeAfterMs, readAtMs + wholeWithinMs - nowMs));
+export const wholeDelayMs = (sinceMs: number, nowMs: number): number => Math.max(0, Math.min(wholeAfterMs, sinceMs + wholeWithinMs - nowMs));
