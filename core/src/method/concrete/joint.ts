@@ -9,6 +9,7 @@ import { cutOutVolume, liquidFor, powderFor, toBreakOut } from '../../mixing/mor
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import { silicaSand } from '../../shelf/sand.ts';
+import { jointFiller as jointFillerRecord } from '../../shelf/systems/jointFiller.ts';
 import { readyFor } from '../../shelf/patchSystem.ts';
 import type { Course } from '../course.ts';
 import { coverUp, mixed, pulled, strip, twoParts } from '../parts.ts';
@@ -33,8 +34,7 @@ function edgesOf(c: Course, edge: Figure) {
 
 /** How deep the cut of a joint goes: measured, or as such joints are made. */
 const cutDepth = (c: Course): Figure =>
-  c.matter.measure('cutMm') ??
-  (c.matter.choice('joint') === 'construction' && c.system.figures?.['formed'] ? c.of('formed') : c.get(concreteWork.figures.sawCut));
+  c.matter.measure('cutMm') ?? c.get(c.matter.choice('joint') === 'construction' ? jointFillerRecord.figures.formed : concreteWork.figures.sawCut);
 
 /** Where the old cut goes on below what is cut out it is choked with sand: nothing that rebuilds the edges may run into it. */
 function chokeBelow(c: Course, length: Figure, depth: Figure): void {
