@@ -106,22 +106,22 @@ function sealPorts(
   }
   const [bed, width] = [c.ofAuxiliary(epoxyPaste, 'bed'), c.ofAuxiliary(epoxyPaste, 'strip')];
   const slab = inSlab(c);
-  const through = slab ? 'slab' : 'wall';
-  const both = c.matter.choice('access') === 'yes';
+  const underside = slab && c.matter.choice('member') === 'suspended';
+  const both = underside || c.matter.choice('access') === 'yes';
   const strips = c.ledger.compute(sealVolume, { lengthMm: length, stripMm: width, thicknessMm: bed }, 'Strip on a face');
   const bases = c.ledger.compute(manyVolumes, { volumeMl: c.get(concreteWork.figures.portBase), count: ports }, 'Under the bases of the ports');
   const paste = c.ledger.compute(volumeSum, { volumeMl: [strips, ...(both ? [strips] : []), bases] }, 'Paste to seal');
   const because = c.school('port-spacing', 'spacing')
     ? say`at a set distance, whatever the thickness`
     : wall
-      ? say`as far as the ${through} is thick, ${wall}: what arrives at the next has then gone right through`
-      : say`the ${through} is not measured: no farther than this`;
+      ? say`as far as the ${slab ? 'slab' : 'wall'} is thick, ${wall}: what arrives at the next has then gone right through`
+      : say`the wall is not measured: no farther than this`;
   c.work(setPorts(ports, spacing, because, slab), c.byCount('readySetUp', 'portEach', ports, 'Setting ports'), {
     uses: [c.use('ports', 'Ports', 'port', ports)],
   });
   const coldest = epoxyPaste.slabC.min;
   const sealing = c.byLength('nothing', 'sealPace', length, 'Sealing the face', { passes: both ? c.stated('Both faces', 'count', 2) : c.rate('once') });
-  const other = both ? 'reached' : !slab ? 'grade' : c.matter.choice('member') === 'suspended' ? 'below' : 'base';
+  const other = underside ? 'below' : both ? 'reached' : slab ? 'base' : 'grade';
   c.work(sealCrack(paste, bed, width, other, c.get(coldest)), sealing, {
     uses: [{ of: 'paste', amount: paste }],
   });
