@@ -75,8 +75,8 @@ export interface Kind extends AskTable {
   readonly asks: readonly Ask[];
   /** a line that may be chased to a groove */
   readonly chased?: true;
-  /** what it lies in, in a word; the ground where it says nothing */
-  readonly ground?: string;
+  /** it lies in a slab, and is spoken of as one; of another ground where it says nothing */
+  readonly ground?: 'slab';
   /** answers of a question that come to the same plan, by field: the form says so, and a test holds it */
   readonly alike?: Readonly<Record<string, readonly (readonly string[])[]>>;
   /** its answers say by themselves what they answer */

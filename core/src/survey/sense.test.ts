@@ -25,6 +25,14 @@ describe('senseDefect', () => {
     expect(sense({ answers: { depthMm: 120 } }).refused).toEqual([]);
   });
 
+  it('doubts a net of cracks that are wider than deep: it may be scaling', () => {
+    const net = (depthMm: number) => senseDefect('map-cracking', { widestMm: fact(5), spacingMm: fact(150), depthMm: fact(depthMm) });
+    expect([net(5).refused, net(5).doubts]).toEqual([[], []]);
+    expect(net(4).doubts.map((d) => [d.id, tell(d.sentence, telling)])).toEqual([
+      ['wider-than-deep', '5 mm wide and only 4 mm deep: does the face flake rather than crack?'],
+    ]);
+  });
+
   it('refuses a width past the end of any line', () => {
     for (const kind of ['wall-crack', 'plaster-crack', 'timber-check', 'tub-crack'] as const) {
       const facts = {

@@ -1,6 +1,5 @@
 import { netLength, slitVolume } from '../../geometry/crackSize.ts';
 import { say } from '../../quantity/saying.ts';
-import { atMost } from '../../quantity/round.ts';
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
 import type { FactReader } from '../factReader.ts';
 import { outlined } from '../extent.ts';
@@ -62,31 +61,11 @@ export const mapCracking: Kind = {
     lookAsk,
   ],
   sense: (facts, ledger) => {
-    const [spacing, depth, width] = ['spacingMm', 'depthMm', 'widestMm'].map((field) => facts[field]?.value);
-    if (typeof width !== 'number') return { refused: [], doubts: [] };
+    const [depth, width] = ['depthMm', 'widestMm'].map((field) => facts[field]?.value);
+    if (typeof depth !== 'number' || typeof width !== 'number' || width <= depth) return { refused: [], doubts: [] };
     const given = (label: string, kind: 'depth' | 'crackWidth', value: number) => ledger.given(label, kind, value, 'entered', '');
-    if (typeof spacing === 'number' && !atMost(width, spacing / 2))
-      return {
-        refused: [
-          {
-            field: 'spacingMm',
-            sentence: say`The pieces cannot be smaller than the cracks are wide: ${given('pieces', 'depth', spacing)} between cracks of ${given('width', 'crackWidth', width)}.`,
-          },
-        ],
-        doubts: [],
-      };
-    if (typeof depth === 'number' && width > depth)
-      return {
-        refused: [],
-        doubts: [
-          {
-            id: 'wider-than-deep',
-            field: 'depthMm',
-            sentence: say`${given('width', 'crackWidth', width)} wide and only ${given('depth', 'depth', depth)} deep: does the face flake rather than crack?`,
-          },
-        ],
-      };
-    return { refused: [], doubts: [] };
+    const sentence = say`${given('width', 'crackWidth', width)} wide and only ${given('depth', 'depth', depth)} deep: does the face flake rather than crack?`;
+    return { refused: [], doubts: [{ id: 'wider-than-deep', field: 'depthMm', sentence }] };
   },
   survey,
 };
