@@ -24,6 +24,7 @@ import {
   closeBelow,
   floodCrack,
   floodNet,
+  lookBelow,
   gunSealant,
   primeJoint,
   routCrack,
@@ -107,20 +108,28 @@ function floodedOver(c: Course) {
   const length = c.matter.measure('lengthMm');
   if (length)
     return {
-      net: false,
       area: strip(c, c.of('strip'), 'Flooded'),
-      run: length,
-      clean: c.work(cleanFineCrack(length), c.byLength('vacuumSetUp', 'vacuumPace', length, 'Cleaning the crack')),
+      line: length,
       pass: c.byLength('nothing', 'floodPace', length, 'Flooding a pass'),
     };
-  const [area, run] = [c.need('area'), c.need('run')];
-  return {
-    net: true,
-    area,
-    run,
-    clean: c.work(cleanNet(area), c.byArea('vacuumSetUp', 'netPerM2', area, 'Cleaning the face')),
-    pass: c.byArea('nothing', 'floodPerM2', area, 'Flooding a pass'),
-  };
+  const area = c.need('area');
+  return { area, pass: c.byArea('nothing', 'floodPerM2', area, 'Flooding a pass') };
+}
+
+/** Cleaning what is flooded, and seeing to the underside where there is one. */
+function beforeFlood(c: Course, area: Figure, line: Figure | undefined): void {
+  const suspended = c.matter.choice('member') === 'suspended';
+  if (line) {
+    c.work(cleanFineCrack(line), c.byLength('vacuumSetUp', 'vacuumPace', line, 'Cleaning the crack'));
+    if (suspended)
+      c.work(closeBelow(line), c.byLength('readySetUp', 'rodPace', line, 'Closing it from below'), {
+        uses: [c.use('tape-below', 'Sealing tape for the underside', 'backing', line)],
+      });
+    return;
+  }
+  c.work(cleanNet(area), c.byArea('vacuumSetUp', 'netPerM2', area, 'Cleaning the face'));
+  // few cracks of a net go through: how many is seen from below
+  if (suspended) c.work(lookBelow, c.byArea('readySetUp', 'broomPerM2', area, 'Looking at the underside'));
 }
 
 /** Resin that covers the face, fills the cracks, and drains into the base where there is one below. */
@@ -134,11 +143,8 @@ function floodResin(c: Course, area: Figure): Figure {
 /** Fine cracks in a slab, one or a net of them, flooded with thin resin that runs down by itself. */
 export function gravityFlood(c: Course): void {
   coverUp(c, false);
-  const { net, area, run, pass } = floodedOver(c);
-  if (c.matter.choice('member') === 'suspended')
-    c.work(closeBelow(run), c.byLength('readySetUp', 'rodPace', run, 'Closing it from below'), {
-      uses: [c.use('tape-below', 'Sealing tape for the underside', 'backing', run)],
-    });
+  const { area, line, pass } = floodedOver(c);
+  beforeFlood(c, area, line);
   const potLife = c.working(c.system.penetration ? c.get(c.system.penetration.potLife) : c.of('sandWithin'));
   const resin = floodResin(c, area);
   const passes = c.of('passes');
@@ -150,7 +156,7 @@ export function gravityFlood(c: Course): void {
   const abraded = () => abradeAgain('the face', c.byArea('vacuumSetUp', 'sandPerM2', area, 'Abrading the face'));
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`, [abraded()]);
-    c.work(net ? floodNet(each, n, passes, c.of('off')) : floodCrack(each, n, passes, c.of('off')), pass, {
+    c.work((line ? floodCrack : floodNet)(each, n, passes, c.of('off')), pass, {
       turn: n,
       uses: [{ of: 'resin', amount: each }],
     });
@@ -169,10 +175,10 @@ export function gravityFlood(c: Course): void {
   c.ready(inUse(c.matter.subject.answers.traffic?.label ?? 'use', open.minutes, 'A nail leaves no mark; nothing sticks to a shoe.'), open, sanded);
   c.amount('resin', 'Resin', resin);
   c.amount('sand', 'Dry sand', sand);
-  c.named = net ? 'over the face' : 'along the crack';
+  c.named = line ? 'along the crack' : 'over the face';
   c.sections.push(
     layeredSection({
-      caption: net ? say`Across one of the cracks` : say`Across the crack`,
+      caption: line ? say`Across the crack` : say`Across one of the cracks`,
       ground: 'concrete',
       width: c.need('widest'),
       depth: c.need('deepest'),

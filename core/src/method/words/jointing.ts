@@ -200,6 +200,16 @@ export const sweepOff = (area: Figure): Said => ({
   tools: ['broom', 'vacuum'],
 });
 
+/** Looking for what goes through a slab with a net of cracks. */
+export const lookBelow: Said = {
+  builder: 'look-below',
+  title: say`Look at the underside, and close what shows there`,
+  detail: say`cracks, stains and crust are followed with a lamp; what goes through is closed with sealing tape or a bead of fast paste; what lies below is covered, and somebody looks there while it is flooded`,
+  look: say`Tape holds everywhere when it is pulled at; the sheet below stays dry.`,
+  done: 'Underside seen to',
+  tools: ['lamp', 'sealing tape', 'fast paste', 'sheet'],
+};
+
 /** Cleaning a face with a net of cracks. */
 export const cleanNet = (area: Figure): Said => ({
   builder: 'clean-net',
