@@ -156,7 +156,7 @@ export function gravityFlood(c: Course): void {
   const abraded = () => abradeAgain('the face', c.byArea('vacuumSetUp', 'sandPerM2', area, 'Abrading the face'));
   for (let n = 1; n <= passes.value; n++) {
     if (n > 1) c.within(c.of('sandWithin'), say`It has gelled: abrade the face before more resin.`, [abraded()]);
-    c.work((line ? floodCrack : floodNet)(each, n, passes, c.of('off')), pass, {
+    c.work(line ? floodCrack(each, n, passes, c.of('off')) : floodNet(each, n, passes, c.of('off')), pass, {
       turn: n,
       uses: [{ of: 'resin', amount: each }],
     });
