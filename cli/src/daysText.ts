@@ -1,4 +1,18 @@
-import { beforeWork, chanceWords, clockTime, dayName, tell, type DayBlock, type DaysMade, type Job, type PersonDay, type Telling } from '@oddment/core';
+import {
+  beforeWork,
+  chanceWords,
+  clockTime,
+  dayName,
+  dayWear,
+  outsideMarks,
+  tell,
+  type DayBlock,
+  type DaysMade,
+  type Job,
+  type PersonDay,
+  type Saying,
+  type Telling,
+} from '@oddment/core';
 
 const rule = '-'.repeat(72);
 
@@ -17,7 +31,7 @@ function blockLines(b: DayBlock, how: Telling): string[] {
   return [`    ${at(b.from)} to ${at(b.end)}  ${b.mark}  ${tell(b.title, how)}`, ...notes.map((n) => `                    ${n}`)];
 }
 
-function personLines({ name, blocks, idle }: PersonDay, how: Telling): string[] {
+function personLines({ name, blocks, idle }: PersonDay, how: Telling, wear: Saying | undefined): string[] {
   let place = '';
   const lines = blocks.flatMap((b) => {
     const head = b.place === place ? [] : [`   ${b.place}`];
@@ -30,13 +44,15 @@ function personLines({ name, blocks, idle }: PersonDay, how: Telling): string[] 
       );
     return [...waits, ...head, ...blockLines(b, how)];
   });
-  return [`  ${name}`, ...lines];
+  return [`  ${name}`, ...(wear ? [`   ${tell(wear, how)}`] : []), ...lines];
 }
 
 const aims = { finish: 'as early as can be', visits: 'on as few days as can be', date: 'by its dates, with room left in its windows' } as const;
 
 /** The days of a job as text: by day and person, with why, what holds for every plan, and the ways out. */
-export function daysText(job: Job, { plan, ways }: DaysMade, aim: keyof typeof aims, how: Telling): string {
+export function daysText(job: Job, made: DaysMade, aim: keyof typeof aims, how: Telling): string {
+  const { plan, ways } = made;
+  const outside = outsideMarks(job);
   const when = (moment: string) => `${dayName(moment, how.timeZone)}, ${clockTime(moment, { ...how, day: moment })}`;
   const anyDay: Telling = { ...how };
   const far = (saying: Parameters<typeof tell>[0]) => tell(saying, { ...anyDay, day: '1970-01-01T12:00:00Z' });
@@ -57,7 +73,7 @@ export function daysText(job: Job, { plan, ways }: DaysMade, aim: keyof typeof a
     ...(ways.length > 0 ? ['', 'Ways out, each tried', ...ways.map((w) => `  ${far(w.says)}: ${far(w.comes)}.`)] : []),
     ...plan.days.flatMap((d) => {
       const noon = d.people[0]?.blocks[0]?.from ?? plan.doneAt;
-      return ['', rule, dayName(noon, how.timeZone), ...d.people.flatMap((p) => personLines(p, { ...how, day: noon }))];
+      return ['', rule, dayName(noon, how.timeZone), ...d.people.flatMap((p) => personLines(p, { ...how, day: noon }, dayWear(made, outside, p.blocks)))];
     }),
     ...(plan.moments.length > 0 ? ['', rule, 'From then on', ...plan.moments.map((m) => `  ${when(m.at)}  ${m.mark}  ${tell(m.title, how)}`)] : []),
     ...(plan.leftOut.length > 0 ? ['', rule, 'Not in these days', ...plan.leftOut.map((l) => `  ${l.mark}: ${tell(l.why, how)}`)] : []),

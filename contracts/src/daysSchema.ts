@@ -76,7 +76,14 @@ export function daysSchema(): Schema {
                   person: text,
                   name: text,
                   blocks: list(block),
-                  take: objectSchema({ tools: list(text), stuff: list({ ...text, description: 'of which repair, what, how much' }) }),
+                  take: objectSchema(
+                    {
+                      tools: list(text),
+                      stuff: list({ ...text, description: 'of which repair, what, how much' }),
+                      wear: { ...text, description: 'for stone dust, by all such work of the day together' },
+                    },
+                    ['wear'],
+                  ),
                   idle: list(objectSchema({ from: when, to: when, minutes, why: text }, ['why'])),
                   elsewhere: list(objectSchema({ site: text, from: when, to: when })),
                   lastMix: objectSchema({

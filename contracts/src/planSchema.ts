@@ -92,7 +92,22 @@ const answer = objectSchema(
   ['asked'],
 );
 
-const optionalOfSubject = ['age', 'movementToCome', 'gap', 'wall', 'openBehind', 'softEdge', 'woodMoisture', 'flex', 'widths', 'length', 'depth', 'section'];
+const optionalOfSubject = [
+  'age',
+  'movementToCome',
+  'gap',
+  'servesC',
+  'standsUp',
+  'wall',
+  'openBehind',
+  'softEdge',
+  'woodMoisture',
+  'flex',
+  'widths',
+  'length',
+  'depth',
+  'section',
+];
 const subject = objectSchema(
   {
     kind: text,

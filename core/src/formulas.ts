@@ -8,6 +8,7 @@ import * as ports from './injection/ports.ts';
 import * as packers from './injection/packers.ts';
 import * as gravityDepth from './injection/gravityDepth.ts';
 import * as rising from './injection/rising.ts';
+import * as opensInCold from './injection/opensInCold.ts';
 import * as loss from './mixing/loss.ts';
 import * as proportions from './mixing/proportions.ts';
 import * as hardener from './mixing/hardener.ts';
@@ -57,7 +58,7 @@ export const formulaGroups: readonly FormulaGroup[] = [
   group('Climate', humidAir, drying),
   group('Setting and cure', reaction, twoPoints, strength),
   group('Lifts and heat', safeLift),
-  group('Injection and fine cracks', ports, packers, gravityDepth, rising),
+  group('Injection and fine cracks', ports, packers, gravityDepth, rising, opensInCold),
   group('Proportions and doses', proportions, loss, hardener, cups),
   group('Sand in resin', sandPacking),
   group('Cartridges', cartridges),

@@ -171,6 +171,7 @@ export { elsewhereOf, elsewhereSaid, isSamePerson, travelMin, type Elsewhere } f
 export { endOfDay, lastMixSaid, overnight } from './plan/endOfDay.ts';
 export { beforeNow, goneOn, toldOf, type Behind } from './plan/goOn.ts';
 export { callDate, goWords, groundWhy, insteadOf, rainOn, weatherCall, type Go, type RepairCall } from './plan/weatherCall.ts';
+export { dayWear, outsideMarks } from './plan/dayWear.ts';
 export { daysFormat, daysRecord, daysToday, stepOf, type DaysRecord } from './plan/daysRecord.ts';
 export { type WayTaken } from './plan/changes.ts';
 export { DaysDesk, type RoomTold, type Wanted as DaysWanted } from './plan/daysDesk.ts';

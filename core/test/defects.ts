@@ -33,7 +33,8 @@ const harmless = [
   'one',
   'wood',
 ];
-const usualMeasures: Readonly<Record<string, number>> = {
+/** What is measured of a plain one, in base units. */
+export const usualMeasures: Readonly<Record<string, number>> = {
   lengthMm: 1800,
   depthMm: 20,
   widthMm: 30,

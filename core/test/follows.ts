@@ -34,7 +34,7 @@ export function follows(
 ): string | undefined {
   const choice = { system, reason: 'tried' };
   try {
-    const { firsts, stops, candidates } = surveyedPlan(kind.id, answers, area, { choice, schools });
+    const { firsts, stops, candidates, sense } = surveyedPlan(kind.id, answers, area, { choice, schools });
     const decisions = stops.map((s) => ({ stop: s.id, who: 'A', capacity: 'B', what: 'C', on: '2026-01-01' }));
     const decided = surveyedPlan(kind.id, answers, area, { choice, decisions, schools });
     const work = decided.work();
@@ -48,6 +48,7 @@ export function follows(
         work.cautions.map((c) => [c.id, c.text]),
       ],
       decided.problem(),
+      sense.defect.doubts,
     ]);
   } catch {
     // answers that cannot be together make no plan

@@ -3,12 +3,14 @@ import type { Kind } from '../src/survey/kind.ts';
 import { chains } from '../src/shelf/chains.ts';
 import { genericShelf } from '../src/shelf/shelf.ts';
 import { defectKinds } from '../src/survey/kinds.ts';
+import type { MeasureAsk } from '../src/survey/ask.ts';
+import { usualMeasures } from './defects.ts';
 import { choicesOf, follows, seeded, type Choice } from './follows.ts';
 
 const rounds = 24;
 
 /** Answers under which a question is asked at all. */
-function asked(kind: Kind, ask: Choice, random: () => number): Readonly<Record<string, string>> {
+function asked(kind: Kind, ask: Choice | MeasureAsk, random: () => number): Readonly<Record<string, string>> {
   const pick = (values: readonly string[]) => values[Math.floor(random() * values.length)] ?? '';
   return Object.fromEntries(
     (ask.when ?? []).map((w) => {
@@ -46,6 +48,25 @@ function declared(kind: Kind, ask: Choice): readonly string[] {
   return groups.flatMap((g) => g.flatMap((a, i) => g.slice(i + 1).map((b) => [a, b].sort().join(' and ')))).sort();
 }
 
+/** Whether no situation tells apart a measure that is small, large or, where it need not be answered, left open. */
+function unread(kind: Kind, ask: MeasureAsk, random: () => number): boolean {
+  const systems = [...genericShelf, ...chains].filter((s) => s.suits.includes(kind.id)).map((s) => s.id);
+  for (let round = 0; round < rounds * 2; round++) {
+    const others = choicesOf(kind).filter(() => round > 0 && random() < 0.5);
+    const place = {
+      ...Object.fromEntries(others.map((o) => [o.field, o.options[Math.floor(random() * o.options.length)]?.value])),
+      ...asked(kind, ask, random),
+    };
+    const [low, high] = [0.02 + random() * 0.3, 0.5 + random() * 0.5].map((share) => ask.min + (ask.max - ask.min) * share ** 2);
+    const usual = usualMeasures[ask.field];
+    const near = usual === undefined ? [] : [0.7, 0.94, 1.06, 1.5].map((times) => Math.min(ask.max, Math.max(ask.min, usual * times)));
+    const system = systems[round % systems.length] ?? '';
+    const made = [low, high, ...near, ...(ask.required ? [] : [undefined])].map((value) => follows(kind, { ...place, [ask.field]: value }, system));
+    if (new Set(made.filter((m) => m !== undefined)).size > 1) return false;
+  }
+  return true;
+}
+
 describe('every answer of every question', () => {
   it.each(defectKinds().map((kind) => [kind.id, kind] as const))(
     '%s: makes another plan, or is declared to be planned alike, or for the record',
@@ -67,6 +88,11 @@ describe('every answer of every question', () => {
       expect(wrong).toEqual([]);
     },
   );
+
+  it.each(defectKinds().map((kind) => [kind.id, kind] as const))('%s: so does every measure', (_id, kind) => {
+    const random = seeded(5);
+    expect(kind.asks.filter((a): a is MeasureAsk => a.ask === 'measure' && unread(kind, a, random)).map((a) => `'${a.question}' (${a.field})`)).toEqual([]);
+  });
 
   it('says so beside the question', () => {
     const cause = defectKinds()

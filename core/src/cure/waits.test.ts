@@ -107,7 +107,12 @@ describe('the thickest lift', () => {
     const halvedAbove = of(27, 'temperature', 'judgement', 'Air above which it is halved');
     expect([26, 27, 28].map((t) => liftByHeat(ledger, { lift: { halvedAbove } }, sheet(25), here(ledger, t)).value)).toEqual([25, 25, 12.5]);
     const pour = (airC: number) =>
-      surveyedPlan('timber-dent', { depthMm: 60, finish: 'clear' }, { airC, slabC: 25 }, { choice: { system: 'epoxy-pour-tinted', reason: 'tried' } });
+      surveyedPlan(
+        'timber-dent',
+        { depthMm: 60, sectionMm: 200, finish: 'clear' },
+        { airC, slabC: 25 },
+        { choice: { system: 'epoxy-pour-tinted', reason: 'tried' } },
+      );
     const pours = (airC: number) =>
       pour(airC)
         .work()

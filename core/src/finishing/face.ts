@@ -28,6 +28,31 @@ export const featherWidth = formula({
   compute: ({ humpMm, run }) => humpMm * run,
 });
 
+/** what lies below a slope around something round, in mL, from its height to nothing over a run */
+const ringMl = (innerMm: number, runMm: number, highMm: number) => (Math.PI * highMm * runMm * (innerMm + runMm / 3)) / 1000;
+
+/** Compound in one of several coats that run a hump out, in mL: each as thick beside it as the others, and each farther out. */
+export const humpCoat = formula({
+  name: 'hump-coat',
+  title: 'Compound in a coat around a hump',
+  words:
+    'what lies under the slope as high and as far out as this coat, less what lies under the one before: the slope from its height to nothing over the run',
+  inputs: {
+    acrossMm: { kind: 'depth', also: ['length'], label: 'across the hump', min: 1, max: 1e4, usual: 200 },
+    pastMm: { kind: 'depth', also: ['length'], label: 'run out on each side', min: 1, max: 1e4, usual: 300 },
+    humpMm: { kind: 'depth', label: 'height of the hump', min: 0, max: 50, usual: 3 },
+    coat: { kind: 'count', label: 'which coat', min: 1, max: 20, usual: 1 },
+    coats: { kind: 'count', label: 'coats', min: 1, max: 20, usual: 2 },
+  },
+  output: 'volume',
+  against: 'coat',
+  source: 'geometry',
+  compute: ({ acrossMm, pastMm, humpMm, coat, coats }) => {
+    const until = (n: number) => ringMl(acrossMm / 2, (pastMm * n) / coats, (humpMm * n) / coats);
+    return until(coat) - until(coat - 1);
+  },
+});
+
 /** Wet film that leaves a dry one, in mm. */
 export const wetFilm = formula({
   name: 'wet-film',
@@ -105,6 +130,28 @@ export const screwCount = formula({
   output: 'count',
   source: 'astm-c840',
   compute: ({ lengthMm, spacingMm, endMm }) => wholeAbove(Math.max(0, lengthMm - 2 * endMm) / spacingMm) + 1,
+});
+
+/** Lengths that screws for board are sold in, in mm: one inch to three */
+const screwsSold = [25, 32, 41, 51, 64, 76];
+
+/** Screw for a board, in mm: through it and far enough into what it is fixed to, of the lengths that there are. */
+export const screwLength = formula({
+  name: 'screw-length',
+  title: 'Length of a screw',
+  words: 'the shortest that is sold which goes through the board and far enough into what carries it, and no shorter than the least',
+  inputs: {
+    boardMm: { kind: 'depth', label: 'thickness of the board', min: 3, max: 60, usual: 12.7 },
+    biteMm: { kind: 'depth', label: 'into what carries it', min: 3, max: 40, usual: 16 },
+    leastMm: { kind: 'depth', label: 'least length', min: 10, max: 76, usual: 32 },
+  },
+  output: 'depth',
+  against: 'boardMm',
+  source: 'astm-c840',
+  compute: ({ boardMm, biteMm, leastMm }) => {
+    const asked = Math.max(leastMm, boardMm + biteMm);
+    return screwsSold.find((mm) => mm >= asked - 0.5) ?? asked;
+  },
 });
 
 /** Strips of mesh side by side over a width. */

@@ -12,6 +12,8 @@ import { nightRule } from './rules/night.ts';
 import { overConcreteRule } from './rules/overConcrete.ts';
 import { penetrationRule } from './rules/penetration.ts';
 import { preparationRule } from './rules/preparation.ts';
+import { servesRule } from './rules/serves.ts';
+import { standsUpRule } from './rules/standsUp.ts';
 import { temperatureRule } from './rules/temperature.ts';
 import { wallRule } from './rules/wall.ts';
 import { widthRule } from './rules/width.ts';
@@ -34,9 +36,11 @@ export const matchRules: readonly Rule[] = [
   woodMoistureRule,
   widthRule,
   depthRule,
+  standsUpRule,
   extentRule,
   behindRule,
   gapRule,
+  servesRule,
   wallRule,
   liftsRule,
   overConcreteRule,

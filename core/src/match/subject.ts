@@ -42,6 +42,10 @@ export interface Subject {
   readonly woodMoisture?: Figure;
   readonly flex?: Figure;
   readonly movementToCome?: Figure;
+  /** how high a hump stands */
+  readonly standsUp?: Figure;
+  /** temperature that a joint will serve at */
+  readonly servesC?: Figure;
   /** opening of a joint */
   readonly gap?: Figure;
   /** thickness of a wall that a crack goes through */
@@ -97,7 +101,10 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
   };
   const [airC, slabC, humidity] = [need('airC'), need('slabC'), need('humidityPct')];
   const dew = ledger.compute(dewPoint, { airC, humidityPct: humidity });
-  const optional = (key: 'age' | 'gap' | 'wall' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth' | 'section', field: string) => {
+  const optional = (
+    key: 'age' | 'gap' | 'servesC' | 'standsUp' | 'wall' | 'woodMoisture' | 'flex' | 'movementToCome' | 'length' | 'depth' | 'section',
+    field: string,
+  ) => {
     const figure =
       key === 'depth'
         ? (['behind', 'deepest'].map((id) => surveyed.measured.find((m) => m.id === id)?.figure).find((f) => f !== undefined) ??
@@ -128,6 +135,8 @@ export function subjectOf(ledger: Ledger, kind: Kind, read: FactReader, place: F
       ...(widths && { widths }),
       ...(night && { night }),
       ...optional('age', 'slabAgeDays'),
+      ...(read.choice('fault') === 'hump' && optional('standsUp', 'heightMm')),
+      ...optional('servesC', 'temperatureC'),
       ...optional('gap', 'gapMm'),
       ...optional('wall', 'wallMm'),
       ...optional('woodMoisture', 'moisturePct'),

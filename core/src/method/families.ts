@@ -4,6 +4,7 @@ import type { PatchSystem } from '../shelf/patchSystem.ts';
 import { caulked } from './board/caulk.ts';
 import { fastenerReset } from './board/fasteners.ts';
 import { fillSpots, skimWhole } from './board/fill.ts';
+import { runOutFault } from './board/hump.ts';
 import { smoothAndPaint } from './board/smooth.ts';
 import { tapedLine } from './board/taped.ts';
 import { boardPatch } from './board/boardPatch.ts';
@@ -49,7 +50,8 @@ function cutBy(c: Course, patch: (c: Course, cut: SquareCut) => void): void {
 }
 
 const compound = (c: Course): void => {
-  if (c.matter.subject.kind === 'drywall-joint' || c.matter.subject.kind === 'plaster-crack') tapedLine(c);
+  if (c.matter.choice('fault') === 'hump') runOutFault(c);
+  else if (c.matter.subject.kind === 'drywall-joint' || c.matter.subject.kind === 'plaster-crack') tapedLine(c);
   else fillSpots(c);
 };
 

@@ -2,9 +2,10 @@ import { tell, type Saying, type Telling } from '../quantity/saying.ts';
 import { show, type Showable } from '../quantity/show.ts';
 import { at } from '../schedule/days/problem.ts';
 import type { Aim } from '../schedule/days/score.ts';
-import { isOutside } from '../survey/area.ts';
 import type { Job } from '../survey/job.ts';
 import { coreVersion } from '../version.ts';
+import { dayWear, outsideMarks } from './dayWear.ts';
+import type { PersonDay } from './daysTold.ts';
 import type { DaysMade } from './makeDays.ts';
 import { StandsOver } from './standsOver.ts';
 import { weatherAsked, type WeatherAsked } from './weatherAsked.ts';
@@ -12,14 +13,16 @@ import { weatherAsked, type WeatherAsked } from './weatherAsked.ts';
 /** The version of the document of days. */
 export const daysFormat = { format: 'oddment-days', version: 1 } as const;
 
-/** What somebody takes along for what he does on a day: tools once each, and of each repair what is placed. */
-function taken({ problem, works }: DaysMade, blocks: readonly { readonly id: string; readonly mark: string }[], how: Telling) {
+/** What somebody takes along for what he does on a day: tools once each, of each repair what is placed, and what he wears for stone dust. */
+function taken(made: DaysMade, blocks: PersonDay['blocks'], how: Telling, outside: ReadonlySet<string>) {
+  const { problem, works } = made;
   const steps = blocks.flatMap(({ id, mark }) => {
     const method = works[problem.repairs.findIndex((r) => r.mark === mark)]?.method;
     // the batch that is mixed for a step is mixed with its tools too
     const step = method?.steps.find((s) => s.id === id.slice(mark.length + 1));
     return method && step ? [{ mark, method, step }] : [];
   });
+  const wear = dayWear(made, outside, blocks);
   // the same stuff for the same repair once, with all that is placed of it that day
   const stuff = new Map<string, Showable>();
   const seen = new Set<string>();
@@ -38,6 +41,7 @@ function taken({ problem, works }: DaysMade, blocks: readonly { readonly id: str
   return {
     tools: [...new Set(steps.flatMap(({ step }) => step.tools))],
     stuff: [...stuff].map(([what, amount]) => `${what} ${show(amount, how.units).text}`),
+    ...(wear && { wear: tell(wear, how) }),
   };
 }
 
@@ -46,7 +50,7 @@ export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly a
   const { setup, problem, works, found, plan, ways } = made;
   const text = (s: Saying) => tell(s, { ...how, day: '1970-01-01T12:00:00Z' });
   const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? { [key]: text(s) } : {}) as Readonly<Partial<Record<K, string>>>;
-  const outside = new Set(job.areas.filter(isOutside).flatMap((a) => a.defects.map((d) => d.mark)));
+  const outside = outsideMarks(job);
   /** what the weather has to be for something that is placed outside */
   const asked = ({ id, mark }: { readonly id: string; readonly mark: string }): { readonly asks?: WeatherAsked } => {
     const { method, candidate } = works[problem.repairs.findIndex((r) => r.mark === mark)] ?? {};
@@ -72,7 +76,7 @@ export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly a
         person: p.person,
         name: p.name,
         blocks: p.blocks.map(({ title, why, mix, ...b }) => ({ ...b, title: text(title), ...maybe('mix', mix), ...maybe('why', why), ...asked(b) })),
-        take: taken(made, p.blocks, how),
+        take: taken(made, p.blocks, how, outside),
         idle: p.idle.map(({ why, ...i }) => ({ ...i, ...maybe('why', why) })),
         ...(p.elsewhere && { elsewhere: p.elsewhere }),
         ...(p.lastMix && { lastMix: { ...p.lastMix, title: text(p.lastMix.title) } }),

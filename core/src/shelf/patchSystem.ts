@@ -142,6 +142,8 @@ export interface PatchSystem {
   readonly extent?: Range;
   /** moisture of the timber by meter */
   readonly woodMoisture?: Range;
+  /** how high a hump may stand that it hides */
+  readonly hides?: Range;
   /** how far a shell may give underfoot */
   readonly flex?: Range;
   /** thickness of the wall that it reaches through, or is worth drilling for */
@@ -154,6 +156,7 @@ export interface PatchSystem {
     readonly deep?: string;
     readonly small?: string;
     readonly large?: string;
+    readonly high?: string;
   };
   readonly slabC: Range;
   /** margin above the dew point; absent where the system does not ask for one */

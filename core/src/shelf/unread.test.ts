@@ -30,6 +30,8 @@ const variants: readonly (readonly [Readonly<Record<string, unknown>>, Readonly<
   ],
   [{ before: 'coating', again: 'film' }, {}],
   [{ finish: 'stain' }, {}],
+  [{ fault: 'hump', heightMm: 2, temperatureC: -5, shellMm: 6, frame: 'steel', barSeen: 'near', coverMm: 8, radiusMm: 20, edge: 'nosing' }, {}],
+  [{ fault: 'hump' }, {}],
   // as little measured as is asked
   [
     Object.fromEntries(

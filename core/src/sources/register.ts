@@ -11,6 +11,7 @@ const registered = {
   'aci-224r': { name: 'ACI 224R, guide widths for reinforced members', standing: 'recalled' },
   'aci-305r': { name: 'ACI 305R, concreting in hot weather', standing: 'recalled' },
   'ada-303': { name: '2010 ADA Standards, section 303, changes in level', standing: 'recalled' },
+  'ada-504': { name: '2010 ADA Standards, section 504, stairways', standing: 'recalled' },
   'absolute-volume': { name: 'absolute volumes, as in ACI 211 and PCA', standing: 'recalled' },
   'ansi-b74': { name: 'ANSI B74.12 and B74.18, grain sizes (CAMI)', standing: 'recalled' },
   'ashrae-1': { name: 'ASHRAE Handbook Fundamentals, chapter 1, psychrometrics', standing: 'recalled' },

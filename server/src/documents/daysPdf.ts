@@ -68,6 +68,7 @@ export function daysPdf({ days, site, client, units, kept, access, date, person 
         heading('What to take along'),
         { text: p.take.tools.join(', ') },
         ...(p.take.stuff.length > 0 ? [{ text: `${p.take.stuff.join('; ')}.`, margin: [0, 2, 0, 0] as [number, number, number, number] }] : []),
+        ...(p.take.wear === undefined ? [] : [{ text: p.take.wear, margin: [0, 2, 0, 0] as [number, number, number, number] }]),
         heading('What is done when'),
         { table: { widths: [46, '*'], body: lines(p, at), dontBreakRows: true }, layout: tableRule },
         ...(end.length > 0 ? [heading('The end of the day'), { ul: end }] : []),

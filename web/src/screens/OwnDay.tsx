@@ -41,6 +41,7 @@ function AtJob({ where, date, units }: { where: WhereIs; date: string; units: Un
           ))}
         </ul>
       ) : null}
+      {day.take.wear === undefined ? null : <p>{day.take.wear}</p>}
       <h3>What is done when</h3>
       <ol className="own-steps">
         {day.blocks.map((b) => (

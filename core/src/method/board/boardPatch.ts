@@ -20,6 +20,7 @@ import { halfOf } from '../../finishing/board.ts';
 import { mixSetting, settle, films } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
 import { overIt, runOutHump, untilSet } from './patchCoats.ts';
+import { screwHere } from './screws.ts';
 
 /** How far apart members stand. */
 export const framing = (c: Course): Figure => c.matter.measure('framingMm') ?? c.get(boardWork.figures.framing);
@@ -48,7 +49,7 @@ function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): v
       uses: [c.use('board', 'Board of the same thickness', 'board', patch), c.use('screws', 'Screws', 'fixing', screws)],
     });
     c.amount('screws', 'Screws', screws);
-    c.amount('screw', 'Length of a screw', c.of('screw'));
+    c.amount('screw', 'Length of a screw', screwHere(c, c.of('screw')));
   }
 }
 

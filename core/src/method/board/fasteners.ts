@@ -3,17 +3,17 @@ import { layeredSection } from '../../geometry/layeredSection.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { resetFastener } from '../words/boarding.ts';
-import {} from '../words/protecting.ts';
 import { films, makeReady, smoothe, wideningCoats, workCoats } from './compound.ts';
 import { levelOf } from './level.ts';
 import { cover, finishBoard, coatGoes } from './fill.ts';
+import { screwHere, screwsHere } from './screws.ts';
 
 /** Pops: a new screw beside each, then coats that widen. */
 export function fastenerReset(c: Course): void {
   const pops = c.need('pops');
   levelOf(c);
   cover(c);
-  c.work(resetFastener(pops, c.of('beside'), c.of('screw'), c.of('dimple')), c.byCount('readySetUp', 'screwEach', pops, 'Setting screws'), {
+  c.work(resetFastener(pops, c.of('beside'), screwsHere(c, c.of('screw')), c.of('dimple')), c.byCount('readySetUp', 'screwEach', pops, 'Setting screws'), {
     uses: [c.use('screws', 'Screws', 'fixing', pops)],
   });
   const coats = c.get(boardWork.figures.headCoats);
@@ -24,6 +24,7 @@ export function fastenerReset(c: Course): void {
   workCoats(c, wide, coats, c.of('thin'), { below: 'bare', each: coating, ready: mix, taken: mix.taken });
   smoothe(c, c.get(boardWork.figures.spotsPast), c.byCount('vacuumSetUp', 'sandEach', pops, 'Sanding the heads'));
   c.amount('screws', 'New screws', pops);
+  c.amount('screw', 'Length of a screw', screwHere(c, c.of('screw')));
   c.named = 'screwed beside, coated';
   c.sections.push(
     layeredSection({

@@ -17,8 +17,7 @@ import { inUse } from '../words/finishing.ts';
 import { layOut } from '../words/protecting.ts';
 import { allOf, films, isSetting, makeReady, settle, smoothe, wideningCoats, workCoats, workedFor, type Go, driesThrough, ridgesDown } from './compound.ts';
 import { feather, levelOf } from './level.ts';
-
-const shines = (c: Course) => ['gloss', 'eggshell'].includes(c.matter.choice('paint') ?? '');
+import { shines } from './patchCoats.ts';
 
 export function cover(c: Course): void {
   coverUp(c);

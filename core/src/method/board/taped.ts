@@ -19,6 +19,7 @@ import { openCrack } from '../words/plastering.ts';
 import { layOut } from '../words/protecting.ts';
 import { coatsFor, films, isSetting, makeReady, mixSetting, settle, smoothe, wideningCoats, workCoats, workedFor, type Go } from './compound.ts';
 import { levelOf } from './level.ts';
+import { screwsHere } from './screws.ts';
 import { coatGoes, cover, finishBoard } from './fill.ts';
 
 /** The gap under a tape, filled with what sets: what dries would take days in it. */
@@ -57,13 +58,14 @@ function overLine(c: Course): {
 function openLine(c: Course, length: Figure, bead: boolean): { readonly gap: Figure; readonly named: string } {
   const { figures } = boardWork;
   const pace = (what: string) => c.byLength('readySetUp', 'rakePace', length, what);
+  const screw = () => screwsHere(c, c.get(figures.leastScrew));
   const retape = c.does('retapes');
   const corner = c.does('floats-corner');
   const tape = c.matter.choice('tape');
-  if (bead) c.work(cutBead(length), pace('Taking the bead off'));
-  else if (corner) c.work(freeCorner(c.of('back'), length, c.of('screws')), pace('Freeing the corner'));
+  if (bead) c.work(cutBead(length, screw()), pace('Taking the bead off'));
+  else if (corner) c.work(freeCorner(c.of('back'), length, c.of('screws'), screw()), pace('Freeing the corner'));
   else if (tape !== 'none' && (retape || tape === 'loose'))
-    c.work(cutTape(length, retape ? c.of('cutBack') : c.get(figures.tapeCut)), pace('Cutting tape out'));
+    c.work(cutTape(length, retape ? c.of('cutBack') : c.get(figures.tapeCut), screw()), pace('Cutting tape out'));
   else c.work(openCrack(c.get(figures.opened), length), pace('Opening the crack'));
   if (retape) return { gap: c.of('prefill'), named: bead ? 'corner bead renewed' : 'taped anew' };
   if (corner) return { gap: c.get(figures.cornerGap), named: 'corner freed and taped' };

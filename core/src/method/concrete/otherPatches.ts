@@ -50,9 +50,8 @@ function drawn(
   const [first] = layers;
   if (cut.form && first) {
     const lifts = c.stated('Lifts', 'count', layers.length);
-    const { high, long, out } = cut.form;
     c.sections.push(
-      edgeSection({ high, long, out, deep: cut.depth, lifts, thickness: first.thickness, volume: first.volume, material, toMix: say`${cut.volume} to fill` }),
+      edgeSection({ form: cut.form, deep: cut.depth, lifts, thickness: first.thickness, volume: first.volume, material, toMix: say`${cut.volume} to fill` }),
     );
     return;
   }
@@ -115,7 +114,7 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
       ]);
     else c.wait(waitLayer(next.minutes, 'A glove comes away clean, a thumbnail still marks it.', 'lift'), next);
     c.work(
-      trowelResin(n, lifts, each, thickness, n === lifts.value && cut.form !== undefined),
+      trowelResin(n, lifts, each, thickness, n === lifts.value && cut.form !== undefined && cut.form.of !== 'corner'),
       c.byVolume('mixMin', 'packPerL', each, 'A lift of resin mortar'),
       {
         lift: n,
@@ -127,7 +126,7 @@ export function epoxyPatch(c: Course, cut: SquareCut): void {
   c.work(clearAway(potLife, 'what is left in the pail spread out thin to harden'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Hard');
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
-  if (cut.form) takeBoardOff(c, cut.form.long);
+  if (cut.form) takeBoardOff(c, cut.form.long, true);
   if (last) open(c, last);
   c.amount('resin', 'Resin', resin);
   c.amount('sand', 'Dry sand', sand);

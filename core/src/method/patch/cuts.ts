@@ -1,4 +1,5 @@
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
+import { atMost } from '../../quantity/round.ts';
 import { preparedDepth } from '../../geometry/cutOut.ts';
 import { areaOver, gridLiftVolume, marginLiftVolume } from '../../geometry/depthGrid.ts';
 import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
@@ -10,7 +11,7 @@ import { rustedBar } from '../../schools/rustedBar.ts';
 import { type Course } from '../course.ts';
 import { Missing } from '../courseFigures.ts';
 import { strip } from '../parts.ts';
-import type { SquareCut } from './squareCut.ts';
+import type { EdgeOf, SquareCut } from './squareCut.ts';
 
 /** Several areas as one. */
 function together(c: Course, areas: readonly Figure[]): Figure | undefined {
@@ -123,7 +124,14 @@ export function edgeCut(c: Course, edge: Figure): SquareCut {
     volume,
     widest: height,
     broken: c.ledger.compute(toBreakOut, { volumeMl: volume, foundMl: c.need('void') }),
-    form: { high: height, long, out: overhang(c) },
+    form: {
+      of: (c.matter.choice('edge') ?? 'slab') as EdgeOf,
+      high: height,
+      long,
+      over: c.matter.measure('overhangMm'),
+      out: overhang(c),
+      radius: rounding(c),
+    },
   };
 }
 
@@ -131,6 +139,13 @@ export function edgeCut(c: Course, edge: Figure): SquareCut {
 function overhang(c: Course): Figure | undefined {
   const out = c.matter.measure('overhangMm');
   return out && out.value > c.get(concreteWork.figures.pinnedFrom).value ? out : undefined;
+}
+
+/** The radius of the old nosing, and no more than a stair may have. */
+function rounding(c: Course): Figure | undefined {
+  const old = c.matter.measure('radiusMm');
+  const most = c.get(concreteWork.figures.nosingRadius);
+  return old && (atMost(old.value, most.value) ? old : most);
 }
 
 /** A face that has scaled, or a groove along a crack: cut at its edge, as deep as was found. */

@@ -1,14 +1,13 @@
 import { rectangle } from '../../geometry/layeredSection.ts';
 import type { Dimension, Note, Region, Section } from '../../geometry/section.ts';
 import type { Figure } from '../../quantity/figure.ts';
+import type { EdgeForm, EdgeOf } from './squareCut.ts';
 import { say, type Saying } from '../../quantity/saying.ts';
 
 /** What the drawing of a rebuilt edge is made of: how high and how far in it is cut, in lifts from the inside out. */
 export interface EdgeDrawn {
-  readonly high: Figure;
+  readonly form: EdgeForm;
   readonly deep: Figure;
-  readonly long: Figure;
-  readonly out: Figure | undefined;
   readonly lifts: Figure;
   /** of one lift */
   readonly thickness: Figure;
@@ -17,12 +16,22 @@ export interface EdgeDrawn {
   readonly toMix: Saying;
 }
 
+const captions: Readonly<Record<EdgeOf, string>> = {
+  nosing: 'Across the nosing, the tread on top',
+  slab: 'Across the edge, its top on top',
+  curb: 'Across the curb, its top on top, the road on the right',
+  corner: 'Across the corner, seen from above',
+};
+
 /** A broken edge cut through: the step of the cut, what is built into it against a board, the top in line with the old one. */
-export function edgeSection({ high, deep, long, out, lifts, thickness, volume, material, toMix }: EdgeDrawn): Section {
+export function edgeSection({ form, deep, lifts, thickness, volume, material, toMix }: EdgeDrawn): Section {
+  const { of, high, long, over, out } = form;
   const [h, d, t] = [high.value, deep.value, thickness.value];
   const board = Math.max(d, h) * 0.18;
   const left = Math.max(d * 1.6, h);
   const bottom = h * 2.1;
+  // what the new edge stands out over lies behind it
+  const face = over ? Math.max(-left * 0.6, d - over.value) : d;
   // inward is left, the edge right: the board stands at the outer face
   const regions: Region[] = [
     {
@@ -32,8 +41,8 @@ export function edgeSection({ high, deep, long, out, lifts, thickness, volume, m
         [-left, 0],
         [0, 0],
         [0, h],
-        [d, h],
-        [d, bottom],
+        [face, h],
+        [face, bottom],
         [-left, bottom],
       ],
     },
@@ -46,12 +55,18 @@ export function edgeSection({ high, deep, long, out, lifts, thickness, volume, m
       throughMm: (volume.value * 1000) / (t * h),
     })),
     { id: 'board', material: 'frame', outline: rectangle(d, 0, d + board, h * 1.6) },
+    ...(out ? [{ id: 'pin', material: 'bar' as const, outline: rectangle(-left * 0.35, h * 0.45, d * 0.8, h * 0.45 + Math.max(1.5, h * 0.05)) }] : []),
   ];
   const notes: Note[] = [
     { id: 'top', at: [d * 0.5, h * 0.12], title: say`struck off over the board`, detail: toMix },
-    { id: 'board', at: [d + board * 0.5, h * 0.6], title: say`board, top in line`, detail: say`off when it stands by itself` },
+    {
+      id: 'board',
+      at: [d + board * 0.5, h * 0.6],
+      title: of === 'corner' ? say`board, edge in line` : say`board, top in line`,
+      detail: say`off when it stands by itself`,
+    },
     { id: 'edge', at: [0, h * 0.4], title: say`cut upright`, detail: say`no feather on either face` },
-    ...(out ? [{ id: 'pins', at: [d * 0.2, h] as const, title: say`stands ${out} out`, detail: say`pinned as the sheet says` }] : []),
+    ...(out ? [{ id: 'pins', at: [d * 0.2, h * 0.47] as const, title: say`stands ${out} out`, detail: say`pinned as the sheet says` }] : []),
   ];
   const dimensions: Dimension[] = [
     { id: 'depth', along: 'y', from: [0, 0], to: [0, h], figure: high, side: 'left' },
@@ -59,7 +74,7 @@ export function edgeSection({ high, deep, long, out, lifts, thickness, volume, m
   ];
   return {
     view: 'section',
-    caption: say`Across the edge, its top on top`,
+    caption: say`${captions[of]}`,
     footnote: say`to scale; ${long} long`,
     extent: { left: -left, right: d + board + d * 0.25, top: -h * 0.1, bottom },
     brokenBelow: true,

@@ -7,6 +7,22 @@ import type { Course } from '../course.ts';
 import type { GridFigures } from '../matter.ts';
 import type { Lag } from '../step.ts';
 
+/** What an edge is of: whoever works at it stands on a stair, at a road, or before a wall. */
+export type EdgeOf = 'nosing' | 'slab' | 'curb' | 'corner';
+
+/** A broken edge as it is formed again. */
+export interface EdgeForm {
+  readonly of: EdgeOf;
+  readonly high: Figure;
+  readonly long: Figure;
+  /** how far it stands out over what is below, where that is asked */
+  readonly over: Figure | undefined;
+  /** the same, where it is more than mortar bears by itself */
+  readonly out: Figure | undefined;
+  /** rounded to it, no more than what is walked on may be */
+  readonly radius: Figure | undefined;
+}
+
 /** A place that is cut square: what is inside the cut, and round it. */
 export interface SquareCut {
   readonly area: Figure;
@@ -21,8 +37,8 @@ export interface SquareCut {
   readonly parts?: { readonly deep: Figure; readonly beside: Figure };
   /** bars that are bare: how thick, and how far behind them is cleared */
   readonly bars?: { readonly across: Figure | undefined; readonly behind: Figure };
-  /** an edge: the board that stands at it, and pins where it stands out */
-  readonly form?: { readonly high: Figure; readonly long: Figure; readonly out: Figure | undefined };
+  /** an edge: what it is of, the board that stands at it, pins where it stands out, and the radius that it is rounded to */
+  readonly form?: EdgeForm;
 }
 
 /**

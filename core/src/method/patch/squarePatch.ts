@@ -140,9 +140,8 @@ export function squarePatch(c: Course, cut: SquareCut): void {
   keepMortar(c, mixes, { toMix, batches, potLife, powder, liquid });
   c.named = 'squared';
   if (cut.form) {
-    const { high, long, out } = cut.form;
     c.sections.push(
-      edgeSection({ high, long, out, deep: cut.depth, lifts: count, thickness, volume: shared, material: 'mortar', toMix: say`${toMix} to mix in all` }),
+      edgeSection({ form: cut.form, deep: cut.depth, lifts: count, thickness, volume: shared, material: 'mortar', toMix: say`${toMix} to mix in all` }),
     );
     return;
   }
@@ -201,7 +200,7 @@ function floatAndCure(
   c.add(floatFace(c.byArea('inHand', 'floatPerM2', cut.area, 'Floating', c.rate('alone'))));
   if (cut.form) {
     takeBoardOff(c, cut.form.long);
-    c.add(gripFace(cut.form.long, c.byLength('inHand', 'tapePace', cut.form.long, 'Drawing a brush')));
+    c.add(gripFace(cut.form, c.byLength('inHand', 'tapePace', cut.form.long, 'Drawing a brush')));
   }
   // polymer-modified by its sheet; plain cement by the side taken, or its own sheet where it has one
   const plainCement = mortar.dampDays.value > 3;

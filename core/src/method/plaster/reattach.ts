@@ -9,7 +9,6 @@ import { finishBoard, cover } from '../board/fill.ts';
 import { sides } from '../parts.ts';
 import { fastenBack, grips, propped } from '../words/plastering.ts';
 import { propFirst } from './coats.ts';
-import {} from '../words/protecting.ts';
 
 /** Sound plaster that has let go: fastened back through it, propped until it holds. */
 export function plasterReattach(c: Course): void {

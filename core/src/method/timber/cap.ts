@@ -4,7 +4,6 @@ import { say } from '../../quantity/saying.ts';
 import { type Course } from '../course.ts';
 import { coverUp } from '../parts.ts';
 import { inUse, paintDry } from '../words/finishing.ts';
-import {} from '../words/protecting.ts';
 import { fitCap, treatCheck } from '../words/timbering.ts';
 
 /** A check in a top face: capped, and left open below. */

@@ -3,19 +3,20 @@ import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { manyDurations } from '../../cure/reaction.ts';
 import { acrossRim, rimmedArea } from '../../geometry/outline.ts';
 import { layeredSection } from '../../geometry/layeredSection.ts';
-import { massShare, massSum } from '../../geometry/groove.ts';
+import { liftCount, massShare, massSum } from '../../geometry/groove.ts';
 import { foamLiquid } from '../../injection/ports.ts';
 import { farther } from '../../finishing/face.ts';
 import { packsOf } from '../../mixing/cartridges.ts';
 import { batchesInAll, coatVolume, cutOutVolume } from '../../mixing/mortarBatch.ts';
 import { hardenerWeight, massOf, volumePart } from '../../mixing/proportions.ts';
+import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Course } from '../course.ts';
 import { mixed } from '../parts.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { supportFill } from '../../shelf/systems/supportFill.ts';
 import { closeAccess, supportShell } from '../words/supporting.ts';
-import { ladder, layMat, pushTest, scuffShell, shellCures, trimHole } from '../words/tubbing.ts';
+import { ladder, layersCool, layMat, pushTest, scuffShell, shellCures, trimHole } from '../words/tubbing.ts';
 import { grit, placeOf, begin, end, dosed, matchIt, stopped, stoppedPicture } from './common.ts';
 
 /** Support below a shell that gives. */
@@ -56,13 +57,20 @@ export function support(c: Course): void {
   end(c, pushed);
 }
 
+/** Layers of mat: as thick as the shell was, where that was measured. */
+function layersOf(c: Course): Figure {
+  const depthMm = c.matter.measure('shellMm');
+  return depthMm ? c.ledger.compute(liftCount, { depthMm, thickestMm: c.of('layer'), least: c.of('layers') }, 'Layers of mat') : c.of('layers');
+}
+
 /** Glass mat in resin, each layer larger. */
 export function laminate(c: Course): void {
   const { ledger } = c;
   begin(c, c.get(tubWork.figures.maskLaminate));
   const [width, height] = placeOf(c);
   const crack = c.matter.measure('lengthMm');
-  const [lap, more, layers] = [c.of('lap'), c.of('more'), c.of('layers')];
+  const [lap, more] = [c.of('lap'), c.of('more')];
+  const layers = layersOf(c);
   if (crack) stopped(c, crack);
   else c.work(trimHole(c.of('layer'), lap), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
   const rims = Array.from({ length: layers.value }, (_v, i) =>
@@ -121,11 +129,15 @@ export function laminate(c: Course): void {
     }),
     says: [
       say`${dose} hardener by weight; one layer mixed at a time, no more at once than is rolled out before it gels.`,
-      say`No more than three layers at once: they heat.`,
+      say`No more than ${c.of('atOnce')} layers at once: they heat.`,
     ],
   });
   areas.forEach((area, i) => {
     const [resin, go] = [resins[i], laid[i]];
+    if (i > 0 && i % c.of('atOnce').value === 0) {
+      const cool = c.curing(c.of('cools'), 'Gelled and cool again');
+      c.wait(layersCool(cool.minutes), cool);
+    }
     if (resin && go)
       c.work(
         layMat(i + 1, layers, area, resin, ledger.compute(hardenerWeight, { resinG: resin, dosePct: dose }, 'Hardener for a layer'), go.batches),

@@ -46,6 +46,18 @@ export const drawCoat = (coat: number, coats: Figure, across: Figure, knife: Fig
   tools: ['taping knife', 'pan'],
 });
 
+/** A coat beside a hump, that runs it out. */
+export const coatBeside = (coat: number, coats: Figure, across: Figure, compound: Figure, thickness: Figure): Said => ({
+  builder: 'coat-beside',
+  title: say`Coat ${String(coat)} of ${coats}, out to ${across} across: ${compound}`,
+  detail: say`beside the hump and not on it, ${thickness} thick there and run out to nothing, from each side with the widest knife, its far edge pressed to the face`,
+  look: say`A straightedge from the top of the hump outward rides on compound all the way; no outer edge is felt.`,
+  done: 'Coat drawn',
+  gives: ['closed', 'level'],
+  sign: 'coat',
+  tools: ['taping knife', 'pan', 'straightedge'],
+});
+
 /** Set is not dry. */
 export const compoundSets = (wait: Figure, next: 'set' | 'tape' = 'set'): Said => ({
   builder: 'compound-sets',
@@ -91,10 +103,10 @@ export const knockDown = (edges: Figure): Said => ({
 });
 
 /** Driving a new screw beside a pop. */
-export const resetFastener = (count: Figure, beside: Figure, screw: Figure, dimple: Figure): Said => ({
+export const resetFastener = (count: Figure, beside: Figure, screw: Saying, dimple: Figure): Said => ({
   builder: 'reset-fastener',
   title: say`${count} new screws, ${beside} beside each pop`,
-  detail: say`board pressed tight to the frame; ${screw} long, into the same member, head ${dimple} below without breaking the paper; then the old nail driven or drawn, loose compound scraped off`,
+  detail: say`board pressed tight to the frame; screws ${screw}, each into the member that its fastener missed or shook loose from; head ${dimple} below without breaking the paper; then the old nail driven or drawn, loose compound scraped off`,
   look: say`The board does not give when pressed; the paper round every head is whole.`,
   done: 'Screws hold',
   tools: ['screw gun', 'hammer', 'scraper'],

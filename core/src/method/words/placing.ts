@@ -66,14 +66,14 @@ export const stripForm = (wait: Figure): Said => ({
 });
 
 /** Taking the board at an edge off, as soon as the mortar stands by itself. */
-export const boardOff = (long: Figure): Said => ({
+export const boardOff = (long: Figure, hard: boolean): Said => ({
   builder: 'board-off',
   title: say`Take the board off, ${long}`,
-  detail: say`braces first, then slid along the edge, not pulled away from it; what the release left is brushed off; holes in the fresh face rubbed full with the float`,
-  look: say`The edge stands by itself, sharp and full; nothing came away with the board.`,
+  detail: say`braces first, then slid along the edge, not pulled away from it; what the release left is brushed off; ${hard ? 'holes in the face scraped out and filled with the same, mixed small' : 'holes in the fresh face rubbed full with the float'}`,
+  look: say`The edge stands by itself, true and full; nothing came away with the board.`,
   done: 'Board off',
   soon: 'at once',
-  tools: ['float', 'brush'],
+  tools: hard ? ['brush', 'scraper', 'trowel'] : ['float', 'brush'],
 });
 
 /** Letting washed ground dry before resin. */

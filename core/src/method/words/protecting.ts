@@ -56,7 +56,7 @@ export const putAway = (covered: boolean, back = false): Said => ({
   builder: 'put-away',
   title: say`Clear away${back ? ' until it has dried' : ''}`,
   detail: say`${covered ? 'dust vacuumed before anything is lifted; sheets and film folded inward' : 'dust vacuumed; what is left goes into a bag'}; ${back ? 'they are laid again before work goes on' : 'what lot and color went in is written down'}`,
-  look: say`Floor wiped, nothing gritty underfoot${back ? '' : '; the note is complete'}.`,
+  look: say`Wiped down, nothing gritty underfoot${back ? '' : '; the note is complete'}.`,
   done: 'Cleared away',
   plain: 'the same whatever the size',
   tools: ['vacuum', 'rags', 'pen'],

@@ -1,5 +1,5 @@
 import type { Figure } from '../../quantity/figure.ts';
-import { say } from '../../quantity/saying.ts';
+import { say, type Saying } from '../../quantity/saying.ts';
 import type { Said } from '../course.ts';
 
 /** Bedding tape. */
@@ -17,10 +17,10 @@ export const bedTape = (length: Figure, width: Figure, bed: Figure, compound: Fi
 });
 
 /** Taking an old bead off an outside corner. */
-export const cutBead = (length: Figure): Said => ({
+export const cutBead = (length: Figure, screw: Saying): Said => ({
   builder: 'cut-bead',
   title: say`Take the old bead off, ${length}`,
-  detail: say`compound scored beside both flanges, nails drawn or cut, bead lifted out in one piece; loose paper and compound cut off, both boards screwed tight`,
+  detail: say`compound scored beside both flanges, nails drawn or cut, bead lifted out in one piece; loose paper and compound cut off, both boards screwed tight, ${screw}`,
   look: say`Both boards end sharp; a straightedge along the corner touches all the way.`,
   done: 'Old bead off',
   tools: ['knife', 'bar', 'screw gun'],
@@ -38,20 +38,20 @@ export const bedBead = (length: Figure, width: Figure, bed: Figure, compound: Fi
 });
 
 /** Cutting out loose tape. */
-export const cutTape = (length: Figure, past: Figure): Said => ({
+export const cutTape = (length: Figure, past: Figure, screw: Saying): Said => ({
   builder: 'cut-tape',
   title: say`Cut the loose tape out, ${past} past where it holds`,
-  detail: say`${length} of it, both edges scored first; loose compound scraped to sound paper; a board that gives is screwed tight`,
+  detail: say`${length} of it, both edges scored first; loose compound scraped to sound paper; a board that gives is screwed tight, ${screw}`,
   look: say`What is left cannot be lifted with the knife.`,
   done: 'Loose tape out',
   tools: ['knife', 'scraper', 'screw gun'],
 });
 
 /** Freeing a corner from its frame. */
-export const freeCorner = (back: Figure, length: Figure, screws: Figure): Said => ({
+export const freeCorner = (back: Figure, length: Figure, screws: Figure, screw: Saying): Said => ({
   builder: 'free-corner',
   title: say`Free one face of the corner, ${back} back`,
-  detail: say`${length} of it: fasteners nearer to the angle drawn or driven through; board held beyond by screws ${screws} apart: the corner then floats with the seasons`,
+  detail: say`${length} of it: fasteners nearer to the angle drawn or driven through; board held beyond by screws ${screws} apart, ${screw}: the corner then floats with the seasons`,
   look: say`Pressed beside the angle the board gives a little and comes back; nothing clicks.`,
   done: 'Corner free',
   tools: ['magnet', 'screw gun', 'punch'],

@@ -242,6 +242,16 @@ export const shellCures = (wait: Figure): Said => ({
   tools: [],
 });
 
+/** Resting layers that are hot before more of them go on. */
+export const layersCool = (wait: Figure): Said => ({
+  builder: 'layers-cool',
+  title: say`Let the layers gel and cool, ${wait}`,
+  detail: say`by hand on the shell, not by the clock alone: more on what is still hot cracks it; roller and brush washed meanwhile`,
+  look: say`Gelled, no warmer than the hand, and still tacky.`,
+  done: 'Layers cool',
+  tools: [],
+});
+
 /** Pressing a rebuilt place before it is coated. */
 export const pushTest = (most: Figure): Said => ({
   builder: 'push-test',

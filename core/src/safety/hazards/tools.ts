@@ -30,7 +30,9 @@ const rows: readonly (readonly [row: DustWork, title: string, tools: readonly st
 ];
 
 /** The rows of the silica table that steps fall under, with the name of the tool and its steps. */
-export function dustRows(steps: readonly DoneStep[]): readonly { readonly row: DustWork; readonly title: string; readonly on: readonly DoneStep[] }[] {
+export function dustRows<S extends Pick<DoneStep, 'tools'>>(
+  steps: readonly S[],
+): readonly { readonly row: DustWork; readonly title: string; readonly on: readonly S[] }[] {
   return rows.flatMap(([row, title, tools]) => {
     const on = steps.filter((s) => s.tools.some((t) => tools.includes(t)));
     return on.length === 0 ? [] : [{ row, title, on }];

@@ -13,6 +13,7 @@ export const dryingCompound = {
   preparation: 'as-found',
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },
+  hides: { max: of(6, 'depth', 'practice', 'Highest hump that is run out') },
   sizeWhy: { deep: 'it shrinks and cracks in a thick coat' },
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {

@@ -14,6 +14,7 @@ export const enamelTouchUp = {
   width: {},
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },
   extent: { max: of(60, 'depth', 'practice', 'Largest') },
+  flex: { max: of(1, 'depth', 'judgement', 'Most it may give') },
   sizeWhy: { deep: 'build it in coats over primed metal', large: 'a large place is coated whole' },
   slabC: { min: of(16, 'temperature', 'generic-sheet', 'Coldest'), max: of(32, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,

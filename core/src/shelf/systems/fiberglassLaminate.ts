@@ -32,7 +32,9 @@ export const fiberglassLaminate = {
   figures: {
     lap: of(50, 'depth', 'practice', 'Onto sound shell'),
     more: of(25, 'depth', 'practice', 'Each layer larger, each side'),
-    layers: of(3, 'count', 'practice', 'Layers of mat'),
+    layers: of(3, 'count', 'practice', 'Layers of mat, at least'),
+    atOnce: of(3, 'count', 'practice', 'Layers laid at once'),
+    cools: of(60, 'duration', 'practice', 'Gelled and cool again, at the reference temperature'),
     layer: of(1, 'depth', 'generic-sheet', 'A layer, rolled out'),
     resinPerL: of(0.7, 'ratio', 'practice', 'Share of resin in a layer'),
     density: of(1.1, 'density', 'generic-sheet', 'Density of the resin'),

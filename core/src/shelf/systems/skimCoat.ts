@@ -13,7 +13,12 @@ export const skimCoat = {
   preparation: 'as-found',
   width: { max: of(0.3, 'crackWidth', 'practice', 'Widest crack that stays closed under it') },
   depth: { max: of(3, 'depth', 'practice', 'Thickest in all') },
-  sizeWhy: { deep: 'thicker than a skim', wide: 'a crack that is seen comes through it: it is opened, filled and taped first' },
+  hides: { max: of(1.5, 'depth', 'practice', 'Highest hump that it hides') },
+  sizeWhy: {
+    high: 'it is run out wide with compound first',
+    deep: 'thicker than a skim',
+    wide: 'a crack that is seen comes through it: it is opened, filled and taped first',
+  },
   slabC: { min: of(10, 'temperature', 'astm-c840', 'Coldest'), max: of(40, 'temperature', 'generic-sheet', 'Warmest') },
   remarks: {
     moisture: gypsumInDamp,

@@ -9,7 +9,6 @@ export const brokenEdge: Kind = {
   id: 'broken-edge',
   surface: 'concrete',
   forTheRecord: ['look'],
-  alike: { edge: [['slab', 'curb']] },
   title: 'broken edge or nosing',
   called: { is: ['edge', 'nosing', 'curb', 'broken edge'], in: ['step', 'stair', 'slab', 'nosing', 'curb'] },
   asks: [

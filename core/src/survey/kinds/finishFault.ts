@@ -1,6 +1,6 @@
 import type { Kind } from '../kind.ts';
 import { boardAsks } from '../board.ts';
-import { causeAsks, choice, estimateAsk, faceAsks, lookAsk, measure, outlineAsk } from '../questions.ts';
+import { causeAsks, choice, estimateAsk, faceAsks, is, lookAsk, measure, outlineAsk } from '../questions.ts';
 import { measuredRow, outlineSurvey } from '../sizes.ts';
 
 /** A fault of the finish over an area: it is whole, and it shows. */
@@ -23,7 +23,7 @@ export const finishFault: Kind = {
       scratches: 'sanding scratches',
       texture: 'texture that does not match',
     }),
-    measure('heightMm', 'Size', 'How high is it?', 'depth', [0, 20], { required: false, hint: 'straightedge over it' }),
+    measure('heightMm', 'Size', 'How high is it?', 'depth', [0, 20], { required: false, when: [is('fault', 'hump')], hint: 'straightedge over it' }),
     ...boardAsks,
     ...causeAsks({ coats: 'too few coats', sanding: 'sanding', primer: 'no primer', dry: 'coated before it was dry' }),
     ...faceAsks,

@@ -3,6 +3,7 @@ import { longCutOutDoubt } from '../extent.ts';
 import type { Kind } from '../kind.ts';
 import { beforeAsk, behindAsks, causeAsks, choice, depthAsks, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, trafficAsk } from '../questions.ts';
 import { measuredRow, outlineSurvey } from '../sizes.ts';
+import { intoBody } from '../through.ts';
 
 /** margin that a square cut-out keeps around what is broken, in mm */
 const { spallMargin: margin } = measuring.figures;
@@ -30,6 +31,16 @@ export const spall: Kind = {
     lookAsk,
     beforeAsk({ paint: 'paint or coating', tile: 'tile or topping' }),
   ],
-  sense: (facts, ledger) => ({ refused: [], doubts: longCutOutDoubt(facts, ledger, margin) }),
+  sense: (facts, ledger) => {
+    const into = intoBody(facts, ledger, {
+      id: 'deep-spall',
+      place: 'A spall',
+      body: 'the member',
+      section: 'slabMm',
+      through: 'A hole right through is boarded from below, which is other work.',
+      deep: 'has an engineer looked at what is left to carry?',
+    });
+    return { ...into, doubts: [...into.doubts, ...longCutOutDoubt(facts, ledger, margin)] };
+  },
   survey: (read) => outlineSurvey(read, margin, () => measuredRow('cover', 'Cover over the bar', read.measure('coverMm'))),
 };

@@ -1,12 +1,8 @@
-import { say } from '../../quantity/saying.ts';
-import { valueOf } from '../ask.ts';
 import type { Kind } from '../kind.ts';
 import { behindAsks, causeAsks, choice, depthAsks, estimateAsk, lookAsk, outlineAsk } from '../questions.ts';
 import { outlineSurvey } from '../sizes.ts';
+import { intoBody } from '../through.ts';
 import { woodAsks } from '../wood.ts';
-
-/** share of the section above which a fill is no longer the usual answer */
-const deepShare = 1 / 3;
 
 /** A decayed pocket, open to one face. */
 export const timberDecay: Kind = {
@@ -28,31 +24,14 @@ export const timberDecay: Kind = {
     ...behindAsks,
     lookAsk,
   ],
-  sense: (facts, ledger) => {
-    const [depth, section] = [valueOf(facts['depthMm']), valueOf(facts['sectionMm'])] as [number | undefined, number | undefined];
-    if (depth === undefined || section === undefined) return { refused: [], doubts: [] };
-    const given = (label: string, value: number) => ledger.given(label, 'depth', value, 'entered', '');
-    if (depth >= section)
-      return {
-        refused: [
-          {
-            field: 'depthMm',
-            sentence: say`The pocket cannot be deeper than the piece: ${given('depth', depth)} in ${given('section', section)}. A pocket right through is a through-hole.`,
-          },
-        ],
-        doubts: [],
-      };
-    if (depth <= section * deepShare) return { refused: [], doubts: [] };
-    return {
-      refused: [],
-      doubts: [
-        {
-          id: 'deep-decay',
-          field: 'depthMm',
-          sentence: say`It goes more than a third into the piece, ${given('depth', depth)} of ${given('section', section)}: should a piece be let in instead of filled?`,
-        },
-      ],
-    };
-  },
+  sense: (facts, ledger) =>
+    intoBody(facts, ledger, {
+      id: 'deep-decay',
+      place: 'The pocket',
+      body: 'the piece',
+      section: 'sectionMm',
+      through: 'A pocket right through is a through-hole.',
+      deep: 'should a piece be let in instead of filled?',
+    }),
   survey: (read) => outlineSurvey(read, undefined),
 };

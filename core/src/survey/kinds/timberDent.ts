@@ -1,6 +1,7 @@
 import type { Kind } from '../kind.ts';
 import { causeAsks, choice, lookAsk, spotAsks } from '../questions.ts';
 import { spotSurvey } from '../sizes.ts';
+import { intoBody } from '../through.ts';
 import { woodAsks } from '../wood.ts';
 
 /** A dent or a gouge in timber. */
@@ -19,5 +20,14 @@ export const timberDent: Kind = {
     ...causeAsks({ impact: 'a knock', tool: 'a tool', hardware: 'old hardware' }),
     lookAsk,
   ],
+  sense: (facts, ledger) =>
+    intoBody(facts, ledger, {
+      id: 'deep-dent',
+      place: 'The dent',
+      body: 'the piece',
+      section: 'sectionMm',
+      through: 'What goes right through is a through-hole.',
+      deep: 'is the piece still strong enough, or should wood be let in?',
+    }),
   survey: (read) => spotSurvey(read),
 };
