@@ -6,6 +6,7 @@ import {
   answersSentence,
   cite,
   clockTime,
+  dayName,
   firstsTitle,
   isOtherWork,
   kindOf,
@@ -68,12 +69,19 @@ function workLines(work: PlannedWork, { how, text }: Words): string[] {
   const { goods, worn } = takenAlong(work);
   const against = work.candidate.grade === 'out' ? ', against the verdict' : work.candidate.grade === 'care' ? ', with care' : '';
   const said = saidStarts(work.schedule, how.timeZone);
+  const startOf = (i: number) => said[i] ?? work.schedule.rows[i]?.start;
+  /** the day of a line, said wherever it is another than that of the line before */
+  const dayOf = (i: number) => {
+    const start = startOf(i);
+    return start === undefined ? '' : `  ${dayName(start, how.timeZone)}`;
+  };
   return [
     '',
     `${work.candidate.system.title}, ${work.by === 'choice' ? 'chosen' : 'proposed'}${against}, ${work.method.named}: ${fig(work.schedule.total)}, ${fig(work.schedule.handsOn)} by hand`,
     ...(work.reason === undefined ? [] : [`  because: ${work.reason}`]),
     ...work.schedule.rows.flatMap(({ step, start, latest }, i) => [
-      `  ${clockTime(said[i] ?? start, how)}  ${text(step.title)}: ${text(step.detail)}`,
+      ...(dayOf(i) === dayOf(i - 1) ? [] : [dayOf(i)]),
+      `  ${clockTime(startOf(i) ?? start, how)}  ${text(step.title)}: ${text(step.detail)}`,
       ...careLine(cautionsOn(work.cautions, step.id)),
       `         look: ${text(step.look)}${latest ? ` Before ${clockTime(latest.at, { ...how, day: start })}; else: ${text(latest.ifMissed)}` : ''}`,
     ]),

@@ -73,6 +73,20 @@ describe('what a system leaves to be done', () => {
     expect([wall('hidden')?.against.some((v) => v.rule === 'left-open'), wall('close')?.against.some((v) => v.rule === 'left-open')]).toEqual([false, true]);
   });
 
+  it('of what seals is that it carries, where strength is asked; of a plug in a wall that leaks, that it is tight', () => {
+    const open = (system: string, given: Readonly<Record<string, unknown>>) => {
+      const verdict = surveyedPlan('wall-crack', given)
+        .candidates.find((c) => c.system.id === system)
+        ?.verdicts.find((v) => v.rule === 'left-open');
+      return verdict?.grade === 'fits' ? '' : verdict && tell(verdict.reason(), how);
+    };
+    expect(open('injection-foam', { claim: 'restore-strength', look: 'hidden' })).toContain('that it carries again');
+    expect(open('epoxy-injection-resin', { claim: 'restore-strength', look: 'close' })).toBe('');
+    expect(open('water-plug', { moisture: 'running', look: 'close' })).toContain('that it is tight against water');
+    expect(open('water-plug + injection-foam', { moisture: 'running', look: 'close' })).toBe('');
+    expect(open('flexible-sealant', { moisture: 'dry', look: 'close' })).toBe('');
+  });
+
   it('of a sealant in a joint with broken edges is the edges, and there is a combination that rebuilds them first', () => {
     const plan = surveyedPlan('joint-spall', { joint: 'isolation', filler: 'soft' });
     const together = plan.candidates.find((c) => c.system.id === 'epoxy-mortar + flexible-sealant');

@@ -22,6 +22,7 @@ export function askedOutcomes(kind: Kind, choice: (field: string) => string | un
   const film = again || films.includes(choice('paint') ?? (kind.surface === 'timber' ? choice('finish') : undefined) ?? '');
   return [
     ...asks,
+    ...(choice('claim') === 'restore-strength' ? (['carries'] as const) : []),
     ...(texture !== undefined && texture !== 'smooth' ? (['texture'] as const) : []),
     ...(film ? (['painted'] as const) : []),
     ...(match === 'color' || match === 'both' ? (['color'] as const) : []),

@@ -155,7 +155,7 @@ export const floodCrack = (resin: Figure, pass: number, passes: Figure, off: Fig
   detail: say`mixed a batch at a time and stirred to one color; poured along it and kept as a puddle, worked back over it with a brush until it sinks no more; what is left on the face is brushed off within ${off}`,
   look: say`No more bubbles rise; the crack stays wet and dark.`,
   done: 'Flooded',
-  gives: ['closed'],
+  gives: ['closed', 'carries'],
   tools: ['bottle or can', 'broom', 'squeegee'],
 });
 
@@ -166,7 +166,7 @@ export const floodNet = (resin: Figure, pass: number, passes: Figure, off: Figur
   detail: say`mixed a batch at a time and stirred to one color; poured out in ribbons, spread with a squeegee and broomed to and fro, back over every place that has drunk it; no puddle is left standing longer than ${off}: it is pushed on to dry places`,
   look: say`The whole net stands out wet and dark; no more bubbles rise, nothing shines like glass.`,
   done: 'Flooded',
-  gives: ['closed'],
+  gives: ['closed', 'carries'],
   tools: ['pail', 'squeegee', 'soft broom', 'spiked shoes'],
 });
 

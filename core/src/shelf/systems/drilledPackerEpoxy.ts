@@ -9,7 +9,7 @@ export const drilledPackerEpoxy = {
   work: 'bonds still, dry cracks in thick walls',
   suits: ['wall-crack'],
   hazards: ['pressed'],
-  gives: ['closed', 'access', 'painted'],
+  gives: ['closed', 'carries', 'watertight', 'access', 'painted'],
   opens: ['access'],
   preparation: 'as-found',
   does: ['drilled'],

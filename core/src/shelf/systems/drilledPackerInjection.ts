@@ -9,7 +9,7 @@ export const drilledPackerInjection = {
   work: 'tightens cracks in thick or wet walls',
   suits: ['wall-crack'],
   hazards: ['isocyanate', 'pressed'],
-  gives: ['access', 'painted'],
+  gives: ['watertight', 'access', 'painted'],
   opens: ['access'],
   preparation: 'as-found',
   does: ['foams', 'drilled'],

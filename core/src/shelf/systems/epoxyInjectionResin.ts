@@ -9,7 +9,7 @@ export const epoxyInjectionResin = {
   work: 'bonds still, dry cracks by injection',
   suits: ['slab-crack', 'wall-crack'],
   hazards: ['pressed'],
-  gives: ['closed', 'painted'],
+  gives: ['closed', 'carries', 'watertight', 'painted'],
   preparation: 'as-found',
   width: { min: of(0.05, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(6, 'crackWidth', 'practice', 'Widest crack') },
   depth: {},

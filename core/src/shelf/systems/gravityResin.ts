@@ -9,7 +9,7 @@ export const gravityResin = {
   work: 'soaks fine cracks in floors from above',
   suits: ['slab-crack', 'map-cracking'],
   hazards: ['methacrylate', 'hot'],
-  gives: ['closed'],
+  gives: ['closed', 'carries'],
   preparation: 'as-found',
   width: { min: of(0.03, 'crackWidth', 'aci-224-1r', 'Narrowest crack'), max: of(2, 'crackWidth', 'aci-224-1r', 'Widest crack') },
   depth: {},

@@ -9,7 +9,7 @@ export const injectionFoam = {
   work: 'stops water in cracks',
   suits: ['slab-crack', 'wall-crack'],
   hazards: ['isocyanate', 'pressed'],
-  gives: ['painted'],
+  gives: ['watertight', 'painted'],
   preparation: 'as-found',
   does: ['foams'],
   width: { max: of(6, 'crackWidth', 'practice', 'Widest crack') },

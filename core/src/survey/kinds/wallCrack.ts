@@ -10,7 +10,10 @@ export const wallCrack: Kind = {
   id: 'wall-crack',
   surface: 'concrete',
   alike: { member: [['soffit', 'beam']], course: [['upright', 'slanting', 'joint']], moisture: [['damp', 'seasonal']], look: [['passing', 'close']] },
-  asksFor: (choice) => (choice('look') === 'hidden' ? [] : ['closed']),
+  asksFor: (choice) => [
+    ...(choice('look') === 'hidden' ? [] : (['closed'] as const)),
+    ...((choice('moisture') ?? 'dry') === 'dry' ? [] : (['watertight'] as const)),
+  ],
   title: 'crack in a wall or soffit',
   called: { is: ['crack'], in: ['wall', 'soffit', 'beam', 'column', 'foundation'] },
   asks: [
