@@ -27,7 +27,7 @@ const computed: Readonly<Record<string, string>> = {
   // a flooded crack takes what is in it too; slabs are injected as slabs, joints rebuilt over a choked cut
   '0.15.0': '7f4dac4411c14a2f',
   // what is measured is read: bars under a saw, screws by the board, a shell's thickness, a hump run out, edges by what they are of
-  '0.16.0': '91dc9805c5b8c4cd',
+  '0.16.0': '71de9ed2360d494c',
 };
 
 it('rises whenever the figures of a plan change', () => {

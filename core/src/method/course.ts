@@ -3,6 +3,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Saying } from '../quantity/saying.ts';
 import { CourseMixes } from './courseMixes.ts';
+import { inBatches } from './inBatches.ts';
 import { inParts } from './inParts.ts';
 import { Materials } from './materials.ts';
 import type { Skill } from '../survey/crew.ts';
@@ -260,10 +261,11 @@ export class Course extends CourseMixes {
     if (lost) throw new Error(`a link from '${lost.from}' to '${lost.to}' joins a step that is not there`);
     const serves = (id: string) => [...this.#asked].filter(([, { uses }]) => uses.some((u) => u.of === id)).map(([step]) => step);
     const parts = inParts(this.ledger, this.steps, this.links);
+    const batches = inBatches(this.ledger, this.counted, this.#asked);
     const steps = this.steps.map((step): Step => {
       const asked = this.#asked.get(step.id);
       const { done: _done, limits: _limits, stands: _stands, frees: _frees, keptWet: _keptWet, ...rest } = step;
-      const detail = [...step.detail, ...(parts.get(step.id) ?? [])];
+      const detail = [...step.detail, ...(batches.get(step.id) ?? []), ...(parts.get(step.id) ?? [])];
       return { ...rest, detail, check: checkOf(step), ...(asked && { handsOn: handsOnOf(this, step, asked, this.#materials, this.mixes) }) };
     });
     const cautions = cautionsOf(this.matter, { steps, asked: this.#asked, materials: this.#materials, mixes: this.mixes });

@@ -6,6 +6,7 @@ import { say, type Saying } from '../quantity/saying.ts';
 import { wasteWords, type MixCareId } from '../shelf/mixCare.ts';
 import type { RateId } from '../shelf/rates.ts';
 import { anyWork } from '../shelf/usual/anyWork.ts';
+import type { Counted } from './inBatches.ts';
 import { bandOf, byPail, needsToPlace, pailWords } from './batches.ts';
 import { CourseFigures } from './courseFigures.ts';
 import { handlingOf } from './mixHandling.ts';
@@ -15,6 +16,12 @@ import type { Mix, MixPart, MixSaid } from './work.ts';
 /** The mixes of a method in the making: in batches that are placed within their working time, with how they are measured and stirred. */
 export class CourseMixes extends CourseFigures {
   readonly #said: Omit<Mix, 'serves'>[] = [];
+  readonly #counted = new Map<string, Counted>();
+
+  /** Mixes whose batches no step of their own tells. */
+  protected get counted(): ReadonlyMap<string, Counted> {
+    return this.#counted;
+  }
 
   get mixes(): readonly Omit<Mix, 'serves'>[] {
     return this.#said;
@@ -34,6 +41,8 @@ export class CourseMixes extends CourseFigures {
       readonly least?: Figure;
       readonly care: MixCareId;
       readonly of?: string;
+      /** a step of its own says how many */
+      readonly told?: true;
     },
     says: readonly Saying[],
   ): { readonly batches: Figure; readonly batch: Figure } {
@@ -64,6 +73,7 @@ export class CourseMixes extends CourseFigures {
       says: [...says, ...pailWords(this, [batches])],
       parts: parts.map((p) => (p.once === true ? p : { ...p, each: share(p.amount) })),
     });
+    if (place.told !== true) this.#counted.set(id, { batches, batch });
     return { batches, batch };
   }
 

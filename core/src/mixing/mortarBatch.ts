@@ -140,6 +140,20 @@ export const liquidFor = formula({
   compute: ({ powderG, liquidShare }) => powderG * liquidShare,
 });
 
+/** Batches of a mix that are placed in one step. */
+export const batchesHere = formula({
+  name: 'batches-here',
+  title: 'Batches here',
+  words: 'what is placed here over one batch, upward to whole ones',
+  inputs: {
+    volumeMl: { kind: 'volume', label: 'placed here', min: 0, max: 1e8, usual: 2500 },
+    batchMl: { kind: 'volume', label: 'one batch', min: 0.1, max: 1e8, usual: 1000 },
+  },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ volumeMl, batchMl }) => wholeAbove(volumeMl / batchMl),
+});
+
 /** Batches of all lifts: each lift is mixed for itself, for what waits in the pail between them is lost. */
 export const batchesInAll = formula({
   name: 'batches-in-all',

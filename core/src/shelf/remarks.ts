@@ -59,6 +59,12 @@ export const carriesNoLoad = {
   unknown: { grade: 'care', why: 'only if it carries no load', source: 'practice', change: 'find out whether it carries load' },
 } as const satisfies Readonly<Record<string, Remark>>;
 
+/** New wood in a piece that carries: somebody licensed draws it, and it is propped. */
+export const carriesAsDrawn = {
+  yes: { grade: 'care', why: 'only as an engineer has drawn it, and propped before anything is cut', source: 'practice' },
+  unknown: { grade: 'care', why: 'only if it carries no load, or as an engineer has drawn it', source: 'practice', change: 'find out whether it carries load' },
+} as const satisfies Readonly<Record<string, Remark>>;
+
 export const waterClosed = {
   open: { grade: 'out', why: 'water still gets in: it fails from behind', source: 'practice', change: 'stop the water first' },
 } as const satisfies Readonly<Record<string, Remark>>;

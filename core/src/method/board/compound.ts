@@ -134,7 +134,7 @@ export function mixSetting(
       { what: 'Powder', role: 'powder', amount: powderG },
       { what: 'Cool water', role: 'liquid', amount: waterG },
     ],
-    { within, pace, care: 'setting compound', of: settingCompound45.id },
+    { within, pace, care: 'setting compound', of: settingCompound45.id, told: true },
     [says, ...(total.value > volume.value ? [say`${volume} of it is placed: less than ${total} cannot be measured out, and the rest is lost.`] : [])],
   );
   const each = (amount: Figure) => c.mixes.find((m) => m.id === id)?.parts.find((p) => p.amount === amount)?.each ?? amount;

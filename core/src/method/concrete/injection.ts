@@ -76,7 +76,7 @@ export function waterPlug(c: Course): void {
       { what: 'Powder', role: 'powder', amount: powder },
       { what: 'Clean water', role: 'liquid', amount: water },
     ],
-    { within: c.of('within'), pace: 'noPace', least: count, care: 'quick cement' },
+    { within: c.of('within'), pace: 'noPace', least: count, care: 'quick cement', told: true },
     [say`One handful at a time: it sets in the hand.`, say`Warm water and warm powder set faster.`],
   );
   c.work(pressPlug(batches, c.of('within'), c.of('hold'), powder), c.byCount('readySetUp', 'plugEach', count, 'Plugging'), {

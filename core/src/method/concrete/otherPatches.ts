@@ -158,7 +158,7 @@ export function formedPour(c: Course, cut: SquareCut): void {
   const powder = ledger.compute(powderFor, { volumeMl: toMix, yieldMlG: c.of('yieldMlG') });
   const water = ledger.compute(liquidFor, { powderG: powder, liquidShare: c.of('liquidShare') });
   const potLife = c.working(c.of('potLife'));
-  c.mix(
+  const { batches } = c.mix(
     'pour',
     'Micro-concrete',
     toMix,
@@ -166,10 +166,10 @@ export function formedPour(c: Course, cut: SquareCut): void {
       { what: 'Powder', role: 'powder', amount: powder },
       { what: 'Water', role: 'liquid', amount: water },
     ],
-    { within: potLife, pace: 'pourPerL', care: 'poured cement' },
+    { within: potLife, pace: 'pourPerL', care: 'poured cement', told: true },
     [say`All of it mixed before the first is poured, or two mixers in turn: the pour must not stop.`],
   );
-  const poured = c.work(pourForm(cut.volume, potLife), c.byVolume('mixMin', 'pourPerL', toMix, 'Mixing and pouring'), {
+  const poured = c.work(pourForm(cut.volume, potLife, batches), c.byVolume('mixMin', 'pourPerL', toMix, 'Mixing and pouring'), {
     uses: [{ of: 'pour', amount: toMix }],
   });
   c.work(clearAway(potLife, 'mixer and chute washed, the water kept off drains'), c.rate('cleanTools'));

@@ -64,9 +64,10 @@ function paredPlace({ ledger }: Course, { width, height, area, depth, volume, th
   };
 }
 
-/** @param pared how far past what the point found it is cut */
-export function begin(c: Course, area: Figure, pared?: Figure): void {
+/** @param pared how far past what the point found it is cut @param before what is done before anything is cut */
+export function begin(c: Course, area: Figure, pared?: Figure, before?: () => void): void {
   coverUp(c, false);
+  before?.();
   if (!c.once('cut-sound')) return;
   const most = c.limit(c.system.woodMoisture?.max, 'highest moisture');
   c.work(

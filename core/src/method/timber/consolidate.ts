@@ -31,20 +31,16 @@ export function consolidate(c: Course): void {
     depthMm: place.depth,
     bottomMm2: place.through ? c.stated('No bottom', 'area', 0) : place.area,
   });
-  const drunk = holes
-    ? ledger.compute(
-        volumePart,
-        {
-          volumeMl: ledger.compute(soakedWood, {
-            rimmedMm2: ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.of('rim') }, 'Soaked'),
-            thicknessMm: section,
-            faceMm2: place.area,
-            pocketMm: place.depth,
-          }),
-          share: c.of('drinks'),
-        },
-        'Wood drinks',
-      )
+  const soaked =
+    holes &&
+    ledger.compute(soakedWood, {
+      rimmedMm2: ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: c.of('rim') }, 'Soaked'),
+      thicknessMm: section,
+      faceMm2: place.area,
+      pocketMm: place.depth,
+    });
+  const drunk = soaked
+    ? ledger.compute(volumePart, { volumeMl: soaked, share: c.of('drinks') }, 'Wood drinks')
     : ledger.compute(coatVolume, { areaMm2: faces, filmMm: c.of('brushed') }, 'Walls drink');
   const resin = mixed(c, drunk, 'Consolidant to mix');
   const potLife = c.working(c.of('potLife'));
@@ -63,6 +59,10 @@ export function consolidate(c: Course): void {
       c.curing(c.get(readyFor(c.system, undefined)), 'Consolidant hard after').minutes,
       c.isLast ? undefined : fillerFrom(c),
       holes !== undefined,
+      soaked && {
+        runsOut: ledger.compute(volumePart, { volumeMl: drunk, share: c.of('runsOut') }, 'Runs out above'),
+        gone: ledger.compute(volumePart, { volumeMl: soaked, share: c.of('gone') }, 'Too far gone above'),
+      },
     ),
     soaking,
     { uses: [{ of: 'consolidant', amount: resin }] },

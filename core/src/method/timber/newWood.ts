@@ -9,10 +9,11 @@ import { coatVolume } from '../../mixing/mortarBatch.ts';
 import { scarfLength } from '../../mixing/timber.ts';
 import type { Figure } from '../../quantity/figure.ts';
 import { say } from '../../quantity/saying.ts';
+import { readyFor } from '../../shelf/patchSystem.ts';
 import { type Course } from '../course.ts';
 import { Missing } from '../courseFigures.ts';
 import { clearAway } from '../words/protecting.ts';
-import { clamped, cutPocket, cutScarf, glueWood, shapeFiller } from '../words/timbering.ts';
+import { clamped, cutPocket, cutScarf, easeProps, glueWood, propPiece, shapeFiller } from '../words/timbering.ts';
 import { placeOf, begin, end, gritsFor } from './common.ts';
 
 /** A piece of the same wood glued into a square pocket. */
@@ -47,10 +48,11 @@ export function woodInsert(c: Course): void {
   end(c, ledger.compute(rimmedArea, { widthMm: w, heightMm: h, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.lastStep);
 }
 
-function glued(c: Course, face: Figure, what: string, wood: Use): void {
+/** Glues new wood in, clamps it and planes it flush. @returns the step that glues */
+function glued(c: Course, face: Figure, what: string, wood: Use): string {
   const glue = c.ledger.compute(coatVolume, { areaMm2: face, filmMm: c.of('glue') }, 'Glue');
   const open = c.closes(c.of('open'), 'Closed within');
-  c.work(glueWood(glue, open, c.of('over'), what), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Gluing'), {
+  const step = c.work(glueWood(glue, open, c.of('over'), what), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Gluing'), {
     uses: [wood, c.use('glue', 'Glue', 'adhesive', glue, c.system.id)],
   });
   const clamp = c.curing(c.of('clamp'), 'Clamped for');
@@ -59,13 +61,16 @@ function glued(c: Course, face: Figure, what: string, wood: Use): void {
   c.wait(clamped(clamp.minutes), clamp, at);
   c.work(shapeFiller(c.of('over'), ...gritsFor(c), false, c.matter.choice('member')), c.byArea('readySetUp', 'shapePerM2', face, 'Planing flush'));
   c.amount('glue', 'Glue', glue);
+  return step;
 }
 
 /** A decayed end cut off and new wood spliced on. */
 export function woodSplice(c: Course): void {
   const { ledger } = c;
   const place = placeOf(c);
-  begin(c, place.area);
+  const carries = c.matter.choice('loaded') === 'yes';
+  const props = c.get(timberWork.figures.props);
+  begin(c, place.area, undefined, carries ? () => c.work(propPiece(props), c.byCount('readySetUp', 'propEach', props, 'Propping')) : undefined);
   const section = c.matter.measure('sectionMm') ?? place.depth;
   const scarf = ledger.compute(scarfLength, { thicknessMm: section, slope: c.of('slope') });
   c.work(cutScarf(scarf, c.of('past'), c.of('slope')), c.byCount('readySetUp', 'insertEach', c.stated('Old and new', 'count', 2), 'Cutting the scarf'));
@@ -76,7 +81,12 @@ export function woodSplice(c: Course): void {
     'New piece, without the scarf',
   );
   const long = ledger.compute(sumOf, { partMm: [piece, scarf] }, 'New piece with its scarf');
-  glued(c, face, 'splice', c.use('wood', 'Wood of the same section, length', 'wood', ledger.compute(lengthsInAll, { lengthMm: [long] }, 'New wood')));
+  const glueStep = glued(
+    c,
+    face,
+    'splice',
+    c.use('wood', 'Wood of the same section, length', 'wood', ledger.compute(lengthsInAll, { lengthMm: [long] }, 'New wood')),
+  );
   c.amount('scarf', 'Scarf', scarf);
   c.amount('piece', 'New piece, without the scarf', piece);
   c.named = 'spliced';
@@ -125,5 +135,11 @@ export function woodSplice(c: Course): void {
       { id: 'new', at: [L * 0.6, t * 0.4], title: say`new, ends sealed`, detail: say`scarf ${c.of('slope')} to one` },
     ],
   });
-  end(c, ledger.compute(rimmedArea, { widthMm: piece, heightMm: section, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), c.lastStep);
+  if (carries) {
+    const full = c.curing(c.get(readyFor(c.system, undefined)), 'Carries after');
+    c.atLeast(full, glueStep);
+    const watched = c.get(timberWork.figures.watched);
+    c.work(easeProps(full.minutes, watched), c.together([c.byCount('inHand', 'propEach', props, 'Turning them'), watched], 'Easing the props'));
+  }
+  end(c, ledger.compute(rimmedArea, { widthMm: piece, heightMm: section, rimMm: c.get(timberWork.figures.primedPast) }, 'Finished'), glueStep);
 }

@@ -1,3 +1,4 @@
+import { grits } from '../../shelf/usual/grits.ts';
 import { tubWork } from '../../shelf/usual/tubWork.ts';
 import { flashTime, paintNeeded } from '../../finishing/face.ts';
 import { jarCount } from '../../finishing/spray.ts';
@@ -10,7 +11,7 @@ import { adhesionPromoter } from '../../shelf/auxiliaries/adhesionPromoter.ts';
 import type { Course } from '../course.ts';
 import { longer, pulled } from '../parts.ts';
 import { clearAway } from '../words/protecting.ts';
-import { flash, loadJar, mistCoat, promoter, scuffShell } from '../words/tubbing.ts';
+import { flash, loadJar, mistCoat, promoter, roughPlaces, scuffShell } from '../words/tubbing.ts';
 import { placeOf, begin, end, matchIt } from './common.ts';
 
 /** Promoter, then mist coats. */
@@ -75,7 +76,8 @@ export function mistCoats(c: Course): void {
   c.amount('coating', 'Coating in all', total);
   c.amount('loads', 'Jar loads', loads);
   c.amount('flash', 'Flash between coats', flashed);
-  c.amount('hard', 'Rough places wet-sanded after', c.of('hard'));
+  const hard = c.curing(c.of('hard'), 'Hard enough to wet-sand');
+  c.ready(roughPlaces(hard.minutes, c.get(grits[2000])), hard, last);
   c.named = c.named === 'as found' ? 'coated' : `${c.named}, coated`;
   if (c.isFirst)
     c.sections.push(

@@ -45,10 +45,10 @@ export const buildForm = (height: Figure, press: Figure, gap: Figure): Said => (
 });
 
 /** Pouring behind a form. */
-export const pourForm = (volume: Figure, within: Figure): Said => ({
+export const pourForm = (volume: Figure, within: Figure, batches: Figure): Said => ({
   builder: 'pour-form',
   title: say`Pour ${volume} from one side, within ${within}`,
-  detail: say`mixed just before, one pail ready while the other runs; without a break until it stands in the chimney and comes from every vent; the form tapped, not shaken`,
+  detail: say`mixed just before${batches.value > 1 ? say`, in ${batches} batches, the next ready while one runs` : ''}; without a break until it stands in the chimney and comes from every vent; the form tapped, not shaken`,
   look: say`Gray paste at every vent, the chimney stays full.`,
   done: 'Poured full',
   gives: ['closed'],

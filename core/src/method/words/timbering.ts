@@ -14,6 +14,28 @@ export const cutSound = (area: Figure, most: Figure, pared: Figure | undefined, 
   tools: ['chisel or hook', 'moisture meter', 'vacuum'],
 });
 
+/** Props under a piece that carries, before anything of it is cut. */
+export const propPiece = (props: Figure): Said => ({
+  builder: 'prop-piece',
+  title: say`Prop it: ${props} props, on both sides of the cut`,
+  detail: say`where and on what the engineer has drawn; on a spreader, tightened until the load is off and no more; a pencil line across the joint tells whether anything moves`,
+  look: say`Props stand plumb and tight; the pencil line has not moved.`,
+  done: 'Propped',
+  tools: ['props', 'level', 'pencil'],
+  stands: ['props'],
+});
+
+/** Props eased when new wood carries. */
+export const easeProps = (wait: Figure, watched: Figure): Said => ({
+  builder: 'ease-props',
+  title: say`Ease the props after ${wait}`,
+  detail: say`a turn at a time, all of them alike, and watched; when the engineer’s time is longer, then; taken away when nothing has moved for ${watched}`,
+  look: say`The pencil line has not moved; the joint is closed.`,
+  done: 'Props away',
+  tools: ['pencil', 'lamp'],
+  frees: ['props'],
+});
+
 /** A bed of holes for a consolidant. */
 export const boreHoles = (holes: Figure, across: Figure, apart: Figure, deep: Figure, short: Figure): Said => ({
   builder: 'bore-holes',
@@ -25,10 +47,17 @@ export const boreHoles = (holes: Figure, across: Figure, apart: Figure, deep: Fi
 });
 
 /** Soaking soft wood. */
-export const soakWood = (resin: Figure, within: Figure, hard: Figure, filledFrom: Figure | undefined, holes: boolean): Said => ({
+export const soakWood = (
+  resin: Figure,
+  within: Figure,
+  hard: Figure,
+  filledFrom: Figure | undefined,
+  holes: boolean,
+  most?: { readonly runsOut: Figure; readonly gone: Figure },
+): Said => ({
   builder: 'soak-wood',
   title: say`Soak it with ${resin} of consolidant`,
-  detail: say`stirred slowly, in several small cups; ${holes ? 'brushed on and dripped into the holes, back and both cheeks, again and again' : 'brushed on walls, back and both cheeks, in two to four rounds'} until it takes no more; used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading; brushes and bottles wiped out as soon as it drinks no more`,
+  detail: say`stirred slowly, in several small cups; ${holes ? 'brushed on and dripped into the holes, back and both cheeks, again and again' : 'brushed on walls, back and both cheeks, in two to four rounds'} until it takes no more; ${most ? say`past ${most.runsOut} it runs out behind: found and stopped first; wood that takes ${most.gone} is too far gone and is cut out; ` : ''}used within ${within}; what stands in puddles wiped off; ${filledFrom ? say`filler from ${filledFrom} on, while it is tacky; ` : ''}left alone it is hard in ${hard}, and then wants abrading; brushes and bottles wiped out as soon as it drinks no more`,
   look: holes ? say`Stays wet; no hole drinks any more.` : say`Stays wet all over, end grain too.`,
   done: 'Drinks no more',
   cleans: true,

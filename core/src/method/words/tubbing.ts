@@ -74,10 +74,20 @@ export const scuffShell = (grit: Figure, area: Figure, past: Figure): Said => ({
   tools: ['abrasive paper of that grit', 'vacuum', 'cleaner', 'gloves'],
 });
 
+/** Going over a sprayed face when it is hard. @param grit to begin with */
+export const roughPlaces = (after: Figure, grit: Figure): Said => ({
+  builder: 'rough-places',
+  title: say`Go over it after ${after}, by feel and lamp`,
+  detail: say`dust and what fell dry on it sanded off damp with P${grit} on a soft block, by hand, no water standing on it; then polished until the shine meets the old; the rest of the face is left alone`,
+  look: say`The hand finds no speck; one shine across the edge, from both sides.`,
+  done: 'Smooth, one shine',
+  tools: ['wet paper', 'soft block', 'polish', 'cloth'],
+});
+
 /** Mesh or mat over a hole. */
 export const laySupport = (strips: Figure, lap: Figure, onto: Figure): Said => ({
   builder: 'lay-mesh',
-  title: say`Lay ${strips} strips of mesh, then across`,
+  title: strips.value === 1 ? say`Lay a strip of mesh, then across` : say`Lay ${strips} strips of mesh, then across`,
   detail: say`each lapping ${lap}, ${onto} onto the sound shell; cut beforehand, pressed on dry from the middle out: it sticks by itself to the scuffed shell until the first putty holds it`,
   look: say`No strip bridges hollow; every end lies on sound shell.`,
   done: 'Mesh in',

@@ -32,6 +32,8 @@ export const epoxyConsolidant = {
     apart: of(30, 'depth', 'practice', 'Holes apart, staggered'),
     short: of(10, 'depth', 'practice', 'Holes stop short of the far face by'),
     drinks: of(0.2, 'ratio', 'practice', 'Share of its volume that soft wood drinks'),
+    gone: of(0.5, 'ratio', 'practice', 'Wood that drinks this share of its volume is cut out'),
+    runsOut: of(2, 'ratio', 'practice', 'It runs out behind where it drinks so many times what is reckoned'),
     partB: of(1, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
     potLife: of(20, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     brushed: of(0.25, 'film', 'practice', 'Brushed on sound walls'),

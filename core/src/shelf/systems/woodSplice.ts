@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { carriesNoLoad, waterClosed } from '../remarks.ts';
+import { carriesAsDrawn, waterClosed } from '../remarks.ts';
 import { asStated, dewMarginForResins, of, readyIn } from '../sourced.ts';
 
 export const woodSplice = {
@@ -22,7 +22,7 @@ export const woodSplice = {
     end: {
       no: { grade: 'out', why: 'for an end that has decayed; this lies within the length', source: 'practice' },
     },
-    loaded: carriesNoLoad,
+    loaded: carriesAsDrawn,
     water: waterClosed,
     finish: {
       clear: { grade: 'care', why: 'the scarf shows under a clear finish', source: 'practice' },

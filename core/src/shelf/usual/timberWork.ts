@@ -7,6 +7,8 @@ export const timberWork = {
   what: 'is what works on timber have in common',
   figures: {
     fillerFrom: assumed(10, 'duration', 'practice', 'Filler on primer from'),
+    props: assumed(2, 'count', 'practice', 'Props, one on either side of the cut'),
+    watched: assumed(15, 'duration', 'practice', 'Watched when props are eased'),
     pared: assumed(3, 'depth', 'practice', 'Pared off past where a point no longer sinks in'),
     primedPast: assumed(50, 'depth', 'practice', 'Primed past it'),
     grit: of(80, 'count', 'fepa-43', 'Grit for wood and filler'),
