@@ -1,5 +1,5 @@
 import { concreteWork } from '../../shelf/usual/concreteWork.ts';
-import { chaseVolume, volumeSum } from '../../geometry/groove.ts';
+import { chaseVolume, volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { manyVolumes } from '../../geometry/outline.ts';
 import { handfuls, packerBeside, packerHole } from '../../injection/packers.ts';
 import { foamLiquid, frontTime, portCount, sealVolume } from '../../injection/ports.ts';
@@ -205,9 +205,13 @@ export function portInjection(c: Course): void {
           : say`Both parts at the temperature of the wall.`,
     ],
   );
-  const injected = c.work(inject(resin, c.of('start'), c.of('most'), hold, foam ? 'foam' : 'resin', { sealed: !drilled, slab: inSlab(c) }), injecting, {
-    uses: [{ of: 'resin', amount: resin }],
-  });
+  const share = c.ledger.compute(volumeShare, { volumeMl: resin, parts: ports }, 'Share of one port');
+  const twice = c.ledger.compute(manyVolumes, { volumeMl: share, count: c.get(concreteWork.figures.tooMuch) }, 'More than one port should take');
+  const injected = c.work(
+    inject(resin, c.of('start'), c.of('most'), hold, foam ? 'foam' : 'resin', { sealed: !drilled, slab: inSlab(c), share, twice }),
+    injecting,
+    { uses: [{ of: 'resin', amount: resin }] },
+  );
   if (c.system.figures?.['viscosity']) {
     const mean = c.need('mean');
     const asked = widthClassFor(mean.value);

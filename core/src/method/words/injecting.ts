@@ -97,10 +97,18 @@ export const flushCrack = (lowest: Figure, { sealed, slab }: Way): Said => ({
 });
 
 /** Injecting from the lowest port. */
-export const inject = (resin: Figure, start: Figure, most: Figure, hold: Figure, kind: 'resin' | 'foam', { sealed, slab }: Way): Said => ({
+/** @param share of one port, and twice of it */
+export const inject = (
+  resin: Figure,
+  start: Figure,
+  most: Figure,
+  hold: Figure,
+  kind: 'resin' | 'foam',
+  { sealed, slab, share, twice }: Way & { readonly share: Figure; readonly twice: Figure },
+): Said => ({
   builder: 'inject',
   title: say`Inject ${resin}, ${along(slab)}`,
-  detail: say`begin at ${start}, never above ${most}; when it shows at the next port cap and move ${slab ? 'on' : 'up'}${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; ${sealed ? 'a leak through the seal is a thin bed: seal it, wait, go on; where one port has taken twice its share and nothing shows at the next, stop: a void lies behind' : 'where much runs out at the face: stop, let it swell under a wet rag, go on at less pressure'}`,
+  detail: say`about ${share} at each; begin at ${start}, never above ${most}; when it shows at the next port cap and move ${slab ? 'on' : 'up'}${hold.value > 0 ? say`; at refusal hold ${hold}, then go back and top up` : ''}; ${sealed ? say`a leak through the seal is a thin bed: seal it, wait, go on; where one port has taken ${twice} and nothing shows at the next, stop: a void lies behind` : 'where much runs out at the face: stop, let it swell under a wet rag, go on at less pressure'}`,
   look: kind === 'foam' ? say`Foam at every port, no more water at the face.` : say`Resin at every port, the gauge stands still when it is held.`,
   done: 'Injected',
   // foam stands open at the face, is soft there, and carries nothing

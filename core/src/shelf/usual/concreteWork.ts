@@ -28,6 +28,7 @@ export const concreteWork = {
     behindBar: of(19, 'depth', 'icri-310-1r', 'Least clearance behind a bar'),
     overStone: of(6, 'depth', 'icri-310-1r', 'Margin over the largest stone'),
     nosingRadius: of(12.7, 'depth', 'ada-504', 'A nosing is rounded by no more than'),
+    tooMuch: assumed(2, 'count', 'practice', 'A port that takes so many times its share has a void behind it'),
     panel: assumed(4500, 'length', 'practice', 'Slab between two joints'),
     opensLittle: assumed(0.4, 'crackWidth', 'judgement', 'A joint may open by this and its filler holds'),
     sawAboveBar: assumed(6, 'depth', 'judgement', 'Saw kept above a bar by'),
