@@ -31,7 +31,7 @@ test.describe('a whole method of each family, with its drawing', () => {
       'WC-03',
       wash,
       'board, top in line',
-      [/Saw the outline square/, /Set a board at the edge/, /Lift 1 of 1/, /Take the board off/, /Draw a brush once along it/],
+      [/Saw the outline square/, /Set a board at the riser/, /Lift 1 of 1/, /Take the board off/, /Draw a brush once along it/],
     ],
     ['RR-05', room, 'edges rebuilt', [/Cut the edges upright/, /Rebuild the edges/, /Grind flush/, /Saw the joint again/, /Fill the joint/, /Shave it flush/]],
     [
