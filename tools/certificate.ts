@@ -26,7 +26,8 @@ await command(async () => {
     ({ n, ip }) => `permitted;${ip === 0 ? `DNS:${n}` : `IP:${n}/${ip === 4 ? '255.255.255.255' : 'ffff:ffff:ffff:ffff:ffff:ffff:ffff:ffff'}`}`,
   );
   const excluded = [
-    ...(kinds.every(({ ip }) => ip !== 0) ? ['excluded;DNS:'] : []),
+    // no name that there can be: openssl does not take an empty one to exclude
+    ...(kinds.every(({ ip }) => ip !== 0) ? ['permitted;DNS:invalid'] : []),
     ...(kinds.every(({ ip }) => ip !== 4) ? ['excluded;IP:0.0.0.0/0.0.0.0'] : []),
     ...(kinds.every(({ ip }) => ip !== 6) ? ['excluded;IP:::/::'] : []),
   ];

@@ -25,11 +25,12 @@ export interface PostgresOptions {
 
 const asRoot = process.getuid?.() === 0;
 
-function binDir(): string {
+/** @param having a program that has to be there: the newest version that has it is taken */
+function binDir(having = 'initdb'): string {
   const base = '/usr/lib/postgresql';
   const versions = existsSync(base)
     ? readdirSync(base)
-        .filter((v) => existsSync(join(base, v, 'bin/initdb')))
+        .filter((v) => existsSync(join(base, v, 'bin', having)))
         .sort((a, b) => Number(b) - Number(a))
     : [];
   const newest = versions[0];
@@ -39,7 +40,7 @@ function binDir(): string {
 
 /** A client program of the same PostgreSQL, run by whoever runs the command. */
 export function clientProgram(name: 'pg_dump' | 'pg_restore'): string {
-  return join(binDir(), name);
+  return join(binDir(name), name);
 }
 
 /** PostgreSQL refuses to run as root: then it runs as its own user, who may also pass through folders closed to others. */
@@ -52,7 +53,8 @@ function program(name: string, args: readonly string[]): [string, string[]] {
   ];
 }
 
-async function pg(name: string, args: readonly string[]): Promise<{ code: number; output: string }> {
+/** Runs a program of PostgreSQL as whoever may. */
+export async function pg(name: string, args: readonly string[]): Promise<{ code: number; output: string }> {
   const [file, all] = program(name, args);
   return run(file, all, { cwd: '/', env: { LC_ALL: 'C' }, quiet: true });
 }
@@ -64,7 +66,8 @@ async function userIds(): Promise<[number, number]> {
   return [Number(uid.output), Number(gid.output)];
 }
 
-async function own(path: string): Promise<void> {
+/** Gives a place to whoever PostgreSQL runs as. */
+export async function own(path: string): Promise<void> {
   if (asRoot) chownSync(path, ...(await userIds()));
 }
 
@@ -128,7 +131,7 @@ function alive(pid: number): boolean {
 }
 
 /** The process over a data directory; 0 where none is noted. */
-function postmasterOf(data: string): number {
+export function postmasterOf(data: string): number {
   const pidFile = join(data, 'postmaster.pid');
   return existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8').split('\n')[0]) : 0;
 }
@@ -178,7 +181,7 @@ const stopping = [
 ] as const;
 
 /** Stops PostgreSQL within fifteen seconds, whatever holds it. */
-async function stopped(data: string): Promise<void> {
+export async function stopped(data: string): Promise<void> {
   for (const [mode, seconds] of stopping) {
     if (!alive(postmasterOf(data))) break;
     const done = await pg('pg_ctl', ['-D', data, '-m', mode, '-w', '-t', seconds, 'stop']);

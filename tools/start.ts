@@ -106,7 +106,8 @@ await command(async () => {
   if (other) throw new Failure(`Oddment already runs on this data: ${other.address} (process ${String(other.pid)}).`);
   if (!free) throw new Failure(`Oddment is just starting or ending on this data: ${options.dataDir}. Try again in a moment.`);
   await built('server', 'web');
-  const postgres = await startPostgres(join(options.dataDir, 'database'));
+  // one that is kept elsewhere is neither started nor ended here
+  const postgres = options.database === undefined ? await startPostgres(join(options.dataDir, 'database')) : undefined;
   let server: ChildProcess | undefined;
   let stand: Awaited<ReturnType<typeof simulators>> = {};
   const endStand = () => {
@@ -133,7 +134,8 @@ await command(async () => {
     const weather = options.weather ?? (stand.weather && `http://127.0.0.1:${String(stand.weather.port)}`);
     const instruments = options.instruments ?? (stand.instruments && `127.0.0.1:${String(stand.instruments.port)}`);
     ({ child: server } = await started('server', 'server/dist/main.js', [], {
-      ODDMENT_DATABASE: postgres.url,
+      ODDMENT_DATABASE: options.database ?? postgres?.url ?? '',
+      ODDMENT_DATABASE_OWNER: options.databaseOwner ?? '',
       ODDMENT_PORT: String(port),
       ODDMENT_HOST: options.host,
       ODDMENT_NAMES: options.names.join(','),
@@ -148,7 +150,7 @@ await command(async () => {
     }));
   } catch (error) {
     endStand();
-    await postgres.stop();
+    await postgres?.stop();
     throw error;
   }
   writeFileSync(
@@ -165,14 +167,14 @@ await command(async () => {
       done(asked ? 0 : (exitCode ?? 1));
     });
   });
-  const endWatch = keptAlive(join(options.dataDir, 'database'), postgres, () => asked);
+  const endWatch = postgres && keptAlive(join(options.dataDir, 'database'), postgres, () => asked);
   if (asked) server.kill('SIGTERM');
   else console.log(`Oddment runs at ${address}   (Ctrl-C ends it)`);
   const code = await ended;
-  await endWatch();
+  await endWatch?.();
   rmSync(runFile, { force: true });
   endStand();
-  await postgres.stop();
+  await postgres?.stop();
   if (code !== 0) throw new Failure(`The server ended by itself with code ${String(code)}: see above.`);
   process.exit(0);
 });

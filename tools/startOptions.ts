@@ -1,6 +1,7 @@
 import { X509Certificate } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import { databaseAddress } from './databaseAddress.ts';
 import { Failure, fromHere, stateDir } from './place.ts';
 import { isIP } from 'node:net';
 import { join } from 'node:path';
@@ -18,6 +19,9 @@ export interface StartOptions {
   readonly instruments?: string;
   readonly simulate: boolean;
   readonly tls?: { readonly cert: string; readonly key: string };
+  /** a PostgreSQL that is kept elsewhere, by the server's role; and by the role that may change its tables */
+  readonly database?: string;
+  readonly databaseOwner?: string;
 }
 
 function isLoopback(host: string): boolean {
@@ -61,6 +65,8 @@ export function startOptions(args: readonly string[]): StartOptions {
         weather: { type: 'string' },
         instruments: { type: 'string' },
         simulate: { type: 'boolean' },
+        database: { type: 'string' },
+        'database-owner': { type: 'string' },
       },
     }));
   } catch (error) {
@@ -80,21 +86,31 @@ export function startOptions(args: readonly string[]): StartOptions {
     );
   for (const file of [cert, key]) if (file !== undefined && !existsSync(fromHere(file))) throw new Failure(`${file} is not there.`, 2);
   const { weather, instruments } = values;
+  const [own, owner] = [values.database, values['database-owner']];
+  if (owner !== undefined && own === undefined)
+    throw new Failure('--database-owner goes with --database: the same database, by the role that may change its tables.', 2);
+  const database = own === undefined ? undefined : databaseAddress('--database', own);
+  const databaseOwner = owner === undefined ? undefined : databaseAddress('--database-owner', owner);
   if (weather !== undefined && !(URL.canParse(weather) && /^https?:$/.test(new URL(weather).protocol)))
     throw new Failure(`--weather is '${weather}'. It must be an address such as http://127.0.0.1:8090.`, 2);
   if (instruments !== undefined && !/^[^:\s]+:\d{1,5}$/.test(instruments))
     throw new Failure(`--instruments is '${instruments}'. It must be a host and a port such as 127.0.0.1:8091.`, 2);
+  // what a firm keeps elsewhere is its own: nobody wants made-up people in it
+  const demo = values['no-demo'] !== true && database === undefined;
   return {
     host,
     names: namesOf(values.name, host, cert),
     ...(weather !== undefined && { weather }),
     ...(instruments !== undefined && { instruments }),
     // simulated readings have no place among a firm's own data, unless it asks for them
-    simulate: values.simulate === true || values['no-demo'] !== true,
+    simulate: values.simulate === true || demo,
+    ...(database !== undefined && { database }),
+    ...(databaseOwner !== undefined && { databaseOwner }),
     ...(cert !== undefined && key !== undefined && { tls: { cert: fromHere(cert), key: fromHere(key) } }),
     port,
-    dataDir: values.data === undefined ? join(stateDir, 'data') : fromHere(values.data),
-    demo: values['no-demo'] !== true,
+    // beside a database that is kept elsewhere there is only what runs: a directory for each server of this machine
+    dataDir: values.data === undefined ? join(stateDir, database === undefined ? 'data' : `server-${String(port)}`) : fromHere(values.data),
+    demo,
     ...(values.clock !== undefined && { clock: new Date(values.clock).toISOString() }),
   };
 }

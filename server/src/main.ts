@@ -17,7 +17,18 @@ import { openDatabase } from './store/database.ts';
 const settings = settingsFrom(process.env);
 const log = pino({ level: settings.logLevel });
 const clock = clockAt(settings.clock);
-const database = await openDatabase(settings.databaseUrl, settings.migrationsDir);
+const database = await openDatabase(settings.databaseUrl, settings.migrationsDir, settings.databaseOwnerUrl).catch(async (error: unknown) => {
+  log.debug({ err: error }, 'the database is not opened');
+  const failed = error instanceof Error && error.message !== '' ? error.message : 'the database does not answer';
+  if (!process.send) throw new Error(failed, { cause: error });
+  // said before it ends: the start command tells it
+  await new Promise<void>((told) =>
+    process.send?.({ failed }, undefined, undefined, () => {
+      told();
+    }),
+  );
+  process.exit(1);
+});
 if (settings.demo && (await accountCount(database.db)) === 0) await loadDemo(database.db, clock);
 const { tls } = settings;
 const readingLog = new ReadingLog();

@@ -1,6 +1,8 @@
 /** How the server was started: from the environment, set by the start command. */
 export interface Settings {
   readonly databaseUrl: string;
+  /** of the role that may change its tables, where the server's own may not */
+  readonly databaseOwnerUrl?: string;
   readonly port: number;
   readonly host: string;
   /** names and addresses it goes by besides loopback: a page of any other name gets nothing */
@@ -67,6 +69,7 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
     ...(place && { instruments: { host: place[1] ?? '', port: Number(place[2]) } }),
     ...(cert !== '' && key !== '' && { tls: { cert, key } }),
     databaseUrl: required(env, 'ODDMENT_DATABASE'),
+    ...((env['ODDMENT_DATABASE_OWNER'] ?? '') !== '' && { databaseOwnerUrl: env['ODDMENT_DATABASE_OWNER'] ?? '' }),
     port: Number(required(env, 'ODDMENT_PORT')),
     webDir: required(env, 'ODDMENT_WEB'),
     migrationsDir: required(env, 'ODDMENT_MIGRATIONS'),

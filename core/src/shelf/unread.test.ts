@@ -106,6 +106,16 @@ it('every figure of the shelf is read by something, but for those named here', (
       answers: { traffic: 'foot', movement: 'still', finish: 'thin-coating', widths: [{ atMm: 0, widthMm: 0.4 }] },
       defect: { choice: { system: id, reason: 'tried' } },
     }).work();
+  // what carries is worked on once somebody has decided of it
+  surveyedPlan(
+    'timber-decay',
+    { end: 'yes', loaded: 'yes' },
+    {},
+    {
+      choice: { system: 'wood-splice', reason: 'tried' },
+      decisions: [{ stop: 'timber-load', who: 'A', capacity: 'engineer', what: 'as drawn', on: '2026-01-01' }],
+    },
+  ).work();
   // a compound of the firm that goes on thicker than one that dries from its face
   everyMethod({}, { depthMm: 5 }, {}, [
     { ...dryingCompound, figures: { ...dryingCompound.figures, coatMost: { ...dryingCompound.figures.coatMost, value: 5 } } },

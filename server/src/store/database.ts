@@ -1,7 +1,7 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
-import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { setTimeout as wait } from 'node:timers/promises';
-import pg from 'pg';
+import { eachHost, HostPool } from './hosts.ts';
+import { bringUpToDate } from './migrations.ts';
 
 export type Database = NodePgDatabase;
 export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
@@ -30,17 +30,15 @@ export function isAway(error: unknown): boolean {
   return isAway(cause) || (Array.isArray(errors) && errors.some(isAway));
 }
 
-/** Opens a pool to PostgreSQL and brings its tables up to date. */
-export async function openDatabase(url: string, migrationsFolder: string): Promise<OpenDatabase> {
-  const pool = new pg.Pool({ connectionString: url, max: 10, connectionTimeoutMillis: connectMs, query_timeout: statementMs });
-  // a connection that dies while idle is replaced by the pool; without a listener it would end the process
-  pool.on('error', () => undefined);
-  // one that dies while it is in use, between two statements of a transaction: the next statement fails in words of its own
-  pool.on('connect', (client) => {
-    client.on('error', () => undefined);
-  });
+/**
+ * Opens connections to PostgreSQL and brings its tables up to date.
+ * @param url of the server's role; it may list several hosts, of which the one that takes writes is used
+ * @param owner of the role that may change tables, where the server's own may not
+ */
+export async function openDatabase(url: string, migrationsFolder: string, owner?: string): Promise<OpenDatabase> {
+  await bringUpToDate(url, migrationsFolder, owner);
+  const pool = new HostPool(eachHost(url), { max: 10, connectionTimeoutMillis: connectMs, query_timeout: statementMs });
   const db = drizzle(pool);
-  await migrate(db, { migrationsFolder });
   return {
     db,
     ping: async () => {
