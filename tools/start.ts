@@ -96,6 +96,27 @@ async function simulators({ simulate, weather, instruments, clock }: StartOption
   return { ...(weather === undefined && { weather: await one('weather') }), ...(instruments === undefined && { instruments: await one('instruments') }) };
 }
 
+/** What the server is told of how it was started. @param database address of its database @param stand the simulated services that run beside it */
+function serverEnv(options: StartOptions, port: number, database: string, stand: Awaited<ReturnType<typeof simulators>>): NodeJS.ProcessEnv {
+  const weather = options.weather ?? (stand.weather && `http://127.0.0.1:${String(stand.weather.port)}`);
+  const instruments = options.instruments ?? (stand.instruments && `127.0.0.1:${String(stand.instruments.port)}`);
+  return {
+    ODDMENT_DATABASE: database,
+    ODDMENT_DATABASE_OWNER: options.databaseOwner ?? '',
+    ODDMENT_PORT: String(port),
+    ODDMENT_HOST: options.host,
+    ODDMENT_NAMES: options.names.join(','),
+    ODDMENT_TLS_CERT: options.tls?.cert ?? '',
+    ODDMENT_TLS_KEY: options.tls?.key ?? '',
+    ODDMENT_WEB: join(root, 'web/dist'),
+    ODDMENT_MIGRATIONS: join(root, 'server/drizzle'),
+    ODDMENT_DEMO: options.demo ? '1' : '0',
+    ODDMENT_CLOCK: options.clock ?? '',
+    ODDMENT_WEATHER: weather ?? '',
+    ODDMENT_INSTRUMENTS: instruments ?? '',
+  };
+}
+
 await command(async () => {
   const options = startOptions(process.argv.slice(2));
   mkdirSync(options.dataDir, { recursive: true });
@@ -131,23 +152,7 @@ await command(async () => {
     const port = await portFrom(options.port);
     address = addressOf(options, port);
     stand = await simulators(options);
-    const weather = options.weather ?? (stand.weather && `http://127.0.0.1:${String(stand.weather.port)}`);
-    const instruments = options.instruments ?? (stand.instruments && `127.0.0.1:${String(stand.instruments.port)}`);
-    ({ child: server } = await started('server', 'server/dist/main.js', [], {
-      ODDMENT_DATABASE: options.database ?? postgres?.url ?? '',
-      ODDMENT_DATABASE_OWNER: options.databaseOwner ?? '',
-      ODDMENT_PORT: String(port),
-      ODDMENT_HOST: options.host,
-      ODDMENT_NAMES: options.names.join(','),
-      ODDMENT_TLS_CERT: options.tls?.cert ?? '',
-      ODDMENT_TLS_KEY: options.tls?.key ?? '',
-      ODDMENT_WEB: join(root, 'web/dist'),
-      ODDMENT_MIGRATIONS: join(root, 'server/drizzle'),
-      ODDMENT_DEMO: options.demo ? '1' : '0',
-      ODDMENT_CLOCK: options.clock ?? '',
-      ODDMENT_WEATHER: weather ?? '',
-      ODDMENT_INSTRUMENTS: instruments ?? '',
-    }));
+    ({ child: server } = await started('server', 'server/dist/main.js', [], serverEnv(options, port, options.database ?? postgres?.url ?? '', stand)));
   } catch (error) {
     endStand();
     await postgres?.stop();

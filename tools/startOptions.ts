@@ -46,6 +46,24 @@ function namesOf(given: readonly string[] | undefined, host: string, cert: strin
   return [...own, ...(host === '0.0.0.0' || host === '::' || isLoopback(host) ? [] : [host]), ...(cert === undefined ? [] : certificateNames(fromHere(cert)))];
 }
 
+/** A database that is kept elsewhere, by the server's role, and by the role that may change its tables. */
+function keptElsewhere(own: string | undefined, owner: string | undefined): Pick<StartOptions, 'database' | 'databaseOwner'> {
+  if (owner !== undefined && own === undefined)
+    throw new Failure('--database-owner goes with --database: the same database, by the role that may change its tables.', 2);
+  return {
+    ...(own !== undefined && { database: databaseAddress('--database', own) }),
+    ...(owner !== undefined && { databaseOwner: databaseAddress('--database-owner', owner) }),
+  };
+}
+
+/** @throws Failure where a service is not named as it has to be */
+function servicesNamed(weather: string | undefined, instruments: string | undefined): void {
+  if (weather !== undefined && !(URL.canParse(weather) && /^https?:$/.test(new URL(weather).protocol)))
+    throw new Failure(`--weather is '${weather}'. It must be an address such as http://127.0.0.1:8090.`, 2);
+  if (instruments !== undefined && !/^[^:\s]+:\d{1,5}$/.test(instruments))
+    throw new Failure(`--instruments is '${instruments}'. It must be a host and a port such as 127.0.0.1:8091.`, 2);
+}
+
 /** @throws Failure where an option is unknown or cannot be */
 export function startOptions(args: readonly string[]): StartOptions {
   let values;
@@ -86,17 +104,10 @@ export function startOptions(args: readonly string[]): StartOptions {
     );
   for (const file of [cert, key]) if (file !== undefined && !existsSync(fromHere(file))) throw new Failure(`${file} is not there.`, 2);
   const { weather, instruments } = values;
-  const [own, owner] = [values.database, values['database-owner']];
-  if (owner !== undefined && own === undefined)
-    throw new Failure('--database-owner goes with --database: the same database, by the role that may change its tables.', 2);
-  const database = own === undefined ? undefined : databaseAddress('--database', own);
-  const databaseOwner = owner === undefined ? undefined : databaseAddress('--database-owner', owner);
-  if (weather !== undefined && !(URL.canParse(weather) && /^https?:$/.test(new URL(weather).protocol)))
-    throw new Failure(`--weather is '${weather}'. It must be an address such as http://127.0.0.1:8090.`, 2);
-  if (instruments !== undefined && !/^[^:\s]+:\d{1,5}$/.test(instruments))
-    throw new Failure(`--instruments is '${instruments}'. It must be a host and a port such as 127.0.0.1:8091.`, 2);
+  servicesNamed(weather, instruments);
+  const kept = keptElsewhere(values.database, values['database-owner']);
   // what a firm keeps elsewhere is its own: nobody wants made-up people in it
-  const demo = values['no-demo'] !== true && database === undefined;
+  const demo = values['no-demo'] !== true && kept.database === undefined;
   return {
     host,
     names: namesOf(values.name, host, cert),
@@ -104,12 +115,11 @@ export function startOptions(args: readonly string[]): StartOptions {
     ...(instruments !== undefined && { instruments }),
     // simulated readings have no place among a firm's own data, unless it asks for them
     simulate: values.simulate === true || demo,
-    ...(database !== undefined && { database }),
-    ...(databaseOwner !== undefined && { databaseOwner }),
+    ...kept,
     ...(cert !== undefined && key !== undefined && { tls: { cert: fromHere(cert), key: fromHere(key) } }),
     port,
     // beside a database that is kept elsewhere there is only what runs: a directory for each server of this machine
-    dataDir: values.data === undefined ? join(stateDir, database === undefined ? 'data' : `server-${String(port)}`) : fromHere(values.data),
+    dataDir: values.data === undefined ? join(stateDir, kept.database === undefined ? 'data' : `server-${String(port)}`) : fromHere(values.data),
     demo,
     ...(values.clock !== undefined && { clock: new Date(values.clock).toISOString() }),
   };

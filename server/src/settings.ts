@@ -48,6 +48,11 @@ export function goesBy(names: readonly string[], name: string): boolean {
 
 const namesFrom = (list = '') => list.split(',').filter((name) => name !== '');
 
+function databaseFrom(env: NodeJS.ProcessEnv): Pick<Settings, 'databaseUrl' | 'databaseOwnerUrl'> {
+  const owner = env['ODDMENT_DATABASE_OWNER'] ?? '';
+  return { databaseUrl: required(env, 'ODDMENT_DATABASE'), ...(owner !== '' && { databaseOwnerUrl: owner }) };
+}
+
 /** @throws Error where a setting is missing or cannot be */
 export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const clock = env['ODDMENT_CLOCK'];
@@ -68,8 +73,7 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
     ...(weather !== '' && { weatherUrl: weather }),
     ...(place && { instruments: { host: place[1] ?? '', port: Number(place[2]) } }),
     ...(cert !== '' && key !== '' && { tls: { cert, key } }),
-    databaseUrl: required(env, 'ODDMENT_DATABASE'),
-    ...((env['ODDMENT_DATABASE_OWNER'] ?? '') !== '' && { databaseOwnerUrl: env['ODDMENT_DATABASE_OWNER'] ?? '' }),
+    ...databaseFrom(env),
     port: Number(required(env, 'ODDMENT_PORT')),
     webDir: required(env, 'ODDMENT_WEB'),
     migrationsDir: required(env, 'ODDMENT_MIGRATIONS'),

@@ -1,16 +1,15 @@
 import { liftCount, liftThickness } from '../../geometry/groove.ts';
-import { layeredSection } from '../../geometry/layeredSection.ts';
 import { acrossRim } from '../../geometry/outline.ts';
 import { humpCoat } from '../../finishing/face.ts';
 import { withShrinkage } from '../../mixing/plaster.ts';
-import { say } from '../../quantity/saying.ts';
 import { boardWork } from '../../shelf/usual/boardWork.ts';
 import type { Course } from '../course.ts';
 import { longer, mixed, sides } from '../parts.ts';
 import { coatBeside, dullFace, knockDown } from '../words/boarding.ts';
 import { layOut } from '../words/protecting.ts';
-import { films, makeReady, settle, smoothe, wideningCoats, workedFor, type Go } from './compound.ts';
+import { makeReady, settle, smoothe, wideningCoats, workedFor, type Go } from './compound.ts';
 import { cover, finishBoard } from './fill.ts';
+import { humpSection } from './humpSection.ts';
 import { feather, levelOf } from './level.ts';
 import { shines } from './patchCoats.ts';
 
@@ -66,14 +65,6 @@ export function runOutFault(c: Course): void {
   smoothe(c, c.get(boardWork.figures.sandedPast), c.byArea('vacuumSetUp', 'sandPerM2', wide.area, 'Sanding'));
   c.amount('feather', 'Hump run out, each side', past);
   c.named = 'run out wide';
-  c.sections.push(
-    layeredSection({
-      caption: say`Cut through, the face on top`,
-      ground: 'board',
-      width: size,
-      layers: [],
-      films: films(wide.widths),
-    }),
-  );
+  c.sections.push(humpSection({ across: size, height, past, widths: wide.widths }));
   if (c.isLast) finishBoard(c, wide.area);
 }

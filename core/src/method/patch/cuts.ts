@@ -128,7 +128,6 @@ export function edgeCut(c: Course, edge: Figure): SquareCut {
       of: (c.matter.choice('edge') ?? 'slab') as EdgeOf,
       high: height,
       long,
-      over: c.matter.measure('overhangMm'),
       out: overhang(c),
       radius: rounding(c),
     },

@@ -25,13 +25,11 @@ const captions: Readonly<Record<EdgeOf, string>> = {
 
 /** A broken edge cut through: the step of the cut, what is built into it against a board, the top in line with the old one. */
 export function edgeSection({ form, deep, lifts, thickness, volume, material, toMix }: EdgeDrawn): Section {
-  const { of, high, long, over, out } = form;
+  const { of, high, long, out } = form;
   const [h, d, t] = [high.value, deep.value, thickness.value];
   const board = Math.max(d, h) * 0.18;
   const left = Math.max(d * 1.6, h);
   const bottom = h * 2.1;
-  // what the new edge stands out over lies behind it
-  const face = over ? Math.max(-left * 0.6, d - over.value) : d;
   // inward is left, the edge right: the board stands at the outer face
   const regions: Region[] = [
     {
@@ -41,8 +39,8 @@ export function edgeSection({ form, deep, lifts, thickness, volume, material, to
         [-left, 0],
         [0, 0],
         [0, h],
-        [face, h],
-        [face, bottom],
+        [d, h],
+        [d, bottom],
         [-left, bottom],
       ],
     },
@@ -55,7 +53,7 @@ export function edgeSection({ form, deep, lifts, thickness, volume, material, to
       throughMm: (volume.value * 1000) / (t * h),
     })),
     { id: 'board', material: 'frame', outline: rectangle(d, 0, d + board, h * 1.6) },
-    ...(out ? [{ id: 'pin', material: 'bar' as const, outline: rectangle(-left * 0.35, h * 0.45, d * 0.8, h * 0.45 + Math.max(1.5, h * 0.05)) }] : []),
+    ...(out ? [{ id: 'pin', material: 'bar' as const, outline: rectangle(-left * 0.35, h * 0.78, d * 0.8, h * 0.78 + Math.max(1.5, h * 0.05)) }] : []),
   ];
   const notes: Note[] = [
     { id: 'top', at: [d * 0.5, h * 0.12], title: say`struck off over the board`, detail: toMix },
@@ -66,7 +64,7 @@ export function edgeSection({ form, deep, lifts, thickness, volume, material, to
       detail: say`off when it stands by itself`,
     },
     { id: 'edge', at: [0, h * 0.4], title: say`cut upright`, detail: say`no feather on either face` },
-    ...(out ? [{ id: 'pins', at: [d * 0.2, h * 0.47] as const, title: say`stands ${out} out`, detail: say`pinned as the sheet says` }] : []),
+    ...(out ? [{ id: 'pins', at: [d * 0.2, h * 0.8] as const, title: say`stands ${out} out`, detail: say`pinned as the sheet says` }] : []),
   ];
   const dimensions: Dimension[] = [
     { id: 'depth', along: 'y', from: [0, 0], to: [0, h], figure: high, side: 'left' },

@@ -42,7 +42,6 @@ function cutOutline(c: Course, cut: SquareCut, edge: Figure, thinned: boolean): 
 
 /** Cutting, breaking out, clearing and priming bars, washing. */
 export function prepareSquare(c: Course, cut: SquareCut, edge: Figure, thinned = false): void {
-  const { ledger } = c;
   const alone = c.rate('alone');
   if (cut.form?.of === 'curb') c.add(closeOff(cut.form.long, c.byLength('coverUp', 'tapePace', cut.form.long, 'Closing it off')));
   c.add(coverAround(around(c), c.rate('coverUp'), c.outdoors), { uses: [coverSheet(c)] });

@@ -15,9 +15,7 @@ export interface EdgeForm {
   readonly of: EdgeOf;
   readonly high: Figure;
   readonly long: Figure;
-  /** how far it stands out over what is below, where that is asked */
-  readonly over: Figure | undefined;
-  /** the same, where it is more than mortar bears by itself */
+  /** how far it stands out over what is below, where that is more than mortar bears by itself */
   readonly out: Figure | undefined;
   /** rounded to it, no more than what is walked on may be */
   readonly radius: Figure | undefined;
