@@ -165,6 +165,7 @@ const helps: Readonly<Record<string, QuestionHelp>> = {
   leftMm: help('A bar that has lost too much is an engineer’s to judge.', 'Brush to bright steel, then hold a caliper at the thinnest place.'),
   bars: help('How many bars have lost section decides how far the engineer’s question goes.'),
   stoneMm: help('A layer has to be thicker than its largest stone, and room behind a bar has to let it pass.'),
+  runsOn: help('A crack that goes on breaks the patch in line with it.', 'Wipe the face around it wet and watch it dry: a crack stays dark longest.'),
   halfBare: help('A bar that is bare for more than half its girth no longer grips: it is freed all round.'),
   salt: help('With salt left around it, new rust starts just beside the patch.', 'Drill dust at two depths and have it tested.'),
   widthMm: help('Area and volume follow from it.', 'Take it where most of it is as wide.'),

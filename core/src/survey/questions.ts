@@ -125,6 +125,15 @@ export const behindAsks: readonly Ask[] = [
   choice('access', 'Behind', 'Can it be reached from behind?', { no: 'no', yes: 'yes' }, { required: false }),
 ];
 
+/** A crack that goes on past a place is not gone when the place is filled. */
+export const runsOnAsk = choice(
+  'runsOn',
+  'Ground',
+  'Does a crack go on beyond it?',
+  { no: 'no', hairline: 'a hairline', wider: 'one that a fingernail finds' },
+  { required: false },
+);
+
 export const positionAsk = choice('position', 'Member', 'Where does it lie?', { floor: 'floor', wall: 'wall', overhead: 'overhead', edge: 'edge' });
 
 export const trafficAsk = (more: More = {}) =>

@@ -43,6 +43,16 @@ const answered: Readonly<Record<string, Words>> = {
       'What was found is marked on the face where it runs and how deep, and is dead or drained as long as anything cuts or drills there.',
     ],
   },
+  runsOn: {
+    hairline: [
+      'A hairline goes on',
+      'Its end is found with water wiped over the face, and marked: new mortar over it cracks in line with it. It is a repair of its own, or is told to the client before the patch is made.',
+    ],
+    wider: [
+      'A crack goes on',
+      'It is followed to its end, marked and measured as a repair of its own, and whether it moves is found out: where it does, the patch ends at it in a joint, not across it.',
+    ],
+  },
   halfBare: {
     yes: ['Bars half bare', 'The bars are cleared all round, along their length as far as their bond is lost: mortar against one half of a bar lets go of it.'],
   },

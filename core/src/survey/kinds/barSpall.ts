@@ -6,7 +6,7 @@ import { say } from '../../quantity/saying.ts';
 import { valueOf } from '../ask.ts';
 import { longCutOutDoubt } from '../extent.ts';
 import type { Kind } from '../kind.ts';
-import { behindAsks, causeAsks, choice, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, tappingAsk } from '../questions.ts';
+import { behindAsks, causeAsks, choice, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, runsOnAsk, tappingAsk } from '../questions.ts';
 import { measuredRow, soundedSurvey } from '../sizes.ts';
 
 /** margin around hollow concrete over rusting steel, and clearances behind a bar, in mm */
@@ -35,6 +35,7 @@ export const barSpall: Kind = {
     measure('stoneMm', 'Bars', 'Largest stone in the concrete', 'depth', [2, 80], { required: false }),
     choice('halfBare', 'Bars', 'Is more than half of a bar bare, or its bond lost?', { no: 'no', yes: 'yes' }),
     choice('salt', 'Bars', 'Is there salt in the concrete?', { no: 'no', yes: 'yes', unknown: 'not tested' }),
+    runsOnAsk,
     ...causeAsks({ cover: 'too little cover', leak: 'water from above', salt: 'salt', carbonation: 'carbonation' }),
     ...behindAsks,
     lookAsk,

@@ -1,7 +1,7 @@
 import { veeVolume } from '../../geometry/cutOut.ts';
 import { say } from '../../quantity/saying.ts';
 import type { Kind } from '../kind.ts';
-import { causeAsks, choice, is, lookAsk, measure, trafficAsk } from '../questions.ts';
+import { causeAsks, choice, is, lookAsk, measure, runsOnAsk, trafficAsk } from '../questions.ts';
 import { measuredRow } from '../sizes.ts';
 
 /** A broken edge: the nosing of a stair, a slab's edge, a curb, a column's corner. */
@@ -29,6 +29,7 @@ export const brokenEdge: Kind = {
     choice('piece', 'Member', 'Is the broken piece there, and whole?', { no: 'no', yes: 'yes' }),
     choice('barSeen', 'Member', 'Is a bar seen?', { no: 'none', seen: 'seen', rusted: 'seen, and rusted' }),
     choice('moisture', 'Ground', 'How wet is it?', { dry: 'dry', damp: 'damp', wet: 'wet' }),
+    runsOnAsk,
     ...causeAsks({ impact: 'impact', frost: 'frost and salt', rust: 'a rusting rail or bar', wear: 'wear' }),
     trafficAsk({ when: [is('edge', 'nosing', 'slab', 'curb')] }),
     lookAsk,

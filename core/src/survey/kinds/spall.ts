@@ -1,7 +1,21 @@
 import { measuring } from '../../shelf/usual/measuring.ts';
 import { longCutOutDoubt } from '../extent.ts';
 import type { Kind } from '../kind.ts';
-import { beforeAsk, behindAsks, causeAsks, choice, depthAsks, estimateAsk, is, lookAsk, measure, outlineAsk, positionAsk, trafficAsk } from '../questions.ts';
+import {
+  beforeAsk,
+  behindAsks,
+  causeAsks,
+  choice,
+  depthAsks,
+  estimateAsk,
+  is,
+  lookAsk,
+  measure,
+  outlineAsk,
+  positionAsk,
+  runsOnAsk,
+  trafficAsk,
+} from '../questions.ts';
 import { measuredRow, outlineSurvey } from '../sizes.ts';
 import { intoBody } from '../through.ts';
 
@@ -25,6 +39,7 @@ export const spall: Kind = {
     measure('coverMm', 'Member', 'Cover over it', 'depth', [0, 300], { when: [is('barSeen', 'near')], hint: 'least reading of the scan' }),
     choice('moisture', 'Ground', 'How wet is it?', { dry: 'dry', damp: 'damp', wet: 'wet, or water comes through' }),
     choice('oil', 'Ground', 'Has oil or salt soaked in?', { no: 'no', oil: 'oil', salt: 'salt', both: 'both' }),
+    runsOnAsk,
     ...causeAsks({ impact: 'impact', frost: 'frost', reaction: 'swelling stones', heat: 'heat', rust: 'rusting steel' }),
     ...behindAsks,
     trafficAsk({ when: [is('position', 'floor', 'edge')] }),
