@@ -152,15 +152,20 @@ export function tintedPour(c: Course): void {
     { within: potLife, pace: 'fillPerL', least: pours, care: 'epoxy' },
     [say`Stirred slowly; poured thin: deep pours heat and crack.`],
   );
+  const narrow = place.width.value < c.of('pouredFrom').value;
   for (let n = 1; n <= pours.value; n++) {
     if (n > 1) {
       const next = c.curing(c.of('next'), 'Next pour after');
       c.wait(waitLayer(next.minutes, 'Gelled and cooling; a stick leaves a mark and no string.', 'pour'), next);
     }
-    c.work(pourTinted(n, pours, each, thickness, n === pours.value ? tintG : undefined), c.byVolume('mixMin', 'fillPerL', each, 'A pour'), {
-      lift: n,
-      uses: [{ of: 'pour', amount: each }],
-    });
+    c.work(
+      pourTinted(n, pours, each, thickness, n === pours.value ? tintG : undefined, { narrow, over: c.of('over') }),
+      c.byVolume('mixMin', 'fillPerL', each, 'A pour'),
+      {
+        lift: n,
+        uses: [{ of: 'pour', amount: each }],
+      },
+    );
   }
   const last = c.lastStep;
   pulled(c, potLife);

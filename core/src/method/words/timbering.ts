@@ -169,16 +169,27 @@ export const shapeFiller = (proud: Figure, grit: Figure, finer: Figure, grain: b
 });
 
 /** Casting tinted resin. */
-export const pourTinted = (pour: number, pours: Figure, resin: Figure, thickness: Figure, tint: Figure | undefined): Said => ({
+/** @param narrow too narrow for what is poured to let the air out @param over how far the last is left above the face */
+export const pourTinted = (
+  pour: number,
+  pours: Figure,
+  resin: Figure,
+  thickness: Figure,
+  tint: Figure | undefined,
+  { narrow, over }: { readonly narrow: boolean; readonly over: Figure },
+): Said => ({
   builder: 'pour-tinted',
   title: say`Pour ${String(pour)} of ${pours}: ${resin}, ${thickness} deep`,
   detail: tint
-    ? say`the tinted top: ${tint} of tint, stirred until no clear streak is seen; more makes it darker, not another color; the wood cooling, so that it draws resin in and gives no bubbles off`
-    : say`clear behind; poured slowly at one end`,
-  look: say`No bubble after a while under the lamp; the face is level with the tape.`,
+    ? say`the tinted top: ${tint} of tint, stirred until no clear streak is seen; more makes it darker, not another color; the wood cooling, so that it draws resin in and gives no bubbles off${narrow ? '; from a blunt needle' : ''}`
+    : say`clear behind; ${narrow ? 'from a blunt needle held at the bottom and drawn along as it fills: poured from above it shuts air in' : 'poured slowly at one end'}`,
+  look:
+    pour === pours.value
+      ? say`No bubble after a while under the lamp; it stands ${over} above the face, up to the tape, all along.`
+      : say`No bubble after a while under the lamp; level all along, deep enough below the face for the tinted top.`,
   done: 'Poured',
   gives: ['closed'],
-  tools: ['cup', 'stick', 'tape tight to both edges'],
+  tools: ['cup', 'stick', 'tape tight to both edges', ...(narrow ? ['syringe with a blunt needle'] : [])],
 });
 
 /** A preview of the clear coat. */

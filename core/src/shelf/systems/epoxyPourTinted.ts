@@ -46,6 +46,7 @@ export const epoxyPourTinted = {
   ready: readyIn(72),
   visits: of(2, 'count', 'practice', 'Visits'),
   figures: {
+    pouredFrom: of(3, 'depth', 'practice', 'Narrower, it is put in by a needle'),
     partB: of(0.5, 'ratio', 'generic-sheet', 'Hardener to one of resin, by volume'),
     potLife: of(40, 'duration', 'generic-sheet', 'Working time at the reference temperature'),
     tint: of(0.03, 'ratio', 'practice', 'Tint, by weight'),
