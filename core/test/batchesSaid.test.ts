@@ -17,7 +17,8 @@ it('is said in the step that places a mix, or that mixes it, wherever it is mixe
       const about = steps.filter((s, i) => serves.includes(s.id) || (i < last && /mix|load/.test(s.builder)));
       const words = about.map((s) => tell([...s.title, ' ', ...s.detail], { units: 'metric', timeZone: 'UTC' })).join(' / ');
       tried += 1;
-      if (!/batch|times, each|load|handful|cartridge|cup|one by one|can at a time/.test(words)) silent.add(`${kind}, ${system}: ${id} (${placed.map((s) => s.builder).join(', ')})`);
+      if (!/batch|times, each|load|handful|cartridge|cup|one by one|can at a time/.test(words))
+        silent.add(`${kind}, ${system}: ${id} (${placed.map((s) => s.builder).join(', ')})`);
     }
   expect([...silent]).toEqual([]);
   expect(tried).toBeGreaterThan(100);
