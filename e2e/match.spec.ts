@@ -85,16 +85,16 @@ test('a stop of another surface is lifted by a recorded decision', async ({ page
   await expect(stop).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Decided: Bars undercut under load' })).toBeVisible();
   await allSaved(page);
-  // what was held goes on: the method of the mortar that fits, from the saw to the cover
+  // what was held goes on: the method of the mortar that fits, from the saw, which stays above the bar, to the cover
   await page.goto(await screenOf(page, 'BR-01', 'method'));
   const steps = page.getByRole('list', { name: 'Steps' });
-  await expect(steps.getByText(/Saw the outline square, 13 mm deep/)).toBeVisible();
+  await expect(steps.getByText(/Saw the outline square, 12 mm deep/)).toBeVisible();
   await expect(steps.getByText(/Clear 19 mm behind the bars/)).toBeVisible();
   await expect(steps.getByText(/Bar primer, coat 2 of 2/)).toBeVisible();
   await expect(steps.getByText(/Lift 3 of 3/)).toBeVisible();
   await page.getByText(/^Quantities, /).click();
   await expect(page.getByText('Mortar to mix', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'in', exact: true }).click();
-  await expect(steps.getByText(/Saw the outline square, 1\/2 in deep/)).toBeVisible();
+  await expect(steps.getByText(/Saw the outline square, 15\/32 in deep/)).toBeVisible();
   await page.getByRole('button', { name: 'mm', exact: true }).click();
 });
