@@ -132,8 +132,10 @@ export const screwCount = formula({
   compute: ({ lengthMm, spacingMm, endMm }) => wholeAbove(Math.max(0, lengthMm - 2 * endMm) / spacingMm) + 1,
 });
 
-/** Lengths that screws for board are sold in, in mm: one inch to three */
+/** lengths that screws for board are sold in, in mm: one inch to three, as common practice rounds them */
 const screwsSold = [25, 32, 41, 51, 64, 76];
+/** what rounding inches to whole millimeters may take off a screw */
+const roundedMm = 0.5;
 
 /** Screw for a board, in mm: through it and far enough into what it is fixed to, of the lengths that there are. */
 export const screwLength = formula({
@@ -150,7 +152,7 @@ export const screwLength = formula({
   source: 'astm-c840',
   compute: ({ boardMm, biteMm, leastMm }) => {
     const asked = Math.max(leastMm, boardMm + biteMm);
-    return screwsSold.find((mm) => mm >= asked - 0.5) ?? asked;
+    return screwsSold.find((mm) => mm >= asked - roundedMm) ?? asked;
   },
 });
 

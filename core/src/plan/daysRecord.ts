@@ -5,7 +5,8 @@ import type { Aim } from '../schedule/days/score.ts';
 import type { Job } from '../survey/job.ts';
 import { coreVersion } from '../version.ts';
 import { dayWear, outsideMarks } from './dayWear.ts';
-import type { PersonDay } from './daysTold.ts';
+import type { DayBlock, PersonDay } from './daysTold.ts';
+import { madeOf } from './madeOf.ts';
 import type { DaysMade } from './makeDays.ts';
 import { StandsOver } from './standsOver.ts';
 import { weatherAsked, type WeatherAsked } from './weatherAsked.ts';
@@ -15,12 +16,10 @@ export const daysFormat = { format: 'oddment-days', version: 1 } as const;
 
 /** What somebody takes along for what he does on a day: tools once each, of each repair what is placed, and what he wears for stone dust. */
 function taken(made: DaysMade, blocks: PersonDay['blocks'], how: Telling, outside: ReadonlySet<string>) {
-  const { problem, works } = made;
-  const steps = blocks.flatMap(({ id, mark }) => {
-    const method = works[problem.repairs.findIndex((r) => r.mark === mark)]?.method;
+  const steps = blocks.flatMap((block) => {
     // the batch that is mixed for a step is mixed with its tools too
-    const step = method?.steps.find((s) => s.id === id.slice(mark.length + 1));
-    return method && step ? [{ mark, method, step }] : [];
+    const { work, step } = madeOf(made, block);
+    return work && step ? [{ mark: block.mark, method: work.method, step }] : [];
   });
   const wear = dayWear(made, outside, blocks);
   // the same stuff for the same repair once, with all that is placed of it that day
@@ -52,9 +51,9 @@ export function daysRecord(job: Job, made: DaysMade, { aim, seed }: { readonly a
   const maybe = <K extends string>(key: K, s: Saying | undefined) => (s ? { [key]: text(s) } : {}) as Readonly<Partial<Record<K, string>>>;
   const outside = outsideMarks(job);
   /** what the weather has to be for something that is placed outside */
-  const asked = ({ id, mark }: { readonly id: string; readonly mark: string }): { readonly asks?: WeatherAsked } => {
-    const { method, candidate } = works[problem.repairs.findIndex((r) => r.mark === mark)] ?? {};
-    const asks = method && candidate && outside.has(mark) && weatherAsked(method, id.slice(mark.length + 1), candidate.chain ?? [candidate.system]);
+  const asked = (block: Pick<DayBlock, 'id' | 'mark'>): { readonly asks?: WeatherAsked } => {
+    const { work, stepId } = madeOf(made, block);
+    const asks = work && outside.has(block.mark) && weatherAsked(work.method, stepId, work.candidate.chain ?? [work.candidate.system]);
     return asks ? { asks } : {};
   };
   const over = new StandsOver(problem, found.placements);

@@ -15,18 +15,15 @@ export interface DustyWork {
 }
 
 /**
- * What somebody wears for stone dust on a day, by all such work of his day together, whatever the repair and the job: four short cuts
- * at four repairs are one long one.
+ * What somebody wears for stone dust on a day, by all such work of his day together, whatever the repair: four short cuts at four repairs
+ * are one long one.
+ * @param works what he does that day, with its minutes
  * @returns nothing where nothing of that day makes stone dust
  */
 export function dustOfDay(ledger: Ledger, works: readonly DustyWork[]): Saying | undefined {
   const at = works.filter((w) => dustRows([w]).length > 0);
   if (at.length === 0) return undefined;
-  const total = ledger.compute(
-    durationSum,
-    { durationMin: at.map((w) => ledger.given('At such work', 'duration', w.minutes, 'entered', '')) },
-    'Such work in the day',
-  );
+  const total = ledger.compute(durationSum, { durationMin: at.map((w) => ledger.stated('At such work', 'duration', w.minutes)) }, 'Such work in the day');
   const hours = ledger.sourced(longShift);
   const worn = new Map<string, string>();
   for (const indoors of [true, false])
