@@ -19,7 +19,10 @@ const log = pino({ level: settings.logLevel });
 const clock = clockAt(settings.clock);
 const database = await openDatabase(settings.databaseUrl, settings.migrationsDir, settings.databaseOwnerUrl).catch(async (error: unknown) => {
   log.debug({ err: error }, 'the database is not opened');
-  const failed = error instanceof Error && error.message !== '' ? error.message : 'the database does not answer';
+  const failed =
+    error instanceof Error && error.message !== ''
+      ? error.message
+      : 'the database does not answer at its address. Is it running, and may this machine reach it?';
   if (!process.send) throw new Error(failed, { cause: error });
   // said before it ends: the start command tells it
   await new Promise<void>((told) =>

@@ -13,6 +13,15 @@ export function eachHost(url: string): readonly string[] {
   return hosts === '' ? [url] : hosts.split(',').map((host) => `${who}${host}${rest}`);
 }
 
+/** Whether a machine takes writes, as against following another that does. */
+export async function takesWrites(client: pg.ClientBase): Promise<boolean> {
+  const { rows } = await client.query<{ standby: boolean }>('select pg_is_in_recovery() as standby');
+  return rows[0]?.standby === false;
+}
+
+/** Why a machine that answers is not the one. */
+export const isStandby = (): Error => new Error('connection error: this machine is a standby, it takes no writes');
+
 type Taken = (error: Error | undefined, client: pg.PoolClient | undefined, done: (release?: unknown) => void) => void;
 
 /**
@@ -73,7 +82,7 @@ export class HostPool extends pg.Pool {
           return client;
         }
         client.release(true);
-        why = new Error('connection error: this machine is a standby, it takes no writes');
+        why = isStandby();
       } catch (error) {
         why = error;
       }
@@ -85,8 +94,7 @@ export class HostPool extends pg.Pool {
   async #takesWrites(client: pg.PoolClient): Promise<boolean> {
     if (this.#known.has(client)) return true;
     try {
-      const { rows } = await client.query<{ standby: boolean }>('select pg_is_in_recovery() as standby');
-      const writes = rows[0]?.standby === false;
+      const writes = await takesWrites(client);
       if (writes) this.#known.add(client);
       return writes;
     } catch (error) {

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
-import { eachHost } from './hosts.ts';
+import { eachHost, isStandby, takesWrites } from './hosts.ts';
 
 const connectMs = 3000;
 /** of all servers that start on one database, one at a time brings its tables up to date */
@@ -42,9 +42,8 @@ async function writable(url: string): Promise<pg.Client> {
     client.on('error', () => undefined);
     try {
       await client.connect();
-      const { rows } = await client.query<{ standby: boolean }>('select pg_is_in_recovery() as standby');
-      if (rows[0]?.standby === false) return client;
-      why = new Error('connection error: this machine is a standby, it takes no writes');
+      if (await takesWrites(client)) return client;
+      why = isStandby();
     } catch (error) {
       why = error;
     }
