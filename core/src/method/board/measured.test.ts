@@ -43,6 +43,12 @@ describe('a hump that is run out', () => {
     expect(work?.quantities.find((q) => q.id === 'feather')?.figure.value).toBe(450);
   });
 
+  it('of no height is refused where it is typed, with what it can be', () => {
+    const doubt = () => surveyedPlan('finish-fault', { fault: 'hump', heightMm: 0 });
+    expect(doubt).toThrow(/heightMm.*must lie between/);
+    expect(surveyedPlan('finish-fault', { fault: 'hump', heightMm: 0.1 }, {}, { choice: { system: 'drying-compound', reason: 'tried' } }).work()).toBeDefined();
+  });
+
   it('costs more coats the higher it stands, by what dries at once', () => {
     const coatsOf = (heightMm: number) =>
       surveyedPlan('finish-fault', { fault: 'hump', heightMm }, {}, { choice: { system: 'drying-compound', reason: 'tried' } })

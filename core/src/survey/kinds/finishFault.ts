@@ -23,7 +23,7 @@ export const finishFault: Kind = {
       scratches: 'sanding scratches',
       texture: 'texture that does not match',
     }),
-    measure('heightMm', 'Size', 'How high is it?', 'depth', [0, 20], { required: false, when: [is('fault', 'hump')], hint: 'straightedge over it' }),
+    measure('heightMm', 'Size', 'How high is it?', 'depth', [0.1, 20], { required: false, when: [is('fault', 'hump')], hint: 'straightedge over it' }),
     ...boardAsks,
     ...causeAsks({ coats: 'too few coats', sanding: 'sanding', primer: 'no primer', dry: 'coated before it was dry' }),
     ...faceAsks,
