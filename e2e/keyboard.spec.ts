@@ -40,6 +40,9 @@ test('on every screen the keyboard goes from one thing to the next and is always
   for (const address of await allScreens(page, job)) {
     await page.goto(address);
     await page.locator('h1').first().waitFor();
+    // what still arrives above the keyboard's place would push it about
+    await page.waitForLoadState('networkidle');
+    await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
     let [before, own] = [-1, 0];
     for (let i = 0; i < most; i++) {
       await page.keyboard.press('Tab');
