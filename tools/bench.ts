@@ -1,7 +1,9 @@
 import { chromium } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
+import { parseArgs } from 'node:util';
 import { gzipSync } from 'node:zlib';
 import { typedMs } from './benchPage.ts';
 import { built } from './build.ts';
@@ -134,8 +136,44 @@ function lastTest(): string {
   return `parts of the last whole test: ${parts.map(({ part, seconds }) => `${part} ${seconds.toFixed(0)} s`).join(', ')}`;
 }
 
+/** A database of many firms, and a day of all of them faster than life. */
+async function scale(firms: number, speed: number): Promise<void> {
+  const data = join(stateDir, 'bench-scale');
+  rmSync(data, { recursive: true, force: true });
+  const one = await started(data, '--no-demo');
+  const postgres = await startPostgres(join(data, 'database'));
+  const env = {
+    ODDMENT_BENCH_ADDRESS: one.address,
+    ODDMENT_BENCH_DATABASE: postgres.url,
+    ODDMENT_BENCH_FIRMS: String(firms),
+    ODDMENT_BENCH_SPEED: String(speed),
+  };
+  const done = await run(process.execPath, [join(root, 'bench/dist/main.js')], { env });
+  console.log(
+    `memory of the server after it: ${(serverMegabytes(one.child) ?? 0).toFixed(0)} MB; ${String(availableParallelism())} cores for server, database and bench`,
+  );
+  await one.end();
+  rmSync(data, { recursive: true, force: true });
+  if (done.code !== 0) throw new Failure('The many firms could not be measured: see above.');
+}
+
+function whole(option: string, given: string, most: number): number {
+  const value = Number(given);
+  if (!Number.isInteger(value) || value < 1 || value > most)
+    throw new Failure(`${option} is '${given}'. It must be a whole number from 1 to ${String(most)}.`, 2);
+  return value;
+}
+
 await command(async () => {
   await built('bench', 'server', 'web');
+  const { values } = parseArgs({
+    args: process.argv.slice(2),
+    options: { scale: { type: 'boolean', default: false }, firms: { type: 'string', default: '1000' }, speed: { type: 'string', default: '100' } },
+  });
+  if (values.scale) {
+    await scale(whole('--firms', values.firms, 20_000), whole('--speed', values.speed, 10_000));
+    return 0;
+  }
   const [data, demoData] = [join(stateDir, 'bench-data'), join(stateDir, 'bench-demo')];
   for (const dir of [data, demoData]) rmSync(dir, { recursive: true, force: true });
   const first = await started(data, '--no-demo');

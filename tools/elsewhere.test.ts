@@ -7,6 +7,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { newJob, Person, uuid } from '../server/test/api.ts';
+import { endure } from './enduring.ts';
 import { freePort } from './freePort.ts';
 import { root } from './place.ts';
 import { own, startPostgres, type Postgres } from './postgres.ts';
@@ -114,9 +115,16 @@ describe('a database that is kept elsewhere', () => {
     await asServer.connect();
     for (const sql of ['alter table jobs add column more text', 'drop table jobs', 'create table mine (id int)', 'truncate jobs'])
       await expect(asServer.query(sql), sql).rejects.toThrow(/permission denied|must be owner/);
-    await asServer.end();
     expect((await asOwner('select count(*)::int as n from jobs')).rows).toEqual([{ n: 1 }]);
+    // rows of a firm are for whoever says which: the queries alone do not decide it
+    expect((await asServer.query('select * from jobs')).rows).toEqual([]);
+    await asServer.end();
+    expect(first.said()).not.toContain('keep firms apart');
     await Promise.all([ended(first), ended(second)]);
+    // one role for both: it runs, and says what is missing
+    const single = await start('--database', owner);
+    expect([typeof single.address, single.said()]).toEqual(['string', expect.stringContaining('its queries alone keep firms apart')]);
+    await ended(single);
   });
 
   it('is started on by several servers at once, and made once', async () => {
@@ -124,6 +132,16 @@ describe('a database that is kept elsewhere', () => {
     const all = await Promise.all([0, 1, 2].map(() => start('--database', server, '--database-owner', owner)));
     expect(all.map((s) => [s.address === undefined ? s.said() : '', typeof s.address])).toEqual(all.map(() => ['', 'string']));
     await Promise.all(all.map(ended));
+  });
+
+  it('may end any connection at any moment, and the server may be killed: nothing acknowledged is lost, nothing is done twice', async () => {
+    const { server, owner } = await database();
+    const options = { dataDir: join(dir, 'endured'), rounds: 6, log: () => undefined, database: server, databaseOwner: owner };
+    const result = await endure({ ...options, port: await freePort() });
+    expect(result).toMatchObject({ rounds: 6, lost: 0, twice: 0 });
+    expect(result.acknowledged).toBeGreaterThan(10);
+    // one that holds something is left alone
+    await expect(endure({ ...options, port: await freePort() })).rejects.toThrow('first account is not made');
   });
 
   it('is backed up, and restored into an empty one', async () => {

@@ -3,6 +3,7 @@ import { randomInt, randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
+import { Client } from 'pg';
 import { Failure, root } from './place.ts';
 import { startPostgres } from './postgres.ts';
 
@@ -11,6 +12,10 @@ export interface EndureOptions {
   readonly port: number;
   readonly rounds: number;
   readonly log: (line: string) => void;
+  /** an empty database that is kept elsewhere, by the role that the server signs in as */
+  readonly database?: string;
+  /** the role that may change its tables */
+  readonly databaseOwner?: string;
 }
 
 export interface Endured {
@@ -26,9 +31,14 @@ interface Running {
   readonly ended: Promise<void>;
 }
 
-function start({ dataDir, port }: EndureOptions): Promise<Running> {
+function startArguments({ dataDir, port, database, databaseOwner }: EndureOptions): string[] {
+  const kept = database === undefined ? ['--no-demo'] : ['--database', database, ...(databaseOwner === undefined ? [] : ['--database-owner', databaseOwner])];
+  return ['start', '--port', String(port), '--data', dataDir, ...kept];
+}
+
+function start(options: EndureOptions): Promise<Running> {
   return new Promise((ready, failed) => {
-    const child = spawn(join(root, 'oddment'), ['start', '--port', String(port), '--data', dataDir, '--no-demo'], {
+    const child = spawn(join(root, 'oddment'), startArguments(options), {
       cwd: root,
       stdio: ['ignore', 'pipe', 'pipe'],
     });
@@ -63,6 +73,7 @@ class Writer {
       ? ['first-account', { firm: 'F', name: 'N', login: 'owner', password: this.#password }]
       : ['session', { login: 'owner', password: this.#password }];
     const response = await fetch(`${address}/api/${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+    if (!response.ok) throw new Failure(`The ${first ? 'first account is not made' : 'sign-in is refused'}: ${await response.text()}`);
     this.#cookie = response.headers.get('set-cookie')?.split(';')[0] ?? '';
   }
 
@@ -130,7 +141,7 @@ function backends(options: EndureOptions): number[] {
     .filter((pid) => {
       try {
         const parent = /\) [A-Z] (\d+)/.exec(readFileSync(`/proc/${String(pid)}/stat`, 'utf8'))?.[1];
-        return pid > 1 && parent === postmaster && /postgres: oddment /.test(readFileSync(`/proc/${String(pid)}/cmdline`, 'utf8'));
+        return pid > 1 && parent === postmaster && /postgres: oddment_server /.test(readFileSync(`/proc/${String(pid)}/cmdline`, 'utf8'));
       } catch {
         return false;
       }
@@ -183,7 +194,7 @@ const kinds: readonly { readonly what: string; readonly act: Round }[] = [
       await running.ended;
       for (let i = 0; i < 2; i++) {
         const before = postmasterOf(options);
-        const half = spawn(join(root, 'oddment'), ['start', '--port', String(options.port), '--data', options.dataDir, '--no-demo'], {
+        const half = spawn(join(root, 'oddment'), startArguments(options), {
           cwd: root,
           stdio: 'ignore',
         });
@@ -198,40 +209,76 @@ const kinds: readonly { readonly what: string; readonly act: Round }[] = [
   },
 ];
 
+/** Ends connections of the server's own role, as whoever keeps the database may at any moment. @param most as many as are ended */
+async function endConnections(url: string, most: number): Promise<void> {
+  const client = new Client({ connectionString: url });
+  await client.connect();
+  await client.query(
+    `select pg_terminate_backend(pid) from (
+       select pid from pg_stat_activity where usename = current_user and datname = current_database() and pid <> pg_backend_pid() order by random() limit $1
+     ) as chosen`,
+    [most],
+  );
+  await client.end();
+}
+
+/** What can be killed where PostgreSQL is somebody else's. */
+function kindsElsewhere(database: string): typeof kinds {
+  const ends = (most: number): Round => {
+    return async (_options, running) => {
+      await endConnections(database, most);
+      await pause(randomInt(100, 800));
+      return running;
+    };
+  };
+  return [
+    { what: 'start command', act: startAgain },
+    { what: 'one connection of the database', act: ends(1) },
+    { what: 'every connection of the database', act: ends(100) },
+  ];
+}
+
 /**
  * Kills the start command, PostgreSQL, or one of its processes at random moments while a client writes, goes on, and
- * looks whether every acknowledged write is there, and none twice.
+ * looks whether every acknowledged write is there, and none twice. Of a database that is kept elsewhere the connections
+ * are ended; what was written stays in it.
  */
 export async function endure(options: EndureOptions): Promise<Endured> {
   rmSync(options.dataDir, { recursive: true, force: true });
   const writer = new Writer();
+  const all = options.database === undefined ? kinds : kindsElsewhere(options.database);
   let running = await start(options);
-  await writer.open(running.address, true);
   let lost = 0;
   let twice = 0;
-  for (let round = 1; round <= options.rounds; round++) {
-    const writing = writer.write(running.address);
-    await pause(randomInt(40, 500));
-    const kind = kinds[(round - 1) % kinds.length];
-    if (!kind) throw new Error('there is nothing to kill');
-    const next = await kind.act(options, running);
-    writer.stop();
-    await writing;
-    running = next;
-    await writer.open(running.address, false);
-    const there = await writer.listed(running.address);
-    const known = new Set(there);
-    lost = writer.acknowledged.filter((id) => !known.has(id)).length;
-    twice = there.length - known.size;
-    options.log(
-      `round ${String(round)}: ${kind.what} killed, ${String(writer.acknowledged.length)} acknowledged, ${String(lost)} lost, ${String(twice)} twice`,
-    );
-    if (lost > 0 || twice > 0) break;
+  try {
+    await writer.open(running.address, true);
+    for (let round = 1; round <= options.rounds; round++) {
+      const writing = writer.write(running.address);
+      await pause(randomInt(40, 500));
+      const kind = all[(round - 1) % all.length];
+      if (!kind) throw new Error('there is nothing to kill');
+      const next = await kind.act(options, running);
+      writer.stop();
+      await writing;
+      running = next;
+      await writer.open(running.address, false);
+      const there = await writer.listed(running.address);
+      const known = new Set(there);
+      lost = writer.acknowledged.filter((id) => !known.has(id)).length;
+      twice = there.length - known.size;
+      options.log(
+        `round ${String(round)}: ${kind.what} killed, ${String(writer.acknowledged.length)} acknowledged, ${String(lost)} lost, ${String(twice)} twice`,
+      );
+      if (lost > 0 || twice > 0) break;
+    }
+  } finally {
+    running.child.kill('SIGTERM');
+    await running.ended;
   }
-  running.child.kill('SIGTERM');
-  await running.ended;
-  const left = await startPostgres(join(options.dataDir, 'database'));
-  await left.stop();
+  if (options.database === undefined) {
+    const left = await startPostgres(join(options.dataDir, 'database'));
+    await left.stop();
+  }
   rmSync(options.dataDir, { recursive: true, force: true });
   return { rounds: options.rounds, acknowledged: writer.acknowledged.length, lost, twice };
 }

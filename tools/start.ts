@@ -47,7 +47,8 @@ function started(what: string, file: string, args: readonly string[], env: NodeJ
       stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     });
     child.on('message', (message) => {
-      const { ready, failed: why } = message as { ready?: number; failed?: string };
+      const { ready, failed: why, note } = message as { ready?: number; failed?: string; note?: string };
+      if (note !== undefined) console.error(`oddment: ${note}`);
       if (ready !== undefined) done({ child, port: ready });
       if (why !== undefined) failed(new Failure(`The ${what} does not start: ${why}`));
     });
@@ -96,13 +97,19 @@ async function simulators({ simulate, weather, instruments, clock }: StartOption
   return { ...(weather === undefined && { weather: await one('weather') }), ...(instruments === undefined && { instruments: await one('instruments') }) };
 }
 
-/** What the server is told of how it was started. @param database address of its database @param stand the simulated services that run beside it */
-function serverEnv(options: StartOptions, port: number, database: string, stand: Awaited<ReturnType<typeof simulators>>): NodeJS.ProcessEnv {
+/** Where the server's database is, and who may change its tables: one kept elsewhere, or our own. */
+function databaseEnv({ database, databaseOwner }: StartOptions, postgres: Postgres | undefined): NodeJS.ProcessEnv {
+  return {
+    ODDMENT_DATABASE: database ?? postgres?.serverUrl ?? '',
+    ODDMENT_DATABASE_OWNER: databaseOwner ?? postgres?.url ?? '',
+  };
+}
+
+/** What the server is told of how it was started, besides its database. @param stand the simulated services that run beside it */
+function serverEnv(options: StartOptions, port: number, stand: Awaited<ReturnType<typeof simulators>>): NodeJS.ProcessEnv {
   const weather = options.weather ?? (stand.weather && `http://127.0.0.1:${String(stand.weather.port)}`);
   const instruments = options.instruments ?? (stand.instruments && `127.0.0.1:${String(stand.instruments.port)}`);
   return {
-    ODDMENT_DATABASE: database,
-    ODDMENT_DATABASE_OWNER: options.databaseOwner ?? '',
     ODDMENT_PORT: String(port),
     ODDMENT_HOST: options.host,
     ODDMENT_NAMES: options.names.join(','),
@@ -152,7 +159,7 @@ await command(async () => {
     const port = await portFrom(options.port);
     address = addressOf(options, port);
     stand = await simulators(options);
-    ({ child: server } = await started('server', 'server/dist/main.js', [], serverEnv(options, port, options.database ?? postgres?.url ?? '', stand)));
+    ({ child: server } = await started('server', 'server/dist/main.js', [], { ...databaseEnv(options, postgres), ...serverEnv(options, port, stand) }));
   } catch (error) {
     endStand();
     await postgres?.stop();

@@ -81,7 +81,7 @@ await command(async () => {
     const report = join(stateDir, 'unit.json');
     rmSync(report, { force: true });
     const done = await run(process.execPath, [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${report}`], {
-      env: { ODDMENT_TEST_DATABASE: postgres.url, NO_COLOR: '1' },
+      env: { ODDMENT_TEST_DATABASE: postgres.url, ODDMENT_TEST_SERVER_ROLE: postgres.serverUrl, NO_COLOR: '1' },
     });
     await postgres.stop();
     rmSync(throwAway, { recursive: true, force: true });

@@ -6,6 +6,8 @@ import { isMainThread } from 'node:worker_threads';
 import { knowledgeRows } from './knowledge.ts';
 import { answerMixed, mixedRows } from './mixed.ts';
 import { offerRows } from './offers.ts';
+import { serveBare } from './scale/bare.ts';
+import { measureScale } from './scale/scale.ts';
 import { measureServing } from './serving.ts';
 import { whatIfTimes } from './whatIf.ts';
 
@@ -89,5 +91,18 @@ async function measure(): Promise<void> {
 }
 
 // the same bundle is the worker: there it judges, and nothing else
-if (isMainThread) await measure();
-else answerMixed();
+const { ODDMENT_BENCH_BARE: bareDatabase, ODDMENT_BENCH_FIRMS: firms, ODDMENT_BENCH_SPEED: speed } = process.env;
+const { ODDMENT_BENCH_ADDRESS: server, ODDMENT_BENCH_DATABASE: owned } = process.env;
+if (!isMainThread) answerMixed();
+else if (bareDatabase !== undefined) serveBare(bareDatabase);
+else if (firms !== undefined && server !== undefined && owned !== undefined)
+  await measureScale({
+    address: server,
+    databaseUrl: owned,
+    firms: Number(firms),
+    speed: Number(speed),
+    log: (line) => {
+      console.log(line);
+    },
+  });
+else await measure();

@@ -21,6 +21,7 @@ import { asProblem, HttpProblem, notFound } from './problem.ts';
 import { goesBy, nameIn } from './settings.ts';
 import type { Readings } from './services/readings.ts';
 import type { OpenDatabase } from './store/database.ts';
+import { forFirm } from './store/firmWall.ts';
 
 export interface AppParts {
   readonly database: OpenDatabase;
@@ -127,7 +128,8 @@ export function makeApp({
       if (!access.includes(who.account.role)) throw new HttpProblem(403, refusedTo(who.account.role, access));
     }
     res.status(status);
-    return handlers[name](callOf(req, res, who, clock.now().toISOString()));
+    const handled = () => handlers[name](callOf(req, res, who, clock.now().toISOString()));
+    return who ? forFirm(who.firm.id, handled) : handled();
   };
   for (const name of routeNames) {
     const { method, path } = routeOf(name);

@@ -58,7 +58,7 @@ describe('plans of an area', () => {
     const { area, defect } = await madeJob(owner);
     const body = plan();
     await add(area.id, body);
-    const { db } = world.database;
+    const db = world.owned;
     await expect(db.execute(sql`update photos set area_id = null where id = ${body.id}::uuid`)).rejects.toThrow();
     await expect(db.execute(sql`update photos set defect_id = ${defect.id}::uuid where id = ${body.id}::uuid`)).rejects.toThrow();
   });

@@ -173,7 +173,7 @@ describe('kept days', () => {
   });
 
   it('are never changed by the database', async () => {
-    await expect(world.database.db.execute(sql`update kept_days set core = 'another'`)).rejects.toThrow();
+    await expect(world.owned.execute(sql`update kept_days set core = 'another'`)).rejects.toThrow();
   });
 });
 

@@ -116,11 +116,11 @@ describe('the bin', () => {
     expect((await bin()).map((e) => e.id)).toContain(photo.id);
     const later = '2026-07-05T12:00:00Z';
     const scope = { firmId: '00000000-0000-4000-8000-000000000000', accountId: '', at: later };
-    expect(await listBin(world.database.db, scope, later)).toEqual([]);
-    await purgePictures(world.database.db, '2026-06-01T12:00:00Z');
-    const bytes = async () => (await world.database.db.select().from(photos)).find((p) => p.id === photo.id)?.jpeg.length;
+    expect(await listBin(world.owned, scope, later)).toEqual([]);
+    await purgePictures(world.owned, '2026-06-01T12:00:00Z');
+    const bytes = async () => (await world.owned.select().from(photos)).find((p) => p.id === photo.id)?.jpeg.length;
     expect(await bytes()).toBe(pixel.length);
-    await purgePictures(world.database.db, later);
+    await purgePictures(world.owned, later);
     expect(await bytes()).toBe(0);
   });
 });

@@ -21,7 +21,7 @@ describe('what is kept and not understood', () => {
     const id = uuid();
     const product = { title: 'Old friend', basedOn: 'polymer-mortar-2k', sheet: 'sheet of 2019', figures: { 'lift/floor': 25 }, packs: [] };
     expect((await owner.post('/api/products', { id, change: uuid(), ...product })).status).toBe(201);
-    await world.database.db.execute(sql`update products set version = 2, product = jsonb_set(product::jsonb, '{figures,lift/nowhere}', '3') where id = ${id}`);
+    await world.owned.execute(sql`update products set version = 2, product = jsonb_set(product::jsonb, '{figures,lift/nowhere}', '3') where id = ${id}`);
     const figures = { 'lift/floor': 28, 'lift/nowhere': 3 };
     const saved = await owner.put(`/api/products/${id}`, { change: uuid(), version: 2, ...product, figures });
     expect([saved.status, (saved.body as unknown as ProductRecord).figures]).toEqual([200, figures]);
@@ -36,7 +36,7 @@ describe('what is kept and not understood', () => {
 
   it('stays among the rates of a firm that are saved again, and is refused where it is new or changed', async () => {
     const firm = async () => ((await owner.get('/api/session')).body as unknown as SessionRecord).firm as FirmRecord;
-    await world.database.db.execute(sql`update firms set rules = jsonb_set(rules::jsonb, '{rates}', '{"plasteringByMoon": 7}')`);
+    await world.owned.execute(sql`update firms set rules = jsonb_set(rules::jsonb, '{rates}', '{"plasteringByMoon": 7}')`);
     expect((await firm()).rules.rates).toEqual({ plasteringByMoon: 7 });
     const put = async (rates: Record<string, number>) => owner.put('/api/firm', { change: uuid(), version: (await firm()).version, schools: {}, rates });
     const saved = await put({ plasteringByMoon: 7, mixMin: 5 });

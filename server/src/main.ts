@@ -32,6 +32,10 @@ const database = await openDatabase(settings.databaseUrl, settings.migrationsDir
   );
   process.exit(1);
 });
+if (!database.walled)
+  process.send?.({
+    note: 'The server signs in as the role that owns its tables: its queries alone keep firms apart. Sign in as another role, and name the owner with --database-owner, and PostgreSQL does too.',
+  });
 if (settings.demo && (await accountCount(database.db)) === 0) await loadDemo(database.db, clock);
 const { tls } = settings;
 const readingLog = new ReadingLog();

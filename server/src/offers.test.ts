@@ -84,8 +84,8 @@ describe('kept offers', () => {
     const defect = job.areas[0]?.defects[0];
     await owner.ask('DELETE', `/api/defects/${defect?.id ?? ''}`, { change: uuid(), version: 1 });
     expect((await kept(first.id)).offer).toEqual(offer);
-    await expect(world.database.db.execute(sql`update offers set offer = '{}' where id = ${first.id}::uuid`)).rejects.toThrow();
-    await expect(world.database.db.execute(sql`update offers set total_minor = 1 where id = ${first.id}::uuid`)).rejects.toThrow();
+    await expect(world.owned.execute(sql`update offers set offer = '{}' where id = ${first.id}::uuid`)).rejects.toThrow();
+    await expect(world.owned.execute(sql`update offers set total_minor = 1 where id = ${first.id}::uuid`)).rejects.toThrow();
     const all = (await owner.get(`/api/jobs/${job.id}/offers`)).body as unknown as OfferSummary[];
     expect(all.map((o) => o.number)).toEqual(['2026-001']);
   });

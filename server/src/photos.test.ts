@@ -125,7 +125,7 @@ describe('photos', () => {
     expect((await add(first, person, defect.id)).status).toBe(201);
     // as if it had been many
     const counted = (bytes: number, at: string) =>
-      world.database.db.execute(sql`update photos set bytes = ${bytes}, created_at = ${at}::timestamptz where id = ${first.id}::uuid`);
+      world.owned.execute(sql`update photos set bytes = ${bytes}, created_at = ${at}::timestamptz where id = ${first.id}::uuid`);
     await counted(photoLimits.perDayBytes, now);
     const over = await add(photo(pixel), person, defect.id);
     expect([over.status, over.body['detail']]).toEqual([429, expect.stringMatching(/^You added 1000 MB of photos within a day/)]);

@@ -91,7 +91,7 @@ describe('issued plans', () => {
     const rows = older.kept.figures.map((f) => (f.label === 'Sand placed' ? { ...f, value: f.value * 1.1 } : f));
     const earlier = { ...older, core: '0.0.9', kept: { ...older.kept, figures: rows } };
     const id = uuid();
-    await world.database.db.execute(
+    await world.owned.execute(
       sql`insert into issued_plans select firm_id, ${id}::uuid, 1, created_at, null, job_id, defect_id, mark, system, total_min, start_at, '0.0.9', ${JSON.stringify(earlier)}::json, 'issued', issued_by from issued_plans where id = ${body.id}`,
     );
     await owner.put(`/api/plans/${id}`, { change: uuid(), version: 1, state: 'begun' });
@@ -104,8 +104,8 @@ describe('issued plans', () => {
   it('cannot be changed even past the server: the database refuses it', async () => {
     const { defect } = await ready(owner);
     const { body } = await issue(owner, defect.id);
-    await expect(world.database.db.execute(sql`update issued_plans set plan = '{}'::json where id = ${body.id}`)).rejects.toThrow();
-    await expect(world.database.db.execute(sql`update issued_plans set core = '9' where id = ${body.id}`)).rejects.toThrow();
+    await expect(world.owned.execute(sql`update issued_plans set plan = '{}'::json where id = ${body.id}`)).rejects.toThrow();
+    await expect(world.owned.execute(sql`update issued_plans set core = '9' where id = ${body.id}`)).rejects.toThrow();
     expect((await read(body.id)).plan.format).toBe('oddment-issued-plan');
   });
 

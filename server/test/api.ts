@@ -3,6 +3,7 @@ import { createServer, type Server } from 'node:http';
 import type { Server as NetServer } from 'node:net';
 import { resolve } from 'node:path';
 import type { Role } from '@oddment/contracts';
+import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
 import { pino } from 'pino';
 import { makeApp } from '../src/app.ts';
@@ -66,9 +67,11 @@ export class Person {
 
 export interface Stage {
   readonly base: string;
-  /** of the database of this stage */
+  /** of the database of this stage, by the role that owns it */
   readonly url: string;
   readonly database: OpenDatabase;
+  /** the database as the role that owns it sees it: past the wall between firms */
+  readonly owned: NodePgDatabase;
   readonly clock: Clock;
   readonly person: () => Person;
   /** a firm of its own with an owner signed in */
@@ -90,7 +93,13 @@ export async function stage(options: { demo?: boolean | 'restored'; before?: (ur
   const url = new URL(server);
   url.pathname = `/${name}`;
   options.before?.(url.toString());
-  const database = await openDatabase(url.toString(), resolve(import.meta.dirname, '../drizzle'));
+  const asServer = new URL(process.env['ODDMENT_TEST_SERVER_ROLE'] ?? '');
+  asServer.pathname = url.pathname;
+  // as an installation runs: by the role for which PostgreSQL keeps firms apart
+  const database = await openDatabase(asServer.toString(), resolve(import.meta.dirname, '../drizzle'), url.toString());
+  const past = new pg.Pool({ connectionString: url.toString(), max: 2 });
+  // one that a test kills is replaced
+  past.on('error', () => undefined);
   const clock = clockAt(now);
   if (options.demo === true) await loadDemo(database.db, clock);
   const http: Server = createServer(makeApp({ database, clock, demo: options.demo !== undefined && options.demo !== false, log: pino({ level: 'silent' }) }));
@@ -102,6 +111,7 @@ export async function stage(options: { demo?: boolean | 'restored'; before?: (ur
     base,
     url: url.toString(),
     database,
+    owned: drizzle(past),
     clock,
     person: () => new Person(base),
     owner: async (firm) => {
@@ -121,6 +131,7 @@ export async function stage(options: { demo?: boolean | 'restored'; before?: (ur
       http.closeAllConnections();
       await new Promise((done) => http.close(done));
       await database.close();
+      await past.end();
     },
   };
 }

@@ -20,6 +20,7 @@ import { setTerms } from '../services/offerService.ts';
 import { areaValues, changeRecord, createRecord, defectValues, jobValues } from '../services/recordService.ts';
 import { productValues, stockValues } from '../services/shelfService.ts';
 import type { Database } from '../store/database.ts';
+import { forFirm } from '../store/firmWall.ts';
 import { readJob, type Scope } from '../store/jobStore.ts';
 import { listProducts } from '../store/shelfStore.ts';
 import { changeState, issue } from '../services/planService.ts';
@@ -67,7 +68,11 @@ export async function loadDemo(db: Database, clock: Clock): Promise<void> {
     { firm: 'Varga & Daughters, repairs', name: 'Ines Varga', login: 'demo', password: randomBytes(24).toString('base64url') },
     true,
   );
-  const scope: Scope = { firmId, accountId, at: clock.now().toISOString() };
+  await forFirm(firmId, () => loadJobs(db, clock, { firmId, accountId, at: clock.now().toISOString() }));
+}
+
+async function loadJobs(db: Database, clock: Clock, scope: Scope): Promise<void> {
+  const { firmId, accountId } = scope;
   const made = (name: string) => ({ id: demoId(name), change: demoId(`${name} made`) });
   const day = (days: number) => new Date(clock.now().getTime() + days * 86_400_000).toISOString().slice(0, 10);
   // the firm's own rate for an hour, so that options have a price

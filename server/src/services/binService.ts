@@ -1,5 +1,7 @@
 import type { Clock } from '../clock.ts';
+import { firmIds } from '../store/accountStore.ts';
 import type { Database } from '../store/database.ts';
+import { forFirm } from '../store/firmWall.ts';
 import { purgePictures } from '../store/historyStore.ts';
 
 const dayMs = 86_400_000;
@@ -11,8 +13,12 @@ export const binSince = (clock: Clock): string => new Date(clock.now().getTime()
 
 /** Lets go of pictures that were deleted too long ago to be brought back: now, and once a day. */
 export function keepBinShort(db: Database, clock: Clock, failed: (error: unknown) => void): void {
+  const purged = async () => {
+    const since = binSince(clock);
+    for (const firmId of await firmIds(db)) await forFirm(firmId, () => purgePictures(db, since));
+  };
   const purge = () => {
-    purgePictures(db, binSince(clock)).catch(failed);
+    purged().catch(failed);
   };
   purge();
   setInterval(purge, dayMs).unref();

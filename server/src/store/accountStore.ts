@@ -23,6 +23,11 @@ export async function accountCount(db: Db): Promise<number> {
   return row?.n ?? 0;
 }
 
+/** Every firm of the installation: for what is done for each of them in turn. */
+export async function firmIds(db: Db): Promise<readonly string[]> {
+  return (await db.select({ id: firms.id }).from(firms).orderBy(asc(firms.createdAt))).map(({ id }) => id);
+}
+
 /** The account of a sign-in name, in capitals or not, unless it is disabled. */
 export async function accountByLogin(db: Db, login: string): Promise<{ id: string; passwordHash: string | null } | undefined> {
   const [row] = await db

@@ -1,5 +1,6 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { setTimeout as wait } from 'node:timers/promises';
+import { behindWall, passesWall, transactionsBehindWall } from './firmWall.ts';
 import { eachHost, HostPool } from './hosts.ts';
 import { bringUpToDate } from './migrations.ts';
 
@@ -8,6 +9,8 @@ export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
 
 export interface OpenDatabase {
   readonly db: Database;
+  /** whether rows of firms are kept apart by PostgreSQL too, and not by the queries alone */
+  readonly walled: boolean;
   readonly ping: () => Promise<void>;
   readonly close: () => Promise<void>;
 }
@@ -37,10 +40,11 @@ export function isAway(error: unknown): boolean {
  */
 export async function openDatabase(url: string, migrationsFolder: string, owner?: string): Promise<OpenDatabase> {
   await bringUpToDate(url, migrationsFolder, owner);
-  const pool = new HostPool(eachHost(url), { max: 10, connectionTimeoutMillis: connectMs, query_timeout: statementMs });
-  const db = drizzle(pool);
+  const pool = behindWall(new HostPool(eachHost(url), { max: 10, connectionTimeoutMillis: connectMs, query_timeout: statementMs }));
+  const db = transactionsBehindWall(drizzle(pool));
   return {
     db,
+    walled: !(await passesWall((text) => pool.query(text))),
     ping: async () => {
       const late = wait(pingMs, undefined, { ref: false }).then(() => {
         throw new Error('Connection terminated: no answer in time');

@@ -20,6 +20,7 @@ import type {
   StockPack,
 } from '@oddment/core';
 import { sql } from 'drizzle-orm';
+import { firmWall } from './firmWall.ts';
 import {
   bigint,
   boolean,
@@ -121,7 +122,7 @@ export const changes = pgTable(
     /** of what a person fills in: the fields that differ, as they were and as they are */
     what: jsonb('what').$type<{ readonly kind?: string; readonly fields: FieldDiff }>(),
   },
-  (t) => [primaryKey({ columns: [t.firmId, t.id] }), index('changes_of').on(t.firmId, t.entityId, t.turn)],
+  (t) => [firmWall(), primaryKey({ columns: [t.firmId, t.id] }), index('changes_of').on(t.firmId, t.entityId, t.turn)],
 );
 
 const record = {
@@ -146,7 +147,7 @@ export const jobs = pgTable(
     offer: jsonb('offer').$type<OfferSetup>(),
     archived: boolean('archived').notNull().default(false),
   },
-  (t) => [unique('jobs_firm_id').on(t.firmId, t.id), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
+  (t) => [firmWall(), unique('jobs_firm_id').on(t.firmId, t.id), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );
 
 export const areas = pgTable(
@@ -162,6 +163,7 @@ export const areas = pgTable(
     usual: jsonb('usual').$type<Readonly<Record<string, LooseFacts>>>(),
   },
   (t) => [
+    firmWall(),
     unique('areas_firm_id').on(t.firmId, t.id),
     index('areas_of_job').on(t.firmId, t.jobId),
     foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] }),
@@ -188,6 +190,7 @@ export const defects = pgTable(
     spot: jsonb('spot').$type<Spot>(),
   },
   (t) => [
+    firmWall(),
     unique('defects_firm_id').on(t.firmId, t.id),
     index('defects_of_area').on(t.firmId, t.areaId),
     foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] }),
@@ -213,6 +216,7 @@ export const photos = pgTable(
     by: text('by').notNull(),
   },
   (t) => [
+    firmWall(),
     index('photos_of_defect').on(t.firmId, t.defectId),
     index('photos_of_area').on(t.firmId, t.areaId),
     foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] }),
@@ -225,7 +229,7 @@ export const photos = pgTable(
 export const products = pgTable(
   'products',
   { ...record, product: jsonb('product').$type<Omit<Product, 'id'>>().notNull(), by: text('by').notNull(), changedAt: moment('changed_at').notNull() },
-  (t) => [index('products_of_firm').on(t.firmId), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
+  (t) => [firmWall(), index('products_of_firm').on(t.firmId), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );
 
 export const productVersions = pgTable(
@@ -238,11 +242,12 @@ export const productVersions = pgTable(
     by: text('by').notNull(),
     product: jsonb('product').$type<Omit<Product, 'id'>>().notNull(),
   },
-  (t) => [primaryKey({ columns: [t.productId, t.version] })],
+  (t) => [firmWall(), primaryKey({ columns: [t.productId, t.version] })],
 );
 
 /** Packs as they stand on the firm's shelf. */
 export const stock = pgTable('stock', { ...record, pack: jsonb('pack').$type<Omit<StockPack, 'id'>>().notNull() }, (t) => [
+  firmWall(),
   index('stock_of_firm').on(t.firmId),
   foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] }),
 ]);
@@ -276,17 +281,21 @@ export const keptDays = pgTable(
     inputs: json('inputs').$type<DaysInputs>().notNull(),
     keptBy: text('kept_by').notNull(),
   },
-  (t) => [index('kept_days_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] })],
+  (t) => [firmWall(), index('kept_days_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] })],
 );
 
 /** What stands on every offer of a firm. */
-export const offerTerms = pgTable('offer_terms', {
-  firmId: uuid('firm_id')
-    .primaryKey()
-    .references(() => firms.id),
-  terms: jsonb('terms').$type<OfferTerms>().notNull(),
-  version: integer('version').notNull().default(1),
-});
+export const offerTerms = pgTable(
+  'offer_terms',
+  {
+    firmId: uuid('firm_id')
+      .primaryKey()
+      .references(() => firms.id),
+    terms: jsonb('terms').$type<OfferTerms>().notNull(),
+    version: integer('version').notNull().default(1),
+  },
+  () => [firmWall()],
+);
 
 /** Offers as they were kept. A trigger in the database refuses any change of what one says. */
 export const offers = pgTable(
@@ -310,6 +319,7 @@ export const offers = pgTable(
     answeredAt: moment('answered_at'),
   },
   (t) => [
+    firmWall(),
     index('offers_of_job').on(t.firmId, t.jobId),
     uniqueIndex('offers_number').on(t.firmId, t.number),
     foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] }),
@@ -336,6 +346,7 @@ export const issuedPlans = pgTable(
     begunBy: text('begun_by'),
   },
   (t) => [
+    firmWall(),
     index('plans_begun')
       .on(t.firmId)
       .where(sql`state = 'begun'`),
