@@ -137,7 +137,7 @@ function lastTest(): string {
 }
 
 /** A database of many firms, and a day of all of them faster than life. */
-async function scale(firms: number, speed: number): Promise<void> {
+async function scale(firms: number, speed: number, hours: number): Promise<void> {
   const data = join(stateDir, 'bench-scale');
   rmSync(data, { recursive: true, force: true });
   const one = await started(data, '--no-demo');
@@ -147,6 +147,7 @@ async function scale(firms: number, speed: number): Promise<void> {
     ODDMENT_BENCH_DATABASE: postgres.url,
     ODDMENT_BENCH_FIRMS: String(firms),
     ODDMENT_BENCH_SPEED: String(speed),
+    ODDMENT_BENCH_HOURS: String(hours),
   };
   const done = await run(process.execPath, [join(root, 'bench/dist/main.js')], { env });
   console.log(
@@ -168,10 +169,15 @@ await command(async () => {
   await built('bench', 'server', 'web');
   const { values } = parseArgs({
     args: process.argv.slice(2),
-    options: { scale: { type: 'boolean', default: false }, firms: { type: 'string', default: '1000' }, speed: { type: 'string', default: '100' } },
+    options: {
+      scale: { type: 'boolean', default: false },
+      firms: { type: 'string', default: '1000' },
+      speed: { type: 'string', default: '100' },
+      hours: { type: 'string', default: '10' },
+    },
   });
   if (values.scale) {
-    await scale(whole('--firms', values.firms, 20_000), whole('--speed', values.speed, 10_000));
+    await scale(whole('--firms', values.firms, 20_000), whole('--speed', values.speed, 10_000), whole('--hours', values.hours, 10));
     return 0;
   }
   const [data, demoData] = [join(stateDir, 'bench-data'), join(stateDir, 'bench-demo')];

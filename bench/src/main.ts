@@ -91,7 +91,7 @@ async function measure(): Promise<void> {
 }
 
 // the same bundle is the worker: there it judges, and nothing else
-const { ODDMENT_BENCH_BARE: bareDatabase, ODDMENT_BENCH_FIRMS: firms, ODDMENT_BENCH_SPEED: speed } = process.env;
+const { ODDMENT_BENCH_BARE: bareDatabase, ODDMENT_BENCH_FIRMS: firms, ODDMENT_BENCH_SPEED: speed, ODDMENT_BENCH_HOURS: hours } = process.env;
 const { ODDMENT_BENCH_ADDRESS: server, ODDMENT_BENCH_DATABASE: owned } = process.env;
 if (!isMainThread) answerMixed();
 else if (bareDatabase !== undefined) serveBare(bareDatabase);
@@ -101,6 +101,7 @@ else if (firms !== undefined && server !== undefined && owned !== undefined)
     databaseUrl: owned,
     firms: Number(firms),
     speed: Number(speed),
+    hours: Number(hours),
     log: (line) => {
       console.log(line);
     },

@@ -9,8 +9,11 @@ const packed = promisify(gzip);
 export function serveBare(databaseUrl: string): void {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 10 });
   const app = express();
-  app.get('/bare/:job', async (req, res) => {
-    const { rows } = await pool.query('select d.* from defects d join areas a on a.id = d.area_id where a.job_id = $1', [req.params.job]);
+  app.get('/bare/:firm/:job', async (req, res) => {
+    const { rows } = await pool.query('select d.* from defects d join areas a on a.id = d.area_id where a.firm_id = $1 and d.firm_id = $1 and a.job_id = $2', [
+      req.params.firm,
+      req.params.job,
+    ]);
     res.set({ 'content-type': 'application/json', 'content-encoding': 'gzip' }).end(await packed(JSON.stringify(rows)));
   });
   const server = app.listen(0, '127.0.0.1', () => {

@@ -2,6 +2,7 @@ import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { setTimeout as pause } from 'node:timers/promises';
 import pg from 'pg';
+import { cpuSeconds } from './cpu.ts';
 import { acts, done, firmDay, FirmClient, writes, type Answered } from './client.ts';
 import { jobsEach, repairsEach, seed, sizes } from './seed.ts';
 
@@ -12,6 +13,8 @@ export interface ScaleOptions {
   readonly firms: number;
   /** how many times faster than life the day goes */
   readonly speed: number;
+  /** hours of the working day that are lived, from its first on */
+  readonly hours: number;
   readonly log: (line: string) => void;
 }
 
@@ -58,15 +61,22 @@ async function bareServer(databaseUrl: string): Promise<{ readonly address: stri
   return { address: `http://127.0.0.1:${String(port)}`, end: () => child.kill() };
 }
 
+/** The end of an address: a job, and its firm. */
 async function anyJob(databaseUrl: string): Promise<string> {
   const client = new pg.Client({ connectionString: databaseUrl });
   await client.connect();
-  const { rows } = await client.query<{ id: string }>('select id from jobs limit 1');
+  const { rows } = await client.query<{ job: string }>(`select firm_id || '/' || id as job from jobs limit 1`);
   await client.end();
-  return rows[0]?.id ?? '';
+  return rows[0]?.job ?? '';
 }
 
-const failures = (all: readonly Answered[]) => all.filter((a) => a.status === 0 || a.status >= 500).length;
+/** How many failed, and how many were refused in which way: a bench that is refused measures refusals. */
+function failures(all: readonly Answered[]): string {
+  const counts = new Map<number, number>();
+  for (const { status } of all) if (status >= 400 && status < 500) counts.set(status, (counts.get(status) ?? 0) + 1);
+  const failed = all.filter((a) => a.status === 0 || a.status >= 500).length;
+  return [`${String(failed)} failed`, ...[...counts].map(([status, n]) => `${String(n)} refused with ${String(status)}`)].join(', ');
+}
 
 /** Sixty clients at once: reads and writes beside a bare SELECT, and the whole mix of a day. */
 async function underLoad({ databaseUrl, log }: ScaleOptions, firms: readonly FirmClient[], random: () => number): Promise<void> {
@@ -103,15 +113,17 @@ async function underLoad({ databaseUrl, log }: ScaleOptions, firms: readonly Fir
       0.95,
     );
     const times = aim === '' ? '' : `, ${(p95 / base).toFixed(1)} times the bare one   aim ${aim}`;
-    log(
-      `${String(atOnce)} clients at once, ${words}: ${(all.length / loadSeconds).toFixed(0)} a second, p95 ${ms(p95)}${times}; ${String(failures(all))} failed`,
-    );
+    log(`${String(atOnce)} clients at once, ${words}: ${(all.length / loadSeconds).toFixed(0)} a second, p95 ${ms(p95)}${times}; ${failures(all)}`);
   }
   const often = acts.flatMap((act) => Array.from({ length: act === 'sheets' || act === 'signIn' ? 0 : firmDay[act] }, () => act));
+  const before = cpuSeconds();
   const mixed = await load(2 * loadSeconds, (client) => done(firm(client), often[Math.floor(random() * often.length)] ?? 'open', performance.now()));
   log(
-    `${String(atOnce)} clients at once, everything of a day but sheets: ${(mixed.length / 2 / loadSeconds).toFixed(0)} requests a second; ${String(failures(mixed))} failed`,
+    `${String(atOnce)} clients at once, everything of a day but sheets: ${(mixed.length / 2 / loadSeconds).toFixed(0)} requests a second; ${failures(mixed)}`,
   );
+  const after = cpuSeconds();
+  const each = (which: 'server' | 'database') => `${(((after[which] - before[which]) / mixed.length) * 1000).toFixed(1)} ms`;
+  log(`CPU of each of them: ${each('server')} in the server, ${each('database')} in the database`);
   const sheets: number[] = [];
   for (let i = 0; i < 8; i++) sheets.push((await done(firm(i), 'sheets', performance.now())).ms);
   log(`sheets of a job of ${String(repairsEach)} repairs as PDF, alone: ${ms(at(sheets, 0.5))} (median of ${String(sheets.length)})`);
@@ -186,18 +198,19 @@ export async function measureScale(options: ScaleOptions): Promise<void> {
   );
   log(`signing in, eight at once: ${(count / ((performance.now() - signing) / 1000)).toFixed(0)} a second; ${String(refused)} refused`);
   await underLoad(options, firms, random);
-  const day = dayOf(firms, speed, random);
-  const plannedSeconds = (workingHours * 3600) / speed;
-  log(`a day of ${String(count)} firms, ${String(day.length)} requests in ${plannedSeconds.toFixed(0)} s instead of ${String(workingHours)} hours`);
+  const plannedSeconds = (options.hours * 3600) / speed;
+  const day = dayOf(firms, speed, random).filter((one) => one.atMs < plannedSeconds * 1000);
+  log(
+    `a day of ${String(count)} firms, its first ${String(options.hours)} hours of ${String(workingHours)}: ${String(day.length)} requests in ${plannedSeconds.toFixed(0)} s`,
+  );
   const { all, seconds } = await live(day, log);
-  log(`  done after ${seconds.toFixed(0)} s, ${(all.length / seconds).toFixed(0)} requests a second; ${String(failures(all))} failed`);
+  log(`  done after ${seconds.toFixed(0)} s, ${(all.length / seconds).toFixed(0)} requests a second; ${failures(all)}`);
   for (const act of acts) {
     const of = all.filter((a) => a.what === act);
     if (of.length === 0) continue;
     const times = of.map((a) => a.ms);
-    const other = of.filter((a) => a.status >= 400 && a.status < 500).length;
     log(
-      `  ${act.padEnd(9)} ${String(of.length).padStart(7)}: p50 ${ms(at(times, 0.5))}, p95 ${ms(at(times, 0.95))}, p99 ${ms(at(times, 0.99))}${writes.includes(act) ? ', a write' : ''}${other === 0 ? '' : `; ${String(other)} refused in words`}`,
+      `  ${act.padEnd(9)} ${String(of.length).padStart(7)}: p50 ${ms(at(times, 0.5))}, p95 ${ms(at(times, 0.95))}, p99 ${ms(at(times, 0.99))}${writes.includes(act) ? ', a write' : ''}; ${failures(of)}`,
     );
   }
   for (const { table, rows, bytes } of (await sizes(databaseUrl)).slice(0, 6)) log(`  after it ${table}: ${String(rows)} rows, ${(bytes / 1e6).toFixed(0)} MB`);

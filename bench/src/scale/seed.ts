@@ -47,7 +47,7 @@ async function template(address: string): Promise<void> {
 }
 
 /** An id of a copy: the same wherever a row of the same firm and copy names it. */
-const copied = (column: string) => `md5(f.id::text || t.${column}::text || c.n)::uuid`;
+const copied = (column: string) => `overlay(overlay(md5(f.id::text || t.${column}::text || c.n) placing '8' from 13) placing 'a' from 17)::uuid`;
 
 async function columnsOf(client: pg.Client, table: string): Promise<readonly string[]> {
   const { rows } = await client.query<{ name: string }>(
@@ -89,13 +89,25 @@ export async function seed(address: string, databaseUrl: string, firms: number):
   await client.end();
 }
 
-/** Bytes of each table with its indexes, and how many rows it holds. @param databaseUrl of the role that owns the database */
-export async function sizes(databaseUrl: string): Promise<readonly { readonly table: string; readonly rows: number; readonly bytes: number }[]> {
+export interface TableSize {
+  readonly table: string;
+  readonly rows: number;
+  /** with its indexes */
+  readonly bytes: number;
+}
+
+/** What each table holds. @param databaseUrl of the role that owns the database */
+export async function sizes(databaseUrl: string): Promise<readonly TableSize[]> {
   const client = new pg.Client({ connectionString: databaseUrl });
   await client.connect();
-  const { rows } = await client.query<{ table: string; rows: string; bytes: string }>(
-    `select relname as table, n_live_tup as rows, pg_total_relation_size(relid) as bytes from pg_stat_user_tables where schemaname = 'public' order by 3 desc`,
+  const { rows } = await client.query<{ table: string; bytes: string }>(
+    `select relname as table, pg_total_relation_size(relid) as bytes from pg_stat_user_tables where schemaname = 'public' order by 2 desc`,
   );
+  const all: TableSize[] = [];
+  for (const { table, bytes } of rows) {
+    const counted = await client.query<{ n: string }>(`select count(*) as n from ${table}`);
+    all.push({ table, rows: Number(counted.rows[0]?.n ?? 0), bytes: Number(bytes) });
+  }
   await client.end();
-  return rows.map((r) => ({ table: r.table, rows: Number(r.rows), bytes: Number(r.bytes) }));
+  return all;
 }
