@@ -28,6 +28,8 @@ const computed: Readonly<Record<string, string>> = {
   '0.15.0': '7f4dac4411c14a2f',
   // what is measured is read: bars under a saw, screws by the board, a shell's thickness, a hump run out, edges by what they are of
   '0.16.0': '71de9ed2360d494c',
+  // water behind a shell is let out and looked for; what wet mat lies on over a hole
+  '0.17.0': '3cf3409118511cdc',
 };
 
 it('rises whenever the figures of a plan change', () => {

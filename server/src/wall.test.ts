@@ -40,7 +40,7 @@ const ofAll = ['measured'];
 
 const behind = tables.flatMap((table) => {
   const { name, columns } = getTableConfig(table);
-  const firm = columns.find((c) => c.name === 'firm_id') as PgColumn | undefined;
+  const firm: PgColumn | undefined = columns.find((c) => c.name === 'firm_id');
   return firm && !atTheDoor.includes(name) ? [{ name, table, firm }] : [];
 });
 const firmOf = async (login: string) => {

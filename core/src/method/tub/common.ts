@@ -9,6 +9,7 @@ import { circle, frontView, rectangle } from '../../geometry/layeredSection.ts';
 import type { Region } from '../../geometry/section.ts';
 import { say } from '../../quantity/saying.ts';
 import { sides } from '../parts.ts';
+import { drainBehind, dryBehind } from '../words/tubOpen.ts';
 import { cleanTub, leakTest, maskTub, matchColor, stopCrack, tubInUse, warmTub } from '../words/tubbing.ts';
 
 export const grit = (c: Course, ladder: readonly (keyof typeof grits)[]) => ladder.map((name) => c.get(grits[name]));
@@ -20,7 +21,17 @@ export function placeOf(c: Course): readonly [Figure, Figure] {
 }
 
 /** Whether the shell is or may be open right through: water stands behind it then, and it is tried for tightness. */
-const throughShell = (c: Course) => c.matter.subject.kind === 'tub-hole' || ['yes', 'unknown'].includes(c.matter.choice('through') ?? '');
+export const throughShell = (c: Course) => c.matter.subject.kind === 'tub-hole' || ['yes', 'unknown'].includes(c.matter.choice('through') ?? '');
+
+/** Water that came through a shell stands behind it: out, dried, and looked at before anything closes it. */
+function letOut(c: Course, dry: Figure): void {
+  const crack = c.matter.measure('lengthMm');
+  // it is let out through the holes that stop the crack
+  if (crack && c.matter.members.some(({ id, basedOn = id }) => stopping.includes(basedOn))) stopped(c, crack);
+  c.work(drainBehind(dry, crack === undefined), c.rate('washTub'));
+  c.atLeast(c.fixed(dry));
+  c.work(dryBehind(crack === undefined), c.each('spotEach'));
+}
 
 /** Washing, warming and masking, once. */
 export function begin(c: Course, past: Figure): void {
@@ -34,8 +45,10 @@ export function begin(c: Course, past: Figure): void {
   const mask = () => c.work(maskTub(past, (c.school('tub-masking', 'byHand')?.value ?? 0) === 0), c.rate('maskTub'));
   const maskFirst = c.school('clean-or-mask', 'maskFirst') !== undefined;
   if (maskFirst) mask();
-  c.work(cleanTub(dry, c.matter.choice('silicone') === 'yes', dripped, acetone ? 'acetone' : 'detergent'), c.rate('washTub'));
-  if (dry) c.atLeast(c.fixed(dry));
+  const open = throughShell(c);
+  c.work(cleanTub(open ? undefined : dry, c.matter.choice('silicone') === 'yes', dripped, open, acetone ? 'acetone' : 'detergent'), c.rate('washTub'));
+  if (open && dry) letOut(c, dry);
+  else if (dry) c.atLeast(c.fixed(dry));
   // all that is worked in one go shares a room: the narrowest of their windows
   const coats = c.anyDoes('sprayed');
   const mins = [...c.matter.members.flatMap((m) => m.slabC.min ?? []), ...(coats ? [adhesionPromoter.slabC.min] : [])].sort((a, b) => b.value - a.value);
@@ -48,8 +61,12 @@ export function begin(c: Course, past: Figure): void {
 /** a vee is drawn no narrower than this share of the length of its crack: at its scale it would not be seen */
 const leastDrawn = 0.03;
 
-/** A crack of a shell is stopped at both ends and opened to a vee. */
+/** systems that go into a crack that was stopped and opened */
+const stopping: readonly string[] = ['fiberglass-laminate', 'polyester-fiber-putty'];
+
+/** A crack of a shell is stopped at both ends and opened to a vee, once. */
 export function stopped(c: Course, crack: Figure): void {
+  if (!c.once('stopped')) return;
   const [hole, opened] = [c.get(tubWork.figures.stopHole), c.get(tubWork.figures.opened)];
   c.work(stopCrack(hole, opened, crack), c.byLength('readySetUp', 'rakePace', crack, 'Stopping the crack'));
 }

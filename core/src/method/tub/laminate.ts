@@ -17,7 +17,8 @@ import { clearAway, layOut } from '../words/protecting.ts';
 import { supportFill } from '../../shelf/systems/supportFill.ts';
 import { closeAccess, supportShell } from '../words/supporting.ts';
 import { ladder, layersCool, layMat, pushTest, scuffShell, shellCures, trimHole } from '../words/tubbing.ts';
-import { grit, placeOf, begin, end, dosed, matchIt, stopped, stoppedPicture } from './common.ts';
+import { backHole } from '../words/tubOpen.ts';
+import { grit, placeOf, begin, end, dosed, matchIt, stopped, stoppedPicture, throughShell } from './common.ts';
 
 /** Support below a shell that gives. */
 export function support(c: Course): void {
@@ -30,7 +31,7 @@ export function support(c: Course): void {
   const shots = ledger.compute(packsOf, { volumeMl: liquid, packMl: c.of('shot') }, 'Shots');
   const holes = c.get(tubWork.figures.accessHoles);
   c.work(
-    supportShell(holes, c.of('hole'), shots, liquid, c.of('wait')),
+    supportShell(holes, c.of('hole'), shots, liquid, c.of('wait'), throughShell(c)),
     ledger.compute(manyDurations, { durationMin: c.of('wait'), count: shots }, 'Shots and what lies between them'),
     { uses: [c.use('foam', 'Low-expansion foam, as liquid', 'foam', liquid, c.system.id)] },
   );
@@ -63,6 +64,17 @@ function layersOf(c: Course): Figure {
   return depthMm ? c.ledger.compute(liftCount, { depthMm, thickestMm: c.of('layer'), least: c.of('layers') }, 'Layers of mat') : c.of('layers');
 }
 
+/** Opens a crack, or trims a hole. */
+function openUp(c: Course, lap: Figure, crack?: Figure): void {
+  if (crack) stopped(c, crack);
+  else c.work(trimHole(c.of('layer'), lap, 'the mat'), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
+}
+
+/** Wet mat hangs through a hole, unless foam below a floor carries it. */
+function backed(c: Course): void {
+  if (!c.isUsed('foam')) c.work(backHole(c.matter.choice('access') === 'yes'), c.rate('readySetUp'));
+}
+
 /** Glass mat in resin, each layer larger. */
 export function laminate(c: Course): void {
   const { ledger } = c;
@@ -71,8 +83,7 @@ export function laminate(c: Course): void {
   const crack = c.matter.measure('lengthMm');
   const [lap, more] = [c.of('lap'), c.of('more')];
   const layers = layersOf(c);
-  if (crack) stopped(c, crack);
-  else c.work(trimHole(c.of('layer'), lap), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
+  openUp(c, lap, crack);
   const rims = Array.from({ length: layers.value }, (_v, i) =>
     ledger.compute(farther, { firstMm: lap, eachMm: more, count: c.stated('Layers below it', 'count', i) }, `Layer ${String(i + 1)} past the place`),
   );
@@ -81,6 +92,7 @@ export function laminate(c: Course): void {
   const outer = rims[rims.length - 1];
   if (!largest || !outer) return;
   c.work(scuffShell(c.get(tubWork.figures.scuffBuild), largest, outer), c.byArea('readySetUp', 'scuffPerM2', largest, 'Scuffing'));
+  if (!crack) backed(c);
   const potLife = c.working(c.of('potLife'));
   c.work(layOut(potLife, 'mat cut to size, smallest first; roller, brush, scale; a fan outward', c.resin), c.rate('readySetUp'));
   const resins = areas.map((areaMm2) =>

@@ -27,7 +27,7 @@ export function fiberPutty(c: Course): void {
   const crack = c.matter.measure('lengthMm');
   const recess = c.of('recess');
   if (crack) stopped(c, crack);
-  else c.work(trimHole(recess, onto), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
+  else c.work(trimHole(recess, onto, 'mesh and putty'), c.byCount('readySetUp', 'fitEach', c.rate('once'), 'Trimming'));
   const area = ledger.compute(rimmedArea, { widthMm: width, heightMm: height, rimMm: onto }, 'Covered with putty');
   c.work(scuffShell(c.get(tubWork.figures.scuffBuild), area, onto), c.byArea('readySetUp', 'scuffPerM2', area, 'Scuffing'));
   const lap = c.ofAuxiliary(glassMeshRepair, 'lap');

@@ -3,10 +3,10 @@ import { say } from '../../quantity/saying.ts';
 import type { Said } from '../course.ts';
 
 /** Finding out whether a shell gives. */
-export const supportShell = (holes: Figure, across: Figure, shots: Figure, liquid: Figure, wait: Figure): Said => ({
+export const supportShell = (holes: Figure, across: Figure, shots: Figure, liquid: Figure, wait: Figure, open: boolean): Said => ({
   builder: 'support-shell',
   title: say`Support it: ${shots} shots, ${liquid} of liquid in all`,
-  detail: say`through ${holes} holes of ${across}, or from below; small shots of foam that swells little, now in one hole, now in the other, each left ${wait} before the next; the tub weighed down as the sheet says; a foam that swells much lifts it`,
+  detail: say`${open ? 'the place taped over, so that no foam comes through it; ' : ''}through ${holes} holes of ${across}, or from below; small shots of foam that swells little, now in one hole, now in the other, each left ${wait} before the next; the tub weighed down as the sheet says; a foam that swells much lifts it`,
   look: say`Pressed by hand it no longer gives; the rule beside it stands still.`,
   done: 'Gives no more',
   tools: ['drill', 'low-expansion foam', 'rule'],

@@ -7,11 +7,11 @@ import { inUse } from './finishing.ts';
 const inBatches = (batches: Figure): Saying => (batches.value > 1 ? say`, in ${batches} batches, each when the one before is used up` : say``);
 
 /** Cleaning a tub before anything else. */
-export const cleanTub = (dry: Figure | undefined, silicone: boolean, drip: boolean, solvent: 'detergent' | 'acetone'): Said => ({
+export const cleanTub = (dry: Figure | undefined, silicone: boolean, drip: boolean, open: boolean, solvent: 'detergent' | 'acetone'): Said => ({
   builder: 'clean-tub',
   title: dry ? say`Wash it clean, then dry for ${dry}` : say`Wash it clean, wipe it dry`,
   ...(!dry && { plain: 'the same whatever the size' }),
-  detail: say`${drip ? 'the drip is stopped first; ' : ''}${silicone ? 'all caulk is cut out and its film taken off; ' : ''}detergent and a scrub pad, rinsed until water sheets; then ${solvent === 'acetone' ? 'acetone, wiped on and straight off with a clean cloth' : 'the cleaner that the kit names; no solvent on acrylic or plastic, not even as a trial'}`,
+  detail: say`${drip ? 'the drip is stopped first; ' : ''}${open ? 'what is or may be open is taped over first: the rinse would run in behind; ' : ''}${silicone ? 'all caulk is cut out and its film taken off; ' : ''}detergent and a scrub pad, rinsed until water sheets; then ${solvent === 'acetone' ? 'acetone, wiped on and straight off with a clean cloth' : 'the cleaner that the kit names; no solvent on acrylic or plastic, not even as a trial'}`,
   look: say`Water runs off in a sheet, no bead stands; tape holds.`,
   done: 'Clean and dry',
   tools: ['detergent', 'scrub pad', 'knife for caulk', 'clean cloths', ...(solvent === 'acetone' ? ['acetone'] : ['cleaner'])],
@@ -55,10 +55,10 @@ export const stopCrack = (hole: Figure, vee: Figure, length: Figure): Said => ({
 });
 
 /** Trimming a hole and recessing the shell around it. */
-export const trimHole = (recess: Figure, past: Figure): Said => ({
+export const trimHole = (recess: Figure, past: Figure, what: 'mesh and putty' | 'the mat'): Said => ({
   builder: 'trim-hole',
   title: say`Cut loose cracks off, recess ${recess} for ${past} around`,
-  detail: say`edge rounded off so that it does not crack on; scraped back so that mesh and putty end below the face`,
+  detail: say`edge rounded off so that it does not crack on; scraped back so that ${what} ${what === 'the mat' ? 'ends' : 'end'} below the face`,
   look: say`Nothing moves at the edge; a straightedge shows the recess all round.`,
   done: 'Trimmed',
   tools: ['saw or knife', 'scraper', 'sander with vacuum'],

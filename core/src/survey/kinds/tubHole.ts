@@ -11,7 +11,7 @@ const { tubMargin: margin } = measuring.figures;
 export const tubHole: Kind = {
   id: 'tub-hole',
   surface: 'tub',
-  forTheRecord: ['look', 'access'],
+  forTheRecord: ['look'],
   alike: { match: [['color', 'both']] },
   asksFor: () => ['closed', 'level'],
   title: 'hole in a tub or shower',
