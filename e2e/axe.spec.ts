@@ -144,7 +144,8 @@ test('issued plans and one of them are without violations', async ({ page }) => 
   await page.getByRole('button', { name: 'All issued plans' }).click();
   await expect(page.getByRole('heading', { name: 'Issued plans' })).toBeVisible();
   const links = page.locator('table.issued tbody a');
-  expect(await links.count()).toBeGreaterThan(1);
+  // the heading is there before the plans are
+  await expect(links.nth(1)).toBeVisible();
   // a row of one line above another: what is tapped is as high as a target has to be, whatever stands around it
   for (const link of await links.all()) expect((await link.boundingBox())?.height).toBeGreaterThanOrEqual(24);
   await clean(page);

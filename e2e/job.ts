@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 /** What a copy may change of a job file. */
 export interface JobFileBody {
   days?: unknown;
-  job: { site: string; crew: { name: string }[] };
+  job: { site: string; crew: { name: string }[]; areas: { facts: { slabC?: { value: unknown } } }[] };
 }
 
 export interface JobTree {
