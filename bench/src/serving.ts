@@ -3,8 +3,8 @@ import express from 'express';
 import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
 import pg from 'pg';
-import { house } from '../../core/test/house.ts';
 import { benchJob } from './benchJob.ts';
+import { houseFile } from './houseFile.ts';
 
 const defects = 40;
 const rounds = 200;
@@ -68,13 +68,10 @@ async function makeJob(address: string, cookie: string): Promise<string> {
 
 /** How long the sheets of a house of 34 repairs take as PDF, with the first one cold. */
 async function sheetsOfHouse(address: string, cookie: string): Promise<number[]> {
-  const whole = house(34);
-  const areas = whole.areas.map((a) => ({ ...a, id: randomUUID(), defects: a.defects.map((d) => ({ ...d, id: randomUUID() })) }));
-  const file = { format: 'oddment-job', version: 3, job: { ...whole, id: randomUUID(), areas } };
   const made = await fetch(`${address}/api/job-files`, {
     method: 'POST',
     headers: { 'content-type': 'application/json', cookie },
-    body: JSON.stringify(file),
+    body: JSON.stringify(houseFile(34)),
   });
   if (!made.ok) throw new Error(await made.text());
   const { id } = (await made.json()) as { id: string };

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
-import { house } from '../../../core/test/house.ts';
+import { houseFile } from '../houseFile.ts';
 import { password } from './client.ts';
 
 /** jobs of each firm, and repairs of each job: two years of a small firm */
@@ -29,9 +29,7 @@ interface Template {
 /** One firm with one job, made over the API as a person would. */
 async function template(address: string): Promise<void> {
   const first = await asked(address, '', '/first-account', { firm: 'Scale', name: 'Scale', login: 'scale', password });
-  const whole = house(repairsEach);
-  const areas = whole.areas.map((a) => ({ ...a, id: randomUUID(), defects: a.defects.map((d) => ({ ...d, id: randomUUID() })) }));
-  const made = await asked(address, first.cookie, '/job-files', { format: 'oddment-job', version: 3, job: { ...whole, id: randomUUID(), areas } });
+  const made = await asked(address, first.cookie, '/job-files', houseFile(repairsEach));
   const job = made.answer as unknown as Template;
   const all = job.areas.flatMap((a) => a.defects.map((d) => ({ a, d })));
   let issued = 0;
