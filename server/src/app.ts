@@ -68,6 +68,8 @@ export function makeApp({
   const { db } = database;
   const app = express();
   app.disable('x-powered-by');
+  // nothing that it answers is kept; the files of the page have theirs
+  app.disable('etag');
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (req) => req.url === '/healthz' }, redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }));
   app.use(helmet({ contentSecurityPolicy, strictTransportSecurity: secure }));
   // a page of another name that resolves to here is another site, whatever it says of itself

@@ -101,6 +101,25 @@ describe('the wall between firms, in PostgreSQL', () => {
     expect(after.map((r) => r.rows[0]?.firm)).toEqual(Array.from({ length: 30 }, () => null));
   });
 
+  it('says the firm and asks in one turn, which is one transaction; nothing of it is left on the connection', async () => {
+    const { db } = world.database;
+    const mine = await firmOf('ours');
+    const same = await forFirm(mine, () =>
+      db.execute<{ firm: string; began: boolean }>(sql`select current_setting('oddment.firm') as firm, ${1}::int = 1 as began`),
+    );
+    expect(same.rows).toEqual([{ firm: mine, began: true }]);
+    // what is refused is undone, and the connection goes on
+    const id = uuid();
+    const row = { ...newJob(), crew: [], id, firmId: mine, units: 'metric' as const, createdAt: '2026-06-02T12:00:00Z' };
+    await forFirm(mine, () => db.insert(schema.jobs).values(row));
+    await expect(forFirm(mine, () => db.insert(schema.jobs).values(row))).rejects.toThrow();
+    expect(await forFirm(mine, () => db.select({ id: schema.jobs.id }).from(schema.jobs).where(eq(schema.jobs.id, id)))).toEqual([{ id }]);
+    // no statement is kept under a name either
+    await ours.get(`/api/jobs/${id}`);
+    const named = await Promise.all(Array.from({ length: 30 }, () => db.execute(sql`select name from pg_prepared_statements`)));
+    expect(named.flatMap((r) => r.rows)).toEqual([]);
+  });
+
   it('does not take what is no id for one', async () => {
     await expect(forFirm("x', true); drop table jobs; --", () => world.database.db.select().from(schema.jobs))).rejects.toThrow('not the id of a firm');
   });
@@ -133,8 +152,10 @@ describe('with the firm taken out of every query of the server', () => {
   beforeAll(() => {
     const plain = query?.value as (this: pg.Client, what: unknown, ...rest: unknown[]) => unknown;
     pg.Client.prototype.query = function (this: pg.Client, what: unknown, ...rest: unknown[]) {
-      const asked = typeof what === 'object' && what !== null && 'text' in what ? { ...what, text: without(String(what.text)) } : what;
-      return plain.call(this, asked, ...rest);
+      if (typeof what !== 'object' || what === null || !('text' in what)) return plain.call(this, what, ...rest);
+      const text = without(String(what.text));
+      // one that tells the firm is of a class; any other may be a question that is asked again
+      return plain.call(this, 'submit' in what ? Object.assign(what, { text }) : { ...what, text }, ...rest);
     } as typeof pg.Client.prototype.query;
   });
   afterAll(() => {

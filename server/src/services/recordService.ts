@@ -189,9 +189,10 @@ export function changeRecord(
     const isNew = await isNewChange(tx, scope, made.change, entity, id, action);
     const before = await current(tx, scope, entity, id);
     if (!isNew) return { record: before, repeated: true };
-    if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
     guard(before);
-    if (!(await updateRow(tx, scope, entity, id, made.version, values))) {
+    const record = await updateRow(tx, scope, entity, id, { version: made.version, deleted: action === 'restore' }, values);
+    if (!record) {
+      if (action !== 'restore' && !(await isThere(tx, scope, entity, id))) throw notFound(words[entity]);
       // what this met may have been saved after `before` was read
       const now = await current(tx, scope, entity, id);
       const by = await lastChange(tx, scope, id, made.change);
@@ -200,7 +201,6 @@ export function changeRecord(
         by,
       });
     }
-    const record = await current(tx, scope, entity, id);
     const [was, now] = [bodyOf(entity, before), bodyOf(entity, record)];
     if (action === 'change' && was && now)
       await keepWhat(tx, scope, made.change, { ...(now.entity === 'defect' && { kind: now.body.kind }), fields: { ...fieldDiff(was, now), ...besides } });

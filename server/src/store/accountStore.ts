@@ -2,6 +2,7 @@ import type { OwnSession, PersonRecord, Role } from '@oddment/contracts';
 import { rulesToday, type HouseRules } from '@oddment/core';
 import { and, asc, count, desc, eq, gt, inArray, isNull, lt, ne, or, sql } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
+import { preparedOnce, noName } from './prepared.ts';
 import { accounts, firms, oneTimeLinks, sessions, signInTries } from './schema.ts';
 
 type Db = Database | Transaction;
@@ -56,14 +57,19 @@ export async function deleteSession(db: Db, tokenHash: string): Promise<void> {
   await db.delete(sessions).where(eq(sessions.tokenHash, tokenHash));
 }
 
-/** Who a session token signs in, unless it has run out. */
-export async function signedInBy(db: Db, tokenHash: string, now: string): Promise<SignedIn | undefined> {
-  const [row] = await db
+const bySession = preparedOnce((db) =>
+  db
     .select(shape)
     .from(sessions)
     .innerJoin(accounts, eq(accounts.id, sessions.accountId))
     .innerJoin(firms, eq(firms.id, accounts.firmId))
-    .where(and(eq(sessions.tokenHash, tokenHash), gt(sessions.expiresAt, now), isNull(accounts.disabledAt)));
+    .where(and(eq(sessions.tokenHash, sql.placeholder('token')), gt(sessions.expiresAt, sql.placeholder('now')), isNull(accounts.disabledAt)))
+    .prepare(noName),
+);
+
+/** Who a session token signs in, unless it has run out. */
+export async function signedInBy(db: Db, tokenHash: string, now: string): Promise<SignedIn | undefined> {
+  const [row] = await bySession(db).execute({ token: tokenHash, now });
   return row && { ...row, firm: { ...row.firm, rules: rulesToday(row.firm.rules) } };
 }
 

@@ -1,6 +1,6 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { setTimeout as wait } from 'node:timers/promises';
-import { behindWall, passesWall, transactionsBehindWall } from './firmWall.ts';
+import { behindWall, FirmClient, passesWall } from './firmWall.ts';
 import { eachHost, HostPool } from './hosts.ts';
 import { bringUpToDate } from './migrations.ts';
 
@@ -40,8 +40,8 @@ export function isAway(error: unknown): boolean {
  */
 export async function openDatabase(url: string, migrationsFolder: string, owner?: string): Promise<OpenDatabase> {
   await bringUpToDate(url, migrationsFolder, owner);
-  const pool = behindWall(new HostPool(eachHost(url), { max: 10, connectionTimeoutMillis: connectMs, query_timeout: statementMs }));
-  const db = transactionsBehindWall(drizzle(pool));
+  const pool = behindWall(new HostPool(eachHost(url), { Client: FirmClient, max: 10, connectionTimeoutMillis: connectMs, query_timeout: statementMs }));
+  const db = drizzle(pool);
   return {
     db,
     walled: !(await passesWall((text) => pool.query(text))),

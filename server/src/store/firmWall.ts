@@ -1,8 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { sql } from 'drizzle-orm';
 import { pgPolicy } from 'drizzle-orm/pg-core';
-import type pg from 'pg';
-import type { Database } from './database.ts';
+import pg from 'pg';
 
 /** what PostgreSQL is told in each transaction: the firm that asks */
 const setting = 'oddment.firm';
@@ -27,44 +26,97 @@ export const firmWall = () => pgPolicy('firm_wall', { for: 'all', using: ownFirm
 /** Says which firm asks: until the transaction ends, so that a pooler may lend the connection to anybody after it. */
 const said = (firmId: string): string => `select set_config('${setting}', '${firmId}', true)`;
 
-type Query = (what: unknown, values?: unknown) => Promise<pg.QueryResult>;
+type Ask = (what: unknown, ...rest: readonly unknown[]) => Promise<pg.QueryResult>;
 
-/** Puts the wall between a pool and whoever asks it: a query by itself becomes a transaction of the firm that asks. */
+const begins = /^begin\b/i;
+
+interface Asking {
+  query: Ask;
+}
+
+/** A connection that says which firm asks in the same turn in which it begins a transaction. */
+export class FirmClient extends (pg.Client as unknown as new (config?: pg.ClientConfig) => pg.Client & Asking) {
+  override query: Ask = (what, ...rest) => {
+    const plain = (pg.Client.prototype as unknown as Asking).query;
+    const firmId = asking.getStore();
+    const text = typeof what === 'string' ? what : ((what as { readonly text?: string }).text ?? '');
+    return firmId !== undefined && begins.test(text) ? plain.call(this, `${text}; ${said(firmId)}`) : plain.call(this, what, ...rest);
+  };
+}
+
+/** The part of a query of the driver that its published types leave out. */
+interface DriverQuery extends pg.Submittable {
+  requiresPreparation(): boolean;
+  prepare(connection: pg.Connection): void;
+  handleDataRow(message: unknown): void;
+  handleCommandComplete(message: unknown, connection: pg.Connection): void;
+}
+type Answered = (error: Error | null, result: pg.QueryResult) => void;
+const Driver = pg.Query as unknown as new (what: unknown, values: unknown, answered: Answered) => DriverQuery;
+
+/**
+ * A query by itself, before which it is said which firm asks. Both go out in one turn and are one transaction, which PostgreSQL ends with
+ * the sync that the driver sends after the second.
+ */
+class FirmQuery extends Driver {
+  readonly #firmId: string;
+  #told = false;
+
+  constructor(firmId: string, what: unknown, values: unknown, answered: Answered) {
+    super(what, values, answered);
+    this.#firmId = firmId;
+  }
+
+  /** never as plain text, which is a transaction without what was said before */
+  override requiresPreparation(): boolean {
+    return true;
+  }
+
+  override prepare(connection: pg.Connection): void {
+    connection.parse({ text: said(this.#firmId), name: '', types: [] }, true);
+    connection.bind({}, true);
+    connection.execute({}, true);
+    super.prepare(connection);
+  }
+
+  override handleDataRow(message: unknown): void {
+    if (this.#told) super.handleDataRow(message);
+  }
+
+  override handleCommandComplete(message: unknown, connection: pg.Connection): void {
+    if (this.#told) super.handleCommandComplete(message, connection);
+    this.#told = true;
+  }
+}
+
+/** Puts the wall between a pool of such connections and whoever asks it: a query by itself too is asked for the firm that asks. */
 export function behindWall<P extends pg.Pool>(pool: P): P {
-  const plain = pool.query.bind(pool) as Query;
-  const walled: Query = async (what, values) => {
+  const plain = pool.query.bind(pool) as Ask;
+  const walled: Ask = async (what, values) => {
     const firmId = asking.getStore();
     if (firmId === undefined) return plain(what, values);
     const client = await pool.connect();
-    const ask = client.query.bind(client) as Query;
-    let broken = false;
+    // what PostgreSQL refuses leaves the connection as it was; of anything else that cannot be known
+    let broken = true;
     try {
-      await ask(`begin; ${said(firmId)}`);
-      const answer = await ask(what, values);
-      await ask('commit');
+      const answer = await new Promise<pg.QueryResult>((resolve, reject) => {
+        client.query(
+          new FirmQuery(firmId, what, values, (error, result) => {
+            if (error) reject(error);
+            else resolve(result);
+          }),
+        );
+      });
+      broken = false;
       return answer;
     } catch (error) {
-      await ask('rollback').catch(() => {
-        broken = true;
-      });
+      broken = !(error instanceof pg.DatabaseError && error.severity === 'ERROR');
       throw error;
     } finally {
       client.release(broken);
     }
   };
   return Object.assign(pool, { query: walled });
-}
-
-/** The same for what is done in a transaction. */
-export function transactionsBehindWall(db: Database): Database {
-  const begin = db.transaction.bind(db);
-  db.transaction = (work, config) =>
-    begin(async (tx) => {
-      const firmId = asking.getStore();
-      if (firmId !== undefined) await tx.execute(sql.raw(said(firmId)));
-      return work(tx);
-    }, config);
-  return db;
 }
 
 /** Whether a role passes the wall: it owns a table behind it, or nothing holds for it. */

@@ -10,14 +10,15 @@ import type {
   ProductRecord,
   StockRecord,
 } from '@oddment/contracts';
-import { defectToday, isDefectKind } from '@oddment/core';
-import { and, asc, count, eq, getTableColumns, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, eq, getTableColumns, isNull, sql, type Column, type SQL } from 'drizzle-orm';
 import type { Database, Transaction } from './database.ts';
+import { preparedOnce, noName } from './prepared.ts';
 import { areas, changes, defects, issuedPlans, jobs, keptDays, offers, photos, products, stock } from './schema.ts';
 import { readProductRow, readStockRow } from './shelfStore.ts';
 import { readKeptDaysRow } from './daysStore.ts';
 import { openOffers, readOfferRow } from './offerStore.ts';
 import { readIssuedRow } from './issuedStore.ts';
+import { areaRecord, areaShown, defectShown, jobRecord, recordOf, type AnyRow, type AreaShown, type DefectShown } from './rowRecords.ts';
 import { readPhotoRow } from './photoStore.ts';
 
 /** Who is asking: every query is scoped by the firm. */
@@ -51,58 +52,42 @@ export function columnsOf(entity: Entity): readonly (readonly [field: string, na
 
 export type AnyRecord = JobRecord | AreaRecord | DefectRecord | PhotoRecord | IssuedSummary | KeptDaysSummary | OfferSummary | ProductRecord | StockRecord;
 
-function defectRecord(row: Row<'defect'>): DefectRecord {
-  const record = defectToday({
-    id: row.id,
-    version: row.version,
-    kind: row.kind,
-    mark: row.mark,
-    facts: row.facts,
-    confirmed: row.confirmed,
-    decisions: row.decisions,
-    ...(row.choice && { choice: row.choice }),
-    ...(Object.keys(row.schools).length > 0 && { schools: row.schools }),
-    ...(row.sand && { sand: row.sand }),
-    ...(row.note !== null && { note: row.note }),
-    ...(row.spot && { spot: row.spot }),
-  });
-  if (!isDefectKind(record.kind)) throw new Error(`a stored defect is of no known kind: ${String(record.kind)}`);
-  return record;
+/** A row as JSON under the names of its fields, made by PostgreSQL: many of them come in one answer. */
+function asJson(entity: Entity, fields: readonly string[]): SQL {
+  const columns = getTableColumns(tables[entity]) as Readonly<Record<string, Column>>;
+  const pairs = fields.map((field) => sql`${sql.raw(`'${field}'`)}, ${columns[field]}`);
+  return sql`json_build_object(${sql.join(pairs, sql`, `)})`;
 }
 
-function areaRecord(row: Row<'area'>, own: readonly Row<'defect'>[]): AreaRecord {
-  return { id: row.id, version: row.version, name: row.name, facts: row.facts, ...(row.usual && { usual: row.usual }), defects: own.map(defectRecord) };
-}
+/** A job with all that is under it, in one question: its text is made once, its firm and id are filled in. */
+const wholeJob = preparedOnce((db) => {
+  const [firm, id] = [sql.placeholder('firm'), sql.placeholder('id')];
+  const there = and(eq(areas.firmId, firm), eq(areas.jobId, id), isNull(areas.deletedAt));
+  const ownAreas = db
+    .select({ all: sql`json_agg(${asJson('area', areaShown)} order by ${areas.position}, ${areas.createdAt}, ${areas.id})` })
+    .from(areas)
+    .where(there);
+  const ownDefects = db
+    .select({ all: sql`json_agg(${asJson('defect', defectShown)} order by ${defects.position}, ${defects.createdAt}, ${defects.id})` })
+    .from(defects)
+    .innerJoin(areas, and(eq(areas.id, defects.areaId), there))
+    .where(and(eq(defects.firmId, firm), isNull(defects.deletedAt)));
+  return db
+    .select({ ...getTableColumns(jobs), ownAreas: sql<AreaShown[] | null>`(${ownAreas})`, ownDefects: sql<DefectShown[] | null>`(${ownDefects})` })
+    .from(jobs)
+    .where(and(eq(jobs.firmId, firm), eq(jobs.id, id), isNull(jobs.deletedAt)))
+    .prepare(noName);
+});
 
-function jobRecord(row: Row<'job'>, ownAreas: readonly AreaRecord[]): JobRecord {
-  const { id, version, site, client, timeZone, units, startAt, crew, days, offer, archived } = row;
-  const set = { ...(days && { days }), ...(offer && { offer }), ...(archived && { archived }) };
-  return { id, version, site, client, timeZone, units, startAt, crew, areas: ownAreas, ...set };
-}
-
-/** A job with its areas and defects, without what is deleted. Not within a transaction: its queries run side by side. */
-export async function readJob(db: Database, { firmId }: Scope, id: string): Promise<JobRecord | undefined> {
-  const there = and(eq(areas.firmId, firmId), eq(areas.jobId, id), isNull(areas.deletedAt));
-  // side by side: none of them needs what another finds
-  const [[job], areaRows, defectRows] = await Promise.all([
-    db
-      .select()
-      .from(jobs)
-      .where(and(eq(jobs.firmId, firmId), eq(jobs.id, id), isNull(jobs.deletedAt))),
-    db.select().from(areas).where(there).orderBy(asc(areas.position), asc(areas.createdAt), asc(areas.id)),
-    db
-      .select(getTableColumns(defects))
-      .from(defects)
-      .innerJoin(areas, and(eq(areas.id, defects.areaId), there))
-      .where(and(eq(defects.firmId, firmId), isNull(defects.deletedAt)))
-      .orderBy(asc(defects.position), asc(defects.createdAt), asc(defects.id)),
-  ]);
+/** A job with its areas and defects, without what is deleted. */
+export async function readJob(db: Db, { firmId }: Scope, id: string): Promise<JobRecord | undefined> {
+  const [job] = await wholeJob(db).execute({ firm: firmId, id });
   if (!job) return undefined;
-  const byArea = new Map<string, Row<'defect'>[]>();
-  for (const row of defectRows) byArea.set(row.areaId, [...(byArea.get(row.areaId) ?? []), row]);
+  const byArea = new Map<string, DefectShown[]>();
+  for (const row of job.ownDefects ?? []) byArea.set(row.areaId, [...(byArea.get(row.areaId) ?? []), row]);
   return jobRecord(
     job,
-    areaRows.map((a) => areaRecord(a, byArea.get(a.id) ?? [])),
+    (job.ownAreas ?? []).map((a) => areaRecord(a, byArea.get(a.id) ?? [])),
   );
 }
 
@@ -146,7 +131,7 @@ export async function listJobs(db: Db, { firmId }: Scope): Promise<JobSummary[]>
     .leftJoin(areas, and(eq(areas.jobId, jobs.id), eq(areas.firmId, firmId), isNull(areas.deletedAt)))
     .leftJoin(defects, and(eq(defects.areaId, areas.id), eq(defects.firmId, firmId), isNull(defects.deletedAt)))
     .where(and(eq(jobs.firmId, firmId), isNull(jobs.deletedAt)))
-    .groupBy(jobs.id)
+    .groupBy(jobs.firmId, jobs.id)
     .orderBy(asc(jobs.startAt), asc(jobs.site));
   const [out, open] = [await issuedCounts(db, firmId), await openOffers(db, firmId)];
   return rows.map(({ archived, ...row }) => {
@@ -171,26 +156,15 @@ export async function readOne(db: Db, { firmId }: Scope, entity: Entity, id: str
       return readProductRow(db, firmId, id);
     case 'stock':
       return readStockRow(db, firmId, id);
-    case 'job': {
-      const [row] = await db
-        .select()
-        .from(jobs)
-        .where(and(eq(jobs.firmId, firmId), eq(jobs.id, id)));
-      return row && jobRecord(row, []);
-    }
-    case 'area': {
-      const [row] = await db
-        .select()
-        .from(areas)
-        .where(and(eq(areas.firmId, firmId), eq(areas.id, id)));
-      return row && areaRecord(row, []);
-    }
+    case 'job':
+    case 'area':
     case 'defect': {
+      const table = tables[entity];
       const [row] = await db
         .select()
-        .from(defects)
-        .where(and(eq(defects.firmId, firmId), eq(defects.id, id)));
-      return row && defectRecord(row);
+        .from(table)
+        .where(and(eq(table.firmId, firmId), eq(table.id, id)));
+      return row && recordOf(entity, row);
     }
   }
 }
@@ -265,20 +239,29 @@ export async function insertRow<E extends Entity>(tx: Transaction, entity: E, va
   return rows.length > 0;
 }
 
-/** Changes a row of a version; false where that version is not the current one. */
+/**
+ * Changes a row of a version.
+ * @param deleted whether it may be one that is deleted
+ * @returns its record as it is then; undefined where that version is not the current one
+ */
 export async function updateRow(
   tx: Transaction,
-  { firmId }: Scope,
+  scope: Scope,
   entity: Entity,
   id: string,
-  version: number,
+  { version, deleted }: { readonly version: number; readonly deleted: boolean },
   values: Readonly<Record<string, unknown>>,
-): Promise<boolean> {
+): Promise<AnyRecord | undefined> {
   const table = tables[entity];
-  const rows = await tx
+  const change = tx
     .update(table)
     .set({ ...values, version: sql`${table.version} + 1` })
-    .where(and(eq(table.firmId, firmId), eq(table.id, id), eq(table.version, version)))
-    .returning({ id: table.id });
-  return rows.length > 0;
+    .where(and(eq(table.firmId, scope.firmId), eq(table.id, id), eq(table.version, version), deleted ? undefined : isNull(table.deletedAt)));
+  if (entity === 'job' || entity === 'area' || entity === 'defect') {
+    const [row] = await change.returning();
+    return row && recordOf(entity, row as AnyRow);
+  }
+  // the rest hold what is large and not in their records
+  const [row] = await change.returning({ id: table.id });
+  return row && readOne(tx, scope, entity, id);
 }

@@ -11,7 +11,8 @@ const ofSession = [
   /pg_try_advisory_lock/,
   /set_config\([^)]*false\)/,
   /\bLISTEN\b|\bUNLISTEN\b/,
-  /\.prepare\(/,
+  // but without a name, or within what the driver sends at once
+  /\.prepare\((?!noName\)|connection\))/,
   /set session/i,
   /create temp/i,
 ];
