@@ -16,7 +16,8 @@ afterAll(async () => {
 
 type Tree = {
   version: number;
-  areas: { id: string; version: number; defects: { id: string; version: number; mark: string; facts: Record<string, unknown> }[] }[];
+  site: string;
+  areas: { id: string; version: number; name: string; defects: { id: string; version: number; mark: string; facts: Record<string, unknown> }[] }[];
 };
 const tree = async (person: Person, id: string) => (await person.get(`/api/jobs/${id}`)).body as unknown as Tree;
 
@@ -96,11 +97,16 @@ describe('two firms', () => {
     expect((await tree(ours, job.id)).areas[0]?.defects[0]?.version).toBe(1);
   });
 
-  it('may not take over an id that is the other’s', async () => {
-    const { job } = await madeJob(ours);
-    const taken = await theirs.post('/api/jobs', { ...newJob(), id: job.id });
-    expect(taken.status).toBe(409);
-    expect(JSON.stringify(taken.body)).not.toContain('Mill Lane');
+  it('may each have a record of one id: neither learns that the other has it, and each changes its own', async () => {
+    const { job, area, defect } = await madeJob(ours);
+    const made = await theirs.post('/api/jobs', { ...newJob(), id: job.id, site: 'Their own' });
+    expect([made.status, made.body['site']]).toEqual([201, 'Their own']);
+    expect((await theirs.post(`/api/jobs/${job.id}/areas`, { ...newArea(), id: area.id, name: 'Their yard' })).status).toBe(201);
+    expect((await theirs.post(`/api/areas/${area.id}/defects`, { ...newDefect(), id: defect.id })).status).toBe(201);
+    expect((await theirs.delete(`/api/defects/${defect.id}`, { change: uuid(), version: 1 })).status).toBe(200);
+    const [mine, other] = [await tree(ours, job.id), await tree(theirs, job.id)];
+    expect([mine.site, mine.areas.map((a) => [a.name, a.defects.length])]).toEqual([job.site, [[area.name, 1]]]);
+    expect([other.site, other.areas.map((a) => [a.name, a.defects.length])]).toEqual(['Their own', [['Their yard', 0]]]);
   });
 
   it('have house rules of their own', async () => {

@@ -60,6 +60,17 @@ describe('the wall between firms, in PostgreSQL', () => {
     expect(world.database.walled).toBe(true);
   });
 
+  it('has, in every table behind it, only keys that begin with the firm', async () => {
+    const { rows } = await world.owned.execute<{ table: string; key: string; first: string | null }>(
+      sql`select t.relname as table, k.relname as key, a.attname as first
+          from pg_index i join pg_class t on t.oid = i.indrelid join pg_class k on k.oid = i.indexrelid
+          left join pg_attribute a on a.attrelid = t.oid and a.attnum = i.indkey[0]
+          where i.indisunique and t.relrowsecurity`,
+    );
+    expect(rows.filter((r) => r.first !== 'firm_id')).toEqual([]);
+    expect(new Set(rows.map((r) => r.table)).size).toBe(behind.length);
+  });
+
   it.each(behind)('$name: nothing without a firm, and what a query forgets to say is its own', async ({ name, table, firm }) => {
     const { db } = world.database;
     const all = await world.owned.select({ firm }).from(table);

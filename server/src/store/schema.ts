@@ -36,9 +36,9 @@ import {
   primaryKey,
   text,
   timestamp,
-  unique,
   uniqueIndex,
   uuid,
+  type PgColumn,
 } from 'drizzle-orm/pg-core';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
@@ -125,9 +125,12 @@ export const changes = pgTable(
   (t) => [firmWall(), primaryKey({ columns: [t.firmId, t.id] }), index('changes_of').on(t.firmId, t.entityId, t.turn)],
 );
 
+const ownKey = (t: { firmId: PgColumn; id: PgColumn }) => primaryKey({ columns: [t.firmId, t.id] });
+
+/** Its key begins with the firm, as that of every table behind the wall: a PostgreSQL that shards can keep each firm on one machine. */
 const record = {
   firmId: uuid('firm_id').notNull(),
-  id: uuid('id').primaryKey(),
+  id: uuid('id').notNull(),
   version: integer('version').notNull().default(1),
   createdAt: moment('created_at').notNull(),
   deletedAt: moment('deleted_at'),
@@ -147,7 +150,7 @@ export const jobs = pgTable(
     offer: jsonb('offer').$type<OfferSetup>(),
     archived: boolean('archived').notNull().default(false),
   },
-  (t) => [firmWall(), unique('jobs_firm_id').on(t.firmId, t.id), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
+  (t) => [firmWall(), ownKey(t), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );
 
 export const areas = pgTable(
@@ -164,7 +167,7 @@ export const areas = pgTable(
   },
   (t) => [
     firmWall(),
-    unique('areas_firm_id').on(t.firmId, t.id),
+    ownKey(t),
     index('areas_of_job').on(t.firmId, t.jobId),
     foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] }),
   ],
@@ -191,7 +194,7 @@ export const defects = pgTable(
   },
   (t) => [
     firmWall(),
-    unique('defects_firm_id').on(t.firmId, t.id),
+    ownKey(t),
     index('defects_of_area').on(t.firmId, t.areaId),
     foreignKey({ columns: [t.firmId, t.areaId], foreignColumns: [areas.firmId, areas.id] }),
   ],
@@ -217,6 +220,7 @@ export const photos = pgTable(
   },
   (t) => [
     firmWall(),
+    ownKey(t),
     index('photos_of_defect').on(t.firmId, t.defectId),
     index('photos_of_area').on(t.firmId, t.areaId),
     foreignKey({ columns: [t.firmId, t.defectId], foreignColumns: [defects.firmId, defects.id] }),
@@ -229,7 +233,7 @@ export const photos = pgTable(
 export const products = pgTable(
   'products',
   { ...record, product: jsonb('product').$type<Omit<Product, 'id'>>().notNull(), by: text('by').notNull(), changedAt: moment('changed_at').notNull() },
-  (t) => [firmWall(), index('products_of_firm').on(t.firmId), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
+  (t) => [firmWall(), ownKey(t), index('products_of_firm').on(t.firmId), foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] })],
 );
 
 export const productVersions = pgTable(
@@ -242,12 +246,13 @@ export const productVersions = pgTable(
     by: text('by').notNull(),
     product: jsonb('product').$type<Omit<Product, 'id'>>().notNull(),
   },
-  (t) => [firmWall(), primaryKey({ columns: [t.productId, t.version] })],
+  (t) => [firmWall(), primaryKey({ columns: [t.firmId, t.productId, t.version] })],
 );
 
 /** Packs as they stand on the firm's shelf. */
 export const stock = pgTable('stock', { ...record, pack: jsonb('pack').$type<Omit<StockPack, 'id'>>().notNull() }, (t) => [
   firmWall(),
+  ownKey(t),
   index('stock_of_firm').on(t.firmId),
   foreignKey({ columns: [t.firmId], foreignColumns: [firms.id] }),
 ]);
@@ -281,7 +286,12 @@ export const keptDays = pgTable(
     inputs: json('inputs').$type<DaysInputs>().notNull(),
     keptBy: text('kept_by').notNull(),
   },
-  (t) => [firmWall(), index('kept_days_of_job').on(t.firmId, t.jobId), foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] })],
+  (t) => [
+    firmWall(),
+    ownKey(t),
+    index('kept_days_of_job').on(t.firmId, t.jobId),
+    foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] }),
+  ],
 );
 
 /** What stands on every offer of a firm. */
@@ -320,6 +330,7 @@ export const offers = pgTable(
   },
   (t) => [
     firmWall(),
+    ownKey(t),
     index('offers_of_job').on(t.firmId, t.jobId),
     uniqueIndex('offers_number').on(t.firmId, t.number),
     foreignKey({ columns: [t.firmId, t.jobId], foreignColumns: [jobs.firmId, jobs.id] }),
@@ -347,6 +358,7 @@ export const issuedPlans = pgTable(
   },
   (t) => [
     firmWall(),
+    ownKey(t),
     index('plans_begun')
       .on(t.firmId)
       .where(sql`state = 'begun'`),
