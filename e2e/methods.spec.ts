@@ -42,7 +42,7 @@ test.describe('a whole method of each family, with its drawing', () => {
     ],
     ['RR-01', room, 'core of board', [/Cut the plug: board of/, /Cut the opening, 94 mm by 74 mm/, /Bed the plug/, /Coat 2 of 2/, /Look it over/, /Prime/]],
     ['RR-02', room, 'paper tape, 52 mm', [/Cut the loose tape out/, /Fill, layer 1/, /Bed 2.40 m of paper tape/, /Coat 2 of 2/]],
-    ['RR-04', room, 'new board, flush', [/Cut the opening/, /Cut back to framing/, /Fit the board/, /Prefill the gaps/, /Bed .* of paper tape/]],
+    ['RR-04', room, 'new board, flush', [/Cut the opening/, /cleats of wood between the members/, /Fit the board/, /Prefill the gaps/, /Bed .* of paper tape/]],
     [
       'WR-03',
       wash,

@@ -48,10 +48,11 @@ describe('boards and fasteners (ASTM C840)', () => {
 
   it('a patch is screwed no farther apart than 200 mm, 9.5 mm from its edge, with 19 mm of bearing', () => {
     const work = workOn('drywall-hole', 'board-patch', { outline: box(300, 260), framingMm: 406 });
-    // 260 mm high: 240 between the end screws, two gaps of no more than 200, three screws along each of two edges
-    expect(amountOf(work, 'screws')).toBe(6);
+    // 260 mm high: 240 between the end screws, two gaps of no more than 200, three screws along each of two edges;
+    // two cleats of 368 mm between the members, three more on each
+    expect(amountOf(work, 'screws')).toBe(12);
     expect(told(rowOf(work, 'screw-patch').step.detail)).toContain('no more than 200 mm apart, 9.5 mm from the edge');
-    expect(told(rowOf(work, 'back-patch').step.title)).toContain('19 mm of bearing');
+    expect(told(rowOf(work, 'back-patch').step.detail)).toContain('on the members themselves 19 mm bears');
     // cut back to framing: one bay of 406 mm
     expect(amountOf(work, 'opening')).toBe(406);
   });

@@ -1,2 +1,2 @@
 /** The version of what Oddment knows and computes; an issued plan keeps it. */
-export const coreVersion = '0.17.0';
+export const coreVersion = '0.18.0';

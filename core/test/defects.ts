@@ -68,6 +68,7 @@ export const plain: Readonly<Record<string, Readonly<Record<string, unknown>>>> 
   'tub-nick': { depthMm: 2 },
   'tub-scratches': { shell: 'acrylic', depthMm: 0.2, nail: 'yes' },
   'drywall-dent': { depthMm: 1.5 },
+  'timber-check': { widths: [{ atMm: 0, widthMm: 3 }] },
   'joint-spall': { traffic: 'hard-wheels', slabAgeDays: 400 },
 };
 

@@ -308,14 +308,44 @@ describe('by what is found', () => {
     const work = workOn('drywall-hole', 'board-patch', { outline: box(300, 260), frameMm: 406 });
     expect(amountOf(work, 'opening')).toBeGreaterThanOrEqual(300);
     expect(told(rowOf(work, 'cut-opening').step.title)).toContain('406 mm');
-    expect(amountOf(work, 'backer')).toBe(amountOf(work, 'opening') + 150);
+    // a cleat goes in between two members: no longer than the gap
+    expect(amountOf(work, 'backer')).toBe(406 - 38);
+  });
+
+  it('trowels a smooth finish, and floats one whose grain is seen or that is skimmed', () => {
+    const top = (texture: string, system = 'gypsum-plaster') =>
+      orderOf(workOn('plaster-hole', system, { binder: 'gypsum', texture }))
+        .slice()
+        .reverse()
+        .find((b) => b.endsWith('-plaster'));
+    expect([top('smooth'), top('orange'), top('other')]).toEqual(['trowel-plaster', 'trowel-plaster', 'float-plaster']);
+  });
+
+  it('looks a face over once more on its primer, where it is inspected by light and by hand', () => {
+    const dent = orderOf(workOn('drywall-dent', 'setting-compound-45'));
+    expect(dent.indexOf('look-again')).toBeGreaterThan(dent.indexOf('prime-over'));
+    expect(dent.indexOf('look-over')).toBeLessThan(dent.indexOf('prime-over'));
+    const quick = orderOf(workOn('drywall-dent', 'setting-compound-45', {}, {}, { inspecting: 'light' }));
+    expect([quick.includes('look-over'), quick.includes('look-again')]).toEqual([true, false]);
+  });
+
+  it('skims and primes all that the coats over washers run out onto', () => {
+    const work = workOn('plaster-loose', 'plaster-reattach + setting-compound-45 + skim-coat');
+    expect(amountOf(work, 'skim')).toBe(amountOf(work, 'coated'));
+    expect(amountOf(work, 'coated')).toBeGreaterThan(2 * 120 * 90);
   });
 
   it('pours a deep check in layers, each within what it bears, with the color only on top', () => {
-    const work = workOn('timber-check', 'epoxy-pour-tinted', { widths: [{ atMm: 0, widthMm: 5 }], depthMm: 40, sectionMm: 120 });
+    const work = workOn('timber-check', 'epoxy-pour-tinted', { widths: [{ atMm: 0, widthMm: 5 }], depthMm: 40, sectionMm: 120, finish: 'clear' });
     expect(orderOf(work).filter((b) => b === 'pour-tinted').length).toBeGreaterThan(1);
     expect(amountOf(work, 'tint')).toBeLessThan(amountOf(work, 'resin'));
     expect(amountOf(work, 'top')).toBeLessThan(40);
+    // under paint nobody sees it; what dams the resin stays until it no longer runs
+    const painted = workOn('timber-check', 'epoxy-pour-tinted', { widths: [{ atMm: 0, widthMm: 5 }], depthMm: 40, sectionMm: 120, finish: 'paint' });
+    expect([orderOf(painted).includes('wet-preview'), painted.method.mixes.flatMap((m) => m.parts.filter((p) => p.role === 'tint'))]).toEqual([false, []]);
+    const rows = painted.schedule.rows;
+    const poured = rows.findLast((r) => r.step.builder === 'pour-tinted')?.endMin ?? Infinity;
+    expect((rows.find((r) => r.step.builder === 'pull-tape')?.startMin ?? 0) - poured).toBeGreaterThan(300);
   });
 });
 

@@ -56,12 +56,66 @@ export const backerLength = formula({
   title: 'Backer behind the opening',
   words: 'the opening, and what bears on the board at each end',
   inputs: {
-    openingMm: { kind: 'depth', also: ['length'], label: 'opening', min: 20, max: 20_000, usual: 250 },
+    openingMm: { kind: 'length', also: ['depth'], label: 'opening', min: 20, max: 20_000, usual: 250 },
     bearingMm: { kind: 'depth', label: 'bearing at each end', min: 50, max: 200, usual: 75 },
   },
-  output: 'depth',
+  output: 'length',
   source: 'practice',
   compute: ({ openingMm, bearingMm }) => openingMm + 2 * bearingMm,
+});
+
+/** Clear length between two members, in mm: what closes an opening between them is no longer. */
+export const betweenMembers = formula({
+  name: 'between-members',
+  title: 'Between two members',
+  words: 'their distance from middle to middle, less the edge of one',
+  inputs: {
+    spacingMm: { kind: 'length', label: 'members apart', min: 100, max: 2000, usual: 406 },
+    memberMm: { kind: 'depth', label: 'across the edge of a member', min: 20, max: 90, usual: 38 },
+  },
+  output: 'length',
+  source: 'geometry',
+  compute: ({ spacingMm, memberMm }) => spacingMm - memberMm,
+});
+
+/** Cleats that close the open edges of an opening, one to a bay of the framing. */
+export const cleatCount = formula({
+  name: 'cleat-count',
+  title: 'Cleats',
+  words: 'the edges between members, once for each bay that the opening spans',
+  inputs: {
+    edges: { kind: 'count', label: 'edges', min: 1, max: 4, usual: 2 },
+    widthMm: { kind: 'length', also: ['depth'], label: 'width of the opening', min: 50, max: 20_000, usual: 812 },
+    spacingMm: { kind: 'length', label: 'members apart', min: 100, max: 2000, usual: 406 },
+  },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ edges, widthMm, spacingMm }) => edges * Math.max(1, Math.round(widthMm / spacingMm)),
+});
+
+/** Screws along every cleat or backer. */
+export const screwsOnBackers = formula({
+  name: 'screws-on-backers',
+  title: 'Screws on all of them',
+  words: 'the screws along one piece, on each of them',
+  inputs: {
+    along: { kind: 'count', label: 'along one', min: 1, max: 1000, usual: 3 },
+    pieces: { kind: 'count', label: 'pieces', min: 1, max: 1000, usual: 2 },
+  },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ along, pieces }) => along * pieces,
+});
+
+/** Screws of a board on what carries it. */
+export const screwsInAll = formula({
+  name: 'screws-in-all',
+  title: 'Screws',
+  words: 'those on the members and those on the cleats',
+  inputs: { part: { kind: 'count', label: 'screws', min: 0, max: 100_000, list: true, usual: [6, 6] } },
+  output: 'count',
+  source: 'geometry',
+  compute: ({ part }) => part.reduce((sum, n) => sum + n, 0),
 });
 
 /** Compound for a coat along a joint, in mL: a flat wedge that is thickest in the middle. */

@@ -25,6 +25,8 @@ const answeredBy: Readonly<Partial<Record<Aspect, readonly Says[]>>> = {
   water: [{ field: 'water' }],
   rated: [{ field: 'rated' }],
   softened: [{ field: 'softened' }],
+  fastener: [{ field: 'fastener' }],
+  loose: [{ field: 'loose' }],
   binder: [{ field: 'binder' }],
   base: [{ field: 'base' }],
   lath: [{ field: 'lath' }],

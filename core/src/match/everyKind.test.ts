@@ -130,6 +130,8 @@ const flips: readonly (readonly [kind: string, system: string, rule: string, pas
   ['drywall-hole', 'board-plug', 'rated', { rated: 'no' }, { rated: 'yes' }, 'out'],
   ['drywall-hole', 'board-plug', 'wet-use', { wetArea: 'no' }, { wetArea: 'yes' }, 'out'],
   ['drywall-hole', 'board-plug', 'softened', { softened: 'no' }, { softened: 'soft' }, 'out'],
+  ['fastener-pop', 'setting-compound-45', 'fastener', { fastener: 'screw' }, { fastener: 'nail' }, 'care'],
+  ['fastener-pop', 'drying-compound', 'loose', { loose: 'no' }, { loose: 'yes' }, 'out'],
   ['drywall-joint', 're-tape', 'movement', { seasonal: 'no' }, { seasonal: 'yes' }, 'out'],
   ['drywall-joint', 'floating-corner', 'movement', { seasonal: 'yes' }, { seasonal: 'no' }, 'out'],
   ['drywall-dent', 'vinyl-spackle', 'finish', { paint: 'flat', depthMm: 2 }, { paint: 'gloss', depthMm: 2 }, 'care'],

@@ -58,6 +58,8 @@ export const matchRules: readonly Rule[] = [
   answers.water,
   answers.rated,
   answers.softened,
+  answers.fastener,
+  answers.loose,
   answers.binder,
   answers.base,
   answers.lath,

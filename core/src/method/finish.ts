@@ -10,7 +10,7 @@ import type { Figure } from '../quantity/figure.ts';
 import type { Course } from './course.ts';
 import type { Lag, Use } from './step.ts';
 import { heldSo, seeToIt } from './words/opening.ts';
-import { lookOver, paintCoat, paintDry, primeOver, texture, type CoatedAs } from './words/finishing.ts';
+import { lookAgain, lookOver, paintCoat, paintDry, primeOver, texture, type CoatedAs } from './words/finishing.ts';
 
 const kinds: Readonly<Record<string, string>> = {
   orange: 'fine spatter',
@@ -43,12 +43,15 @@ export function paintFace(c: Course, { area, as }: { readonly area: Figure; read
   const airC = warmForPaint(c);
   const looks = c.taken('inspecting', 'passes');
   // a face that was dashed shows nothing in flat light: it was looked at when it was thrown
-  if (!c.isUsed('texture')) c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), c.byArea('inHand', 'lookPerM2', area, 'Looking over'));
+  const looking = c.byArea('inHand', 'lookPerM2', area, 'Looking over');
+  const seen = !c.isUsed('texture');
+  if (seen) c.work(lookOver(looks, 'put right now, while it is cheap', c.outdoors), looking);
   const kind = textured && !c.isUsed('texture') ? c.matter.choice('texture') : undefined;
   const rough = kind !== undefined && kind !== 'smooth';
   // texture drinks like bare board: it goes on primer whoever paints without
   if (rough || (c.school('primer-under-paint', 'coats')?.value ?? 1) > 0) {
     c.amount('primer', 'Primer', primed(c, area, airC, primer, as));
+    if (seen && looks.value > 1) c.work(lookAgain(c.outdoors), looking);
   }
   if (rough) textureFace(c, area, kind, airC);
   if (c.matter.choice('paint') === 'none' || c.matter.choice('paint') === 'paper') return;

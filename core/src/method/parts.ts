@@ -1,7 +1,7 @@
 import { boardWork } from '../shelf/usual/boardWork.ts';
-import type { Use } from './step.ts';
+import type { Lag, Use } from './step.ts';
 import { say } from '../quantity/saying.ts';
-import { coverRoom, pullTape, putAway } from './words/protecting.ts';
+import { coverRoom, gelFirst, pullTape, putAway } from './words/protecting.ts';
 import { cutAlongTape } from './words/redoing.ts';
 import { acrossRim, rimmedArea, stripArea } from '../geometry/outline.ts';
 import { firstPart, secondPart, withLoss } from '../mixing/proportions.ts';
@@ -55,10 +55,14 @@ export function rimmed(c: Course, rimMm: Figure, label: string): { readonly acro
   return { across: c.ledger.compute(acrossRim, { sizeMm: longer(c), rimMm }, label), area: c.ledger.compute(rimmedArea, { widthMm, heightMm, rimMm }, label) };
 }
 
-/** Tape pulled while what lies on it is soft: caught in what has hardened, it is cut loose first. */
-export function pulled(c: Course, within: Figure): void {
-  c.within(within, say`It has hardened on the tape: cut along the edge before it is pulled.`, [cutAlongTape(c.each('spotEach'))]);
-  c.work(pullTape(within), c.each('spotEach'));
+/**
+ * Tape pulled while what lies on it is soft: caught in what has hardened, it is cut loose first.
+ * @param dams where it holds up what would run: the step that poured it, and when that has gelled
+ */
+export function pulled(c: Course, within: Figure, dams?: { readonly from: string; readonly gelled: Lag }): void {
+  c.within(within, say`It has hardened on the tape: cut along the edge before it is pulled.`, [cutAlongTape(c.each('spotEach'))], dams?.from);
+  if (dams) c.wait(gelFirst(dams.gelled.minutes), dams.gelled, dams.from);
+  c.work(pullTape(within, dams !== undefined), c.each('spotEach'));
 }
 
 /** Floor and what stands around covered once, with as much sheet as lies around the place. */

@@ -31,6 +31,8 @@ export type Aspect =
   | 'water'
   | 'rated'
   | 'softened'
+  | 'fastener'
+  | 'loose'
   | 'binder'
   | 'base'
   | 'lath'

@@ -117,3 +117,13 @@ export const floatingJoint = {
   outside: outsideCorner('an outside corner is held by its bead'),
   trim: { grade: 'out', why: 'there the trim is what is freed: fixed to one side only', source: 'practice', change: 'a bead of caulk' },
 } as const satisfies Readonly<Record<string, Remark>>;
+
+/** Compound over a nail that came out. */
+export const nailComesAgain = {
+  nail: { grade: 'care', why: 'a nail that came out comes out again under it', source: 'practice', change: 'a screw beside each first' },
+} as const;
+
+/** Compound over the heads of a board that gives. */
+export const boardGives = {
+  yes: { grade: 'out', why: 'the board gives: its heads stand out again under any filler', source: 'practice', change: 'screw it tight beside each first' },
+} as const;

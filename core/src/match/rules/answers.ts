@@ -28,6 +28,8 @@ const titles = {
   bar: 'Bars',
   occupied: 'People about',
   fault: 'What shows',
+  fastener: 'What popped',
+  loose: 'The board under the heads',
   look: 'Light',
 } as const satisfies Partial<Record<Aspect, string>>;
 

@@ -1,6 +1,18 @@
 import { boardWork } from '../../shelf/usual/boardWork.ts';
 import { settingWorkingTime } from '../../climate/drying.ts';
-import { backerLength, dabCount, dabVolume, openingToFraming, sawStop, tapeLength, alongMembers } from '../../finishing/board.ts';
+import {
+  alongMembers,
+  backerLength,
+  betweenMembers,
+  cleatCount,
+  dabCount,
+  dabVolume,
+  openingToFraming,
+  sawStop,
+  screwsInAll,
+  screwsOnBackers,
+  tapeLength,
+} from '../../finishing/board.ts';
 import { screwCount } from '../../finishing/face.ts';
 import { acrossRim, stripArea } from '../../geometry/outline.ts';
 import { frontView, layeredSection, rectangle } from '../../geometry/layeredSection.ts';
@@ -26,7 +38,7 @@ import { screwHere } from './screws.ts';
 export const framing = (c: Course): Figure => c.matter.measure('framingMm') ?? c.get(boardWork.figures.framing);
 
 /** The new board, on dabs where nothing takes a screw, else screwed along its edges. */
-function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): void {
+function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean, onCleats: Figure | undefined): void {
   const { ledger } = c;
   const patch = faceArea(c, width, height, 'New board');
   if (masonry) {
@@ -44,13 +56,45 @@ function fixBoard(c: Course, width: Figure, height: Figure, masonry: boolean): v
   } else {
     const apart = c.of(c.overhead ? 'screwsAbove' : 'screws');
     const each = ledger.compute(screwCount, { lengthMm: height, spacingMm: apart, endMm: c.of('end') }, 'Screws along an edge');
-    const screws = ledger.compute(alongMembers, { count: each, widthMm: width, spacingMm: framing(c) }, 'Screws');
+    const onMembers = ledger.compute(alongMembers, { count: each, widthMm: width, spacingMm: framing(c) }, 'Screws on members');
+    const screws = onCleats ? ledger.compute(screwsInAll, { part: [onMembers, onCleats] }) : onMembers;
     c.work(screwPatch(width, height, screws, apart, c.of('end'), c.of('flush')), c.byCount('fitEach', 'screwEach', screws, 'Fitting the board'), {
       uses: [c.use('board', 'Board of the same thickness', 'board', patch), c.use('screws', 'Screws', 'fixing', screws)],
     });
     c.amount('screws', 'Screws', screws);
     c.amount('screw', 'Length of a screw', screwHere(c, c.of('screw')));
   }
+}
+
+/**
+ * What carries the edges that no member does: cleats between members, or backers beside the opening.
+ * @returns screws that hold the old board to them; as many hold the new one
+ */
+function backed(
+  c: Course,
+  { width, height, spacing, backer, thick, past }: Readonly<Record<'width' | 'height' | 'spacing' | 'thick' | 'past', Figure>> & { readonly backer: boolean },
+): Figure {
+  const { ledger } = c;
+  const edges = c.get(boardWork.figures.backers);
+  const count = backer ? edges : ledger.compute(cleatCount, { edges, widthMm: width, spacingMm: spacing });
+  const long = backer
+    ? ledger.compute(backerLength, { openingMm: height, bearingMm: past })
+    : ledger.compute(betweenMembers, { spacingMm: spacing, memberMm: c.get(boardWork.figures.member) }, 'A cleat');
+  const apart = c.of(c.overhead ? 'screwsAbove' : 'screws');
+  const along = ledger.compute(
+    screwCount,
+    { lengthMm: backer ? height : long, spacingMm: apart, endMm: c.get(boardWork.figures.screwFromEnd) },
+    'Screws along one of them',
+  );
+  const screws = ledger.compute(screwsOnBackers, { along, pieces: count }, 'Screws through the old board');
+  c.work(backPatch(count, long, thick, c.of('bearing'), screws, !backer), c.byCount('readySetUp', 'fitEach', count, 'Backing'), {
+    uses: [
+      c.use('backer', backer ? 'Backers of wood, each as long as told' : 'Cleats of wood, each as long as told', 'backing', count, woodBacker.id),
+      c.use('screws', 'Screws', 'fixing', screws),
+    ],
+  });
+  c.amount('backer', backer ? 'Backer, each' : 'Cleat, each', long);
+  return screws;
 }
 
 /** The patch seen from the front: members, backers and the new board. */
@@ -66,7 +110,7 @@ function patchFront(
   }: Readonly<Record<'board' | 'width' | 'height' | 'past', Figure>> & { readonly backer: boolean; readonly masonry: boolean },
 ) {
   const [W, H] = [width.value, height.value];
-  const frame = 38;
+  const frame = c.get(boardWork.figures.member).value;
   const regions: Region[] = [];
   if (!masonry && !backer)
     [0, W].forEach((x, i) =>
@@ -156,17 +200,11 @@ export function boardPatch(c: Course): void {
   );
   const thick = c.ofAuxiliary(woodBacker, 'thickness');
   const past = c.ofAuxiliary(woodBacker, 'past');
-  const backers = c.get(boardWork.figures.backers);
-  const long = ledger.compute(backerLength, { openingMm: backer ? height : width, bearingMm: past });
   const masonry = c.matter.choice('frame') === 'other';
-  if (!masonry)
-    c.work(backPatch(backers, long, thick, c.of('bearing'), !backer), c.byCount('readySetUp', 'fitEach', backers, 'Backing'), {
-      uses: [c.use('backer', 'Backers of wood, each as long as told', 'backing', backers, woodBacker.id)],
-    });
-  c.amount('backer', 'Backer, each', long);
+  const held = masonry ? undefined : backed(c, { width, height, spacing, backer, thick, past });
   c.amount('opening', 'Opening, width', width);
   c.amount('openingHeight', 'Opening, height', height);
-  fixBoard(c, width, height, masonry);
+  fixBoard(c, width, height, masonry, backer ? undefined : held);
   const tape = ledger.compute(tapeLength, { widthMm: width, heightMm: height, lapMm: c.get(boardWork.figures.tapeLap) });
   const gapVolume = mixed(
     c,

@@ -1,4 +1,5 @@
 import { boardWork } from '../../shelf/usual/boardWork.ts';
+import { halfOf } from '../../finishing/board.ts';
 import { acrossRim } from '../../geometry/outline.ts';
 import { liftCount, liftThickness, volumeShare, volumeSum } from '../../geometry/groove.ts';
 import { spotVolume } from '../../geometry/cutOut.ts';
@@ -11,7 +12,7 @@ import { skimCoat } from '../../shelf/systems/skimCoat.ts';
 import { smoothAndPaint } from '../../shelf/systems/smoothAndPaint.ts';
 import type { Course } from '../course.ts';
 import { coated, paintFace } from '../finish.ts';
-import { coverUp, longer, mixed, sides, strip } from '../parts.ts';
+import { coverUp, faceArea, longer, mixed, sides, strip } from '../parts.ts';
 import { dullFace, fillPlace, skimFace } from '../words/boarding.ts';
 import { inUse } from '../words/finishing.ts';
 import { layOut } from '../words/protecting.ts';
@@ -38,13 +39,19 @@ function levelFive(c: Course, area: Figure): void {
   c.amount('skim', 'Skimmed from corner to corner', area);
 }
 
-/** A skim where the level asks for one, texture, a look in raking light, primer and paint; and when it is used again. */
-export function finishBoard(c: Course, area: Figure, after?: string): void {
+/**
+ * A skim where the level asks for one, texture, a look in raking light, primer and paint; and when it is used again.
+ * @param grips the step after which what the system says of itself is waited for; absent where all that hardens does so by drying
+ */
+export function finishBoard(c: Course, area: Figure, grips?: string): void {
   const face = coated(c, area);
   levelFive(c, face.area);
   paintFace(c, face, 'primer made for new board and compound, so that the repair does not shine through', true);
-  const ready = c.fixed(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot));
-  c.ready(inUse('use', ready.minutes, 'The flat of the hand finds no edge; raking light shows none.'), ready, after ?? c.placed);
+  // each coat of compound and of paint was waited for
+  const ready = c.fixed(
+    grips === undefined ? c.stated('After the last coat is dry', 'duration', 0) : c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot),
+  );
+  c.ready(inUse('use', ready.minutes, 'The flat of the hand finds no edge; raking light shows none.'), ready, grips);
 }
 
 /** The coats of a place as goes of compound. */
@@ -109,6 +116,12 @@ export function fillSpots(c: Course): void {
   workCoats(c, wide, coats, thin, { below: { thickness, covered: false }, under: depth, each: coating, ready: mixCoat, taken: mix.taken });
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', spots, 'Sanding the spots'));
   c.amount('feather', 'Feathered, each side', past);
+  if (washer) {
+    // washers stand in its corners too: their coats run out beyond what was loose
+    const half = ledger.compute(halfOf, { acrossMm: across }, 'Half the last coat');
+    const [over, high] = sides(c).map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: half }, 'Coats run out over'));
+    if (over && high) c.amount('coated', 'Coats run out over', faceArea(c, over, high, 'Coats run out over'));
+  }
   c.named = 'filled and feathered';
   c.sections.push(
     layeredSection({
@@ -136,6 +149,8 @@ export function skimWhole(c: Course): void {
   const { ledger } = c;
   const length = c.matter.measure('lengthMm');
   const found =
+    // all that was coated before it, else what is there to skim
+    c.quantities.find((q) => q.id === 'coated')?.figure ??
     c.quantities.find((q) => q.id === 'area')?.figure ??
     c.matter.measured('area') ??
     c.matter.measured('hollow') ??

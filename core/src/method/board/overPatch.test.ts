@@ -70,9 +70,10 @@ describe('screws of a patch of board', () => {
 
   it('go into every member that it crosses, closer on a ceiling (geometry; spacings common practice)', () => {
     // 600 mm less 9.5 at both ends: three spaces of 200 on a wall, four screws a member; two, three and four members
-    expect([screwed(300, 'wall'), screwed(700, 'wall'), screwed(1100, 'wall')]).toEqual([8, 12, 16]);
-    // four spaces of 150 on a ceiling
-    expect(screwed(300, 'ceiling')).toBe(10);
-    expect(screwed(700, 'ceiling')).toBe(15);
+    // and into the cleats between them, two a bay: 406 less a member of 38, less 15 at both ends, two spaces of 200, three screws a cleat
+    expect([screwed(300, 'wall'), screwed(700, 'wall'), screwed(1100, 'wall')]).toEqual([8 + 6, 12 + 12, 16 + 18]);
+    // four spaces of 150 on a ceiling, three on a cleat
+    expect(screwed(300, 'ceiling')).toBe(10 + 8);
+    expect(screwed(700, 'ceiling')).toBe(15 + 16);
   });
 });

@@ -38,6 +38,7 @@ import {
   suctionBy,
   takeDown,
   throwDash,
+  trowelPlaster,
 } from '../words/plastering.ts';
 import { clearAway, layOut, propUp } from '../words/protecting.ts';
 
@@ -144,6 +145,8 @@ export function plasterCoats(c: Course): void {
   const thin = n.value === 0;
   const each = thin ? depth : ledger.compute(baseCoat, { totalMm: depth, finishMm: finish, coats: n });
   const last = thin ? depth : finish;
+  // what a skim or a dash goes onto stays open, and so does a face whose grain is its texture
+  const smooth = c.isLast && ['smooth', 'orange', 'knockdown'].includes(c.matter.choice('texture') ?? '');
   const baseVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: each }, 'A base coat');
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
   c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.get(plasterWork.figures.dampened)), c.byArea('inHand', 'dampenPerM2', area, 'Dampening'));
@@ -169,7 +172,8 @@ export function plasterCoats(c: Course): void {
     if (isLast || (i > 1 && i === coats.value - 1)) {
       const after = gypsum || lime ? c.of('floatAfter') : c.curing(c.of('floatAfter'), 'Floated after').minutes;
       c.atLeast(c.fixed(after));
-      c.work(floatPlaster(after, isLast), c.byArea('inHand', 'floatPlasterPerM2', area, 'Floating'), { turn: isLast ? 'finish' : 'base' });
+      const said = isLast && smooth ? trowelPlaster(after, !gypsum && !lime) : floatPlaster(after, isLast);
+      c.work(said, c.byArea('inHand', 'floatPlasterPerM2', area, 'Floating'), { turn: isLast ? 'finish' : 'base' });
     }
     if (isLast) break;
     between(c, i, coats, { lime, gypsum, area });

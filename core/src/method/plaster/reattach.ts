@@ -64,5 +64,5 @@ export function plasterReattach(c: Course): void {
     }),
   );
   if (!c.isLast) return;
-  finishBoard(c, area);
+  finishBoard(c, area, c.placed);
 }

@@ -129,7 +129,9 @@ export function tintedPour(c: Course): void {
   const { ledger, system } = c;
   const place = preparedPlace(c);
   begin(c, place.area, place.pared);
-  c.work(wetPreview(place.area), c.rate('matchColor'));
+  // under paint nobody sees its color
+  const seen = ['clear', 'stain'].includes(c.matter.choice('finish') ?? '');
+  if (seen) c.work(wetPreview(place.area), c.rate('matchColor'));
   const most = system.lift?.floor ?? system.lift?.wall;
   if (!most) throw new Error(`${system.title} has no deepest pour`);
   const deepest = liftByHeat(ledger, system, most, c.matter.subject);
@@ -148,7 +150,7 @@ export function tintedPour(c: Course): void {
     'pour',
     c.system.title,
     resin,
-    [...twoParts(c, resin, c.of('partB')), { what: 'Tint, in the last', role: 'tint', amount: tintG, once: true }],
+    [...twoParts(c, resin, c.of('partB')), ...(seen ? [{ what: 'Tint, in the last', role: 'tint' as const, amount: tintG, once: true }] : [])],
     { within: potLife, pace: 'fillPerL', least: pours, care: 'epoxy' },
     [say`Stirred slowly; poured thin: deep pours heat and crack.`],
   );
@@ -159,7 +161,7 @@ export function tintedPour(c: Course): void {
       c.wait(waitLayer(next.minutes, 'Gelled and cooling; a stick leaves a mark and no string.', 'pour'), next);
     }
     c.work(
-      pourTinted(n, pours, each, thickness, n === pours.value ? tintG : undefined, { narrow, over: c.of('over') }),
+      pourTinted(n, pours, each, thickness, seen && n === pours.value ? tintG : undefined, { narrow, over: c.of('over') }),
       c.byVolume('mixMin', 'fillPerL', each, 'A pour'),
       {
         lift: n,
@@ -168,17 +170,17 @@ export function tintedPour(c: Course): void {
     );
   }
   const last = c.lastStep;
-  pulled(c, potLife);
   c.work(clearAway(potLife, 'cup and stick left to harden'), c.rate('cleanTools'));
   const hard = c.curing(c.of('hard'), 'Hard enough to sand');
+  pulled(c, hard.minutes, { from: last, gelled: c.curing(c.of('next'), 'Gelled') });
   c.wait(waitHard(hard.minutes, c.groundC), hard, last);
   c.work(
     shapeFiller(c.of('over'), c.get(timberWork.figures.clearGrit), c.get(timberWork.figures.clearFiner), false, c.matter.choice('member')),
     c.byArea('readySetUp', 'shapePerM2', place.area, 'Sanding'),
   );
   c.amount('resin', 'Resin', resin);
-  c.amount('tint', 'Tint', tintG);
-  c.amount('top', 'Tinted on top, at least', c.of('topMm'));
+  if (seen) c.amount('tint', 'Tint', tintG);
+  if (seen) c.amount('top', 'Tinted on top, at least', c.of('topMm'));
   c.named = 'cast';
   c.sections.push(
     layeredSection({
@@ -193,7 +195,7 @@ export function tintedPour(c: Course): void {
         lift: i + 1,
         thickness,
         volume: each,
-        title: i === pours.value - 1 ? say`tinted, ${each}` : say`clear behind, ${each}`,
+        title: seen && i === pours.value - 1 ? say`tinted, ${each}` : say`clear${seen ? ' behind' : ''}, ${each}`,
       })),
     }),
   );

@@ -154,12 +154,12 @@ export const pressMesh = (width: Figure, height: Figure, past: Figure): Said => 
 });
 
 /** Backing for a board patch. */
-export const backPatch = (backers: Figure, long: Figure, thick: Figure, bearing: Figure, framed: boolean): Said => ({
+export const backPatch = (backers: Figure, long: Figure, thick: Figure, bearing: Figure, screws: Figure, framed: boolean): Said => ({
   builder: 'back-patch',
-  title: framed ? say`Cut back to framing, ${bearing} of bearing` : say`Set ${backers} wood backers, ${long} long`,
+  title: framed ? say`Screw in ${backers} cleats of wood between the members, ${long} long` : say`Set ${backers} wood backers, ${long} long`,
   detail: framed
-    ? say`the opening reaches the middle of a member on both sides; ${backers} cleats of wood, ${thick} thick, close the other edges where they would hang free`
-    : say`${thick} thick, past the opening at both ends, screwed through the old board; ${bearing} of each edge bears`,
+    ? say`${thick} thick, along the edges that no member carries, half of each hidden under the old board and held to it by its share of ${screws} screws; on the members themselves ${bearing} bears`
+    : say`${thick} thick, past the opening at both ends, half of each hidden under the old board and held to it by its share of ${screws} screws; ${bearing} of each edge bears`,
   look: say`Pressed anywhere along its edge, the backing does not give.`,
   done: 'Backing holds',
   tools: ['wood', 'screw gun', 'saw'],

@@ -19,11 +19,23 @@ export const sandFlat = (grit: Figure, finer: Figure, past: Figure, how: 'dry' |
 /** Looking a face over in raking light. */
 export const lookOver = (passes: Figure, why: string, outdoors = false): Said => ({
   builder: 'look-over',
-  title: say`Look it over in raking light, ${passes.value > 1 ? say`${passes} times` : 'once'}`,
-  detail: say`${outdoors ? 'shaded with a board or sheet, a lamp' : 'room darkened, a lamp'} held flat to the face${passes.value > 1 ? ', then the flat of the hand; again after primer' : ''}; every flaw ringed in pencil and counted; ${why}`,
+  title: say`Look it over in raking light${passes.value > 1 ? ' and by hand' : ''}`,
+  detail: say`${outdoors ? 'shaded with a board or sheet, a lamp' : 'room darkened, a lamp'} held flat to the face${passes.value > 1 ? ', then the flat of the hand' : ''}; every flaw ringed in pencil and counted; ${why}`,
   look: say`No ring is left open; no edge is felt: what is felt will show.`,
+  plain: 'what shows has no measure',
   done: 'No ring open',
   tools: ['lamp', 'pencil', 'straightedge'],
+});
+
+/** The second look: one color all over shows what compound and board beside each other hide. */
+export const lookAgain = (outdoors: boolean): Said => ({
+  builder: 'look-again',
+  title: say`Look it over again, on the primer`,
+  detail: say`lamp and hand as before${outdoors ? ', in the shade' : ''}: one color shows what two hid; what is found is filled thin, sanded when it is dry and primed once more, only there, before anything goes over`,
+  look: say`No ring is left open; no edge is felt.`,
+  plain: 'what shows has no measure',
+  done: 'No ring open on the primer',
+  tools: ['lamp', 'pencil', 'wide knife'],
 });
 
 /** What shows is marked before anything is touched. */

@@ -91,6 +91,20 @@ export const floatPlaster = (after: Figure, finish: boolean): Said => ({
   tools: ['sponge float', 'flat float'],
 });
 
+/** Troweling a finish that is smooth: none of its sand is brought up. */
+export const trowelPlaster = (after: Figure, cement: boolean): Said => ({
+  builder: 'trowel-plaster',
+  title: say`Trowel it smooth when it has firmed up, about ${after} on`,
+  detail: cement
+    ? say`the perimeter joint first, floated flat, then closed with two light passes of a steel trowel once its shine is gone; no more: a face that is troweled hard crazes`
+    : say`the perimeter joint first, then the body, the trowel flatter and pressed harder with each pass; water flicked on with a brush just ahead of it and worked straight in: more than that softens and crazes the face`,
+  look: say`The joint is gone; a lamp held flat shows no line.`,
+  done: 'Troweled',
+  soon: true,
+  gives: ['level'],
+  tools: ['trowel', 'flat float', 'brush'],
+});
+
 /** A dash over the floated finish. */
 export const throwDash = (area: Figure, until: Figure): Said => ({
   builder: 'throw-dash',

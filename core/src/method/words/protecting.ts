@@ -29,13 +29,23 @@ export const layOut = (within: Figure, what: string, resin: boolean): Said => ({
 });
 
 /** Pulling tape while what lies on it is soft. */
-export const pullTape = (within: Figure): Said => ({
+export const pullTape = (within: Figure, dams = false): Said => ({
   builder: 'pull-tape',
-  title: say`Pull the tape within ${within}`,
-  detail: say`slowly, folded flat back over itself and away from the edge; what it holds goes into a bag, not onto the floor`,
+  title: dams ? say`Pull the tape when it has gelled, within ${within}` : say`Pull the tape within ${within}`,
+  detail: say`${dams ? 'no sooner: it holds up what stands above the face; ' : ''}slowly, folded flat back over itself and away from the edge; what it holds goes into a bag, not onto the floor`,
   look: say`A clean edge all along; nothing was lifted with it.`,
   done: 'Tape off',
   tools: ['gloves'],
+});
+
+/** The wait of what is dammed by tape. */
+export const gelFirst = (gelled: Figure): Said => ({
+  builder: 'gel-first',
+  title: say`Let it gel, ${gelled}`,
+  detail: say`the tape stays on meanwhile; the retained sample is touched, not the work`,
+  look: say`A stick leaves a mark and no string.`,
+  done: 'Gelled',
+  tools: [],
 });
 
 /** Cleaning tools, while what is left can still be wiped off; what lies over the room stays until the end. */

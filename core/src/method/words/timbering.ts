@@ -182,7 +182,7 @@ export const pourTinted = (
   title: say`Pour ${String(pour)} of ${pours}: ${resin}, ${thickness} deep`,
   detail: tint
     ? say`the tinted top: ${tint} of tint, stirred until no clear streak is seen; more makes it darker, not another color; the wood cooling, so that it draws resin in and gives no bubbles off${narrow ? '; from a blunt needle' : ''}`
-    : say`clear behind; ${narrow ? 'from a blunt needle held at the bottom and drawn along as it fills: poured from above it shuts air in' : 'poured slowly at one end'}`,
+    : say`${pour === pours.value ? 'up to the tape' : 'clear behind'}; ${narrow ? 'from a blunt needle held at the bottom and drawn along as it fills: poured from above it shuts air in' : 'poured slowly at one end'}`,
   look:
     pour === pours.value
       ? say`No bubble after a while under the lamp; it stands ${over} above the face, up to the tape, all along.`

@@ -93,10 +93,8 @@ const answered: Readonly<Record<string, Words>> = {
     unknown: ['Which layer let go', 'One piece is pulled on trial before anything is ordered: which layer let go is not known.'],
   },
   fastener: {
-    nail: ['Nails', 'Popped nails are driven home or pulled once the screws beside them hold; they are not driven again alone.'],
     unknown: ['What popped', 'One head is bared first, to see whether it is a nail or a screw.'],
   },
-  loose: { yes: ['A loose board', 'The board is pressed to its frame and screwed until it no longer gives, before any head is filled.'] },
   frame: {
     steel: ['Steel framing', 'Screws with a fine thread or a drill point, and a slow gun: others strip thin steel.'],
     other: ['Other framing', 'One screw is tried first: what holds in this framing is not known.'],

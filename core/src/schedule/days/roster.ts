@@ -131,7 +131,7 @@ export class Roster extends Claims {
         continue;
       }
       const blocked = this.#blocked(act, t, fit.end, people);
-      if (!blocked) return this.#sooner(act, people, minutes, from, why, { start: t, end: fit.end, people, hold });
+      if (!blocked) return this.#sooner(act, people, minutes, from, why, { start: t, end: fit.end, people, hold: this.#lastBusy(hold, t) });
       if (blocked.until === never) {
         this.stuck = blocked.putOff;
         return this.#none(blocked.hold);
@@ -140,6 +140,14 @@ export class Roster extends Claims {
       [before, after] = [0, 0];
     }
     return this.#none(hold);
+  }
+
+  /** Who is waited for is waited for with what he does last before it: room was left for a set-up that is not needed right behind that. */
+  #lastBusy(hold: Hold, start: number): Hold {
+    if (hold.by !== 'person' || !this.isPlaced(hold.act)) return hold;
+    const last = this.lastUntil(hold.worker, start);
+    const end = at(this.end, last);
+    return end <= start && end > at(this.end, hold.act) ? { ...hold, act: last } : hold;
   }
 
   /** Room was left for covering that somebody else does first: right behind that it may begin sooner. */

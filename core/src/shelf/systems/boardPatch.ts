@@ -34,7 +34,7 @@ export const boardPatch = {
     },
   },
   cure: asStated,
-  ready: readyIn(72),
+  ready: readyIn(30),
   visits: of(3, 'count', 'practice', 'Visits'),
   figures: {
     bearing: of(19, 'depth', 'astm-c840', 'Bearing on wood or steel'),

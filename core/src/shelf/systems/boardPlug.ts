@@ -31,7 +31,7 @@ export const boardPlug = {
     },
   },
   cure: asStated,
-  ready: readyIn(48),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
   figures: {
     flange: of(32, 'depth', 'practice', 'Flange of paper'),

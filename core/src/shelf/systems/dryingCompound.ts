@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, soundBoard, spotInLight, tapedJoint } from '../remarks.ts';
+import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, boardGives, nailComesAgain, soundBoard, spotInLight, tapedJoint } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const dryingCompound = {
@@ -24,6 +24,8 @@ export const dryingCompound = {
     place: insideOnly,
     wetUse: dryByUse,
     softened: soundBoard,
+    fastener: nailComesAgain,
+    loose: boardGives,
     fault: {
       ridge: { grade: 'care', why: 'a ridge is taken down, not built up to', source: 'practice' },
       scratches: { grade: 'care', why: 'there is nothing to fill: a finer grit takes scratches away', source: 'practice' },

@@ -16,7 +16,7 @@ export const epoxyTimberPaste = {
   hazards: ['hot'],
   gives: ['closed', 'level', 'painted'],
   preparation: 'as-found',
-  width: {},
+  width: { min: of(2, 'crackWidth', 'practice', 'Narrowest check') },
   depth: { min: of(3, 'depth', 'generic-sheet', 'Thinnest'), max: of(100, 'depth', 'generic-sheet', 'Thickest in all') },
   lift: {
     wall: of(25, 'depth', 'generic-sheet', 'Thickest lift, wall'),
@@ -25,7 +25,11 @@ export const epoxyTimberPaste = {
   },
   woodMoisture: { max: of(18, 'percent', 'generic-sheet', 'Most moisture of the wood') },
   overHole: { by: 'backing' },
-  sizeWhy: { thin: 'thinner than its edge holds', deep: 'an insert of wood does that better' },
+  sizeWhy: {
+    narrow: 'a paste does not go to the bottom of it: thin resin does',
+    thin: 'thinner than its edge holds',
+    deep: 'an insert of wood does that better',
+  },
   slabC: { min: of(5, 'temperature', 'generic-sheet', 'Coldest'), max: of(35, 'temperature', 'generic-sheet', 'Warmest') },
   dewMargin: dewMarginForResins,
   remarks: {

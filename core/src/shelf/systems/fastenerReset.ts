@@ -26,7 +26,7 @@ export const fastenerReset = {
     },
   },
   cure: asStated,
-  ready: readyIn(48),
+  ready: readyIn(24),
   visits: of(3, 'count', 'practice', 'Visits'),
   figures: {
     beside: of(38, 'depth', 'astm-c840', 'New screw beside the pop'),

@@ -28,7 +28,7 @@ export const floatingCorner = {
     },
   },
   cure: asStated,
-  ready: readyIn(48),
+  ready: readyIn(30),
   visits: of(2, 'count', 'practice', 'Visits'),
   figures: {
     back: of(400, 'depth', 'ga-216', 'Free of fasteners from the angle'),

@@ -26,7 +26,7 @@ export const meshPatch = {
     softened: soundBoard,
   },
   cure: asStated,
-  ready: readyIn(48),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
   figures: {
     past: of(25, 'depth', 'judgement', 'Patch past the hole, each side'),

@@ -29,7 +29,7 @@ export const reTape = {
     softened: soundBoard,
   },
   cure: asStated,
-  ready: readyIn(48),
+  ready: readyIn(30),
   visits: of(3, 'count', 'practice', 'Visits'),
   figures: {
     bed: of(1.5, 'film', 'practice', 'Bed under tape'),

@@ -1,5 +1,17 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, notRated, soundBoard, soundBody, spotInLight, tapedJoint } from '../remarks.ts';
+import {
+  dryByUse,
+  fillerOverMovement,
+  gypsumInDamp,
+  insideOnly,
+  boardGives,
+  nailComesAgain,
+  notRated,
+  soundBoard,
+  soundBody,
+  spotInLight,
+  tapedJoint,
+} from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 /** What the setting compounds have in common; they part by how fast they set, and so by how much one fills with a batch. */
@@ -27,6 +39,8 @@ export function settingCompound(deepestMm: number, largestMm: number, readyH: nu
       wetUse: dryByUse,
       rated: notRated,
       softened: soundBoard,
+      fastener: nailComesAgain,
+      loose: boardGives,
       binder: {
         lime: { grade: 'care', why: 'gypsum over lime only inside and dry', source: 'practice' },
       },

@@ -38,7 +38,7 @@ export const skimCoat = {
     },
   },
   cure: asStated,
-  ready: readyIn(48),
+  ready: readyIn(24),
   visits: of(2, 'count', 'practice', 'Visits'),
   figures: {
     coat: of(0.8, 'film', 'practice', 'A skim coat, wet'),

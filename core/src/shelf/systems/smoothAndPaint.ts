@@ -25,7 +25,7 @@ export const smoothAndPaint = {
     },
   },
   cure: asStated,
-  ready: readyIn(24),
+  ready: readyIn(2),
   visits: of(1, 'count', 'practice', 'Visits'),
   figures: {
     wetted: of(0.3, 'film', 'judgement', 'Compound that a sponge or a mist wets'),

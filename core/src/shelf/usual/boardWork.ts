@@ -24,6 +24,7 @@ export const boardWork = {
     biteWood: of(16, 'depth', 'astm-c840', 'Screw into wood, at least'),
     biteSteel: of(10, 'depth', 'astm-c840', 'Screw into steel, at least'),
     leastScrew: of(32, 'depth', 'astm-c840', 'Shortest screw for a board'),
+    member: assumed(38, 'depth', 'practice', 'Across the edge of a member'),
     backers: assumed(2, 'count', 'practice', 'Backers'),
     tapeLap: assumed(25, 'depth', 'practice', 'Lap of tape at a corner'),
     screwFromEnd: assumed(15, 'depth', 'practice', 'Screw from the end of a backer board'),
