@@ -58,6 +58,13 @@ export function finishBoard(c: Course, area: Figure, grips?: string): void {
 export const coatGoes = ({ volumes }: { readonly volumes: readonly Figure[] }, placing: Figure): Go[] =>
   volumes.map((volume, i) => ({ what: `Coat ${String(i + 1)}`, volume, placing }));
 
+/** What the coats over washers cover in all: washers stand in the corners too, so that it is more than what was loose. */
+function ranOutOver(c: Course, lastCoat: Figure): void {
+  const half = c.ledger.compute(halfOf, { acrossMm: lastCoat }, 'Half the last coat');
+  const [over, high] = sides(c).map((sizeMm) => c.ledger.compute(acrossRim, { sizeMm, rimMm: half }, 'Coats run out over'));
+  if (over && high) c.amount('coated', 'Coats run out over', faceArea(c, over, high, 'Coats run out over'));
+}
+
 /** Small places filled with compound or spackle: dents, popped heads, little holes. */
 export function fillSpots(c: Course): void {
   const { ledger } = c;
@@ -116,12 +123,7 @@ export function fillSpots(c: Course): void {
   workCoats(c, wide, coats, thin, { below: { thickness, covered: false }, under: depth, each: coating, ready: mixCoat, taken: mix.taken });
   smoothe(c, past, c.byCount('vacuumSetUp', 'sandEach', spots, 'Sanding the spots'));
   c.amount('feather', 'Feathered, each side', past);
-  if (washer) {
-    // washers stand in its corners too: their coats run out beyond what was loose
-    const half = ledger.compute(halfOf, { acrossMm: across }, 'Half the last coat');
-    const [over, high] = sides(c).map((sizeMm) => ledger.compute(acrossRim, { sizeMm, rimMm: half }, 'Coats run out over'));
-    if (over && high) c.amount('coated', 'Coats run out over', faceArea(c, over, high, 'Coats run out over'));
-  }
+  if (washer) ranOutOver(c, across);
   c.named = 'filled and feathered';
   c.sections.push(
     layeredSection({

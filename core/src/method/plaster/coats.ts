@@ -20,7 +20,8 @@ import { bondEpoxy } from '../../shelf/auxiliaries/bondEpoxy.ts';
 import { bondPva } from '../../shelf/auxiliaries/bondPva.ts';
 import { bondSbr } from '../../shelf/auxiliaries/bondSbr.ts';
 import type { Course } from '../course.ts';
-import { coated, paintFace, textureCompound } from '../finish.ts';
+import { coated, paintFace } from '../finish.ts';
+import { dashed, floated } from './floated.ts';
 import { coverUp, leaveIt, longer, mixed, strip } from '../parts.ts';
 import { inUse } from '../words/finishing.ts';
 import {
@@ -28,17 +29,13 @@ import {
   betweenCoats,
   bondCoat,
   cutStrip,
-  dampAgain,
   evenSuction,
   fixLath,
-  floatPlaster,
   moistCoat,
   paintCheck,
   plasterCoat,
   suctionBy,
   takeDown,
-  throwDash,
-  trowelPlaster,
 } from '../words/plastering.ts';
 import { clearAway, layOut, propUp } from '../words/protecting.ts';
 
@@ -145,8 +142,6 @@ export function plasterCoats(c: Course): void {
   const thin = n.value === 0;
   const each = thin ? depth : ledger.compute(baseCoat, { totalMm: depth, finishMm: finish, coats: n });
   const last = thin ? depth : finish;
-  // what a skim or a dash goes onto stays open, and so does a face whose grain is its texture
-  const smooth = c.isLast && ['smooth', 'orange', 'knockdown'].includes(c.matter.choice('texture') ?? '');
   const baseVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: each }, 'A base coat');
   const topVolume = ledger.compute(cutOutVolume, { cutMm2: area, depthMm: last }, 'Finish coat');
   c.work(evenSuction(suctionBy({ gypsum, lime, outside }), c.get(plasterWork.figures.dampened)), c.byArea('inHand', 'dampenPerM2', area, 'Dampening'));
@@ -172,8 +167,7 @@ export function plasterCoats(c: Course): void {
     if (isLast || (i > 1 && i === coats.value - 1)) {
       const after = gypsum || lime ? c.of('floatAfter') : c.curing(c.of('floatAfter'), 'Floated after').minutes;
       c.atLeast(c.fixed(after));
-      const said = isLast && smooth ? trowelPlaster(after, !gypsum && !lime) : floatPlaster(after, isLast);
-      c.work(said, c.byArea('inHand', 'floatPlasterPerM2', area, 'Floating'), { turn: isLast ? 'finish' : 'base' });
+      floated(c, { after, isLast, cement: !gypsum && !lime, area });
     }
     if (isLast) break;
     between(c, i, coats, { lime, gypsum, area });
@@ -267,15 +261,6 @@ function between(
   c.work(moistCoat(moist, coat, c.days(moist, 'Kept moist')), c.rate('dampMin'), { turn: coat });
   const wait = c.ledger.compute(daysAsTime, { ageD: c.get(!c.outdoors ? insideCoats : toFinish ? beforeFinish : beforeBase) }, 'Between coats');
   c.wait(betweenCoats(wait, 'kept moist for the days of the code, then left to shrink'), c.fixed(wait), from);
-}
-
-/** A dash is thrown onto the floated finish while that is still damp: it is binder and sand, not texture out of a can. */
-function dashed(c: Course, area: Figure, gypsum: boolean): void {
-  if (!c.isLast || gypsum || c.matter.choice('texture') !== 'dash') return;
-  const until = c.get(plasterWork.figures.dashUntil);
-  const placed = c.lastStep;
-  c.within(until, say`It has dried on: damp it again with a fine mist, and wait until the shine is gone.`, [dampAgain(c.each('spotEach'))], placed);
-  c.work(throwDash(area, until), c.byArea('inHand', 'texturePerM2', area, 'Dashing'), { uses: [textureCompound(c, area, 'Dash: binder and sand, thin')] });
 }
 
 /** Airing until paint or a skim goes on: either closes in what has not dried. */
