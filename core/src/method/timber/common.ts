@@ -76,10 +76,13 @@ export function begin(c: Course, area: Figure, pared?: Figure, before?: () => vo
   );
 }
 
+/** Whether what follows lets the wood, and what fills it, be seen. */
+export const grainShows = (c: Course): boolean => ['clear', 'stain'].includes(c.matter.choice('finish') ?? '');
+
 /** Grits that a face is left in: finer under what lets them be seen. */
 export function gritsFor(c: Course): readonly [Figure, Figure] {
   const { clearGrit, clearFiner, grit, finer } = timberWork.figures;
-  const seen = ['clear', 'stain'].includes(c.matter.choice('finish') ?? '');
+  const seen = grainShows(c);
   return [c.get(seen ? clearGrit : grit), c.get(seen ? clearFiner : finer)];
 }
 
@@ -107,7 +110,7 @@ function clearFace(c: Course, area: Figure, stained: boolean): void {
 
 export function end(c: Course, area: Figure, after: string): void {
   const finish = c.matter.choice('finish');
-  if (finish === 'clear' || finish === 'stain') clearFace(c, area, finish === 'stain');
+  if (grainShows(c)) clearFace(c, area, finish === 'stain');
   else paintFace(c, { area, as: 'wood' }, 'acrylic primer: filler chalks in the sun, and oil primer may stay soft on it');
   const ready = c.curing(c.get('use' in c.system.ready ? c.system.ready.use : c.system.ready.foot), 'In use after');
   c.ready(inUse('use', ready.minutes, 'A nail leaves no dent; the edge is not felt.'), ready, after);

@@ -14,7 +14,7 @@ import { mixed, pulled, twoParts } from '../parts.ts';
 import { waitHard, waitLayer } from '../words/placing.ts';
 import { clearAway, layOut } from '../words/protecting.ts';
 import { pourTinted, pressFiller, primeWalls, primeWood, shapeFiller, washBlush, wetPreview } from '../words/timbering.ts';
-import { gritsFor, preparedPlace, begin, end, closeBack, fillerFrom } from './common.ts';
+import { grainShows, gritsFor, preparedPlace, begin, end, closeBack, fillerFrom } from './common.ts';
 
 /** Epoxy paste or putty, pressed into primed wood in layers. */
 export function timberFill(c: Course): void {
@@ -130,7 +130,7 @@ export function tintedPour(c: Course): void {
   const place = preparedPlace(c);
   begin(c, place.area, place.pared);
   // under paint nobody sees its color
-  const seen = ['clear', 'stain'].includes(c.matter.choice('finish') ?? '');
+  const seen = grainShows(c);
   if (seen) c.work(wetPreview(place.area), c.rate('matchColor'));
   const most = system.lift?.floor ?? system.lift?.wall;
   if (!most) throw new Error(`${system.title} has no deepest pour`);
