@@ -314,11 +314,9 @@ describe('by what is found', () => {
 
   it('trowels a smooth finish, and floats one whose grain is seen or that is skimmed', () => {
     const top = (texture: string, system = 'gypsum-plaster') =>
-      orderOf(workOn('plaster-hole', system, { binder: 'gypsum', texture }))
-        .slice()
-        .reverse()
-        .find((b) => b.endsWith('-plaster'));
+      orderOf(workOn('plaster-hole', system, { binder: 'gypsum', texture })).findLast((b) => b.endsWith('-plaster'));
     expect([top('smooth'), top('orange'), top('other')]).toEqual(['trowel-plaster', 'trowel-plaster', 'float-plaster']);
+    expect(top('smooth', 'gypsum-plaster + skim-coat')).toBe('float-plaster');
   });
 
   it('looks a face over once more on its primer, where it is inspected by light and by hand', () => {

@@ -121,9 +121,9 @@ export const floatingJoint = {
 /** Compound over a nail that came out. */
 export const nailComesAgain = {
   nail: { grade: 'care', why: 'a nail that came out comes out again under it', source: 'practice', change: 'a screw beside each first' },
-} as const;
+} as const satisfies Readonly<Record<string, Remark>>;
 
 /** Compound over the heads of a board that gives. */
 export const boardGives = {
   yes: { grade: 'out', why: 'the board gives: its heads stand out again under any filler', source: 'practice', change: 'screw it tight beside each first' },
-} as const;
+} as const satisfies Readonly<Record<string, Remark>>;

@@ -1,5 +1,5 @@
 import type { PatchSystem } from '../patchSystem.ts';
-import { dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, boardGives, nailComesAgain, soundBoard, spotInLight, tapedJoint } from '../remarks.ts';
+import { boardGives, dryByUse, fillerOverMovement, gypsumInDamp, insideOnly, nailComesAgain, soundBoard, spotInLight, tapedJoint } from '../remarks.ts';
 import { asStated, of, readyIn } from '../sourced.ts';
 
 export const dryingCompound = {

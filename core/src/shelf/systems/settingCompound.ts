@@ -1,10 +1,10 @@
 import type { PatchSystem } from '../patchSystem.ts';
 import {
+  boardGives,
   dryByUse,
   fillerOverMovement,
   gypsumInDamp,
   insideOnly,
-  boardGives,
   nailComesAgain,
   notRated,
   soundBoard,
